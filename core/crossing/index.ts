@@ -1,0 +1,2 @@
+export * from './crossing.ts';
+export * from './groups.ts';

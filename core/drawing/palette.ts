@@ -1,0 +1,116 @@
+/**
+ * Concrete colours for each light. Cords A to D differ in hue, in lightness (so
+ * that they stay apart in grey) and in texture (strand.ts).
+ */
+
+export interface StrandColours {
+	readonly body: string;
+	readonly edge: string;
+	/** Texture marks on the body. */
+	readonly mark: string;
+}
+
+export interface ToolColours {
+	readonly body: string;
+	readonly light: string;
+	readonly dark: string;
+	readonly edge: string;
+}
+
+export interface Palette {
+	/** Light on dark: outlines that must show take the body's colour. */
+	readonly dark: boolean;
+	readonly paper: string;
+	readonly ink: string;
+	readonly quiet: string;
+	/** Cords A, B, C, D: they mean a cord and nothing else. */
+	readonly cords: readonly [StrandColours, StrandColours, StrandColours, StrandColours];
+	readonly ground: StrandColours;
+	readonly yarn: StrandColours;
+	readonly needle: ToolColours;
+	readonly holder: ToolColours;
+	/** A tool or a loop seen further away. */
+	readonly holderFar: ToolColours;
+	readonly shadow: string;
+	readonly risk: string;
+	/** Sky to water, top to bottom. */
+	readonly water: readonly [string, string, string];
+	readonly ripple: string;
+}
+
+export type Light = 'day' | 'dusk' | 'print';
+
+const day: Palette = {
+	dark: false,
+	paper: '#f7f2e6',
+	ink: '#17322f',
+	quiet: '#4d625c',
+	cords: [
+		{ body: '#e46a4d', edge: '#8f2f1a', mark: '#f6ab95' },
+		{ body: '#2474a0', edge: '#0f3d5b', mark: '#134e72' },
+		{ body: '#e9b64a', edge: '#8a6110', mark: '#a8781c' },
+		{ body: '#5f4a86', edge: '#2c1f49', mark: '#b7a6d6' },
+	],
+	ground: { body: '#d3ccb6', edge: '#978d71', mark: '#b3aa8e' },
+	yarn: { body: '#55635c', edge: '#36423d', mark: '#6d7b74' },
+	needle: { body: '#b98a52', light: '#dcb584', dark: '#8d6435', edge: '#5f4220' },
+	holder: { body: '#e3a93a', light: '#f8d787', dark: '#b67d14', edge: '#6f4a05' },
+	holderFar: { body: '#c7aa6a', light: '#ddc896', dark: '#a58848', edge: '#77622f' },
+	shadow: '#14302c',
+	risk: '#8a2f5e',
+	water: ['#e9f2ec', '#d3e6df', '#b4d4cc'],
+	ripple: '#86b3aa',
+};
+
+const dusk: Palette = {
+	dark: true,
+	paper: '#0f2023',
+	ink: '#e8efe6',
+	quiet: '#a9bcb4',
+	cords: [
+		{ body: '#ff9478', edge: '#5e2114', mark: '#ffc9b8' },
+		{ body: '#3f93c9', edge: '#0b2c42', mark: '#1d5f8a' },
+		{ body: '#f5cd6b', edge: '#5c430c', mark: '#a37c22' },
+		{ body: '#9a82cc', edge: '#231739', mark: '#d8caf5' },
+	],
+	ground: { body: '#6d7a70', edge: '#2b3632', mark: '#55625a' },
+	yarn: { body: '#c9d3c7', edge: '#3d4b46', mark: '#e1e8de' },
+	needle: { body: '#b78a57', light: '#d9b384', dark: '#7f5b31', edge: '#1e1409' },
+	holder: { body: '#efbd57', light: '#ffe2a0', dark: '#b07e1d', edge: '#231703' },
+	holderFar: { body: '#8d7a4b', light: '#ab976a', dark: '#6c5a2f', edge: '#1b1507' },
+	shadow: '#03090a',
+	risk: '#ffa6cf',
+	water: ['#182f33', '#16292d', '#12383c'],
+	ripple: '#2f5f63',
+};
+
+const print: Palette = {
+	dark: false,
+	paper: '#ffffff',
+	ink: '#000000',
+	quiet: '#333333',
+	cords: [
+		{ body: '#ffffff', edge: '#000000', mark: '#ffffff' },
+		{ body: '#8c8c8c', edge: '#000000', mark: '#2e2e2e' },
+		{ body: '#dedede', edge: '#000000', mark: '#000000' },
+		{ body: '#4a4a4a', edge: '#000000', mark: '#ffffff' },
+	],
+	ground: { body: '#f4f4f4', edge: '#6b6b6b', mark: '#bdbdbd' },
+	yarn: { body: '#6a6a6a', edge: '#222222', mark: '#999999' },
+	needle: { body: '#e9e9e9', light: '#ffffff', dark: '#bcbcbc', edge: '#222222' },
+	holder: { body: '#cfcfcf', light: '#ffffff', dark: '#9a9a9a', edge: '#111111' },
+	holderFar: { body: '#e4e4e4', light: '#f4f4f4', dark: '#c9c9c9', edge: '#777777' },
+	shadow: '#999999',
+	risk: '#000000',
+	water: ['#ffffff', '#ffffff', '#ffffff'],
+	ripple: '#dddddd',
+};
+
+export const PALETTES: Readonly<Record<Light, Palette>> = { day, dusk, print };
+
+/** A colour between two, `t` from 0 to 1, in plain RGB. Both in the form #rrggbb. */
+export function blend(from: string, to: string, t: number): string {
+	const channel = (colour: string, i: number): number => Number.parseInt(colour.slice(1 + 2 * i, 3 + 2 * i), 16);
+	const mixed = [0, 1, 2].map((i) => Math.round(channel(from, i) + (channel(to, i) - channel(from, i)) * t));
+	return `#${mixed.map((v) => v.toString(16).padStart(2, '0')).join('')}`;
+}

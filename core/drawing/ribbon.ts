@@ -1,0 +1,77 @@
+/**
+ * A crossing as its cords passing over each other: the stitches as they stand
+ * before at the bottom, as they stand after at the top, straight from `over`.
+ */
+
+import { isOver, type Crossing } from '../crossing/index.ts';
+import { wordsFor } from '../notation/words-for.ts';
+import { pathOf, upright } from './curve.ts';
+import { PALETTES, type Light } from './palette.ts';
+import { byDepth, type Drawing, type Shape } from './shapes.ts';
+import { cordStyles, paintStrand } from './strand.ts';
+import { weave, type Strand } from './weave.ts';
+
+export interface RibbonOptions {
+	readonly light: Light;
+	/** The colour around the cords, shown as a gap beside each upper one; the paper's when left out. */
+	readonly around?: string;
+	/** Stitch numbers below and above. */
+	readonly numbers?: boolean;
+}
+
+const STEP = 26;
+const STRAND = 17;
+const LEAST_HEIGHT = 96;
+const MOST_HEIGHT = 320;
+const NUMBERS = 20;
+
+/** 26 wide for each stitch, 96 to 320 high, 40 more with numbers. Quadratic in stitches. */
+export function drawRibbon(c: Crossing, options: RibbonOptions): Drawing {
+	const palette = PALETTES[options.light];
+	const around = options.around ?? palette.paper;
+	const styles = cordStyles(c, palette);
+	const top = options.numbers ? NUMBERS : 0;
+	const width = Math.max(c.n, 2) * STEP + 8;
+	// A strand that goes far needs height, or neighbours in its cord close up on the slant.
+	const furthest = Math.max(...c.order.map((stitch, place) => Math.abs(stitch - 1 - place)));
+	const bottom = top + Math.min(MOST_HEIGHT, Math.max(LEAST_HEIGHT, 16 + 52 * furthest));
+	// Counted from the tip, place 0 is the rightmost.
+	const x = (place: number): number => width - 4 - STEP * (place + 0.5 + (Math.max(c.n, 2) - c.n) / 2);
+
+	const strands = c.order.map((stitch, place): Strand => ({
+		stitch,
+		curve: upright({ x: x(stitch - 1), y: bottom }, { x: x(place), y: top }),
+	}));
+	const { pieces, crossPoints } = weave(strands, (a, b) => isOver(c, a, b) ?? false);
+	const shapes: Shape[] = pieces.flatMap((piece) => {
+		const d = pathOf(piece.curve);
+		// All gaps of a level lie under all its strands, so neighbours in a cord do not bite each other.
+		const gap: Shape[] = piece.over
+			? [{ kind: 'path', role: 'gap', depth: piece.level, d, stroke: around, width: STRAND + 9, cap: 'butt' }]
+			: [];
+		const paint = { d, width: STRAND, depth: piece.level + 0.5, role: 'strand', stitch: piece.stitch };
+		return [...gap, ...paintStrand(styles.get(piece.stitch)!, paint)];
+	});
+	if (options.numbers) shapes.push(...numbers(c, x, bottom, palette.quiet));
+	const words = wordsFor(c);
+	const label = `${words ? `${words.title}. ${words.look}.` : 'A crossing.'} Order before ${before(c)}, after ${[...c.order].reverse().join(' ')}, left to right.`;
+	return { width, height: bottom + (options.numbers ? NUMBERS : 0), shapes: byDepth(shapes), label, crossPoints };
+}
+
+const before = (c: Crossing): string => Array.from({ length: c.n }, (_, i) => c.n - i).join(' ');
+
+function numbers(c: Crossing, x: (place: number) => number, bottom: number, fill: string): Shape[] {
+	const text = (stitch: number, place: number, y: number): Shape => ({
+		kind: 'text',
+		role: 'number',
+		depth: 1000,
+		x: x(place),
+		y,
+		text: String(stitch),
+		size: 14,
+		fill,
+		anchor: 'middle',
+		face: 'sans',
+	});
+	return c.order.flatMap((stitch, place) => [text(stitch, place, 13), text(place + 1, place, bottom + 17)]);
+}

@@ -1,0 +1,69 @@
+/** The fabric under the live loops: knit columns in their cords, purl ground, a cast-on edge over water. */
+
+import { num, type Shape } from '../shapes.ts';
+import { paintStrand, type StrandStyle } from '../strand.ts';
+import { DEPTH } from './depths.ts';
+import { FABRIC_TOP, ROW_PITCH, ROWS } from './layout.ts';
+
+export interface Column {
+	readonly x: number;
+	readonly style: StrandStyle;
+}
+
+/** One knit stitch: two slanting halves that meet at its foot. */
+export function paintKnit(x: number, y: number, step: number, style: StrandStyle, depth: number, height = ROW_PITCH): Shape[] {
+	const spread = step * 0.27;
+	const foot = step * 0.09;
+	const half = (dir: 1 | -1): Shape[] =>
+		paintStrand(style, {
+			d: `M${num(x + dir * spread)} ${num(y)}C${num(x + dir * spread)} ${num(y + height * 0.5)} ${num(x + dir * foot)} ${num(y + height * 0.6)} ${num(x + dir * foot)} ${num(y + height * 1.02)}`,
+			width: step * 0.235,
+			depth: depth + (dir === 1 ? 0.004 : 0),
+			role: 'fabric',
+			cap: 'round',
+		});
+	return [...half(-1), ...half(1)];
+}
+
+/** One purl stitch: the bump that lies across. */
+export function paintPurl(x: number, y: number, step: number, style: StrandStyle, depth: number): Shape[] {
+	const w = step * 0.46;
+	const h = ROW_PITCH * 0.3;
+	return paintStrand(style, {
+		d: `M${num(x - w)} ${num(y + h)}C${num(x - w * 0.45)} ${num(y + h)} ${num(x - w * 0.5)} ${num(y - h)} ${num(x)} ${num(y - h)}S${num(x + w * 0.45)} ${num(y + h)} ${num(x + w)} ${num(y + h)}`,
+		width: step * 0.2,
+		depth,
+		role: 'fabric',
+		cap: 'round',
+	});
+}
+
+/** Rows from the cast-on edge up to the live loops. Ground columns are purl. */
+export function paintFabric(columns: readonly Column[], step: number): Shape[] {
+	const shapes: Shape[] = [];
+	for (let row = ROWS - 1; row >= 0; row--) {
+		const y = FABRIC_TOP + row * ROW_PITCH;
+		for (const [i, { x, style }] of columns.entries()) {
+			const depth = DEPTH.fabric + (ROWS - row) + i * 0.01;
+			shapes.push(...(style.texture === 'ground' ? paintPurl(x, y + 14, step, style, depth) : paintKnit(x, y, step, style, depth)));
+		}
+	}
+	const edgeY = FABRIC_TOP + ROWS * ROW_PITCH + 5;
+	for (const [i, { x, style }] of columns.entries()) {
+		for (const half of [-0.25, 0.25]) {
+			shapes.push(
+				...paintStrand(
+					{ ...style, texture: 'plain' },
+					{
+						d: `M${num(x + half * step - step * 0.15)} ${num(edgeY + 3)}L${num(x + half * step + step * 0.15)} ${num(edgeY - 3)}`,
+						width: step * 0.18,
+						depth: DEPTH.fabric + i * 0.01,
+						role: 'fabric',
+						cap: 'round',
+					},
+				),
+			);
+		}
+	}
+	return shapes;
+}

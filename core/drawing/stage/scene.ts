@@ -1,0 +1,248 @@
+/**
+ * The stage: one state of the hands as a picture. Who lies over whom comes from
+ * the passings so far and, for stitches that wait, from the plane they hang in.
+ */
+
+import { pairKey, type Crossing, type StitchNumber } from '../../crossing/index.ts';
+import { stateAt, type HandState, type Trace } from '../../handling/index.ts';
+import { listNumbers } from '../../notation/words-for.ts';
+import { between, pathOf } from '../curve.ts';
+import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
+import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
+import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
+import { weave, type Strand } from '../weave.ts';
+import { DEPTH } from './depths.ts';
+import { paintFabric } from './fabric.ts';
+import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
+import { legsOf, paintCollar, paintTop, TOP_RISE } from './loops.ts';
+import { depthOf, holderDepth, paintHolder, paintNeedle } from './tools.ts';
+
+/** The stage after `step` moves of a trace; step 0 is before the first. */
+export function drawStage(c: Crossing, trace: Trace, step: number, light: Light): Drawing {
+	const palette = PALETTES[light];
+	const state = stateAt(trace, step);
+	const layout = layoutStage(state);
+	const cords = cordStyles(c, palette);
+	const groundStyle: StrandStyle = { colours: palette.ground, texture: 'ground' };
+	const styleOf = (stitch: StitchNumber | undefined): StrandStyle =>
+		stitch === undefined ? groundStyle : (cords.get(stitch) ?? groundStyle);
+
+	const woven = weaveLegs(layout, whoIsNearer(trace, step, state));
+	const legs = woven.pieces.flatMap((piece): Shape[] => {
+		const depth = DEPTH.strands + Math.min(piece.level, 15);
+		const d = pathOf(piece.curve);
+		const shade: Shape[] = piece.over
+			? [{ kind: 'path', role: 'shadow', depth, d: pathOf(between(piece.curve, 0.14, 0.86)), stroke: palette.shadow, width: layout.strand + 11, opacity: 0.22 }]
+			: [];
+		const stitch = piece.stitch < 0 ? undefined : piece.stitch;
+		const painted = paintStrand(styleOf(stitch), {
+			d,
+			width: layout.strand,
+			depth: depth + 0.5,
+			role: 'strand',
+			cap: 'round',
+			...(stitch === undefined ? {} : { stitch }),
+		});
+		return [...shade, ...painted];
+	});
+
+	const tops = layout.heads.flatMap((head): Shape[] => {
+		const paint = {
+			head,
+			style: styleOf(head.stitch),
+			step: layout.step,
+			strand: layout.strand,
+			layer: layerOf(head, layout),
+			turned: head.loop?.mount === 'behind',
+		};
+		return [...paintCollar(paint), ...paintTop(paint)];
+	});
+
+	const columns = layout.heads.map((h) => ({ x: h.baseX, style: styleOf(h.stitch) })).sort((a, b) => a.x - b.x);
+	const shapes = [
+		...paintWater(palette),
+		...paintFabric(columns, layout.step),
+		...legs,
+		...tops,
+		...paintNeedle(layout.left, palette),
+		...paintNeedle(layout.right, palette),
+		...layout.holders.flatMap((h) => paintHolder(h, palette)),
+		...paintYarn(layout, palette),
+		...paintTags(layout, cords, palette),
+		...paintNotes(layout, palette),
+	];
+	return { width: WIDTH, height: HEIGHT, shapes: byDepth(shapes), label: labelFor(state), crossPoints: woven.crossPoints };
+}
+
+/** Passings decide for pairs that changed order; planes decide for pairs that only hang across each other. */
+function whoIsNearer(trace: Trace, step: number, state: HandState): (a: StitchNumber, b: StitchNumber) => boolean {
+	const uppers = new Map<string, StitchNumber>();
+	for (const { pair, upper } of trace.steps.slice(0, step).flatMap((s) => s.passings)) {
+		if (upper !== undefined) uppers.set(pairKey(...pair), upper);
+	}
+	const planes = new Map(state.loops.map((l) => [l.stitch, l.plane]));
+	return (a, b) => {
+		const upper = uppers.get(pairKey(a, b));
+		if (upper !== undefined) return upper === a;
+		return (planes.get(a) ?? 0) > (planes.get(b) ?? 0);
+	};
+}
+
+function weaveLegs(layout: StageLayout, nearer: (a: StitchNumber, b: StitchNumber) => boolean): ReturnType<typeof weave> {
+	// Ground has no number of its own; negative ones keep it apart in the weave.
+	const strands = layout.heads.flatMap((head, i): Strand[] =>
+		legsOf(head, layout.step).legs.map((curve) => ({ stitch: head.stitch ?? -1 - i, curve })),
+	);
+	const woven = weave(strands, nearer);
+	return { ...woven, crossPoints: woven.crossPoints.filter((p) => p.upper > 0 && p.lower > 0) };
+}
+
+function layerOf(head: Head, layout: StageLayout): number {
+	const { loop } = head;
+	if (!loop) return DEPTH.needles;
+	if (loop.on === 'loose') {
+		// Loose loops lie behind what a needle carries nearer, and before what it carries further away.
+		const behind = layout.heads.some((h) => h.loop?.on === 'right' && h.loop.plane > loop.plane);
+		return behind ? DEPTH.looseBehind : DEPTH.needles;
+	}
+	const holder = layout.holders.find((h) => h.id === loop.on);
+	if (holder) return holderDepth(holder);
+	if (loop.entered && layout.right.entered === 'front') return depthOf(layout.right);
+	return DEPTH.needles;
+}
+
+/** Where the mist begins to turn into water, and in how many bands. */
+const MIST = 130;
+const BANDS = 36;
+
+function paintWater(palette: Palette): Shape[] {
+	const [sky, mid, deep] = palette.water;
+	const band = (y: number, fill: string, depth: number): Shape => ({
+		kind: 'path',
+		role: 'water',
+		depth: DEPTH.water + depth,
+		d: `M0 ${num(y)}H${WIDTH}V${HEIGHT}H0Z`,
+		fill,
+	});
+	// Thin bands instead of a gradient: they come out the same everywhere.
+	const steps = Array.from({ length: BANDS }, (_, i) => i / BANDS);
+	const bands = sky === deep ? [] : steps.map((t) => band(MIST + t * (HEIGHT - MIST), t < 0.6 ? blend(sky, mid, t / 0.6) : blend(mid, deep, (t - 0.6) / 0.4), t / 2));
+	const ripple = (cy: number, rx: number, ry: number, opacity: number): Shape => ({
+		kind: 'path',
+		role: 'water',
+		depth: DEPTH.water + 0.5,
+		d: `M${WIDTH / 2 - rx} ${cy}A${rx} ${ry} 0 0 0 ${WIDTH / 2 + rx} ${cy}A${rx} ${ry} 0 0 0 ${WIDTH / 2 - rx} ${cy}Z`,
+		stroke: palette.ripple,
+		width: 1.4,
+		opacity,
+	});
+	return [
+		band(0, sky, 0),
+		...bands,
+		ripple(462, 210, 10, 0.8),
+		ripple(466, 310, 18, 0.55),
+		ripple(470, 430, 27, 0.4),
+	];
+}
+
+function paintYarn(layout: StageLayout, palette: Palette): Shape[] {
+	const { from, side } = layout.yarn;
+	const style: StrandStyle = { colours: palette.yarn, texture: 'plain' };
+	const behind = side === 'behind';
+	const start = { x: from.x - layout.step * 0.16, y: from.y + (behind ? 2 : 14) };
+	const away = WIDTH - start.x;
+	const d = behind
+		? `M${num(start.x)} ${num(start.y)}C${num(start.x - 8)} ${num(start.y - 74)} ${num(start.x + away * 0.2)} ${num(start.y - 90)} ${num(start.x + away * 0.45)} ${num(start.y - 82)}S${num(start.x + away * 0.8)} 20 ${WIDTH} 18`
+		: `M${num(start.x)} ${num(start.y)}C${num(start.x - 14)} ${num(start.y + 46)} ${num(start.x + away * 0.1)} ${num(start.y + 74)} ${num(start.x + away * 0.35)} ${num(start.y + 58)}S${num(start.x + away * 0.8)} ${num(start.y + 34)} ${WIDTH} ${num(start.y + 40)}`;
+	const note: Shape = {
+		kind: 'text',
+		role: 'note',
+		depth: DEPTH.words,
+		x: WIDTH - 14,
+		y: behind ? 74 : start.y + 72,
+		text: behind ? 'yarn behind' : 'yarn in front',
+		size: 15,
+		fill: palette.ink,
+		anchor: 'end',
+		face: 'sans',
+		halo: palette.water[0],
+	};
+	return [
+		...paintStrand(style, { d, width: layout.strand * 0.66, depth: behind ? DEPTH.yarnBehind : DEPTH.yarnInFront, role: 'yarn', cap: 'round' }),
+		note,
+	];
+}
+
+/** Numbers on the loops. */
+function paintTags(layout: StageLayout, cords: ReadonlyMap<StitchNumber, StrandStyle>, palette: Palette): Shape[] {
+	const r = Math.min(13, layout.step * 0.3);
+	if (r < 6) return [];
+	return layout.heads.flatMap((head): Shape[] => {
+		if (head.stitch === undefined) return [];
+		const cy = head.y - TOP_RISE - r - layout.strand * 0.75;
+		const { colours } = cords.get(head.stitch)!;
+		return [
+			{ kind: 'circle', role: 'tag', depth: DEPTH.words, stitch: head.stitch, cx: head.x, cy, r, fill: palette.paper, stroke: palette.dark ? colours.body : colours.edge, width: 2.4 },
+			{ kind: 'text', role: 'tag', depth: DEPTH.words + 1, stitch: head.stitch, x: head.x, y: cy + r * 0.42, text: String(head.stitch), size: r * 1.25, fill: palette.ink, anchor: 'middle', face: 'sans' },
+		];
+	});
+}
+
+/** Words beside the tools, and rings round loops that hang on nothing. */
+function paintNotes(layout: StageLayout, palette: Palette): Shape[] {
+	const notes = layout.holders.map((h): Shape => ({
+		kind: 'text',
+		role: 'note',
+		depth: DEPTH.words,
+		x: h.from - 10,
+		y: h.y,
+		text: h.side === 'front' ? 'in front' : 'at the back',
+		size: 17,
+		fill: palette.ink,
+		anchor: 'end',
+		face: 'sans',
+		halo: palette.water[0],
+	}));
+	const loose = layout.heads.filter((h) => h.loop?.on === 'loose');
+	const rings = loose.map((h): Shape => ({
+		kind: 'circle',
+		role: 'risk',
+		depth: DEPTH.words - 1,
+		cx: h.x,
+		cy: h.y - 2,
+		r: layout.step * 0.42,
+		fill: 'none',
+		stroke: palette.risk,
+		width: 2.4,
+		dash: [5, 4],
+	}));
+	if (loose.length === 0) return notes;
+	const leftmost = Math.min(...loose.map((h) => h.x));
+	const word: Shape = {
+		kind: 'text',
+		role: 'note',
+		depth: DEPTH.words,
+		x: leftmost - layout.step * 0.42 - 10,
+		y: loose[0]!.y + 4,
+		text: 'loose',
+		size: 17,
+		fill: palette.risk,
+		anchor: 'end',
+		face: 'sans',
+		halo: palette.water[0],
+	};
+	return [...notes, ...rings, word];
+}
+
+function labelFor(state: HandState): string {
+	const part = (numbers: readonly number[], where: string): string[] => (numbers.length > 0 ? [`${listNumbers(numbers)} ${where}`] : []);
+	const on = (carrier: string): number[] => state.loops.filter((l) => l.on === carrier).map((l) => l.stitch);
+	const held = Object.entries(state.holders).flatMap(([id, h]) => part(on(id), h.side === 'front' ? 'on the holder in front' : 'on the holder at the back'));
+	const words = [
+		...part([...on('left')], 'on the left needle'),
+		...held,
+		...part(on('loose'), 'hanging loose'),
+		...part(on('right'), 'on the right needle'),
+	];
+	return `Stitches ${words.join('; ')}. The yarn is ${state.yarn === 'behind' ? 'behind' : 'in front of'} the needles.`;
+}

@@ -1,0 +1,88 @@
+/** Whether a trace made the crossing that was asked for, point by point. */
+
+import type { Crossing, Passing } from '../crossing/index.ts';
+import { pairKey } from '../crossing/index.ts';
+import type { Trace } from './simulate.ts';
+
+export interface Check {
+	readonly id: 'order' | 'over' | 'work' | 'whole';
+	readonly ok: boolean;
+	/** What was found, in words; when not ok, what was wanted as well. */
+	readonly says: string;
+}
+
+export interface Proof {
+	readonly ok: boolean;
+	readonly checks: readonly Check[];
+}
+
+/** Compares what the hands made with what was asked for. Looks only at the trace's outcome. */
+export function prove(asked: Crossing, trace: Trace): Proof {
+	const checks = [checkOrder(asked, trace), checkOver(asked, trace), checkWork(asked, trace), checkWhole(asked, trace)];
+	return { ok: checks.every((c) => c.ok), checks };
+}
+
+function checkOrder(asked: Crossing, { outcome }: Trace): Check {
+	const ok = outcome.order.length === asked.n && outcome.order.every((s, i) => s === asked.order[i]);
+	const found = outcome.order.length > 0 ? outcome.order.join(' ') : 'nothing worked';
+	return { id: 'order', ok, says: ok ? `Order ${found}` : `Order ${found}, not ${asked.order.join(' ')}` };
+}
+
+function checkOver(asked: Crossing, { outcome }: Trace): Check {
+	const wanted = new Map(asked.over.map((pair) => [pairKey(...pair), pair]));
+	const found = new Map(outcome.over.map((pair) => [pairKey(...pair), pair]));
+	const tangled = outcome.tangled.length > 0;
+	const wrong = outcome.over.filter(([u, l]) => wanted.get(pairKey(u, l))?.[0] !== u);
+	const missing = asked.over.filter((pair) => !found.has(pairKey(...pair)));
+	if (tangled) {
+		const pairs = outcome.tangled.map(([a, b]) => `${a} and ${b}`).join('; ');
+		return { id: 'over', ok: false, says: `Wound round each other: ${pairs}` };
+	}
+	if (wrong.length > 0) {
+		return { id: 'over', ok: false, says: `${sayOver(wrong)}, and that is the wrong way round` };
+	}
+	if (missing.length > 0) return { id: 'over', ok: false, says: `Never crossed: ${sayOver(missing)}` };
+	return { id: 'over', ok: true, says: asked.over.length > 0 ? sayOver(asked.over) : 'Nothing crosses' };
+}
+
+/** "1, 2 lie over 3, 4" when whole groups do, else pair by pair. */
+function sayOver(over: readonly Passing[]): string {
+	const uppers = [...new Set(over.map(([u]) => u))];
+	const lowers = [...new Set(over.map(([, l]) => l))].sort((a, b) => a - b);
+	if (uppers.length * lowers.length === over.length) {
+		return `${uppers.join(', ')} ${uppers.length === 1 ? 'lies' : 'lie'} over ${lowers.join(', ')}`;
+	}
+	return over.map(([u, l]) => `${u} over ${l}`).join('; ');
+}
+
+function checkWork(asked: Crossing, { outcome }: Trace): Check {
+	// A twist that was not asked for is a turned stitch, and told as one below.
+	const off = asked.work.flatMap((w, i) => {
+		const made = outcome.work[i + 1];
+		return made !== undefined && made[0] !== w[0] ? [i + 1] : [];
+	});
+	const says =
+		off.length === 0
+			? 'Each stitch knit or purled as asked'
+			: `Knit and purl changed places in ${off.join(', ')}`;
+	return { id: 'work', ok: off.length === 0, says };
+}
+
+function checkWhole(asked: Crossing, { outcome, stopped }: Trace): Check {
+	const faults: string[] = [];
+	if (stopped) faults.push(`move ${stopped.at + 1} cannot be done: ${stopped.problem.what}`);
+	const turned = asked.work.flatMap((w, i) => {
+		const made = outcome.work[i + 1];
+		return made !== undefined && made[0] === w[0] && made !== w ? [i + 1] : [];
+	});
+	if (turned.length > 0) faults.push(`turned: ${turned.join(', ')}`);
+	if (outcome.loose.length > 0) faults.push(`hanging loose: ${outcome.loose.join(', ')}`);
+	const waiting = outcome.unworked.filter((s) => !outcome.loose.includes(s));
+	if (waiting.length > 0) faults.push(`never worked: ${waiting.join(', ')}`);
+	const made = outcome.order.length + outcome.unworked.length;
+	if (made < asked.n) faults.push(`lost: ${asked.n - made}`);
+	const extra = outcome.extraLoops + Math.max(0, made - asked.n);
+	if (extra > 0) faults.push(`too many: ${extra}`);
+	const ok = faults.length === 0;
+	return { id: 'whole', ok, says: ok ? 'No stitch turned, lost or added' : `Not whole — ${faults.join('; ')}` };
+}

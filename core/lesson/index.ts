@@ -1,0 +1,2 @@
+export * from './edit.ts';
+export * from './history.ts';

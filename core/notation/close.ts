@@ -1,0 +1,64 @@
+/** Names that exist and stand near one that could not be read. */
+
+import { distance } from 'fastest-levenshtein';
+import { twoGroups } from '../crossing/index.ts';
+import type { NamePart } from './parts.ts';
+import { SCHOOLS, SCHOOL_IDS, type School, type SchoolId } from './schools.ts';
+
+export interface CloseName {
+	readonly name: string;
+	readonly school: SchoolId;
+}
+
+/** The widest group offered: wider ones are rare enough to be typed in full. */
+const WIDEST_OFFERED = 6;
+
+const plain = (text: string): string => text.toLowerCase().replaceAll(/[^a-z0-9]+/g, '');
+
+let everyName: readonly CloseName[] | undefined;
+
+/** Every name that the schools write for two groups up to 6 over 6, each once. */
+function allNames(): readonly CloseName[] {
+	if (everyName) return everyName;
+	const found = new Map<string, CloseName>();
+	for (let front = 1; front <= WIDEST_OFFERED; front++) {
+		for (let behind = 1; behind <= WIDEST_OFFERED; behind++) {
+			for (const lean of ['right', 'left'] as const) {
+				for (const behindWork of ['k', 'p'] as const) {
+					const made = twoGroups({ front, behind, lean, behindWork });
+					for (const school of SCHOOL_IDS) {
+						const name = SCHOOLS[school].write(made);
+						if (name) found.set(name, { name, school });
+					}
+				}
+			}
+		}
+	}
+	everyName = [...found.values()];
+	return everyName;
+}
+
+/**
+ * Up to `most` names near the text, nearest first. Understood counts weigh most:
+ * whoever typed "2/2 XC" surely means two over two. When nothing is near, the
+ * school's own examples stand in.
+ */
+export function closeNames(
+	text: string,
+	school: School,
+	understood: readonly NamePart[],
+	most = 4,
+): readonly CloseName[] {
+	const typed = plain(text.slice(0, 40));
+	const numbers = understood.filter((p) => p.term === 'Count').map((p) => p.text);
+	const own = (c: CloseName): number => (c.school === school.id ? 0 : 1);
+	const scored = allNames()
+		.map((c) => {
+			const missing = numbers.filter((count) => !c.name.includes(count)).length;
+			return { c, score: 2 * distance(typed, plain(c.name)) + 2 * missing + own(c) };
+		})
+		.filter(({ c, score }) => score <= 2 * Math.max(2, Math.ceil(plain(c.name).length / 2)))
+		.sort((a, b) => a.score - b.score);
+	if (scored.length > 0) return scored.slice(0, most).map(({ c }) => c);
+	return school.examples.map((name) => ({ name, school: school.id }));
+}

@@ -1,0 +1,75 @@
+/**
+ * The parts of a typed name: what the grammar recognised, where it stands, and
+ * what it says. Shown to people decoding a name, whether or not the whole can be read.
+ */
+
+import type { SyntaxNode, Tree } from '@lezer/common';
+import type { Span } from '../result.ts';
+import { parser } from './names.parser.js';
+import { WORDS } from './words.ts';
+
+export interface NamePart extends Span {
+	readonly text: string;
+	/** The part's term in the grammar, such as `Count` or `RightCross`. */
+	readonly term: string;
+	/** What it says; `undefined` when it is no part of any name. */
+	readonly says?: string;
+}
+
+export interface NameParts {
+	/** Which shape of name it is, when the grammar accepts the whole of it. */
+	readonly shape: 'slash' | 'total' | undefined;
+	readonly understood: readonly NamePart[];
+	/** Parts that are not known at all, or known and out of place (those have `says`). */
+	readonly unknown: readonly NamePart[];
+	/** Set when the text stops before a name is complete. */
+	readonly endsEarly: boolean;
+}
+
+/** Splits a text into the parts of a name. Total: any string gives an answer. */
+export function nameParts(text: string): NameParts {
+	const tree: Tree = parser.parse(text);
+	const understood: NamePart[] = [];
+	const unknown: NamePart[] = [];
+	let broken = false;
+	let endsEarly = false;
+	let covered = 0;
+	const leave = (to: number, from: number): void => {
+		// Text in no token at all, such as "$" or "½", is skipped by the parser without a leaf.
+		const gap = text.slice(to, from).trim();
+		if (gap) unknown.push({ ...trimmed(text, to, from), text: gap, term: 'Unknown' });
+	};
+	const visit = (node: SyntaxNode): void => {
+		if (node.type.isError) {
+			broken = true;
+			if (node.from === node.to && node.from >= text.trimEnd().length) endsEarly = true;
+		}
+		if (node.firstChild) {
+			for (let child: SyntaxNode | null = node.firstChild; child; child = child.nextSibling) visit(child);
+			return;
+		}
+		if (node.from === node.to || node.type.isTop) return;
+		leave(covered, node.from);
+		covered = node.to;
+		const part = { from: node.from, to: node.to, text: text.slice(node.from, node.to), term: node.name };
+		const says = saysOf(part);
+		if (says && !node.type.isError && !node.parent?.type.isError) understood.push({ ...part, says });
+		else unknown.push(says ? { ...part, says } : part);
+	};
+	visit(tree.topNode);
+	leave(covered, text.length);
+	const shape = tree.topNode.getChild('Slash') ? 'slash' : tree.topNode.getChild('Total') ? 'total' : undefined;
+	const whole = !broken && unknown.length === 0;
+	return { shape: whole ? shape : undefined, understood, unknown, endsEarly: endsEarly && unknown.length === 0 };
+}
+
+function trimmed(text: string, from: number, to: number): Span {
+	const gap = text.slice(from, to);
+	return { from: from + gap.length - gap.trimStart().length, to: to - gap.length + gap.trimEnd().length };
+}
+
+function saysOf(part: NamePart): string | undefined {
+	if (part.term === 'Count') return 'stitches';
+	if (part.term === 'Stroke') return 'over';
+	return WORDS.get(part.text.toLowerCase())?.says;
+}

@@ -1,0 +1,43 @@
+/**
+ * The words that names are made of, each with its term in the grammar and what
+ * it says. Case never matters. One word has one term, so that "C" is the same
+ * part in "2/2 R C" and in "C4F" and only its place decides.
+ */
+
+import * as terms from './names.parser.terms.js';
+
+export interface NameWord {
+	readonly term: number;
+	/** What the part says, as shown to someone who is decoding a name. */
+	readonly says: string;
+}
+
+const table: readonly (readonly [words: string, term: number, says: string])[] = [
+	['rc', terms.RightCross, 'leans right, all knit'],
+	['lc', terms.LeftCross, 'leans left, all knit'],
+	['rpc', terms.RightPurlCross, 'leans right, the back group is purled'],
+	['lpc', terms.LeftPurlCross, 'leans left, the back group is purled'],
+	['r right', terms.Right, 'leans right'],
+	['l left', terms.Left, 'leans left'],
+	['p purl', terms.Purl, 'the back group is purled'],
+	['cross', terms.Cross, 'a crossing'],
+	['cable', terms.Cable, 'a crossing, all knit'],
+	['twist', terms.Twist, 'a crossing, the back group is purled'],
+	['c', terms.LetterC, 'a crossing, all knit'],
+	['t', terms.LetterT, 'a crossing, the back group is purled'],
+	['cf', terms.CrossFront, 'a crossing, all knit, the first group held in front'],
+	['cb', terms.CrossBack, 'a crossing, all knit, the first group held at the back'],
+	['tf', terms.TwistFront, 'the back group is purled, the first group held in front'],
+	['tb', terms.TwistBack, 'the back group is purled, the first group held at the back'],
+	['f front forward', terms.Front, 'the first group is held in front'],
+	['b back', terms.Back, 'the first group is held at the back'],
+	['x over', terms.TimesOrOver, 'over'],
+	['tbl', terms.Tbl, 'every knit stitch through the back loop'],
+];
+
+export const WORDS: ReadonlyMap<string, NameWord> = new Map(
+	table.flatMap(([words, term, says]) => words.split(' ').map((word) => [word, { term, says }] as const)),
+);
+
+/** The grammar's question: which part is this word? -1 when it is none that names use. */
+export const wordTerm = (word: string): number => WORDS.get(word.toLowerCase())?.term ?? -1;

@@ -1,0 +1,3 @@
+export * from './crossing.ts';
+export * from './lesson.ts';
+export * from './save.ts';

@@ -1,0 +1,93 @@
+// The built app on a cluster, migrated and with the demo data: for the demo, the browser tests and the bench.
+import { spawn } from 'node:child_process';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { ensureBuild } from './build.mjs';
+import { startCluster } from './cluster.mjs';
+import { output } from './run.mjs';
+import { root } from './paths.mjs';
+import { freePort } from './port.mjs';
+
+/**
+ * @typedef {object} Served
+ * @property {string} address
+ * @property {string} databaseUrl
+ * @property {Promise<number>} ended the server's exit code
+ * @property {() => Promise<void>} stop stops the server, then the cluster
+ */
+
+/**
+ * @param {{ name: string, port?: number, keepData?: boolean }} options
+ * @returns {Promise<Served>}
+ */
+export async function serve({ name, port, keepData = false }) {
+	const entry = await ensureBuild();
+	const cluster = await startCluster(name);
+	/** @type {import('node:child_process').ChildProcess | undefined} */
+	let server;
+	const stop = async () => {
+		if (server && server.exitCode === null && server.signalCode === null) {
+			const gone = new Promise((resolve) => server?.once('exit', resolve));
+			server.kill('SIGTERM');
+			await Promise.race([gone, sleep(5000)]);
+			server.kill('SIGKILL');
+		}
+		if (keepData) cluster.stop();
+		else cluster.remove();
+	};
+	try {
+		const env = { DATABASE_URL: cluster.url };
+		output(process.execPath, ['scripts/migrate.mjs'], { env });
+		output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
+		const chosen = await freePort(port);
+		const address = `http://127.0.0.1:${chosen}`;
+		server = spawn(process.execPath, [entry], {
+			cwd: root,
+			env: { ...process.env, ...env, HOST: '127.0.0.1', PORT: String(chosen), ORIGIN: address, SHUTDOWN_TIMEOUT: '3' },
+			stdio: ['ignore', 'inherit', 'inherit'],
+		});
+		const running = server;
+		const ended = new Promise((resolve) => running.once('exit', (code) => resolve(code ?? 1)));
+		await answering(address, ended);
+		return { address, databaseUrl: cluster.url, ended, stop };
+	} catch (error) {
+		await stop();
+		throw error;
+	}
+}
+
+/** @param {string} address @param {Promise<number>} ended */
+async function answering(address, ended) {
+	let over = false;
+	void ended.then(() => (over = true));
+	for (let tries = 0; tries < 150 && !over; tries++) {
+		try {
+			if ((await fetch(`${address}/health`)).ok) return;
+		} catch {
+			// Not listening yet.
+		}
+		await sleep(100);
+	}
+	throw new Error('The server did not start.');
+}
+
+/**
+ * Calls `stop` once on every way out: Ctrl-C, a signal, a closed terminal, a parent that is gone.
+ * @param {() => Promise<void>} stop
+ */
+export function stopOnExit(stop) {
+	let stopping = false;
+	const leave = async (/** @type {number} */ code) => {
+		if (stopping) return;
+		stopping = true;
+		await stop();
+		process.exit(code);
+	};
+	for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.on(signal, () => void leave(0));
+	process.on('uncaughtException', (error) => {
+		console.error(error);
+		void leave(1);
+	});
+	const parent = process.ppid;
+	setInterval(() => process.ppid !== parent && void leave(0), 1000).unref();
+	return leave;
+}

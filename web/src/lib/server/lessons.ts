@@ -1,0 +1,100 @@
+/** Lessons in the database. Every function takes the teacher; another's lesson is as good as none. */
+
+import { randomUUID } from 'node:crypto';
+import { addStep, emptyLesson } from '@pond-loop/core/lesson';
+import { LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
+import { database, rows, transaction, type Queryable } from './database';
+import * as sql from './sql/lessons';
+import type { Teacher } from './teachers';
+
+export interface LessonSummary {
+	readonly id: string;
+	readonly title: string;
+	readonly steps: number;
+	readonly updatedAt: Date;
+}
+
+export interface StoredLesson {
+	readonly id: string;
+	readonly version: number;
+	readonly lesson: Lesson;
+	readonly updatedAt: Date;
+}
+
+interface LessonRow {
+	readonly id: string;
+	readonly document: unknown;
+	readonly version: number;
+	readonly updated_at: Date;
+}
+
+// What was stored by an older version, or by hand, is checked like any other input.
+const stored = (row: LessonRow): StoredLesson => ({
+	id: row.id,
+	version: row.version,
+	lesson: LessonSchema.parse(row.document),
+	updatedAt: row.updated_at,
+});
+
+export async function listLessons(teacher: Teacher): Promise<LessonSummary[]> {
+	const found = await rows<{ id: string; title: string; steps: number; updated_at: Date }>(database(), sql.LIST, [teacher.id]);
+	return found.map(({ id, title, steps, updated_at }) => ({ id, title, steps, updatedAt: updated_at }));
+}
+
+export async function readLesson(teacher: Teacher, id: string): Promise<StoredLesson | undefined> {
+	const [row] = await rows<LessonRow>(database(), sql.READ, [teacher.id, id]);
+	return row && stored(row);
+}
+
+export async function createLesson(teacher: Teacher, title: string, steps: readonly Step[] = []): Promise<StoredLesson> {
+	return insertLesson(teacher, { ...emptyLesson(title), steps: [...steps] });
+}
+
+/** Stores a whole lesson as a new one: also the way in for demo data and files. */
+export async function insertLesson(teacher: Teacher, lesson: Lesson, on: Queryable = database()): Promise<StoredLesson> {
+	const [row] = await rows<LessonRow>(on, sql.INSERT, [teacher.id, randomUUID(), lesson]);
+	return stored(row!);
+}
+
+export type SaveResult =
+	| { readonly kind: 'saved'; readonly saved: StoredLesson }
+	/** Somebody saved in between: nothing was written, and this is what stands there. */
+	| { readonly kind: 'stale'; readonly current: StoredLesson }
+	| { readonly kind: 'missing' };
+
+/** Writes a lesson made from `version`. Refused, with what stands there now, when that is not the newest. */
+export async function saveLesson(teacher: Teacher, id: string, version: number, lesson: Lesson): Promise<SaveResult> {
+	return changeLesson(teacher, id, (current) => (current.version === version ? lesson : undefined));
+}
+
+export type AppendResult = Exclude<SaveResult, { kind: 'stale' }> | { readonly kind: 'full' };
+
+/** Adds one step at the end of the newest version, whichever that is. */
+export async function appendStep(teacher: Teacher, id: string, step: Step): Promise<AppendResult> {
+	const result = await changeLesson(teacher, id, (current) =>
+		current.lesson.steps.length < LESSON_LIMITS.steps ? addStep(current.lesson, step) : undefined,
+	);
+	return result.kind === 'stale' ? { kind: 'full' } : result;
+}
+
+/** One locked read and write. `next` gives the new lesson, or `undefined` to leave things as they are. */
+async function changeLesson(teacher: Teacher, id: string, next: (current: StoredLesson) => Lesson | undefined): Promise<SaveResult> {
+	return transaction(async (on): Promise<SaveResult> => {
+		const [row] = await rows<LessonRow>(on, sql.READ_FOR_UPDATE, [teacher.id, id]);
+		if (!row) return { kind: 'missing' };
+		const current = stored(row);
+		const lesson = next(current);
+		if (!lesson) return { kind: 'stale', current };
+		const [saved] = await rows<LessonRow>(on, sql.SAVE, [teacher.id, id, lesson]);
+		return { kind: 'saved', saved: stored(saved!) };
+	});
+}
+
+/** Takes a lesson off the lists; `restoreLesson` brings it back. Gives its title. */
+export async function removeLesson(teacher: Teacher, id: string): Promise<string | undefined> {
+	return (await rows<{ title: string }>(database(), sql.REMOVE, [teacher.id, id]))[0]?.title;
+}
+
+export async function restoreLesson(teacher: Teacher, id: string): Promise<boolean> {
+	return (await rows(database(), sql.RESTORE, [teacher.id, id])).length > 0;
+}

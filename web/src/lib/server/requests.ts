@@ -1,0 +1,33 @@
+/** What routes share: ids, JSON bodies and refusals, each with words for the page. */
+
+import { firstIssue } from '@pond-loop/core/schema';
+import { error, json } from '@sveltejs/kit';
+import { z } from 'zod';
+
+const Id = z.uuid();
+
+/** A malformed id is no lesson of anybody's. */
+export const isId = (id: string): boolean => Id.safeParse(id).success;
+
+export const refusal = (status: number, message: string, more: Record<string, unknown> = {}): Response =>
+	json({ message, ...more }, { status });
+
+/** The checked body of a request, or the refusal to send. */
+export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<{ value: T } | { refused: Response }> {
+	let body: unknown;
+	try {
+		body = await request.json();
+	} catch (cause) {
+		// Too large is the server's own refusal and keeps its status.
+		if (cause instanceof Object && 'status' in cause && cause.status === 413) {
+			return { refused: refusal(413, 'That is too much at once for one lesson. Shorten the notes.') };
+		}
+		return { refused: refusal(400, 'The request could not be read as JSON. Reload the page and try again.') };
+	}
+	const checked = schema.safeParse(body);
+	return checked.success ? { value: checked.data } : { refused: refusal(400, firstIssue(checked.error)) };
+}
+
+export const lessonGone = 'That lesson is not here. It may have been removed; look in your lessons.';
+
+export const notFound = (): never => error(404, lessonGone);

@@ -1,0 +1,31 @@
+<script lang="ts">
+	import { prove, type Trace } from '@pond-loop/core/handling';
+	import type { Crossing } from '@pond-loop/core/crossing';
+	import Check from '@lucide/svelte/icons/check';
+	import X from '@lucide/svelte/icons/x';
+
+	interface Props {
+		crossing: Crossing;
+		trace: Trace;
+	}
+	const { crossing, trace }: Props = $props();
+	const proof = $derived(prove(crossing, trace));
+</script>
+
+<section aria-labelledby="proof" data-testid="proof" data-ok={proof.ok}>
+	<h2 id="proof" class="lead font-sans">
+		{proof.ok ? 'Proved by the simulation' : 'The simulation says: not what was asked'}
+	</h2>
+	<ul class="mt-1">
+		{#each proof.checks as check (check.id)}
+			<li class="flex gap-2 text-[0.94rem]" data-check={check.id} data-ok={check.ok}>
+				{#if check.ok}
+					<Check class="text-success mt-0.5 size-4 shrink-0" aria-label="holds" />
+				{:else}
+					<X class="text-error mt-0.5 size-4 shrink-0" strokeWidth={3} aria-label="fails" />
+				{/if}
+				<span class={check.ok ? '' : 'text-error font-semibold'}>{check.says}</span>
+			</li>
+		{/each}
+	</ul>
+</section>

@@ -1,0 +1,54 @@
+<script lang="ts">
+	import { MAX_NAME_LENGTH, SCHOOL_IDS, SCHOOLS, type SchoolId } from '@pond-loop/core/notation';
+	import { remember, SCHOOL_COOKIE } from './choices';
+
+	interface Props {
+		text: string;
+		school: SchoolId;
+		label: string;
+		large?: boolean;
+		onchange?: () => void;
+	}
+	let { text = $bindable(), school = $bindable(), label, large = false, onchange }: Props = $props();
+	const uid = $props.id();
+</script>
+
+<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+	<div class="min-w-0 grow basis-56">
+		<label class="lead block" for="{uid}-name">{label}</label>
+		<div class="flex items-center gap-2">
+			<input
+				id="{uid}-name"
+				name="name"
+				data-name-field
+				class={['field grow font-mono', large && 'text-3xl']}
+				type="text"
+				autocomplete="off"
+				autocapitalize="off"
+				spellcheck="false"
+				maxlength={MAX_NAME_LENGTH}
+				placeholder={SCHOOLS[school].examples[0]}
+				bind:value={text}
+				oninput={() => onchange?.()}
+			/>
+			<kbd class="kbd-small" title="Press / to come here from anywhere">/</kbd>
+		</div>
+	</div>
+	<div class="min-w-0">
+		<label class="lead block" for="{uid}-school">Read as</label>
+		<select
+			id="{uid}-school"
+			name="school"
+			class="field"
+			bind:value={school}
+			onchange={() => {
+				remember(SCHOOL_COOKIE, school);
+				onchange?.();
+			}}
+		>
+			{#each SCHOOL_IDS as id (id)}
+				<option value={id}>{SCHOOLS[id].title}</option>
+			{/each}
+		</select>
+	</div>
+</div>

@@ -1,0 +1,96 @@
+<script lang="ts">
+	import '@fontsource/atkinson-hyperlegible-next/400.css';
+	import '@fontsource/atkinson-hyperlegible-next/600.css';
+	import '@fontsource/atkinson-hyperlegible-next/700.css';
+	import '@fontsource/fraunces/600.css';
+	import '@fontsource/jetbrains-mono/500.css';
+	import '../app.css';
+	import Keyboard from '@lucide/svelte/icons/keyboard';
+	import Moon from '@lucide/svelte/icons/moon';
+	import Sun from '@lucide/svelte/icons/sun';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { remember } from '$lib/ui/choices';
+	import { inWriting } from '$lib/ui/keys';
+	import KeysDialog from '$lib/ui/KeysDialog.svelte';
+	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
+	import { setLight } from '$lib/ui/light-state.svelte';
+
+	const { data, children } = $props();
+
+	const light = setLight(() => data.light);
+	let keys = $state<KeysDialog>();
+
+	const places = [
+		{ href: '/', title: 'Tonight' },
+		{ href: '/crossings', title: 'Crossings' },
+		{ href: '/lessons', title: 'Lessons' },
+	];
+	const here = $derived(
+		places.findLast(({ href }) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href)))?.href,
+	);
+	// A sheet for paper has nothing around it.
+	const bare = $derived(page.url.pathname.endsWith('/print'));
+
+	function switchLight(): void {
+		const next: Light = light.now === 'day' ? 'dusk' : 'day';
+		light.now = next;
+		remember(LIGHT_COOKIE, next);
+		document.documentElement.dataset['theme'] = next;
+	}
+
+	function onkeydown(event: KeyboardEvent): void {
+		if (event.key !== '/' || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		const field = document.querySelector<HTMLInputElement>('[data-name-field]');
+		if (field) {
+			field.focus();
+			field.select();
+		} else {
+			void goto('/crossings').then(() => document.querySelector<HTMLInputElement>('[data-name-field]')?.select());
+		}
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+{#if bare}
+	{@render children()}
+{:else}
+	<a href="#main" class="bg-primary text-primary-content fixed top-2 left-2 z-50 -translate-y-20 rounded-full px-4 py-2 focus:translate-y-0">To the page itself</a>
+	<div class="min-h-screen lg:grid lg:grid-cols-[8.2rem_minmax(0,1fr)]">
+		<header
+			class="border-base-300 flex items-center gap-x-6 border-b px-5 py-2 lg:sticky lg:top-0 lg:h-screen lg:flex-col lg:items-stretch lg:border-r lg:border-b-0 lg:py-6 lg:pr-0"
+		>
+			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold">Pond<br class="hidden lg:inline" /> Loop</a>
+			<nav aria-label="Main" class="grow lg:mt-9">
+				<ul class="flex gap-x-5 lg:flex-col lg:gap-y-1">
+					{#each places as { href, title } (href)}
+						<li>
+							<a
+								{href}
+								aria-current={here === href ? 'page' : undefined}
+								class={[
+									'relative block py-1.5',
+									here === href
+										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 after:rounded-full lg:after:inset-x-auto lg:after:-left-5 lg:after:top-1.5 lg:after:h-auto lg:after:bottom-1.5 lg:after:w-1'
+										: 'quiet hover:text-base-content',
+								]}>{title}</a
+							>
+						</li>
+					{/each}
+				</ul>
+			</nav>
+			<div class="flex lg:-ml-2 lg:flex-wrap">
+				<button type="button" class="iconbutton" onclick={switchLight} aria-label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'} title={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}>
+					{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}
+				</button>
+				<button type="button" class="iconbutton" onclick={() => keys?.show()} aria-label="Keys" title="Keys (?)"><Keyboard class="size-5" /></button>
+			</div>
+		</header>
+		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none sm:px-7">
+			{@render children()}
+		</main>
+	</div>
+	<KeysDialog bind:this={keys} />
+{/if}

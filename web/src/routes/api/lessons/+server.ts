@@ -1,0 +1,13 @@
+import { NewLessonSchema } from '@pond-loop/core/schema';
+import { json } from '@sveltejs/kit';
+import { createLesson } from '$lib/server/lessons';
+import { readBody } from '$lib/server/requests';
+import type { RequestHandler } from './$types';
+
+/** Makes a lesson, with its first step when there is one. */
+export const POST: RequestHandler = async ({ request, locals }) => {
+	const body = await readBody(request, NewLessonSchema);
+	if ('refused' in body) return body.refused;
+	const made = await createLesson(locals.teacher, body.value.title, body.value.steps);
+	return json({ id: made.id, version: made.version, title: made.lesson.title }, { status: 201 });
+};

@@ -1,0 +1,65 @@
+<script lang="ts">
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { LESSON_LIMITS } from '@pond-loop/core/schema';
+	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
+	import { removeLesson, restoreLesson, UNREACHED } from '$lib/lesson/api';
+	import LessonList from '$lib/lesson/LessonList.svelte';
+
+	const { data, form } = $props();
+
+	let removed = $state<{ id: string; title: string }>();
+	let trouble = $state<string>();
+
+	async function remove(id: string): Promise<void> {
+		const answer = await removeLesson(id);
+		trouble = answer.kind === 'ok' ? undefined : answer.kind === 'refused' ? answer.message : UNREACHED;
+		if (answer.kind === 'ok') removed = { id, title: answer.value.title };
+		await invalidateAll();
+	}
+
+	async function restore(): Promise<void> {
+		if (!removed) return;
+		const answer = await restoreLesson(removed.id);
+		trouble = answer.kind === 'ok' ? undefined : answer.kind === 'refused' ? answer.message : UNREACHED;
+		if (answer.kind === 'ok') removed = undefined;
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>Lessons · Pond Loop</title></svelte:head>
+
+<div class="max-w-3xl">
+	<h1 class="text-4xl">Lessons</h1>
+	<form method="post" action="?/create" class="mt-6 flex flex-wrap items-end gap-x-5 gap-y-3" use:enhance>
+		<div class="grow basis-64">
+			<label class="lead block" for="title">Title of a new lesson</label>
+			<input
+				id="title"
+				name="title"
+				class="field w-full"
+				required
+				maxlength={LESSON_LIMITS.title}
+				value={form?.title ?? ''}
+				placeholder="Such as: Bolster, second evening"
+				aria-describedby={form?.message ? 'title-trouble' : undefined}
+			/>
+		</div>
+		<button class="pill pill-strong">Make a lesson</button>
+	</form>
+	{#if form?.message}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{form.message}</p>{/if}
+	<div class="mt-4 min-h-[2.6rem]" role="status">
+		{#if trouble}<p class="text-error font-semibold">{trouble}</p>{/if}
+		{#if removed}
+			<p class="flex flex-wrap items-center gap-x-4">
+				<span>“{removed.title}” is removed.</span>
+				<button type="button" class="wordlink font-semibold" onclick={restore}>Undo</button>
+			</p>
+		{/if}
+	</div>
+	<LessonList lessons={data.lessons}>
+		{#snippet actions(lesson)}
+			<button type="button" class="iconbutton quiet" aria-label="Remove {lesson.title}" title="Remove" onclick={() => remove(lesson.id)}><Trash2 class="size-5" /></button>
+		{/snippet}
+	</LessonList>
+</div>

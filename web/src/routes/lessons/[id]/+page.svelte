@@ -1,0 +1,11 @@
+<script lang="ts">
+	import Editor from '$lib/lesson/Editor.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+</script>
+
+{#key data.opened.id}
+	<Editor opened={data.opened} light={light.now} school={data.school} />
+{/key}

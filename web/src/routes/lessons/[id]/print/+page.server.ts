@@ -1,0 +1,8 @@
+import { notFound, isId } from '$lib/server/requests';
+import { readLesson } from '$lib/server/lessons';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const opened = isId(params.id) ? await readLesson(locals.teacher, params.id) : undefined;
+	return { opened: opened ?? notFound() };
+};
