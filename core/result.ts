@@ -19,12 +19,13 @@ export interface Problem {
 }
 
 export type Result<T> =
-	| { readonly ok: true; readonly value: T }
-	| { readonly ok: false; readonly problems: readonly Problem[] };
+	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 
-export const fail = (...problems: readonly Problem[]): { readonly ok: false; readonly problems: readonly Problem[] } => ({
+export const fail = (
+	...problems: readonly Problem[]
+): { readonly ok: false; readonly problems: readonly Problem[] } => ({
 	ok: false,
 	problems,
 });

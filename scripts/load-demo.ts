@@ -14,7 +14,9 @@ if (await readTeacher(DEMO_TEACHER.id)) {
 	const lessons = await listLessons(DEMO_TEACHER);
 	console.log(`The demo data is there: ${lessons.length} lessons.`);
 } else {
-	const files = readdirSync(folder).filter((name) => name.endsWith('.json')).sort();
+	const files = readdirSync(folder)
+		.filter((name) => name.endsWith('.json'))
+		.sort();
 	const lessons = files.map((name) => {
 		const checked = LessonSchema.safeParse(JSON.parse(readFileSync(join(folder, name), 'utf8')));
 		if (!checked.success) throw new Error(`${name}: ${firstIssue(checked.error)}`);

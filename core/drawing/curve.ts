@@ -20,7 +20,7 @@ const mix = (a: Point, b: Point, t: number): Point => ({ x: a.x + (b.x - a.x) * 
 /** The part of the curve between two parameters, by de Casteljau's construction. */
 export function between(c: Cubic, t0: number, t1: number): Cubic {
 	const upTo = splitAt(c, t1)[0];
-	return t0 === 0 ? upTo : splitAt(upTo, t0 / t1)[1];
+	return t0 === 0 || t1 === 0 ? upTo : splitAt(upTo, t0 / t1)[1];
 }
 
 function splitAt([a, b, c, d]: Cubic, t: number): readonly [Cubic, Cubic] {
@@ -49,20 +49,41 @@ export interface Meeting extends Point {
 	readonly u: number;
 }
 
-/** The first place where two curves meet, or `undefined`. Both are sampled as polylines. */
-export function meeting(one: Cubic, other: Cubic): Meeting | undefined {
-	const p = samples(one);
-	const q = samples(other);
+/** A curve as a chain of points, with the box around them: what meetings are looked for in. */
+export interface Chain {
+	readonly points: readonly Point[];
+	readonly left: number;
+	readonly right: number;
+	readonly top: number;
+	readonly bottom: number;
+}
+
+export function chainOf(c: Cubic): Chain {
+	const points = Array.from({ length: SAMPLES + 1 }, (_, i) => pointAt(c, i / SAMPLES));
+	const xs = points.map((p) => p.x);
+	const ys = points.map((p) => p.y);
+	return { points, left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+}
+
+const apart = (a: number, b: number, c: number, d: number): boolean =>
+	Math.max(a, b) < Math.min(c, d) || Math.max(c, d) < Math.min(a, b);
+
+/** The first place where two curves meet, or `undefined`. */
+export function meeting(one: Chain, other: Chain): Meeting | undefined {
+	if (apart(one.left, one.right, other.left, other.right) || apart(one.top, one.bottom, other.top, other.bottom)) {
+		return undefined;
+	}
 	for (let i = 0; i < SAMPLES; i++) {
+		const [a, b] = [one.points[i]!, one.points[i + 1]!];
 		for (let j = 0; j < SAMPLES; j++) {
-			const hit = segments(p[i]!, p[i + 1]!, q[j]!, q[j + 1]!);
+			const [c, d] = [other.points[j]!, other.points[j + 1]!];
+			if (apart(a.y, b.y, c.y, d.y) || apart(a.x, b.x, c.x, d.x)) continue;
+			const hit = segments(a, b, c, d);
 			if (hit) return { ...hit.at, t: (i + hit.s) / SAMPLES, u: (j + hit.r) / SAMPLES };
 		}
 	}
 	return undefined;
 }
-
-const samples = (c: Cubic): Point[] => Array.from({ length: SAMPLES + 1 }, (_, i) => pointAt(c, i / SAMPLES));
 
 function segments(a: Point, b: Point, c: Point, d: Point): { at: Point; s: number; r: number } | undefined {
 	const det = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);

@@ -71,7 +71,7 @@ const dusk: Palette = {
 		{ body: '#ff9478', edge: '#5e2114', mark: '#ffc9b8' },
 		{ body: '#3f93c9', edge: '#0b2c42', mark: '#1d5f8a' },
 		{ body: '#f5cd6b', edge: '#5c430c', mark: '#a37c22' },
-		{ body: '#9a82cc', edge: '#231739', mark: '#d8caf5' },
+		{ body: '#7f66bd', edge: '#1c1130', mark: '#cdbcf2' },
 	],
 	ground: { body: '#6d7a70', edge: '#2b3632', mark: '#55625a' },
 	yarn: { body: '#c9d3c7', edge: '#3d4b46', mark: '#e1e8de' },

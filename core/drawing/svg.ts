@@ -7,15 +7,23 @@ const FACES = {
 	serif: "'Fraunces', Georgia, serif",
 } as const;
 
+const SPECIAL = /[&<>"]/;
+
 const escape = (text: string): string =>
-	text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
+	SPECIAL.test(text)
+		? text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')
+		: text;
 
 type Attributes = Readonly<Record<string, string | number | undefined>>;
 
-const element = (name: string, attributes: Attributes, text?: string): string => {
-	const list = Object.entries(attributes).flatMap(([k, v]) => (v === undefined ? [] : [` ${k}="${escape(String(v))}"`]));
-	return text === undefined ? `<${name}${list.join('')}/>` : `<${name}${list.join('')}>${escape(text)}</${name}>`;
-};
+function element(name: string, attributes: Attributes, text?: string): string {
+	let open = `<${name}`;
+	for (const key in attributes) {
+		const value = attributes[key];
+		if (value !== undefined) open += ` ${key}="${typeof value === 'number' ? value : escape(value)}"`;
+	}
+	return text === undefined ? `${open}/>` : `${open}>${escape(text)}</${name}>`;
+}
 
 function shapeToSvg(s: Shape): string {
 	const common: Attributes = { 'data-role': s.role, 'data-stitch': s.stitch, opacity: s.opacity };

@@ -7,7 +7,7 @@
  * between their meetings, and the pieces can always be ordered.
  */
 
-import { between, meeting, type Cubic } from './curve.ts';
+import { between, chainOf, meeting, type Cubic } from './curve.ts';
 import type { StitchNumber } from '../crossing/index.ts';
 import type { CrossPoint } from './shapes.ts';
 
@@ -41,43 +41,51 @@ interface Meet {
  * every pair is looked at for a meeting.
  */
 export function weave(strands: readonly Strand[], nearer: (a: StitchNumber, b: StitchNumber) => boolean): Woven {
+	const chains = strands.map((s) => chainOf(s.curve));
 	const meets: Meet[] = [];
 	const crossPoints: CrossPoint[] = [];
 	for (let i = 0; i < strands.length; i++) {
 		for (let j = i + 1; j < strands.length; j++) {
 			const [a, b] = [strands[i]!, strands[j]!];
 			if (a.stitch === b.stitch) continue;
-			const hit = meeting(a.curve, b.curve);
+			const hit = meeting(chains[i]!, chains[j]!);
 			if (!hit) continue;
 			const aOver = nearer(a.stitch, b.stitch);
-			meets.push({ upper: aOver ? i : j, lower: aOver ? j : i, at: new Map([[i, hit.t], [j, hit.u]]) });
+			meets.push({
+				upper: aOver ? i : j,
+				lower: aOver ? j : i,
+				at: new Map([
+					[i, hit.t],
+					[j, hit.u],
+				]),
+			});
 			const [upper, lower] = aOver ? [a.stitch, b.stitch] : [b.stitch, a.stitch];
 			crossPoints.push({ upper, lower, x: hit.x, y: hit.y });
 		}
 	}
-	const whole = inPaintingOrder(strands, meets.map((m) => [m.lower, m.upper]));
+	const whole = inPaintingOrder(
+		strands,
+		meets.map((m) => [m.lower, m.upper]),
+	);
 	return { pieces: whole ?? cutPieces(strands, meets), crossPoints };
 }
 
 function cutPieces(strands: readonly Strand[], meets: readonly Meet[]): Woven['pieces'] {
 	const pieces: Strand[] = [];
-	// For each strand, the end parameter and the index of each of its pieces.
-	const ends = strands.map((strand, i) => {
-		const ts = meets.flatMap((m) => m.at.get(i) ?? []).sort((a, b) => a - b);
-		const cuts = ts.slice(1).map((t, k) => (t + ts[k]!) / 2);
-		const bounds = [...cuts, 1];
-		return bounds.map((end, k) => {
-			const start = bounds[k - 1] ?? 0;
-			pieces.push({ stitch: strand.stitch, curve: between(strand.curve, start, end) });
-			return { end, piece: pieces.length - 1 };
-		});
-	});
-	const pieceAt = (strand: number, t: number): number => ends[strand]!.find((e) => t <= e.end)!.piece;
-	const edges = meets.map((m): [number, number] => [
-		pieceAt(m.lower, m.at.get(m.lower)!),
-		pieceAt(m.upper, m.at.get(m.upper)!),
-	]);
-	// Each piece meets at most one other, so a ring of pieces cannot arise.
+	// The piece of each strand in which each meeting lies. One meeting a piece, even
+	// where several fall on one point, so that no ring of pieces can arise.
+	const pieceOf = strands.map(() => new Map<Meet, number>());
+	for (const [i, strand] of strands.entries()) {
+		const own = meets.filter((m) => m.at.has(i)).sort((a, b) => a.at.get(i)! - b.at.get(i)!);
+		const ts = own.map((m) => m.at.get(i)!);
+		const bounds = [0, ...ts.slice(1).map((t, k) => (t + ts[k]!) / 2), 1];
+		for (let k = 0; k + 1 < bounds.length; k++) {
+			const meet = own[k];
+			if (meet) pieceOf[i]!.set(meet, pieces.length);
+			pieces.push({ stitch: strand.stitch, curve: between(strand.curve, bounds[k]!, bounds[k + 1]!) });
+		}
+	}
+	const edges = meets.map((m): [number, number] => [pieceOf[m.lower]!.get(m)!, pieceOf[m.upper]!.get(m)!]);
 	return inPaintingOrder(pieces, edges)!;
 }
 

@@ -3,15 +3,7 @@
 import type { StitchNumber } from '../crossing/index.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Move } from './moves.ts';
-import {
-	carriedPlane,
-	holderPlane,
-	loopsOn,
-	NEEDLES_PLANE,
-	type HandState,
-	type Holder,
-	type Loop,
-} from './state.ts';
+import { carriedPlane, holderPlane, loopsOn, NEEDLES_PLANE, type HandState, type Holder, type Loop } from './state.ts';
 
 /**
  * Two stitches changing order. `upper` is the one whose plane was nearer the
@@ -81,7 +73,8 @@ function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 	}
 	if (loop.entered) return refuse('The other needle is still in that loop.', 'Withdraw one of the needles first.');
 	const unworked = loopsOn(state, 'right').some((l) => !l.done);
-	if (unworked) return refuse('The right needle still carries unworked loops.', 'Put them back on the left needle first.');
+	if (unworked)
+		return refuse('The right needle still carries unworked loops.', 'Put them back on the left needle first.');
 	const leading = loop.mount === 'front' ? 'front' : 'back';
 	const done = { stitch: move.stitch, twisted: move.leg !== leading };
 	const moved = moveTo(state.loops, [loop.stitch], 'right-tip', (l) => l.plane);
@@ -108,7 +101,12 @@ function giveBack(state: HandState, move: MoveOf<'return'>): Result<Applied> {
 	// Off a holder they come to the needles' plane as they go; a needle carries
 	// its loops in its own plane until it gives them up.
 	const planeOf = (l: Loop): number => (move.from === 'right' ? l.plane : NEEDLES_PLANE);
-	const moved = moveTo(state.loops, given.map((l) => l.stitch), 'left-tip', planeOf);
+	const moved = moveTo(
+		state.loops,
+		given.map((l) => l.stitch),
+		'left-tip',
+		planeOf,
+	);
 	const back = given.map((l): Loop => ({ ...l, on: 'left', plane: NEEDLES_PLANE }));
 	return ok({
 		state: dropEmptyHolders({ ...state, loops: replace(moved.loops, back) }),
@@ -127,7 +125,11 @@ function enter(state: HandState, move: MoveOf<'enter'>): Result<Applied> {
 		return refuse('The right needle is already in other loops.', 'Withdraw the left needle from those first.');
 	}
 	const entered = target.map((l): Loop => ({ ...l, entered: { needle: 'right', from: move.from } }));
-	return ok({ state: { ...state, loops: replace(state.loops, entered) }, stitches: target.map((l) => l.stitch), passings: [] });
+	return ok({
+		state: { ...state, loops: replace(state.loops, entered) },
+		stitches: target.map((l) => l.stitch),
+		passings: [],
+	});
 }
 
 function withdraw(state: HandState, move: MoveOf<'withdraw'>): Result<Applied> {
@@ -136,8 +138,11 @@ function withdraw(state: HandState, move: MoveOf<'withdraw'>): Result<Applied> {
 		return refuse(`There are not ${times(move.count)} on the left needle.`, 'Withdraw from fewer.');
 	}
 	const caught = left.filter((l) => l.entered);
-	const split = loopsOn(state, 'left').slice(move.count).some((l) => l.entered);
-	if (split) return refuse('The left needle would keep loops that the right one has entered.', 'Withdraw from all of them.');
+	const split = loopsOn(state, 'left')
+		.slice(move.count)
+		.some((l) => l.entered);
+	if (split)
+		return refuse('The left needle would keep loops that the right one has entered.', 'Withdraw from all of them.');
 	const loops = replace(
 		state.loops,
 		left.map((l): Loop => {
@@ -147,7 +152,12 @@ function withdraw(state: HandState, move: MoveOf<'withdraw'>): Result<Applied> {
 				: { ...rest, on: 'loose', plane: NEEDLES_PLANE };
 		}),
 	);
-	const moved = moveTo(loops, caught.map((l) => l.stitch), 'right-tip', (l) => l.plane);
+	const moved = moveTo(
+		loops,
+		caught.map((l) => l.stitch),
+		'right-tip',
+		(l) => l.plane,
+	);
 	return ok({ state: { ...state, loops: moved.loops }, stitches: left.map((l) => l.stitch), passings: moved.passings });
 }
 
@@ -157,7 +167,12 @@ function recapture(state: HandState, move: MoveOf<'recapture'>): Result<Applied>
 	if (move.count < 1 || caught.length < move.count) {
 		return refuse(`There are not ${times(move.count)} hanging loose.`, 'Catch fewer.');
 	}
-	const moved = moveTo(state.loops, caught.map((l) => l.stitch), 'left-tip', (l) => l.plane);
+	const moved = moveTo(
+		state.loops,
+		caught.map((l) => l.stitch),
+		'left-tip',
+		(l) => l.plane,
+	);
 	const onNeedle = caught.map((l): Loop => ({ ...l, on: 'left', plane: carriedPlane(move.from, NEEDLES_PLANE) }));
 	return ok({
 		state: { ...state, loops: replace(moved.loops, onNeedle) },

@@ -9,9 +9,20 @@ import type { Depth, HolderId } from './state.ts';
 
 export type Move =
 	/** Slip `count` loops purlwise from the tip of the left needle to a holder and let it hang. */
-	| { readonly kind: 'hold'; readonly count: number; readonly holder: HolderId; readonly side: Side; readonly depth?: Depth }
+	| {
+			readonly kind: 'hold';
+			readonly count: number;
+			readonly holder: HolderId;
+			readonly side: Side;
+			readonly depth?: Depth;
+	  }
 	/** Work one stitch, off the left needle or straight off a holder, through its front or its back leg. */
-	| { readonly kind: 'work'; readonly from: 'left' | HolderId; readonly stitch: 'k' | 'p'; readonly leg: 'front' | 'back' }
+	| {
+			readonly kind: 'work';
+			readonly from: 'left' | HolderId;
+			readonly stitch: 'k' | 'p';
+			readonly leg: 'front' | 'back';
+	  }
 	/** Bring the working yarn between the needles to the other side. */
 	| { readonly kind: 'yarn'; readonly to: 'front' | 'behind' }
 	/** Put loops, the leftmost first, back on the left needle. */

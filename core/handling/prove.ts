@@ -62,9 +62,7 @@ function checkWork(asked: Crossing, { outcome }: Trace): Check {
 		return made !== undefined && made[0] !== w[0] ? [i + 1] : [];
 	});
 	const says =
-		off.length === 0
-			? 'Each stitch knit or purled as asked'
-			: `Knit and purl changed places in ${off.join(', ')}`;
+		off.length === 0 ? 'Each stitch knit or purled as asked' : `Knit and purl changed places in ${off.join(', ')}`;
 	return { id: 'work', ok: off.length === 0, says };
 }
 

@@ -41,7 +41,10 @@ export function simulate(moves: readonly Move[], start: HandState): Trace {
 		state = applied.value.state;
 		steps.push({ move, ...applied.value });
 	}
-	const outcome = outcomeOf(state, steps.flatMap((s) => s.passings));
+	const outcome = outcomeOf(
+		state,
+		steps.flatMap((s) => s.passings),
+	);
 	return stopped ? { start, steps, outcome, stopped } : { start, steps, outcome };
 }
 

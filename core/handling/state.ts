@@ -67,7 +67,8 @@ export const NEEDLES_PLANE: Plane = 0;
 export const carriedPlane = (from: 'front' | 'behind', loosePlane: Plane): Plane =>
 	loosePlane + (from === 'front' ? 0.5 : -0.5);
 
-export const holderPlane = ({ side, depth }: Holder): Plane => (side === 'front' ? 1 : -1) * (depth === 'inner' ? 1 : 2);
+export const holderPlane = ({ side, depth }: Holder): Plane =>
+	(side === 'front' ? 1 : -1) * (depth === 'inner' ? 1 : 2);
 
 /** `n` stitches on the left needle, usual mount, the yarn behind. */
 export function startState(n: number, mounts: Readonly<Record<number, Mount>> = {}): HandState {
@@ -84,4 +85,5 @@ export function startState(n: number, mounts: Readonly<Record<number, Mount>> = 
 	};
 }
 
-export const loopsOn = (state: HandState, carrier: Carrier): readonly Loop[] => state.loops.filter((l) => l.on === carrier);
+export const loopsOn = (state: HandState, carrier: Carrier): readonly Loop[] =>
+	state.loops.filter((l) => l.on === carrier);

@@ -8,7 +8,10 @@ export const rename = (lesson: Lesson, title: string): Lesson => ({ ...lesson, t
 
 export const addStep = (lesson: Lesson, step: Step): Lesson => ({ ...lesson, steps: [...lesson.steps, step] });
 
-export const removeStep = (lesson: Lesson, id: string): Lesson => ({ ...lesson, steps: lesson.steps.filter((s) => s.id !== id) });
+export const removeStep = (lesson: Lesson, id: string): Lesson => ({
+	...lesson,
+	steps: lesson.steps.filter((s) => s.id !== id),
+});
 
 /** Moves a step by so many places; stays within the lesson. */
 export function moveStep(lesson: Lesson, id: string, by: number): Lesson {

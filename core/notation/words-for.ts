@@ -48,7 +48,12 @@ export function wordsFor(c: Crossing): CrossingWords | undefined {
 function workWords(c: Crossing): string {
 	const kinds = new Set(c.work);
 	if (kinds.size === 1) {
-		return { k: 'all knit', p: 'all purled', ktbl: 'all knit through the back loop', ptbl: 'all purled through the back loop' }[c.work[0]!];
+		return {
+			k: 'all knit',
+			p: 'all purled',
+			ktbl: 'all knit through the back loop',
+			ptbl: 'all purled through the back loop',
+		}[c.work[0]!];
 	}
 	const numbers = (kind: string): number[] => c.work.flatMap((w, i) => (w === kind ? [i + 1] : []));
 	const said: Record<string, string> = { k: 'knit', p: 'purl', ktbl: 'knit tbl', ptbl: 'purl tbl' };

@@ -17,7 +17,10 @@ export const TitleSchema = z
 
 const NoteText = z
 	.string()
-	.max(LESSON_LIMITS.note, `A note has at most ${count(LESSON_LIMITS.note)} characters. Shorten it, or split it into two.`);
+	.max(
+		LESSON_LIMITS.note,
+		`A note has at most ${count(LESSON_LIMITS.note)} characters. Shorten it, or split it into two.`,
+	);
 
 export const CrossingStepSchema = z.object({
 	id: z.uuid(),

@@ -54,7 +54,21 @@ export async function startCluster(name) {
 		mkdirSync(folder, { recursive: true });
 		writeFileSync(passwordFile, randomBytes(18).toString('base64url'), { mode: 0o600 });
 		giveToServer(home, folder, passwordFile);
-		output(...asServerUser('initdb', ['-D', data, '-U', 'pond', '-A', 'scram-sha-256', `--pwfile=${passwordFile}`, '-E', 'UTF8', '--locale=C.UTF-8', '--no-sync']));
+		output(
+			...asServerUser('initdb', [
+				'-D',
+				data,
+				'-U',
+				'pond',
+				'-A',
+				'scram-sha-256',
+				`--pwfile=${passwordFile}`,
+				'-E',
+				'UTF8',
+				'--locale=C.UTF-8',
+				'--no-sync',
+			]),
+		);
 	}
 	stop(data);
 	const port = await freePort();

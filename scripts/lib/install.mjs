@@ -9,7 +9,10 @@ import { exists, must } from './run.mjs';
 
 const stampFile = join(root, 'node_modules', '.installed-from');
 
-const lockHash = () => createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+const lockHash = () =>
+	createHash('sha256')
+		.update(readFileSync(join(root, 'package-lock.json')))
+		.digest('hex');
 
 const installed = () => existsSync(stampFile) && readFileSync(stampFile, 'utf8') === lockHash();
 
@@ -39,19 +42,28 @@ export async function ensureDebianPackages({ browser }) {
 		if (missing.length === 0) return;
 		const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
 		if (!exists('apt-get') || !sudo.every(exists)) {
-			throw new Error(`These programs are missing and cannot be installed from here: ${missing.join(', ')}. Install them and try again.`);
+			throw new Error(
+				`These programs are missing and cannot be installed from here: ${missing.join(', ')}. Install them and try again.`,
+			);
 		}
 		console.log(`Installing Debian packages: ${missing.join(', ')} …`);
 		const asAdmin = (/** @type {string[]} */ ...words) => {
 			const [command, ...args] = [...sudo, ...words];
-			return must(words.join(' '), /** @type {string} */ (command), args, { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+			return must(words.join(' '), /** @type {string} */ (command), args, {
+				env: { DEBIAN_FRONTEND: 'noninteractive' },
+			});
 		};
 		const apt = (/** @type {string[]} */ ...args) => asAdmin('apt-get', '-o', 'DPkg::Lock::Timeout=300', ...args);
 		await apt('update');
 		if (missing.includes('postgresql')) {
 			// The package would start a cluster of its own, which nobody here asked for.
 			await apt('install', '-y', '--no-install-recommends', 'postgresql-common');
-			await asAdmin('sed', '-i', 's/^#\\?create_main_cluster.*/create_main_cluster = false/', '/etc/postgresql-common/createcluster.conf');
+			await asAdmin(
+				'sed',
+				'-i',
+				's/^#\\?create_main_cluster.*/create_main_cluster = false/',
+				'/etc/postgresql-common/createcluster.conf',
+			);
 		}
 		await apt('install', '-y', ...missing);
 	});

@@ -11,7 +11,11 @@ import { root } from './paths.mjs';
  */
 export function run(command, args, { env } = {}) {
 	return new Promise((resolve, reject) => {
-		const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'inherit', 'inherit'] });
+		const child = spawn(command, args, {
+			cwd: root,
+			env: { ...process.env, ...env },
+			stdio: ['ignore', 'inherit', 'inherit'],
+		});
 		child.on('error', reject);
 		child.on('close', (code) => resolve(code ?? 1));
 	});
@@ -51,7 +55,11 @@ export function output(command, args, { env } = {}) {
  */
 export function listen(command, args, { env } = {}) {
 	return new Promise((resolve, reject) => {
-		const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+		const child = spawn(command, args, {
+			cwd: root,
+			env: { ...process.env, ...env },
+			stdio: ['ignore', 'pipe', 'pipe'],
+		});
 		let said = '';
 		child.stdout.on('data', (data) => (said += data));
 		child.stderr.on('data', (data) => (said += data));

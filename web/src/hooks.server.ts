@@ -15,5 +15,12 @@ export const handle: Handle = async ({ event, resolve }) => {
 
 export const handleError: HandleServerError = ({ error: cause, status, message }) => {
 	if (status !== 404) console.error(cause);
-	return { message: status === 404 ? 'There is no page at this address.' : status < 500 ? message : 'Something went wrong on our side. What you wrote is still in this page; try again in a moment.' };
+	return {
+		message:
+			status === 404
+				? 'There is no page at this address.'
+				: status < 500
+					? message
+					: 'Something went wrong on our side. What you wrote is still in this page; try again in a moment.',
+	};
 };

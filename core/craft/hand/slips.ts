@@ -28,5 +28,7 @@ export function slipInto(moves: readonly Move[], slip: string): readonly Move[] 
 
 function turnFirst(moves: readonly Move[]): readonly Move[] {
 	const first = moves.findIndex((m) => m.kind === 'work');
-	return moves.map((m, i) => (i === first && m.kind === 'work' ? { ...m, leg: m.leg === 'front' ? 'back' : 'front' } : m));
+	return moves.map((m, i) =>
+		i === first && m.kind === 'work' ? { ...m, leg: m.leg === 'front' ? 'back' : 'front' } : m,
+	);
 }

@@ -35,7 +35,11 @@ const offHolder: HandWay = {
 	caution: 'Working straight off a holder stretches the stitches: keep it close.',
 	moves: (c, g) => {
 		const yarn = yarnFirst(c);
-		return [...yarn, holdTip(g), ...workInTurn(c, [...from(g.far, 'left'), ...from(g.tip, HOLDER)], yarnAfter(yarn)).moves];
+		return [
+			...yarn,
+			holdTip(g),
+			...workInTurn(c, [...from(g.far, 'left'), ...from(g.tip, HOLDER)], yarnAfter(yarn)).moves,
+		];
 	},
 };
 
@@ -47,13 +51,7 @@ const returned: HandWay = {
 		const yarn = yarnFirst(c);
 		const far = workInTurn(c, from(g.far, 'left'), yarnAfter(yarn));
 		const tip = workInTurn(c, from(g.tip, 'left'), far.yarn);
-		return [
-			...yarn,
-			holdTip(g),
-			...far.moves,
-			{ kind: 'return', from: HOLDER, count: g.tip.length },
-			...tip.moves,
-		];
+		return [...yarn, holdTip(g), ...far.moves, { kind: 'return', from: HOLDER, count: g.tip.length }, ...tip.moves];
 	},
 };
 
@@ -85,11 +83,19 @@ export const WAYS: readonly HandWay[] = [offHolder, returned, pinch];
 export function planByHand(c: Crossing, wayId: string): Result<readonly Move[]> {
 	const way = WAYS.find((w) => w.id === wayId);
 	if (!way) {
-		return fail({ code: 'unknown-way', what: `There is no way called “${wayId}”.`, todo: `Choose one of: ${WAYS.map((w) => w.title).join(', ')}.` });
+		return fail({
+			code: 'unknown-way',
+			what: `There is no way called “${wayId}”.`,
+			todo: `Choose one of: ${WAYS.map((w) => w.title).join(', ')}.`,
+		});
 	}
 	const groups = asTwoGroups(c);
 	if (!groups) {
-		return fail({ code: 'way-does-not-apply', what: `“${way.title}” makes crossings of two groups, and this is not one.`, todo: 'Choose a crossing of two groups.' });
+		return fail({
+			code: 'way-does-not-apply',
+			what: `“${way.title}” makes crossings of two groups, and this is not one.`,
+			todo: 'Choose a crossing of two groups.',
+		});
 	}
 	return ok(way.moves(c, groups));
 }

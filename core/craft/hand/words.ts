@@ -86,6 +86,9 @@ function sayWork(move: Extract<Move, { kind: 'work' }>, stitch: number, passed: 
 	}
 	const holder = Object.values(before.holders)[0];
 	const count = passed === 1 ? 'the one that hangs' : `the ${passed === 2 ? 'two' : passed} that hang`;
-	const passing = holder && passed > 0 ? `, passing ${holder.side === 'front' ? 'behind' : 'in front of'} ${count} ${hanging(holder.side)}` : '';
+	const passing =
+		holder && passed > 0
+			? `, passing ${holder.side === 'front' ? 'behind' : 'in front of'} ${count} ${hanging(holder.side)}`
+			: '';
 	return { caption: `${verb} stitch ${stitch}${tbl}${passing}.`, label: `${verb} ${stitch}` };
 }

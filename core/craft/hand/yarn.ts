@@ -10,7 +10,8 @@ export interface ToWork {
 	readonly from: 'left' | HolderId;
 }
 
-const wantedFor = (c: Crossing, stitch: StitchNumber): Side => (c.work[stitch - 1]!.startsWith('p') ? 'front' : 'behind');
+const wantedFor = (c: Crossing, stitch: StitchNumber): Side =>
+	c.work[stitch - 1]!.startsWith('p') ? 'front' : 'behind';
 
 /** The yarn shift wanted before the first loop is touched, when the first stitch worked is a purl. */
 export function yarnFirst(c: Crossing): readonly Move[] {
@@ -18,7 +19,11 @@ export function yarnFirst(c: Crossing): readonly Move[] {
 }
 
 /** Works stitches one after another, shifting the yarn only where knit meets purl. */
-export function workInTurn(c: Crossing, stitches: readonly ToWork[], yarnNow: Side): { readonly moves: Move[]; readonly yarn: Side } {
+export function workInTurn(
+	c: Crossing,
+	stitches: readonly ToWork[],
+	yarnNow: Side,
+): { readonly moves: Move[]; readonly yarn: Side } {
 	const moves: Move[] = [];
 	let yarn = yarnNow;
 	for (const { stitch, from } of stitches) {
@@ -26,7 +31,12 @@ export function workInTurn(c: Crossing, stitches: readonly ToWork[], yarnNow: Si
 		if (wanted !== yarn) moves.push({ kind: 'yarn', to: wanted });
 		yarn = wanted;
 		const work = c.work[stitch - 1]!;
-		moves.push({ kind: 'work', from, stitch: work.startsWith('p') ? 'p' : 'k', leg: work.endsWith('tbl') ? 'back' : 'front' });
+		moves.push({
+			kind: 'work',
+			from,
+			stitch: work.startsWith('p') ? 'p' : 'k',
+			leg: work.endsWith('tbl') ? 'back' : 'front',
+		});
 	}
 	return { moves, yarn };
 }

@@ -11,7 +11,14 @@ export interface Column {
 }
 
 /** One knit stitch: two slanting halves that meet at its foot. */
-export function paintKnit(x: number, y: number, step: number, style: StrandStyle, depth: number, height = ROW_PITCH): Shape[] {
+export function paintKnit(
+	x: number,
+	y: number,
+	step: number,
+	style: StrandStyle,
+	depth: number,
+	height = ROW_PITCH,
+): Shape[] {
 	const spread = step * 0.27;
 	const foot = step * 0.09;
 	const half = (dir: 1 | -1): Shape[] =>
@@ -45,7 +52,11 @@ export function paintFabric(columns: readonly Column[], step: number): Shape[] {
 		const y = FABRIC_TOP + row * ROW_PITCH;
 		for (const [i, { x, style }] of columns.entries()) {
 			const depth = DEPTH.fabric + (ROWS - row) + i * 0.01;
-			shapes.push(...(style.texture === 'ground' ? paintPurl(x, y + 14, step, style, depth) : paintKnit(x, y, step, style, depth)));
+			shapes.push(
+				...(style.texture === 'ground'
+					? paintPurl(x, y + 14, step, style, depth)
+					: paintKnit(x, y, step, style, depth)),
+			);
 		}
 	}
 	const edgeY = FABRIC_TOP + ROWS * ROW_PITCH + 5;

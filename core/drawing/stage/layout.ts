@@ -125,7 +125,10 @@ export function layoutStage(state: HandState): StageLayout {
 		heads: [...groundHeads, ...loopHeads],
 		holders: holderPlaces(state, loopHeads, step),
 		left: { tip: leftTip, end: { x: 0, y: leftTip.y - lift(leftTip.x) } },
-		right: entered.length > 0 ? enteredNeedle(loopHeads, step) : { tip: rightTip, end: { x: WIDTH, y: rightTip.y - lift(WIDTH - rightTip.x) } },
+		right:
+			entered.length > 0
+				? enteredNeedle(loopHeads, step)
+				: { tip: rightTip, end: { x: WIDTH, y: rightTip.y - lift(WIDTH - rightTip.x) } },
 		yarn: { from: lastOnRight ? { x: lastOnRight.x, y: lastOnRight.y } : firstGround, side: state.yarn },
 	};
 }

@@ -15,6 +15,7 @@ const NECK = 22;
 /** Where the old loop of a worked stitch opens, and where it closes, below the tool. */
 const COLLAR_TOP = 36;
 const COLLAR_FOOT = 66;
+const PURL_FOOT = 54;
 
 export interface LoopShape {
 	readonly legs: readonly [Cubic, Cubic];
@@ -25,7 +26,7 @@ export interface LoopShape {
 /** The two legs, left first. Legs of a worked stitch end at the old loop, which sits below the tool. */
 export function legsOf(head: Head, step: number): LoopShape {
 	const worked = head.loop?.done !== undefined;
-	const neckY = head.y + (worked ? COLLAR_FOOT : NECK);
+	const neckY = head.y + (!worked ? NECK : head.loop?.done?.stitch === 'p' ? PURL_FOOT : COLLAR_FOOT);
 	const open = worked ? step * 0.1 : step * 0.185;
 	const foot = step * 0.1;
 	const leg = (dir: 1 | -1): Cubic =>

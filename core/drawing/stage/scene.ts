@@ -17,8 +17,14 @@ import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layou
 import { legsOf, paintCollar, paintTop, TOP_RISE } from './loops.ts';
 import { depthOf, holderDepth, paintHolder, paintNeedle } from './tools.ts';
 
+export interface StageOptions {
+	readonly light: Light;
+	/** Makes numbers and words larger, for a stage that is shown small; 1 when left out. */
+	readonly textScale?: number;
+}
+
 /** The stage after `step` moves of a trace; step 0 is before the first. */
-export function drawStage(c: Crossing, trace: Trace, step: number, light: Light): Drawing {
+export function drawStage(c: Crossing, trace: Trace, step: number, { light, textScale = 1 }: StageOptions): Drawing {
 	const palette = PALETTES[light];
 	const state = stateAt(trace, step);
 	const layout = layoutStage(state);
@@ -32,7 +38,17 @@ export function drawStage(c: Crossing, trace: Trace, step: number, light: Light)
 		const depth = DEPTH.strands + Math.min(piece.level, 15);
 		const d = pathOf(piece.curve);
 		const shade: Shape[] = piece.over
-			? [{ kind: 'path', role: 'shadow', depth, d: pathOf(between(piece.curve, 0.14, 0.86)), stroke: palette.shadow, width: layout.strand + 11, opacity: 0.22 }]
+			? [
+					{
+						kind: 'path',
+						role: 'shadow',
+						depth,
+						d: pathOf(between(piece.curve, 0.14, 0.86)),
+						stroke: palette.shadow,
+						width: layout.strand * 1.85,
+						opacity: 0.2,
+					},
+				]
 			: [];
 		const stitch = piece.stitch < 0 ? undefined : piece.stitch;
 		const painted = paintStrand(styleOf(stitch), {
@@ -67,11 +83,17 @@ export function drawStage(c: Crossing, trace: Trace, step: number, light: Light)
 		...paintNeedle(layout.left, palette),
 		...paintNeedle(layout.right, palette),
 		...layout.holders.flatMap((h) => paintHolder(h, palette)),
-		...paintYarn(layout, palette),
-		...paintTags(layout, cords, palette),
-		...paintNotes(layout, palette),
+		...paintYarn(layout, palette, textScale),
+		...paintTags(layout, cords, palette, textScale),
+		...paintNotes(layout, palette, textScale),
 	];
-	return { width: WIDTH, height: HEIGHT, shapes: byDepth(shapes), label: labelFor(state), crossPoints: woven.crossPoints };
+	return {
+		width: WIDTH,
+		height: HEIGHT,
+		shapes: byDepth(shapes),
+		label: labelFor(state),
+		crossPoints: woven.crossPoints,
+	};
 }
 
 /** Passings decide for pairs that changed order; planes decide for pairs that only hang across each other. */
@@ -88,7 +110,10 @@ function whoIsNearer(trace: Trace, step: number, state: HandState): (a: StitchNu
 	};
 }
 
-function weaveLegs(layout: StageLayout, nearer: (a: StitchNumber, b: StitchNumber) => boolean): ReturnType<typeof weave> {
+function weaveLegs(
+	layout: StageLayout,
+	nearer: (a: StitchNumber, b: StitchNumber) => boolean,
+): ReturnType<typeof weave> {
 	// Ground has no number of its own; negative ones keep it apart in the weave.
 	const strands = layout.heads.flatMap((head, i): Strand[] =>
 		legsOf(head, layout.step).legs.map((curve) => ({ stitch: head.stitch ?? -1 - i, curve })),
@@ -126,7 +151,16 @@ function paintWater(palette: Palette): Shape[] {
 	});
 	// Thin bands instead of a gradient: they come out the same everywhere.
 	const steps = Array.from({ length: BANDS }, (_, i) => i / BANDS);
-	const bands = sky === deep ? [] : steps.map((t) => band(MIST + t * (HEIGHT - MIST), t < 0.6 ? blend(sky, mid, t / 0.6) : blend(mid, deep, (t - 0.6) / 0.4), t / 2));
+	const bands =
+		sky === deep
+			? []
+			: steps.map((t) =>
+					band(
+						MIST + t * (HEIGHT - MIST),
+						t < 0.6 ? blend(sky, mid, t / 0.6) : blend(mid, deep, (t - 0.6) / 0.4),
+						t / 2,
+					),
+				);
 	const ripple = (cy: number, rx: number, ry: number, opacity: number): Shape => ({
 		kind: 'path',
 		role: 'water',
@@ -136,16 +170,10 @@ function paintWater(palette: Palette): Shape[] {
 		width: 1.4,
 		opacity,
 	});
-	return [
-		band(0, sky, 0),
-		...bands,
-		ripple(462, 210, 10, 0.8),
-		ripple(466, 310, 18, 0.55),
-		ripple(470, 430, 27, 0.4),
-	];
+	return [band(0, sky, 0), ...bands, ripple(462, 210, 10, 0.8), ripple(466, 310, 18, 0.55), ripple(470, 430, 27, 0.4)];
 }
 
-function paintYarn(layout: StageLayout, palette: Palette): Shape[] {
+function paintYarn(layout: StageLayout, palette: Palette, textScale: number): Shape[] {
 	const { from, side } = layout.yarn;
 	const style: StrandStyle = { colours: palette.yarn, texture: 'plain' };
 	const behind = side === 'behind';
@@ -159,37 +187,71 @@ function paintYarn(layout: StageLayout, palette: Palette): Shape[] {
 		role: 'note',
 		depth: DEPTH.words,
 		x: WIDTH - 14,
-		y: behind ? 74 : start.y + 72,
+		y: behind ? 59 + 15 * textScale : start.y + 57 + 15 * textScale,
 		text: behind ? 'yarn behind' : 'yarn in front',
-		size: 15,
+		size: 15 * textScale,
 		fill: palette.ink,
 		anchor: 'end',
 		face: 'sans',
 		halo: palette.water[0],
 	};
 	return [
-		...paintStrand(style, { d, width: layout.strand * 0.66, depth: behind ? DEPTH.yarnBehind : DEPTH.yarnInFront, role: 'yarn', cap: 'round' }),
+		...paintStrand(style, {
+			d,
+			width: layout.strand * 0.66,
+			depth: behind ? DEPTH.yarnBehind : DEPTH.yarnInFront,
+			role: 'yarn',
+			cap: 'round',
+		}),
 		note,
 	];
 }
 
 /** Numbers on the loops. */
-function paintTags(layout: StageLayout, cords: ReadonlyMap<StitchNumber, StrandStyle>, palette: Palette): Shape[] {
-	const r = Math.min(13, layout.step * 0.3);
-	if (r < 6) return [];
+function paintTags(
+	layout: StageLayout,
+	cords: ReadonlyMap<StitchNumber, StrandStyle>,
+	palette: Palette,
+	textScale: number,
+): Shape[] {
+	const r = Math.min(13 * Math.sqrt(textScale), layout.step * 0.42);
+	if (r < 5) return [];
 	return layout.heads.flatMap((head): Shape[] => {
 		if (head.stitch === undefined) return [];
 		const cy = head.y - TOP_RISE - r - layout.strand * 0.75;
 		const { colours } = cords.get(head.stitch)!;
 		return [
-			{ kind: 'circle', role: 'tag', depth: DEPTH.words, stitch: head.stitch, cx: head.x, cy, r, fill: palette.paper, stroke: palette.dark ? colours.body : colours.edge, width: 2.4 },
-			{ kind: 'text', role: 'tag', depth: DEPTH.words + 1, stitch: head.stitch, x: head.x, y: cy + r * 0.42, text: String(head.stitch), size: r * 1.25, fill: palette.ink, anchor: 'middle', face: 'sans' },
+			{
+				kind: 'circle',
+				role: 'tag',
+				depth: DEPTH.words,
+				stitch: head.stitch,
+				cx: head.x,
+				cy,
+				r,
+				fill: palette.paper,
+				stroke: palette.dark ? colours.body : colours.edge,
+				width: 2.4,
+			},
+			{
+				kind: 'text',
+				role: 'tag',
+				depth: DEPTH.words + 1,
+				stitch: head.stitch,
+				x: head.x,
+				y: cy + r * 0.42,
+				text: String(head.stitch),
+				size: r * 1.25,
+				fill: palette.ink,
+				anchor: 'middle',
+				face: 'sans',
+			},
 		];
 	});
 }
 
 /** Words beside the tools, and rings round loops that hang on nothing. */
-function paintNotes(layout: StageLayout, palette: Palette): Shape[] {
+function paintNotes(layout: StageLayout, palette: Palette, textScale: number): Shape[] {
 	const notes = layout.holders.map((h): Shape => ({
 		kind: 'text',
 		role: 'note',
@@ -197,7 +259,7 @@ function paintNotes(layout: StageLayout, palette: Palette): Shape[] {
 		x: h.from - 10,
 		y: h.y,
 		text: h.side === 'front' ? 'in front' : 'at the back',
-		size: 17,
+		size: 17 * textScale,
 		fill: palette.ink,
 		anchor: 'end',
 		face: 'sans',
@@ -225,7 +287,7 @@ function paintNotes(layout: StageLayout, palette: Palette): Shape[] {
 		x: leftmost - layout.step * 0.42 - 10,
 		y: loose[0]!.y + 4,
 		text: 'loose',
-		size: 17,
+		size: 17 * textScale,
 		fill: palette.risk,
 		anchor: 'end',
 		face: 'sans',
@@ -235,9 +297,12 @@ function paintNotes(layout: StageLayout, palette: Palette): Shape[] {
 }
 
 function labelFor(state: HandState): string {
-	const part = (numbers: readonly number[], where: string): string[] => (numbers.length > 0 ? [`${listNumbers(numbers)} ${where}`] : []);
+	const part = (numbers: readonly number[], where: string): string[] =>
+		numbers.length > 0 ? [`${listNumbers(numbers)} ${where}`] : [];
 	const on = (carrier: string): number[] => state.loops.filter((l) => l.on === carrier).map((l) => l.stitch);
-	const held = Object.entries(state.holders).flatMap(([id, h]) => part(on(id), h.side === 'front' ? 'on the holder in front' : 'on the holder at the back'));
+	const held = Object.entries(state.holders).flatMap(([id, h]) =>
+		part(on(id), h.side === 'front' ? 'on the holder in front' : 'on the holder at the back'),
+	);
 	const words = [
 		...part([...on('left')], 'on the left needle'),
 		...held,

@@ -30,7 +30,15 @@ export function paintNeedle(needle: NeedlePlace, palette: Palette): Shape[] {
 		opacity,
 	});
 	return [
-		{ kind: 'path', role: 'needle', depth, d: outline, fill: palette.needle.body, stroke: palette.needle.edge, width: 1.6 },
+		{
+			kind: 'path',
+			role: 'needle',
+			depth,
+			d: outline,
+			fill: palette.needle.body,
+			stroke: palette.needle.edge,
+			width: 1.6,
+		},
 		stripe(-3.2, 4, palette.needle.light, 0.9, 0.01),
 		stripe(4.6, 4, palette.needle.dark, 0.85, 0.02),
 	];
@@ -49,12 +57,38 @@ export function paintHolder(holder: HolderPlace, palette: Palette): Shape[] {
 	const bar = bentBar(holder.from, holder.to, holder.y, half);
 	const shade: Shape[] = far
 		? []
-		: [{ kind: 'path', role: 'shadow', depth: holderDepth(holder) - 0.5, d: bentBar(holder.from + 5, holder.to + 5, holder.y + 13, half), fill: palette.shadow, opacity: 0.2 }];
+		: [
+				{
+					kind: 'path',
+					role: 'shadow',
+					depth: holderDepth(holder) - 0.5,
+					d: bentBar(holder.from + 5, holder.to + 5, holder.y + 13, half),
+					fill: palette.shadow,
+					opacity: 0.2,
+				},
+			];
 	return [
 		...shade,
 		{ kind: 'path', role: 'holder', depth, d: bar, fill: colours.body, stroke: colours.edge, width: 1.6 },
-		{ kind: 'path', role: 'holder', depth: depth + 0.01, d: shine(holder, -half * 0.4), stroke: colours.light, width: half * 0.5, cap: 'round' },
-		{ kind: 'path', role: 'holder', depth: depth + 0.02, d: shine(holder, half * 0.55), stroke: colours.dark, width: half * 0.45, cap: 'round', opacity: 0.8 },
+		{
+			kind: 'path',
+			role: 'holder',
+			depth: depth + 0.01,
+			d: shine(holder, -half * 0.4),
+			stroke: colours.light,
+			width: half * 0.5,
+			cap: 'round',
+		},
+		{
+			kind: 'path',
+			role: 'holder',
+			depth: depth + 0.02,
+			d: shine(holder, half * 0.55),
+			stroke: colours.dark,
+			width: half * 0.45,
+			cap: 'round',
+			opacity: 0.8,
+		},
 	];
 }
 

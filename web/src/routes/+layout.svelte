@@ -27,10 +27,11 @@
 		{ href: '/lessons', title: 'Lessons' },
 	];
 	const here = $derived(
-		places.findLast(({ href }) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href)))?.href,
+		places.findLast(({ href }) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href)))
+			?.href,
 	);
 	// A sheet for paper has nothing around it.
-	const bare = $derived(page.url.pathname.endsWith('/print'));
+	const bare = $derived(page.url.pathname.endsWith('/print') && !page.error);
 
 	function switchLight(): void {
 		const next: Light = light.now === 'day' ? 'dusk' : 'day';
@@ -57,12 +58,18 @@
 {#if bare}
 	{@render children()}
 {:else}
-	<a href="#main" class="bg-primary text-primary-content fixed top-2 left-2 z-50 -translate-y-20 rounded-full px-4 py-2 focus:translate-y-0">To the page itself</a>
+	<a
+		href="#main"
+		class="bg-primary text-primary-content fixed top-2 left-2 z-50 -translate-y-20 rounded-full px-4 py-2 focus:translate-y-0"
+		>To the page itself</a
+	>
 	<div class="min-h-screen lg:grid lg:grid-cols-[8.2rem_minmax(0,1fr)]">
 		<header
 			class="border-base-300 flex items-center gap-x-6 border-b px-5 py-2 lg:sticky lg:top-0 lg:h-screen lg:flex-col lg:items-stretch lg:border-r lg:border-b-0 lg:py-6 lg:pr-0"
 		>
-			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold">Pond<br class="hidden lg:inline" /> Loop</a>
+			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold"
+				>Pond<br class="hidden lg:inline" /> Loop</a
+			>
 			<nav aria-label="Main" class="grow lg:mt-9">
 				<ul class="flex gap-x-5 lg:flex-col lg:gap-y-1">
 					{#each places as { href, title } (href)}
@@ -82,10 +89,18 @@
 				</ul>
 			</nav>
 			<div class="flex lg:-ml-2 lg:flex-wrap">
-				<button type="button" class="iconbutton" onclick={switchLight} aria-label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'} title={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}>
+				<button
+					type="button"
+					class="iconbutton"
+					onclick={switchLight}
+					aria-label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
+					title={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
+				>
 					{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}
 				</button>
-				<button type="button" class="iconbutton" onclick={() => keys?.show()} aria-label="Keys" title="Keys (?)"><Keyboard class="size-5" /></button>
+				<button type="button" class="iconbutton" onclick={() => keys?.show()} aria-label="Keys" title="Keys (?)"
+					><Keyboard class="size-5" /></button
+				>
 			</div>
 		</header>
 		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none sm:px-7">

@@ -60,7 +60,9 @@
 		<h2 id="recent" class="text-2xl">Your lessons</h2>
 		<LessonList lessons={recent} />
 		<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
-			<a class="wordlink" href="/lessons">{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a>
+			<a class="wordlink" href="/lessons"
+				>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a
+			>
 			<a class="wordlink" href={addressOf({})}>To the stage</a>
 		</p>
 	</aside>

@@ -28,7 +28,15 @@
 		tried = true;
 		if (!reading.ok) return;
 		const { crossing, school: by } = reading;
-		add({ id: crypto.randomUUID(), kind: 'crossing', craft: 'hand', asked: { text: text.trim(), school: by }, crossing, way: DEFAULT_WAY, note: '' });
+		add({
+			id: crypto.randomUUID(),
+			kind: 'crossing',
+			craft: 'hand',
+			asked: { text: text.trim(), school: by },
+			crossing,
+			way: DEFAULT_WAY,
+			note: '',
+		});
 		text = '';
 		tried = false;
 	}
@@ -44,13 +52,15 @@
 			<button class="pill pill-strong"><Plus class="size-5" /> Add to the lesson</button>
 		{:else if !empty || tried}
 			<p class="min-w-0">
-				<span class={tried ? 'text-error font-semibold' : ''}>{reading.problems[0]?.what} {reading.problems[0]?.todo}</span>
+				<span class={tried ? 'text-error font-semibold' : ''}
+					>{reading.problems[0]?.what} {reading.problems[0]?.todo}</span
+				>
 				{#if reading.close.length > 0}
 					<span class="quiet">Close to it:</span>
 					{#each reading.close as close (close.name)}
-						{' '}<button
+						<button
 							type="button"
-							class="name wordlink mr-3"
+							class="name wordlink mx-1.5"
 							onclick={() => {
 								text = close.name;
 								school = close.school;

@@ -25,9 +25,10 @@
 		<div style:width="{Math.min(136, drawing.width)}px"><Drawing {drawing} /></div>
 	</div>
 	<div class="min-w-0">
-		<h3 class="text-xl">{words?.title ?? step.asked.text}</h3>
+		<h2 class="text-xl">{words?.title ?? step.asked.text}</h2>
 		<p class="quiet">
-			{#each names as name, i (name)}{i > 0 ? ' · ' : ''}<span class="name text-base-content">{name}</span>{/each}{#if words}{names.length > 0 ? ' · ' : ''}{words.hands}{/if}
+			{#each names as name, i (name)}{i > 0 ? ' · ' : ''}<span class="name text-base-content">{name}</span
+				>{/each}{#if words}{names.length > 0 ? ' · ' : ''}{words.hands}{/if}
 		</p>
 		<div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
 			<div>
@@ -36,7 +37,9 @@
 					{#each hand.ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
 				</select>
 			</div>
-			<a class="wordlink" href={addressOf({ text: step.asked.text, school: step.asked.school, way: step.way })}>On the stage</a>
+			<a class="wordlink" href={addressOf({ text: step.asked.text, school: step.asked.school, way: step.way })}
+				>On the stage</a
+			>
 		</div>
 		<label class="sr-only" for="{uid}-note">Note to {step.asked.text}</label>
 		<textarea
@@ -46,7 +49,6 @@
 			maxlength={LESSON_LIMITS.note}
 			placeholder="What to say, what to watch for"
 			value={step.note}
-			oninput={(e) => write(e.currentTarget.value)}
-		></textarea>
+			oninput={(e) => write(e.currentTarget.value)}></textarea>
 	</div>
 </div>

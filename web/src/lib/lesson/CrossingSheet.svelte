@@ -24,7 +24,8 @@
 	);
 </script>
 
-<h2 class="text-2xl">{number}. {words?.title ?? step.asked.text}</h2>
+<p class="text-sm font-semibold">Step {number}</p>
+<h2 class="text-2xl">{words?.title ?? step.asked.text}</h2>
 <div class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] items-start gap-x-6 break-inside-avoid">
 	<div style:width="{Math.min(200, ribbon.width)}px"><Drawing drawing={ribbon} /></div>
 	<dl class="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-0.5">
@@ -43,7 +44,7 @@
 	</dl>
 </div>
 {#if trace}
-	<div class="mt-3 grid grid-cols-2 items-start gap-x-6">
+	<div class="mt-3 grid grid-cols-[1fr_1.2fr] items-start gap-x-6">
 		<div>
 			<h3 class="text-lg">{way?.title}</h3>
 			<ol class="mt-1 list-decimal pl-6" data-testid="moves">
@@ -51,7 +52,7 @@
 			</ol>
 		</div>
 		<figure class="break-inside-avoid">
-			<Drawing drawing={drawStage(step.crossing, trace, moment, light)} />
+			<Drawing drawing={drawStage(step.crossing, trace, moment, { light, textScale: 1.9 })} />
 			<figcaption class="text-sm">After move {moment}: {hand.words(trace, moment).label.toLowerCase()}</figcaption>
 		</figure>
 	</div>

@@ -103,12 +103,25 @@
 				placeholder="A title for the lesson"
 				value={lesson.title}
 				oninput={(e) => save.change(rename(lesson, e.currentTarget.value.replaceAll('\n', ' ')), 'title')}
-				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}
-			></textarea>
+				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
 		</div>
 		<div class="flex items-center">
-			<button type="button" class="iconbutton" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!save.canUndo} onclick={undo}><Undo2 class="size-5" /></button>
-			<button type="button" class="iconbutton" aria-label="Do it again" title="Do it again (Ctrl Shift Z)" disabled={!save.canRedo} onclick={() => save.redo()}><Redo2 class="size-5" /></button>
+			<button
+				type="button"
+				class="iconbutton"
+				aria-label="Undo"
+				title="Undo (Ctrl Z)"
+				disabled={!save.canUndo}
+				onclick={undo}><Undo2 class="size-5" /></button
+			>
+			<button
+				type="button"
+				class="iconbutton"
+				aria-label="Do it again"
+				title="Do it again (Ctrl Shift Z)"
+				disabled={!save.canRedo}
+				onclick={() => save.redo()}><Redo2 class="size-5" /></button
+			>
 			<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
 		</div>
 	</div>
@@ -123,15 +136,25 @@
 	</div>
 
 	{#if save.state.kind === 'stale'}
-		<TwoVersions mine={lesson} theirs={save.state.theirs.lesson} keepMine={() => save.keepMine()} takeTheirs={() => save.takeTheirs()} />
+		<TwoVersions
+			mine={lesson}
+			theirs={save.state.theirs.lesson}
+			keepMine={() => save.keepMine()}
+			takeTheirs={() => save.takeTheirs()}
+		/>
 	{/if}
 
 	{#if lesson.steps.length === 0}
-		<p class="quiet border-base-300 mt-4 border-y py-8 text-center">This lesson is empty. Add a crossing by its name, or a note to yourself.</p>
+		<p class="quiet border-base-300 mt-4 border-y py-8 text-center">
+			This lesson is empty. Add a crossing by its name, or a note to yourself.
+		</p>
 	{/if}
 	<ol class="mt-2">
 		{#each lesson.steps as step, i (step.id)}
-			<li class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)_auto] gap-x-3 border-b py-5" aria-label="Step {i + 1}">
+			<li
+				class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)_auto] gap-x-3 border-b py-5"
+				aria-label="Step {i + 1}"
+			>
 				<span class="text-neutral font-serif text-lg">{i + 1}</span>
 				{#if step.kind === 'crossing'}
 					<CrossingCard
@@ -153,25 +176,48 @@
 							maxlength={LESSON_LIMITS.note}
 							placeholder="What to say, what to bring, when to rest"
 							value={step.text}
-							oninput={(e) => write(step, e.currentTarget.value)}
-						></textarea>
+							oninput={(e) => write(step, e.currentTarget.value)}></textarea>
 					</div>
 				{/if}
 				<div class="quiet flex flex-col sm:flex-row sm:items-start">
-					<button type="button" class="iconbutton" aria-label="Move step {i + 1} up" title="Move up" disabled={i === 0} onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></button>
-					<button type="button" class="iconbutton" aria-label="Move step {i + 1} down" title="Move down" disabled={i === lesson.steps.length - 1} onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></button>
-					<button type="button" class="iconbutton" aria-label="Remove step {i + 1}" title="Remove" onclick={() => remove(step)}><Trash2 class="size-5" /></button>
+					<button
+						type="button"
+						class="iconbutton"
+						aria-label="Move step {i + 1} up"
+						title="Move up"
+						disabled={i === 0}
+						onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></button
+					>
+					<button
+						type="button"
+						class="iconbutton"
+						aria-label="Move step {i + 1} down"
+						title="Move down"
+						disabled={i === lesson.steps.length - 1}
+						onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></button
+					>
+					<button
+						type="button"
+						class="iconbutton"
+						aria-label="Remove step {i + 1}"
+						title="Remove"
+						onclick={() => remove(step)}><Trash2 class="size-5" /></button
+					>
 				</div>
 			</li>
 		{/each}
 	</ol>
 
 	{#if full}
-		<p class="mt-6">This lesson has {LESSON_LIMITS.steps} steps, the most that one can hold. Start a second one for the rest.</p>
+		<p class="mt-6">
+			This lesson has {LESSON_LIMITS.steps} steps, the most that one can hold. Start a second one for the rest.
+		</p>
 	{:else}
 		<div class="mt-6">
 			<AddCrossing {light} {school} {add} />
-			<p class="mt-4"><button type="button" class="pill pill-soft" onclick={addNote}><StickyNote class="size-5" /> Add a note</button></p>
+			<p class="mt-4">
+				<button type="button" class="pill pill-soft" onclick={addNote}><StickyNote class="size-5" /> Add a note</button>
+			</p>
 		</div>
 	{/if}
 </div>

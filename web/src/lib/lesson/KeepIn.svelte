@@ -25,7 +25,15 @@
 		event.preventDefault();
 		busy = true;
 		trouble = undefined;
-		const step: CrossingStep = { id: crypto.randomUUID(), kind: 'crossing', craft: 'hand', asked, crossing, way, note: '' };
+		const step: CrossingStep = {
+			id: crypto.randomUUID(),
+			kind: 'crossing',
+			craft: 'hand',
+			asked,
+			crossing,
+			way,
+			note: '',
+		};
 		const chosen = into;
 		const answer = chosen === NEW ? await createLesson(title, [step]) : await addStep(chosen, step);
 		busy = false;
@@ -49,7 +57,14 @@
 	</select>
 	{#if into === NEW}
 		<label class="lead mt-2 block" for="{uid}-title">Title of the new lesson</label>
-		<input id="{uid}-title" class="field w-full" bind:value={title} maxlength={LESSON_LIMITS.title} required placeholder="Such as: Bolster, second evening" />
+		<input
+			id="{uid}-title"
+			class="field w-full"
+			bind:value={title}
+			maxlength={LESSON_LIMITS.title}
+			required
+			placeholder="Such as: Bolster, second evening"
+		/>
 	{/if}
 	<button class="pill pill-strong mt-3 w-full" disabled={busy}>{busy ? 'Keeping …' : 'Keep'}</button>
 	<p class="mt-2 min-h-[1lh] text-[0.94rem]" role="status">

@@ -17,7 +17,12 @@ export type Answer<T> =
 	/** No answer, or the server is in trouble: worth sending again. */
 	| { readonly kind: 'unreached' };
 
-async function send<T>(method: string, path: string, body: unknown, schema: z.ZodType<T>): Promise<Answer<T> | { kind: 'stale'; value: z.infer<typeof Stale> }> {
+async function send<T>(
+	method: string,
+	path: string,
+	body: unknown,
+	schema: z.ZodType<T>,
+): Promise<Answer<T> | { kind: 'stale'; value: z.infer<typeof Stale> }> {
 	let response: Response;
 	let data: unknown;
 	try {
@@ -36,13 +41,17 @@ async function send<T>(method: string, path: string, body: unknown, schema: z.Zo
 		if (stale.success) return { kind: 'stale', value: stale.data };
 	}
 	if (!response.ok) {
-		return { kind: 'refused', message: Refused.safeParse(data).data?.message ?? `The server refused it (${response.status}).` };
+		return {
+			kind: 'refused',
+			message: Refused.safeParse(data).data?.message ?? `The server refused it (${response.status}).`,
+		};
 	}
 	const checked = schema.safeParse(data);
 	return checked.success ? { kind: 'ok', value: checked.data } : { kind: 'unreached' };
 }
 
-const plain = <T>(answer: Answer<T> | { kind: 'stale' }): Answer<T> => (answer.kind === 'stale' ? { kind: 'unreached' } : answer);
+const plain = <T>(answer: Answer<T> | { kind: 'stale' }): Answer<T> =>
+	answer.kind === 'stale' ? { kind: 'unreached' } : answer;
 
 export const createLesson = async (title: string, steps: readonly Step[] = []): Promise<Answer<z.infer<typeof Made>>> =>
 	plain(await send('POST', '/api/lessons', { title, steps }, Made));
@@ -50,8 +59,11 @@ export const createLesson = async (title: string, steps: readonly Step[] = []): 
 export const addStep = async (id: string, step: Step): Promise<Answer<z.infer<typeof Made>>> =>
 	plain(await send('POST', `/api/lessons/${id}/steps`, { step }, Made));
 
-export const saveLesson = (id: string, version: number, lesson: Lesson): ReturnType<typeof send<z.infer<typeof Saved>>> =>
-	send('PUT', `/api/lessons/${id}`, { version, lesson }, Saved);
+export const saveLesson = (
+	id: string,
+	version: number,
+	lesson: Lesson,
+): ReturnType<typeof send<z.infer<typeof Saved>>> => send('PUT', `/api/lessons/${id}`, { version, lesson }, Saved);
 
 export const removeLesson = async (id: string): Promise<Answer<z.infer<typeof Removed>>> =>
 	plain(await send('DELETE', `/api/lessons/${id}`, undefined, Removed));

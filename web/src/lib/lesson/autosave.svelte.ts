@@ -28,7 +28,10 @@ export type SaveState =
 	| { readonly kind: 'refused'; readonly message: string }
 	| { readonly kind: 'stale'; readonly theirs: { readonly version: number; readonly lesson: Lesson } };
 
-const Draft = z.object({ version: z.number(), lesson: LessonSchema.or(z.custom<Lesson>((v) => typeof v === 'object' && v !== null)) });
+const Draft = z.object({
+	version: z.number(),
+	lesson: LessonSchema.or(z.custom<Lesson>((v) => typeof v === 'object' && v !== null)),
+});
 
 const same = (a: Lesson, b: Lesson): boolean => JSON.stringify(normal(a)) === JSON.stringify(normal(b));
 const normal = (lesson: Lesson): Lesson => LessonSchema.safeParse(lesson).data ?? lesson;

@@ -25,7 +25,11 @@ export async function closeDatabase(): Promise<void> {
 /** Anything that runs a query: the pool, or one connection inside a transaction. */
 export type Queryable = Pick<pg.Pool, 'query'>;
 
-export async function rows<T extends QueryResultRow>(on: Queryable, sql: string, values: readonly unknown[]): Promise<T[]> {
+export async function rows<T extends QueryResultRow>(
+	on: Queryable,
+	sql: string,
+	values: readonly unknown[],
+): Promise<T[]> {
 	return (await on.query<T>(sql, [...values])).rows;
 }
 

@@ -37,7 +37,9 @@ const stored = (row: LessonRow): StoredLesson => ({
 });
 
 export async function listLessons(teacher: Teacher): Promise<LessonSummary[]> {
-	const found = await rows<{ id: string; title: string; steps: number; updated_at: Date }>(database(), sql.LIST, [teacher.id]);
+	const found = await rows<{ id: string; title: string; steps: number; updated_at: Date }>(database(), sql.LIST, [
+		teacher.id,
+	]);
 	return found.map(({ id, title, steps, updated_at }) => ({ id, title, steps, updatedAt: updated_at }));
 }
 
@@ -46,12 +48,20 @@ export async function readLesson(teacher: Teacher, id: string): Promise<StoredLe
 	return row && stored(row);
 }
 
-export async function createLesson(teacher: Teacher, title: string, steps: readonly Step[] = []): Promise<StoredLesson> {
+export async function createLesson(
+	teacher: Teacher,
+	title: string,
+	steps: readonly Step[] = [],
+): Promise<StoredLesson> {
 	return insertLesson(teacher, { ...emptyLesson(title), steps: [...steps] });
 }
 
 /** Stores a whole lesson as a new one: also the way in for demo data and files. */
-export async function insertLesson(teacher: Teacher, lesson: Lesson, on: Queryable = database()): Promise<StoredLesson> {
+export async function insertLesson(
+	teacher: Teacher,
+	lesson: Lesson,
+	on: Queryable = database(),
+): Promise<StoredLesson> {
 	const [row] = await rows<LessonRow>(on, sql.INSERT, [teacher.id, randomUUID(), lesson]);
 	return stored(row!);
 }
@@ -78,7 +88,11 @@ export async function appendStep(teacher: Teacher, id: string, step: Step): Prom
 }
 
 /** One locked read and write. `next` gives the new lesson, or `undefined` to leave things as they are. */
-async function changeLesson(teacher: Teacher, id: string, next: (current: StoredLesson) => Lesson | undefined): Promise<SaveResult> {
+async function changeLesson(
+	teacher: Teacher,
+	id: string,
+	next: (current: StoredLesson) => Lesson | undefined,
+): Promise<SaveResult> {
 	return transaction(async (on): Promise<SaveResult> => {
 		const [row] = await rows<LessonRow>(on, sql.READ_FOR_UPDATE, [teacher.id, id]);
 		if (!row) return { kind: 'missing' };

@@ -13,7 +13,10 @@ export const refusal = (status: number, message: string, more: Record<string, un
 	json({ message, ...more }, { status });
 
 /** The checked body of a request, or the refusal to send. */
-export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<{ value: T } | { refused: Response }> {
+export async function readBody<T>(
+	request: Request,
+	schema: z.ZodType<T>,
+): Promise<{ value: T } | { refused: Response }> {
 	let body: unknown;
 	try {
 		body = await request.json();

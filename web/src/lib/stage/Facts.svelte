@@ -25,13 +25,16 @@
 		<p class="border-accent border-l-4 pl-2.5">
 			<span class="lead block">Hands</span>
 			<span class="font-serif text-[1.06rem] font-semibold" data-testid="hold">
-				hold {words.heldCount} {words.hold === 'front' ? 'in front' : 'at the back'}
+				hold {words.heldCount}
+				{words.hold === 'front' ? 'in front' : 'at the back'}
 			</span>
 		</p>
 	{/if}
 </div>
 <div class="mt-3 flex items-center gap-4">
-	<div class="shrink-0" style:width="{Math.min(170, drawing.width * 0.85)}px" data-testid="ribbon"><Drawing {drawing} /></div>
+	<div class="shrink-0" style:width="{Math.min(170, drawing.width * 0.85)}px" data-testid="ribbon">
+		<Drawing {drawing} />
+	</div>
 	<dl class="min-w-0 text-[0.94rem]">
 		<div>
 			<dt class="sr-only">Stitches</dt>

@@ -21,7 +21,7 @@
 
 	const last = $derived(trace.steps.length);
 	const at = $derived(Math.min(step, last));
-	const drawing = $derived(drawStage(crossing, trace, at, light));
+	const drawing = $derived(drawStage(crossing, trace, at, { light }));
 	const words = $derived(hand.words(trace, at));
 	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, label: hand.words(trace, i).label })));
 
@@ -56,15 +56,33 @@
 <section aria-label="Stage" class="bg-base-200 overflow-hidden rounded-3xl" data-testid="stage" data-step={at}>
 	<Drawing {drawing} />
 	<div class="px-4 pt-3 pb-4">
-		<p class="min-h-[2lh] text-center font-serif text-[1.3rem] leading-snug font-semibold sm:min-h-[1lh]" aria-live="polite" data-testid="caption">
+		<p
+			class="min-h-[2lh] text-center font-serif text-[1.3rem] leading-snug font-semibold sm:min-h-[1lh]"
+			aria-live="polite"
+			data-testid="caption"
+		>
 			{words.caption}
 		</p>
 		<div class="mt-2 flex items-start gap-1">
 			<div class="flex shrink-0">
-				<button type="button" class="iconbutton" aria-label="To the start" title="To the start (Home)" disabled={at === 0} onclick={() => go(0)}>
+				<button
+					type="button"
+					class="iconbutton"
+					aria-label="To the start"
+					title="To the start (Home)"
+					disabled={at === 0}
+					onclick={() => go(0)}
+				>
 					<ChevronFirst />
 				</button>
-				<button type="button" class="iconbutton" aria-label="One move back" title="One move back (←)" disabled={at === 0} onclick={() => go(at - 1)}>
+				<button
+					type="button"
+					class="iconbutton"
+					aria-label="One move back"
+					title="One move back (←)"
+					disabled={at === 0}
+					onclick={() => go(at - 1)}
+				>
 					<ChevronLeft />
 				</button>
 			</div>
@@ -78,16 +96,32 @@
 							onclick={() => go(stone.i)}
 						>
 							<span class={['dot', stone.i < at && 'done', stone.i === at && 'now']}>{stone.i}</span>
-							<span class={['mt-1 text-[0.8rem] leading-tight', stone.i === at ? 'font-bold' : 'quiet']}>{stone.label}</span>
+							<span class={['mt-1 text-[0.8rem] leading-tight', stone.i === at ? 'font-bold' : 'quiet']}
+								>{stone.label}</span
+							>
 						</button>
 					</li>
 				{/each}
 			</ol>
 			<div class="flex shrink-0">
-				<button type="button" class="iconbutton" aria-label="One move on" title="One move on (→)" disabled={at === last} onclick={() => go(at + 1)}>
+				<button
+					type="button"
+					class="iconbutton"
+					aria-label="One move on"
+					title="One move on (→)"
+					disabled={at === last}
+					onclick={() => go(at + 1)}
+				>
 					<ChevronRight />
 				</button>
-				<button type="button" class="iconbutton" aria-label="To the end" title="To the end (End)" disabled={at === last} onclick={() => go(last)}>
+				<button
+					type="button"
+					class="iconbutton"
+					aria-label="To the end"
+					title="To the end (End)"
+					disabled={at === last}
+					onclick={() => go(last)}
+				>
 					<ChevronLast />
 				</button>
 			</div>

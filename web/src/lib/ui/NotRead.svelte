@@ -35,7 +35,9 @@
 	{#if reading.elsewhere}
 		{@const other = reading.elsewhere}
 		<p class="mt-4">
-			<button type="button" class="pill pill-strong" onclick={() => readIn(other)}>Read it as: {SCHOOLS[other].title}</button>
+			<button type="button" class="pill pill-strong" onclick={() => readIn(other)}
+				>Read it as: {SCHOOLS[other].title}</button
+			>
 		</p>
 	{/if}
 	{#if reading.understood.length > 0 || reading.unknown.length > 0}

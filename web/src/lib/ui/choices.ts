@@ -16,7 +16,8 @@ export const DEFAULT_WAY = hand.ways[0]!.id;
 
 const isSchool = (value: string | null): value is SchoolId => SCHOOL_IDS.some((id) => id === value);
 
-export const schoolFrom = (value: string | null | undefined): SchoolId => (isSchool(value ?? null) ? (value as SchoolId) : 'total-front-back');
+export const schoolFrom = (value: string | null | undefined): SchoolId =>
+	isSchool(value ?? null) ? (value as SchoolId) : 'total-front-back';
 
 /** Reads an address; whatever it says wrongly falls back to the start, never to an error. */
 export function choicesFrom(params: URLSearchParams, school: SchoolId): StageChoices {

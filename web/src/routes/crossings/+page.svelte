@@ -29,7 +29,9 @@
 	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
 	const performance = $derived(reading.ok ? perform(hand, reading.crossing, way, slip) : undefined);
 	const trace = $derived(performance?.ok ? performance.value.trace : undefined);
-	const nameless = $derived(reading.ok ? SCHOOL_IDS.filter((id) => !SCHOOLS[id].write(reading.crossing)).map((id) => SCHOOLS[id].title) : []);
+	const nameless = $derived(
+		reading.ok ? SCHOOL_IDS.filter((id) => !SCHOOLS[id].write(reading.crossing)).map((id) => SCHOOLS[id].title) : [],
+	);
 	const names = $derived(reading.ok ? SCHOOL_IDS.flatMap((id) => SCHOOLS[id].write(reading.crossing) ?? []) : []);
 
 	// The address says what is on the stage, so that a reload or a bookmark brings it back.
@@ -52,7 +54,7 @@
 
 <svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
 
-<div class="flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
+<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
 	<div class="min-w-0">
 		<h1 class="text-[2.1rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
 		<p class="quiet min-h-[1lh]">
@@ -63,7 +65,7 @@
 			{/if}
 		</p>
 	</div>
-	<div class="grow basis-80 sm:max-w-136"><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>
+	<div><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>
 </div>
 
 {#if reading.ok && trace}
@@ -95,13 +97,23 @@
 				}}
 			/>
 			<div>
-				<KeepIn lessons={data.lessons} asked={{ text: text.trim(), school: reading.school }} crossing={reading.crossing} {way} />
+				<KeepIn
+					lessons={data.lessons}
+					asked={{ text: text.trim(), school: reading.school }}
+					crossing={reading.crossing}
+					{way}
+				/>
 				<section class="mt-5" aria-labelledby="what-if">
 					<h2 id="what-if" class="lead font-sans">What if …</h2>
 					<ul class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
 						{#each hand.slips as s (s.id)}
 							<li>
-								<button type="button" class={['wordlink', slip === s.id && 'font-bold']} aria-pressed={slip === s.id} onclick={() => (slip = slip === s.id ? undefined : s.id)}>{s.title}</button>
+								<button
+									type="button"
+									class={['wordlink', slip === s.id && 'font-bold']}
+									aria-pressed={slip === s.id}
+									onclick={() => (slip = slip === s.id ? undefined : s.id)}>{s.title}</button
+								>
 							</li>
 						{/each}
 					</ul>

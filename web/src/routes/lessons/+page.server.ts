@@ -9,7 +9,8 @@ export const actions: Actions = {
 	create: async ({ request, locals }) => {
 		const title = (await request.formData()).get('title');
 		const checked = NewLessonSchema.safeParse({ title });
-		if (!checked.success) return fail(400, { title: typeof title === 'string' ? title : '', message: firstIssue(checked.error) });
+		if (!checked.success)
+			return fail(400, { title: typeof title === 'string' ? title : '', message: firstIssue(checked.error) });
 		const made = await createLesson(locals.teacher, checked.data.title);
 		redirect(303, `/lessons/${made.id}`);
 	},

@@ -59,7 +59,13 @@
 	</div>
 	<LessonList lessons={data.lessons}>
 		{#snippet actions(lesson)}
-			<button type="button" class="iconbutton quiet" aria-label="Remove {lesson.title}" title="Remove" onclick={() => remove(lesson.id)}><Trash2 class="size-5" /></button>
+			<button
+				type="button"
+				class="iconbutton quiet"
+				aria-label="Remove {lesson.title}"
+				title="Remove"
+				onclick={() => remove(lesson.id)}><Trash2 class="size-5" /></button
+			>
 		{/snippet}
 	</LessonList>
 </div>

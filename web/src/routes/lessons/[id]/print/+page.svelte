@@ -11,11 +11,15 @@
 <svelte:head><title>{lesson.title} · sheet</title></svelte:head>
 
 <div class="bg-base-200 min-h-screen print:bg-white">
-	<div class="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 py-3 print:hidden">
+	<header class="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 py-3 print:hidden">
 		<a class="pill pill-soft" href="/lessons/{data.opened.id}"><ArrowLeft class="size-5" /> Back to the lesson</a>
-		<button type="button" class="pill pill-strong" onclick={() => window.print()}><Printer class="size-5" /> Print</button>
-		<label class="flex cursor-pointer items-center gap-2"><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> in colour</label>
-	</div>
+		<button type="button" class="pill pill-strong" onclick={() => window.print()}
+			><Printer class="size-5" /> Print</button
+		>
+		<label class="flex cursor-pointer items-center gap-2"
+			><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> in colour</label
+		>
+	</header>
 	<main class="sheet mx-auto max-w-[46rem] bg-white px-10 py-9 text-black print:max-w-none print:p-0">
 		<h1 class="border-b-2 border-black pb-2 text-3xl break-words">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}
@@ -33,7 +37,8 @@
 			{/each}
 		</ol>
 		<p class="mt-4 text-sm">
-			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle and holder tips are sharp.
+			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle and
+			holder tips are sharp.
 		</p>
 	</main>
 </div>

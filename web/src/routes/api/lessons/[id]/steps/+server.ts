@@ -12,7 +12,10 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const result = await appendStep(locals.teacher, params.id, body.value.step);
 	switch (result.kind) {
 		case 'saved':
-			return json({ id: result.saved.id, version: result.saved.version, title: result.saved.lesson.title }, { status: 201 });
+			return json(
+				{ id: result.saved.id, version: result.saved.version, title: result.saved.lesson.title },
+				{ status: 201 },
+			);
 		case 'missing':
 			return refusal(404, lessonGone);
 		case 'full':

@@ -1,0 +1,47 @@
+// The seams of the house: what may lean on what.
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+	forbidden: [
+		{ name: 'no-rings', severity: 'error', from: {}, to: { circular: true } },
+		{
+			name: 'core-is-pure',
+			comment: 'The model knows nothing of pages, servers, files or databases.',
+			severity: 'error',
+			from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
+			to: { path: '^(web|scripts|e2e|db)/|node_modules/(svelte|@sveltejs|pg|playwright)' },
+		},
+		{
+			name: 'core-needs-no-machine',
+			severity: 'error',
+			from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
+			to: { dependencyTypes: ['core'] },
+		},
+		{
+			name: 'core-through-its-doors',
+			comment: 'The app and the scripts use the index of each folder of the core, never a file behind it.',
+			severity: 'error',
+			from: { path: '^(web|scripts|e2e)/' },
+			to: { path: '^core/', pathNot: '^core/[a-z]+/index\\.ts$' },
+		},
+		{
+			name: 'drawings-know-no-craft',
+			comment: 'One model, many drawings: a drawing draws traces, whichever craft made them.',
+			severity: 'error',
+			from: { path: '^core/drawing/' },
+			to: { path: '^core/craft/' },
+		},
+		{
+			name: 'crossing-is-the-ground',
+			severity: 'error',
+			from: { path: '^core/crossing/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^core/', pathNot: '^core/(crossing/|result\\.ts)' },
+		},
+	],
+	options: {
+		doNotFollow: { path: 'node_modules' },
+		exclude: { path: '\\.svelte-kit|/build/' },
+		tsPreCompilationDeps: true,
+		tsConfig: { fileName: 'tsconfig.json' },
+		enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'default'] },
+	},
+};

@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readName } from '../notation/index.ts';
+import { firstIssue, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '../schema/index.ts';
+import {
+	addStep,
+	change,
+	chooseWay,
+	emptyLesson,
+	moveStep,
+	redo,
+	removeStep,
+	startHistory,
+	undo,
+	writeNote,
+} from './index.ts';
+
+const id = (i: number): string => `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
+const note = (i: number): Step => ({ id: id(i), kind: 'note', text: `note ${i}` });
+function crossingStep(i: number): Step {
+	const read = readName('2/1 LPC', 'slash');
+	if (!read.ok) throw new Error('not read');
+	const asked = { text: '2/1 LPC', school: 'slash' as const };
+	return { id: id(i), kind: 'crossing', craft: 'hand', asked, crossing: read.crossing, way: 'off-holder', note: '' };
+}
+const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('First rope'), steps });
+
+describe('editing a lesson', () => {
+	it('moves a step and keeps all the others in their order', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 8 }), fc.nat(7), fc.integer({ min: -9, max: 9 }), (n, at, by) => {
+				const lesson = lessonOf(...Array.from({ length: n }, (_, i) => note(i)));
+				const which = id(at % n);
+				const moved = moveStep(lesson, which, by);
+				const others = (l: Lesson): string[] => l.steps.map((s) => s.id).filter((s) => s !== which);
+				expect(others(moved)).toEqual(others(lesson));
+				expect(moved.steps.findIndex((s) => s.id === which)).toBe(Math.max(0, Math.min(n - 1, (at % n) + by)));
+			}),
+		);
+	});
+
+	it('writes notes and ways only on the step that is meant, and leaves the old lesson whole', () => {
+		const before = lessonOf(note(1), crossingStep(2));
+		const after = chooseWay(writeNote(writeNote(before, id(1), 'bring wool'), id(2), 'slowly'), id(2), 'pinch');
+		expect(after.steps).toMatchObject([{ text: 'bring wool' }, { note: 'slowly', way: 'pinch' }]);
+		expect(before.steps).toMatchObject([{ text: 'note 1' }, { note: '', way: 'off-holder' }]);
+	});
+
+	it('undoes and does again, with the typing in one field as one change', () => {
+		const start = lessonOf(note(1));
+		let h = startHistory(start);
+		for (const text of ['b', 'br', 'bri']) h = change(h, writeNote(h.now, id(1), text), 'note 1');
+		h = change(h, removeStep(h.now, id(1)));
+		expect(undo(h).now.steps).toMatchObject([{ text: 'bri' }]);
+		expect(undo(undo(h)).now).toBe(start);
+		expect(redo(redo(undo(undo(h)))).now).toBe(h.now);
+		expect(undo(undo(undo(h))).now).toBe(start);
+	});
+});
+
+describe('the stored lesson', () => {
+	const issue = (lesson: unknown): string | undefined => {
+		const checked = LessonSchema.safeParse(lesson);
+		return checked.success ? undefined : firstIssue(checked.error);
+	};
+
+	it('comes back equal from JSON', () => {
+		const lesson = addStep(lessonOf(note(1)), crossingStep(2));
+		expect(LessonSchema.parse(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
+	});
+
+	it('refuses what is out of bounds, and says what and where', () => {
+		const bad = crossingStep(2);
+		const twisted = bad.kind === 'crossing' ? { ...bad, crossing: { ...bad.crossing, over: [] } } : bad;
+		expect(issue({ ...lessonOf(), title: ' ' })).toMatch(/needs a title/);
+		expect(issue({ ...lessonOf(), title: 'x'.repeat(1_000_000) })).toMatch(/at most 120/);
+		expect(issue(lessonOf(note(1), { ...note(2), kind: 'note', text: 'x'.repeat(LESSON_LIMITS.note + 1) }))).toMatch(
+			/^Step 2: .*4,000/,
+		);
+		expect(issue(lessonOf(note(1), twisted))).toMatch(/^Step 2: Stitches 1 and 3 change order/);
+		expect(issue(lessonOf(note(1), note(1)))).toMatch(/same id/);
+		expect(issue(lessonOf(...Array.from({ length: LESSON_LIMITS.steps + 1 }, (_, i) => note(i))))).toMatch(
+			/at most 200 steps/,
+		);
+	});
+});

@@ -1,0 +1,86 @@
+/** Random crossings and moves for the property tests. */
+
+import fc from 'fast-check';
+import {
+	crossing,
+	reversedPairs,
+	twoGroups,
+	WORKS,
+	type Crossing,
+	type TwoGroupSpec,
+	type Work,
+} from '../crossing/index.ts';
+import type { Move } from '../handling/index.ts';
+
+/** Any valid crossing, rings included: a permutation, a coin for each reversed pair, a work for each stitch. */
+export const anyCrossing = (most = 9): fc.Arbitrary<Crossing> =>
+	fc
+		.integer({ min: 1, max: most })
+		.chain((n) =>
+			fc.record({
+				order: fc.shuffledSubarray(
+					Array.from({ length: n }, (_, i) => i + 1),
+					{ minLength: n, maxLength: n },
+				),
+				coins: fc.array(fc.boolean(), { minLength: (n * (n - 1)) / 2, maxLength: (n * (n - 1)) / 2 }),
+				work: fc.array(fc.constantFrom<Work>(...WORKS), { minLength: n, maxLength: n }),
+			}),
+		)
+		.map(({ order, coins, work }) => {
+			const over = reversedPairs(order).map(([a, b], i): [number, number] => (coins[i] ? [a, b] : [b, a]));
+			const made = crossing({ order, over, work });
+			if (!made.ok) throw new Error(made.problems[0]!.what);
+			return made.value;
+		});
+
+const namedWorks: readonly (readonly [Work, Work])[] = [
+	['k', 'k'],
+	['k', 'p'],
+	['ktbl', 'ktbl'],
+	['ktbl', 'p'],
+];
+
+/** Every two-group crossing that names exist for, up to `most` over `most`. */
+export function everyTwoGroups(most: number): { readonly spec: TwoGroupSpec; readonly crossing: Crossing }[] {
+	const sizes = Array.from({ length: most }, (_, i) => i + 1);
+	return sizes.flatMap((front) =>
+		sizes.flatMap((behind) =>
+			(['right', 'left'] as const).flatMap((lean) =>
+				namedWorks.map(([frontWork, behindWork]) => {
+					const spec = { front, behind, lean, frontWork, behindWork };
+					return { spec, crossing: twoGroups(spec) };
+				}),
+			),
+		),
+	);
+}
+
+const count = fc.integer({ min: 0, max: 4 });
+const holder = fc.constantFrom('holder-1' as const, 'holder-2' as const);
+const from = fc.constantFrom('front' as const, 'behind' as const);
+
+/** Any move at all, legal or not. */
+export const anyMove: fc.Arbitrary<Move> = fc.oneof(
+	fc.record({
+		kind: fc.constant('hold' as const),
+		count,
+		holder,
+		side: fc.constantFrom('front' as const, 'back' as const),
+		depth: fc.constantFrom('inner' as const, 'outer' as const),
+	}),
+	fc.record({
+		kind: fc.constant('work' as const),
+		from: fc.constantFrom('left' as const, 'holder-1' as const, 'holder-2' as const),
+		stitch: fc.constantFrom('k' as const, 'p' as const),
+		leg: fc.constantFrom('front' as const, 'back' as const),
+	}),
+	fc.record({ kind: fc.constant('yarn' as const), to: from }),
+	fc.record({
+		kind: fc.constant('return' as const),
+		from: fc.constantFrom('right' as const, 'holder-1' as const, 'holder-2' as const),
+		count,
+	}),
+	fc.record({ kind: fc.constant('enter' as const), skip: count, count, from }),
+	fc.record({ kind: fc.constant('withdraw' as const), count }),
+	fc.record({ kind: fc.constant('recapture' as const), count, from }),
+);

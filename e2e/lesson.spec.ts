@@ -1,0 +1,166 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, newLesson, saved } from './support.ts';
+
+test('from a name to a sheet of paper', async ({ page }) => {
+	await page.goto('/');
+	await page.getByLabel('A crossing, as the pattern names it').fill('C4B');
+	await expect(page.getByTestId('lean')).toHaveText('leans right');
+	await page.keyboard.press('Enter');
+	await page.getByRole('radio', { name: 'Back to the needle first' }).check();
+	await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
+	await page.getByLabel('Title of the new lesson').fill('Bolster, first evening');
+	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('link', { name: 'Bolster, first evening' }).click();
+	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('2/2 RC');
+	await expect(page.getByLabel('Way to do it')).toHaveValue('returned');
+	await page.getByLabel('Note to C4B').fill('Twice, slowly');
+	await expect(saved(page)).toBeVisible();
+	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bolster, first evening');
+	await expect(page.getByRole('main')).toContainText('C4B');
+	await expect(page.getByRole('main')).toContainText('2/2 RC');
+	await expect(page.getByRole('main')).toContainText('hold the first 2 at the back');
+	await expect(page.getByRole('main')).toContainText('Twice, slowly');
+	await expect(page.getByTestId('moves').getByRole('listitem')).toHaveCount(6);
+	await expectAccessible(page);
+	// Black and white to begin with: on paper nothing may hang on a colour.
+	const colours = await page
+		.locator('main svg [stroke], main svg [fill]')
+		.evaluateAll((shapes) =>
+			shapes.flatMap((s) => [s.getAttribute('stroke'), s.getAttribute('fill')]).filter((c) => c?.startsWith('#')),
+		);
+	expect(colours.length).toBeGreaterThan(50);
+	expect(colours.filter((c) => c!.slice(1, 3) !== c!.slice(3, 5) || c!.slice(3, 5) !== c!.slice(5, 7))).toEqual([]);
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+	const pdf = await page.pdf();
+	expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('steps are added, moved, removed and brought back, by keyboard alone, and are there after a reload', async ({
+	page,
+}) => {
+	await newLesson(page, 'Keyboard evening');
+	await expect(page.getByText('This lesson is empty')).toBeVisible();
+	const add = async (name: string): Promise<void> => {
+		await page.getByLabel('Add a crossing by its name').focus();
+		await page.keyboard.type(name);
+		await page.keyboard.press('Enter');
+		await expect(page.getByTestId('said')).toContainText(`Added ${name}`);
+	};
+	await add('C4F');
+	await add('T3B');
+	await page.getByRole('button', { name: 'Add a note' }).focus();
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('Rest the hands');
+	const steps = page.getByRole('listitem', { name: /^Step/ });
+	await expect(steps).toHaveCount(3);
+	const up = page.getByRole('button', { name: 'Move step 3 up' });
+	await up.focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByTestId('said')).toContainText('now step 2 of 3');
+	// The focus travels with the step, so the next press moves it again.
+	await page.keyboard.press('Enter');
+	await expect(steps.nth(0).getByRole('textbox')).toHaveValue('Rest the hands');
+	await page.getByRole('button', { name: 'Remove step 2' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(steps).toHaveCount(2);
+	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
+	await expect(steps).toHaveCount(3);
+	await page.locator('main').focus();
+	await page.keyboard.press('Control+z');
+	await expect(steps.nth(1).getByRole('textbox')).toHaveValue('Rest the hands');
+	await page.keyboard.press('Control+Shift+z');
+	await page.getByLabel('Title of the lesson').fill('Keyboard night');
+	await expect(saved(page)).toBeVisible();
+	await expectAccessible(page);
+	await page.reload();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Keyboard night');
+	await expect(steps).toHaveCount(3);
+	await expect(steps.nth(0).getByRole('textbox')).toHaveValue('Rest the hands');
+	await expect(steps.nth(1)).toContainText('C4F');
+});
+
+test('two windows on one lesson: the later save is refused, both texts are kept, and either can be chosen', async ({
+	page,
+	context,
+}) => {
+	const path = await newLesson(page, 'Two windows');
+	const second = await context.newPage();
+	await second.goto(path);
+	await page.getByLabel('Title of the lesson').fill('From the first');
+	await expect(saved(page)).toBeVisible();
+	await second.getByLabel('Title of the lesson').fill('From the second');
+	const choice = second.getByTestId('two-versions');
+	await expect(choice).toContainText('From the first');
+	await expect(choice).toContainText('From the second');
+	await expectAccessible(second);
+	await second.getByRole('button', { name: 'Keep this one' }).click();
+	await expect(saved(second)).toBeVisible();
+	await page.getByRole('button', { name: 'Add a note' }).click();
+	await page.getByLabel('Note', { exact: true }).fill('written meanwhile');
+	await page.getByTestId('two-versions').getByRole('button', { name: 'Take this one' }).click();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('From the second');
+	// What was set aside is one undo away.
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByLabel('Note', { exact: true })).toHaveValue('written meanwhile');
+	await expect(saved(page)).toBeVisible();
+});
+
+test('what the server did not get is kept over a reload and sent again', async ({ page, context }) => {
+	await newLesson(page, 'Thin ice');
+	await context.route('**/api/lessons/*', (route) => route.abort());
+	await page.getByLabel('Title of the lesson').fill('Thin ice, thick wool');
+	await expect(page.getByTestId('save-state')).toContainText('Not saved yet');
+	await page.reload();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Thin ice, thick wool');
+	await expect(page.getByTestId('save-state')).toContainText('Not saved yet');
+	await context.unroute('**/api/lessons/*');
+	await expect(saved(page)).toBeVisible({ timeout: 10_000 });
+	await page.goto('/lessons');
+	await expect(page.getByRole('link', { name: /Thin ice, thick wool/ })).toBeVisible();
+});
+
+test('hostile titles and notes are shown harmlessly or refused clearly, and nothing typed is lost', async ({
+	page,
+	request,
+}) => {
+	const title = `<script>document.title='x'</script> & "quotes" \u202eright`;
+	const path = await newLesson(page, title);
+	await page.getByRole('button', { name: 'Add a note' }).click();
+	await page.getByLabel('Note', { exact: true }).fill('<b>bold</b>'.repeat(300));
+	await expect(saved(page)).toBeVisible();
+	await page.goto(`${path}/print`);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
+	await expect(page.locator('main b')).toHaveCount(0);
+	await page.goto(path);
+	await page.getByLabel('Title of the lesson').fill('');
+	await expect(page.getByTestId('save-state')).toContainText('A lesson needs a title');
+	await page.getByLabel('Title of the lesson').fill('Named again');
+	await expect(saved(page)).toBeVisible();
+	const huge = await request.post('/api/lessons', { data: { title: 'x'.repeat(1_000_000) } });
+	expect(huge.status()).toBe(413);
+	const long = await request.post('/api/lessons', { data: { title: 'x'.repeat(1000) } });
+	expect([long.status(), (await long.json()).message]).toEqual([
+		400,
+		'A title has at most 120 characters. Shorten it.',
+	]);
+	const broken = await request.put(`/api${path}`, { data: '{', headers: { 'content-type': 'application/json' } });
+	expect(broken.status()).toBe(400);
+	for (const method of ['put', 'delete'] as const) {
+		const missing = await request[method]('/api/lessons/nobody', {
+			data: { version: 1, lesson: { format: 'pond-loop/lesson', version: 1, title: 'a', steps: [] } },
+		});
+		expect(missing.status()).toBe(404);
+	}
+});
+
+test('a lesson is removed and brought back', async ({ page }) => {
+	await newLesson(page, 'Soon gone');
+	await page.goto('/lessons');
+	await page.getByRole('button', { name: 'Remove Soon gone' }).click();
+	await expect(page.getByText('“Soon gone” is removed.')).toBeVisible();
+	await expect(page.getByRole('link', { name: /Soon gone/ })).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('link', { name: /Soon gone/ })).toBeVisible();
+});

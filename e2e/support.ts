@@ -1,0 +1,77 @@
+/** What the browser tests share: points and pixels of drawings, and the accessibility check. */
+
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, type Locator, type Page } from '@playwright/test';
+import { PNG } from 'pngjs';
+import { PALETTES, type CrossPoint, type Light } from '../core/drawing/index.ts';
+
+export async function inLight(page: Page, light: 'day' | 'dusk'): Promise<void> {
+	await page
+		.context()
+		.addCookies([{ name: 'pond-light', value: light, url: `http://127.0.0.1:${process.env['E2E_PORT']}` }]);
+}
+
+type Rgb = readonly [number, number, number];
+
+const rgbOf = (hex: string): Rgb => [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16)) as unknown as Rgb;
+const apart = (a: Rgb, b: Rgb): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+
+/**
+ * The cords seen at points of a drawing: for each point the letter of the cord
+ * whose body or mark colour the pixel there is nearest to, `-` when it is none.
+ */
+export async function cordsAt(
+	page: Page,
+	drawing: Locator,
+	points: readonly CrossPoint[],
+	light: Light,
+): Promise<string[]> {
+	const svg = drawing.locator('svg[role=img]');
+	await svg.scrollIntoViewIfNeeded();
+	const places = await svg.evaluate((element, list) => {
+		const matrix = (element as SVGSVGElement).getScreenCTM();
+		return list.map(({ x, y }) => {
+			const p = new DOMPoint(x, y).matrixTransform(matrix ?? undefined);
+			return { x: Math.round(p.x), y: Math.round(p.y) };
+		});
+	}, points);
+	const shot = PNG.sync.read(await page.screenshot());
+	const { cords, ground } = PALETTES[light];
+	const known = [
+		...cords.flatMap(({ body, mark }, i) => [body, mark].map((hex) => ({ letter: 'ABCD'[i]!, rgb: rgbOf(hex) }))),
+		{ letter: 'ground', rgb: rgbOf(ground.body) },
+	];
+	return places.map(({ x, y }) => {
+		const at = (shot.width * y + x) * 4;
+		const pixel: Rgb = [shot.data[at]!, shot.data[at + 1]!, shot.data[at + 2]!];
+		const nearest = known.reduce((best, k) => (apart(k.rgb, pixel) < apart(best.rgb, pixel) ? k : best));
+		return apart(nearest.rgb, pixel) < 40 ? nearest.letter : '-';
+	});
+}
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface AxeResult {
+	readonly violations: readonly { readonly id: string; readonly nodes: readonly { readonly html: string }[] }[];
+}
+
+/** No violation that axe knows of, in the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+	await page.evaluate(axeSource);
+	const { violations } = await page.evaluate(() =>
+		(globalThis as unknown as { axe: { run: () => Promise<AxeResult> } }).axe.run(),
+	);
+	expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+}
+
+/** Makes a lesson through the page and gives its address. */
+export async function newLesson(page: Page, title: string): Promise<string> {
+	await page.goto('/lessons');
+	await page.getByLabel('Title of a new lesson').fill(title);
+	await page.getByRole('button', { name: 'Make a lesson' }).click();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue(title);
+	return new URL(page.url()).pathname;
+}
+
+export const saved = (page: Page): Locator => page.locator('[data-testid="save-state"][data-kind="saved"]');

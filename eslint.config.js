@@ -1,0 +1,66 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+	{
+		ignores: [
+			'**/node_modules',
+			'**/.svelte-kit',
+			'**/build',
+			'**/*.parser.js',
+			'**/*.parser.terms.js',
+			'test-results',
+			'.bench',
+			'.shot.mjs',
+		],
+	},
+	js.configs.recommended,
+	...ts.configs.strict,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.node } },
+		rules: {
+			'no-undef': 'off',
+			// Indexes are checked by the compiler; where the model guarantees one, `!` says so.
+			'@typescript-eslint/no-non-null-assertion': 'off',
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+			'@typescript-eslint/consistent-type-imports': 'error',
+			eqeqeq: 'error',
+			'no-console': ['error', { allow: ['error'] }],
+		},
+	},
+	{ files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+	{
+		files: ['core/**/*.ts'],
+		ignores: ['**/*.test.ts'],
+		// The core is pure: no clock, no chance, no interface, no machine.
+		rules: {
+			'no-restricted-globals': [
+				'error',
+				'window',
+				'document',
+				'process',
+				'fetch',
+				'setTimeout',
+				'crypto',
+				'performance',
+			],
+			'no-restricted-properties': [
+				'error',
+				{ object: 'Math', property: 'random', message: 'Chance is passed in, not taken.' },
+				{ object: 'Date', property: 'now', message: 'The time is passed in, not taken.' },
+			],
+		},
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: {
+			parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'] },
+			globals: globals.browser,
+		},
+		// There is no base path: the app stands at the root of its address.
+		rules: { 'svelte/no-navigation-without-resolve': 'off' },
+	},
+);

@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+import { freePort } from './scripts/lib/port.mjs';
+
+// Workers read this file again and must find the port that was chosen first.
+const port = (process.env['E2E_PORT'] ??= String(await freePort()));
+
+export default defineConfig({
+	testDir: 'e2e',
+	fullyParallel: true,
+	workers: 2,
+	forbidOnly: Boolean(process.env['CI']),
+	timeout: 30_000,
+	reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : [['list']],
+	use: {
+		baseURL: `http://127.0.0.1:${port}`,
+		viewport: { width: 1280, height: 800 },
+		trace: 'retain-on-failure',
+		launchOptions: {
+			executablePath: '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync',
+			],
+		},
+	},
+	webServer: {
+		command: 'node scripts/serve-test.mjs',
+		url: `http://127.0.0.1:${port}/health`,
+		timeout: 180_000,
+		gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },
+		stdout: 'pipe',
+	},
+});
