@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launchOptions } from './scripts/lib/browser.mjs';
 import { freePort } from './scripts/lib/port.mjs';
 
 // Workers read this file again and must find the port that was chosen first.
@@ -15,18 +16,7 @@ export default defineConfig({
 		baseURL: `http://127.0.0.1:${port}`,
 		viewport: { width: 1280, height: 800 },
 		trace: 'retain-on-failure',
-		launchOptions: {
-			executablePath: '/usr/bin/chromium',
-			args: [
-				'--no-sandbox',
-				'--disable-gpu',
-				'--disable-quic',
-				'--no-first-run',
-				'--disable-background-networking',
-				'--disable-component-update',
-				'--disable-sync',
-			],
-		},
+		launchOptions,
 	},
 	webServer: {
 		command: 'node scripts/serve-test.mjs',

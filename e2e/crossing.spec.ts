@@ -77,7 +77,7 @@ test('every way is proved, and its picture in words follows the hands', async ({
 	await page.goto(addressOf('2/2 RPC'));
 	for (const [way, moves] of [
 		['Off the holder', 6],
-		['Back to the needle first', 7],
+		['Back to the needle', 7],
 		['Pinch and recapture', 9],
 	] as const) {
 		await page.getByRole('radio', { name: way }).check();

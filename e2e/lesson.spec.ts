@@ -6,7 +6,7 @@ test('from a name to a sheet of paper', async ({ page }) => {
 	await page.getByLabel('A crossing, as the pattern names it').fill('C4B');
 	await expect(page.getByTestId('lean')).toHaveText('leans right');
 	await page.keyboard.press('Enter');
-	await page.getByRole('radio', { name: 'Back to the needle first' }).check();
+	await page.getByRole('radio', { name: 'Back to the needle' }).check();
 	await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
 	await page.getByLabel('Title of the new lesson').fill('Bolster, first evening');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();

@@ -205,10 +205,10 @@ describe('the words of a procedure', () => {
 			'Knit stitch 2 straight off the holder.',
 		]);
 		expect(captions('pinch').slice(1, 5)).toEqual([
-			'Put the right needle, purlwise, into 3 and 4 from behind, leaving the first 2 stitches alone.',
-			'Pinch the base and draw the left needle out. 1 and 2 hang loose between your fingers.',
+			'Put the right needle into 3 and 4 from behind, purlwise, past the first 2.',
+			'Pinch the base, draw the left needle out: 1 and 2 hang loose.',
 			'Catch 1 and 2 with the left needle in front, the last one first.',
-			'Put stitches 3 and 4 back on the left needle, the leftmost first, without turning them.',
+			'Put 3 and 4 back on the left needle, leftmost first, not turned.',
 		]);
 	});
 });

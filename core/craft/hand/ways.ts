@@ -45,7 +45,7 @@ const offHolder: HandWay = {
 
 const returned: HandWay = {
 	id: 'returned',
-	title: 'Back to the needle first',
+	title: 'Back to the needle',
 	when: 'One move more: the stitches can be counted and their mounts checked before they are worked.',
 	moves: (c, g) => {
 		const yarn = yarnFirst(c);

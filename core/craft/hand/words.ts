@@ -1,6 +1,6 @@
 /** What a pair of hands is told: a caption and a short label for each move. */
 
-import { listNumbers, stitches } from '../../notation/words-for.ts';
+import { listNumbers } from '../../notation/words-for.ts';
 import { stateAt, type HandState, type Move, type Trace, type TraceStep } from '../../handling/index.ts';
 import type { StepWords } from '../craft.ts';
 
@@ -48,17 +48,17 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 				: { caption: 'Take the yarn to the back between the needles, ready to knit.', label: 'Yarn back' };
 		case 'return':
 			return {
-				caption: `Put ${several ? 'stitches' : 'stitch'} ${numbers} back on the left needle, ${several ? 'the leftmost first, ' : ''}without turning ${several ? 'them' : 'it'}.`,
+				caption: `Put ${numbers} back on the left needle${several ? ', leftmost first' : ''}, not turned.`,
 				label: `Return ${commas}`,
 			};
 		case 'enter':
 			return {
-				caption: `Put the right needle, purlwise, into ${numbers} ${fromSide(move.from)}${move.skip > 0 ? `, leaving the first ${stitches(move.skip)} alone` : ''}.`,
+				caption: `Put the right needle into ${numbers} ${fromSide(move.from)}, purlwise${move.skip > 0 ? `, past the first ${move.skip === 1 ? 'stitch' : move.skip}` : ''}.`,
 				label: `Enter ${commas} ${fromSide(move.from)}`,
 			};
 		case 'withdraw':
 			return {
-				caption: `Pinch the base and draw the left needle out. ${looseWords(handled, before)}`,
+				caption: `Pinch the base, draw the left needle out: ${looseWords(handled, before)}.`,
 				label: 'Pinch, draw out',
 			};
 		case 'recapture':
@@ -71,8 +71,8 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 
 function looseWords(handled: readonly number[], before: HandState): string {
 	const loose = handled.filter((s) => !before.loops.find((l) => l.stitch === s)?.entered);
-	if (loose.length === 0) return 'Nothing hangs loose.';
-	return `${listNumbers(loose)} ${loose.length === 1 ? 'hangs' : 'hang'} loose between your fingers.`;
+	if (loose.length === 0) return 'nothing hangs loose';
+	return `${listNumbers(loose)} ${loose.length === 1 ? 'hangs' : 'hang'} loose`;
 }
 
 function sayWork(move: Extract<Move, { kind: 'work' }>, stitch: number, passed: number, before: HandState): StepWords {

@@ -39,8 +39,9 @@ export interface TopPaint {
 	readonly style: StrandStyle;
 	readonly step: number;
 	readonly strand: number;
-	/** The layer of the tool; the top lies around it. */
-	readonly layer: number;
+	/** The layers of the furthest and the nearest tool in the loop; the top lies around both. */
+	readonly backLayer: number;
+	readonly frontLayer: number;
 	/** Mirrors which leg lies in front: a turned mount. */
 	readonly turned: boolean;
 }
@@ -49,7 +50,7 @@ export interface TopPaint {
  * The top of a loop. Its right half, the leading leg of the usual mount, lies in
  * front of the tool and its left half behind; a turned mount is the other way.
  */
-export function paintTop({ head, style, step, strand, layer, turned }: TopPaint): Shape[] {
+export function paintTop({ head, style, step, strand, backLayer, frontLayer, turned }: TopPaint): Shape[] {
 	const open = step * 0.185;
 	const { x, y } = head;
 	// A worked loop comes out of the old one, so it starts narrow and lower.
@@ -67,18 +68,18 @@ export function paintTop({ head, style, step, strand, layer, turned }: TopPaint)
 			cap: 'butt',
 		});
 	const front = turned ? -1 : 1;
-	return [...half(front === 1 ? -1 : 1, layer + SANDWICH.back), ...half(front, layer + SANDWICH.front)];
+	return [...half(front === 1 ? -1 : 1, backLayer + SANDWICH.back), ...half(front, frontLayer + SANDWICH.front)];
 }
 
 /** The old loop of a worked stitch, around the foot of the new one. */
-export function paintCollar({ head, style, step, layer }: TopPaint): Shape[] {
+export function paintCollar({ head, style, step, backLayer, frontLayer }: TopPaint): Shape[] {
 	const done = head.loop?.done;
 	if (!done) return [];
 	const y = head.y + COLLAR_TOP;
 	const height = COLLAR_FOOT - COLLAR_TOP;
-	const under = layer - 0.5;
+	const under = backLayer - 0.5;
 	// A purl's old loop lies across the front of the new one.
-	if (done.stitch === 'p') return paintPurl(head.x, y + 12, step, style, layer + SANDWICH.front + 0.5);
+	if (done.stitch === 'p') return paintPurl(head.x, y + 12, step, style, frontLayer + SANDWICH.front + 0.5);
 	if (!done.twisted) return paintKnit(head.x, y, step, style, under, height);
 	// Twisted: the two halves change sides at the foot.
 	const arm = (dir: 1 | -1): Shape[] =>

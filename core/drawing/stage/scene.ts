@@ -14,7 +14,7 @@ import { weave, type Strand } from '../weave.ts';
 import { DEPTH } from './depths.ts';
 import { paintFabric } from './fabric.ts';
 import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
-import { legsOf, paintCollar, paintTop, TOP_RISE } from './loops.ts';
+import { legsOf, paintCollar, paintTop, TOP_RISE, type TopPaint } from './loops.ts';
 import { depthOf, holderDepth, paintHolder, paintNeedle } from './tools.ts';
 
 export interface StageOptions {
@@ -68,7 +68,7 @@ export function drawStage(c: Crossing, trace: Trace, step: number, { light, text
 			style: styleOf(head.stitch),
 			step: layout.step,
 			strand: layout.strand,
-			layer: layerOf(head, layout),
+			...layersOf(head, layout),
 			turned: head.loop?.mount === 'behind',
 		};
 		return [...paintCollar(paint), ...paintTop(paint)];
@@ -122,18 +122,21 @@ function weaveLegs(
 	return { ...woven, crossPoints: woven.crossPoints.filter((p) => p.upper > 0 && p.lower > 0) };
 }
 
-function layerOf(head: Head, layout: StageLayout): number {
+/** The layers of the tools that a loop's top is wrapped round; two differ while two needles are in it. */
+function layersOf(head: Head, layout: StageLayout): Pick<TopPaint, 'backLayer' | 'frontLayer'> {
+	const one = (layer: number): Pick<TopPaint, 'backLayer' | 'frontLayer'> => ({ backLayer: layer, frontLayer: layer });
 	const { loop } = head;
-	if (!loop) return DEPTH.needles;
+	const right = depthOf(layout.right);
+	if (!loop) return one(head.baseX > WIDTH / 2 ? right : DEPTH.needles);
 	if (loop.on === 'loose') {
 		// Loose loops lie behind what a needle carries nearer, and before what it carries further away.
 		const behind = layout.heads.some((h) => h.loop?.on === 'right' && h.loop.plane > loop.plane);
-		return behind ? DEPTH.looseBehind : DEPTH.needles;
+		return one(behind ? DEPTH.looseBehind : DEPTH.needles);
 	}
 	const holder = layout.holders.find((h) => h.id === loop.on);
-	if (holder) return holderDepth(holder);
-	if (loop.entered && layout.right.entered === 'front') return depthOf(layout.right);
-	return DEPTH.needles;
+	if (holder) return one(holderDepth(holder));
+	if (loop.entered) return { backLayer: Math.min(right, DEPTH.needles), frontLayer: Math.max(right, DEPTH.needles) };
+	return one(loop.on === 'right' ? right : DEPTH.needles);
 }
 
 /** Where the mist begins to turn into water, and in how many bands. */

@@ -23,7 +23,9 @@
 	const at = $derived(Math.min(step, last));
 	const drawing = $derived(drawStage(crossing, trace, at, { light }));
 	const words = $derived(hand.words(trace, at));
-	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, label: hand.words(trace, i).label })));
+	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, ...hand.words(trace, i) })));
+	// Room for the longest caption of this way, so that nothing below jumps from move to move.
+	const wordy = $derived(stones.some((s) => s.caption.length > 72));
 
 	const go = (to: number): void => {
 		step = Math.max(0, Math.min(last, to));
@@ -57,7 +59,10 @@
 	<Drawing {drawing} />
 	<div class="px-4 pt-3 pb-4">
 		<p
-			class="min-h-[2lh] text-center font-serif text-[1.3rem] leading-snug font-semibold sm:min-h-[1lh]"
+			class={[
+				'text-center font-serif text-[1.22rem] leading-snug font-semibold',
+				wordy ? 'min-h-[2lh]' : 'min-h-[2lh] md:min-h-[1lh]',
+			]}
 			aria-live="polite"
 			data-testid="caption"
 		>

@@ -20,7 +20,7 @@
 
 <fieldset>
 	<legend class="lead">Ways to do it</legend>
-	<table class="mt-1 w-full text-[0.94rem]">
+	<table class="mt-1 w-full text-[0.92rem]">
 		<thead>
 			<tr class="text-neutral text-sm">
 				<th class="sr-only" scope="col">Way</th>

@@ -27,7 +27,7 @@
 		{/if}
 		<ol>
 			{#each lesson.steps as step, i (step.id)}
-				<li class="border-b border-neutral-400 py-5">
+				<li class="break-inside-avoid border-b border-neutral-400 py-5">
 					{#if step.kind === 'crossing'}
 						<CrossingSheet {step} number={i + 1} light={colour ? 'day' : 'print'} />
 					{:else if step.text.trim()}
