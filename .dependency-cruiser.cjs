@@ -27,7 +27,7 @@ module.exports = {
 			name: 'drawings-know-no-craft',
 			comment: 'One model, many drawings: a drawing draws traces, whichever craft made them.',
 			severity: 'error',
-			from: { path: '^core/drawing/' },
+			from: { path: '^core/drawing/', pathNot: '\\.test\\.ts$' },
 			to: { path: '^core/craft/' },
 		},
 		{
