@@ -101,7 +101,7 @@ test('a wrong trace is called wrong', async ({ page }) => {
 	);
 	await expect(page.locator('[data-check="order"]')).toHaveAttribute('data-ok', 'true');
 	await page.getByRole('button', { name: 'first stitch through the wrong leg' }).click();
-	await expect(page.locator('[data-check="whole"]')).toContainText('turned: 3');
+	await expect(page.locator('[data-check="whole"]')).toContainText('Not whole: 3 turned');
 	await page.getByRole('button', { name: 'first stitch through the wrong leg' }).click();
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 });

@@ -13,8 +13,8 @@ test('from a name to a sheet of paper', async ({ page }) => {
 	await page.getByRole('link', { name: 'Bolster, first evening' }).click();
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('2/2 RC');
 	await expect(page.getByLabel('Way to do it')).toHaveValue('returned');
+	// Straight on, without waiting for the autosave: the sheet must still have it.
 	await page.getByLabel('Note to C4B').fill('Twice, slowly');
-	await expect(saved(page)).toBeVisible();
 	await page.getByRole('link', { name: 'Sheet for paper' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bolster, first evening');
 	await expect(page.getByRole('main')).toContainText('C4B');
@@ -136,7 +136,12 @@ test('hostile titles and notes are shown harmlessly or refused clearly, and noth
 	await page.goto(path);
 	await page.getByLabel('Title of the lesson').fill('');
 	await expect(page.getByTestId('save-state')).toContainText('A lesson needs a title');
+	await page.getByLabel('Note', { exact: true }).fill('y'.repeat(4001));
 	await page.getByLabel('Title of the lesson').fill('Named again');
+	await expect(page.getByTestId('save-state')).toContainText('Step 1: A note has at most 4,000 characters');
+	await page.reload();
+	await expect(page.getByLabel('Note', { exact: true })).toHaveValue('y'.repeat(4001));
+	await page.getByLabel('Note', { exact: true }).fill('shorter');
 	await expect(saved(page)).toBeVisible();
 	const huge = await request.post('/api/lessons', { data: { title: 'x'.repeat(1_000_000) } });
 	expect(huge.status()).toBe(413);

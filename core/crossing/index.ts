@@ -1,2 +1,3 @@
 export * from './crossing.ts';
 export * from './groups.ts';
+export * from './numbers.ts';

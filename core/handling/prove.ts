@@ -1,7 +1,7 @@
 /** Whether a trace made the crossing that was asked for, point by point. */
 
 import type { Crossing, Passing } from '../crossing/index.ts';
-import { pairKey } from '../crossing/index.ts';
+import { pairKey, shortNumbers } from '../crossing/index.ts';
 import type { Trace } from './simulate.ts';
 
 export interface Check {
@@ -24,8 +24,8 @@ export function prove(asked: Crossing, trace: Trace): Proof {
 
 function checkOrder(asked: Crossing, { outcome }: Trace): Check {
 	const ok = outcome.order.length === asked.n && outcome.order.every((s, i) => s === asked.order[i]);
-	const found = outcome.order.length > 0 ? outcome.order.join(' ') : 'nothing worked';
-	return { id: 'order', ok, says: ok ? `Order ${found}` : `Order ${found}, not ${asked.order.join(' ')}` };
+	const found = outcome.order.length > 0 ? shortNumbers(outcome.order) : 'nothing worked';
+	return { id: 'order', ok, says: ok ? `Order ${found}` : `Order ${found}, not ${shortNumbers(asked.order)}` };
 }
 
 function checkOver(asked: Crossing, { outcome }: Trace): Check {
@@ -47,10 +47,10 @@ function checkOver(asked: Crossing, { outcome }: Trace): Check {
 
 /** "1, 2 lie over 3, 4" when whole groups do, else pair by pair. */
 function sayOver(over: readonly Passing[]): string {
-	const uppers = [...new Set(over.map(([u]) => u))];
+	const uppers = [...new Set(over.map(([u]) => u))].sort((a, b) => a - b);
 	const lowers = [...new Set(over.map(([, l]) => l))].sort((a, b) => a - b);
 	if (uppers.length * lowers.length === over.length) {
-		return `${uppers.join(', ')} ${uppers.length === 1 ? 'lies' : 'lie'} over ${lowers.join(', ')}`;
+		return `${shortNumbers(uppers, ', ')} ${uppers.length === 1 ? 'lies' : 'lie'} over ${shortNumbers(lowers, ', ')}`;
 	}
 	return over.map(([u, l]) => `${u} over ${l}`).join('; ');
 }
@@ -62,7 +62,9 @@ function checkWork(asked: Crossing, { outcome }: Trace): Check {
 		return made !== undefined && made[0] !== w[0] ? [i + 1] : [];
 	});
 	const says =
-		off.length === 0 ? 'Each stitch knit or purled as asked' : `Knit and purl changed places in ${off.join(', ')}`;
+		off.length === 0
+			? 'Each stitch knit or purled as asked'
+			: `Knit and purl changed places in ${shortNumbers(off, ', ')}`;
 	return { id: 'work', ok: off.length === 0, says };
 }
 
@@ -73,14 +75,14 @@ function checkWhole(asked: Crossing, { outcome, stopped }: Trace): Check {
 		const made = outcome.work[i + 1];
 		return made !== undefined && made[0] === w[0] && made !== w ? [i + 1] : [];
 	});
-	if (turned.length > 0) faults.push(`turned: ${turned.join(', ')}`);
-	if (outcome.loose.length > 0) faults.push(`hanging loose: ${outcome.loose.join(', ')}`);
+	if (turned.length > 0) faults.push(`${shortNumbers(turned, ', ')} turned`);
+	if (outcome.loose.length > 0) faults.push(`${shortNumbers(outcome.loose, ', ')} hanging loose`);
 	const waiting = outcome.unworked.filter((s) => !outcome.loose.includes(s));
-	if (waiting.length > 0) faults.push(`never worked: ${waiting.join(', ')}`);
+	if (waiting.length > 0) faults.push(`${shortNumbers(waiting, ', ')} never worked`);
 	const made = outcome.order.length + outcome.unworked.length;
-	if (made < asked.n) faults.push(`lost: ${asked.n - made}`);
+	if (made < asked.n) faults.push(`${asked.n - made} lost`);
 	const extra = outcome.extraLoops + Math.max(0, made - asked.n);
-	if (extra > 0) faults.push(`too many: ${extra}`);
+	if (extra > 0) faults.push(`${extra} too many`);
 	const ok = faults.length === 0;
-	return { id: 'whole', ok, says: ok ? 'No stitch turned, lost or added' : `Not whole — ${faults.join('; ')}` };
+	return { id: 'whole', ok, says: ok ? 'No stitch turned, lost or added' : `Not whole: ${faults.join('; ')}` };
 }

@@ -1,14 +1,7 @@
 /** A crossing in plain words: by look, by hold, and as a short title. */
 
+import { listNumbers } from '../crossing/index.ts';
 import { asTwoGroups, frontAndBehind, holdSide, type Crossing, type Lean, type Side } from '../crossing/index.ts';
-
-/** "1", "1 and 2", "1, 2 and 3"; from five neighbours on, "1 to 5". */
-export function listNumbers(numbers: readonly number[]): string {
-	const run = numbers.every((s, i) => i === 0 || s === numbers[i - 1]! + 1);
-	if (run && numbers.length >= 4) return `${numbers[0]} to ${numbers.at(-1)}`;
-	if (numbers.length <= 1) return numbers.join('');
-	return `${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}`;
-}
 
 export const stitches = (count: number): string => (count === 1 ? '1 stitch' : `${count} stitches`);
 

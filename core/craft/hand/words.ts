@@ -1,6 +1,6 @@
 /** What a pair of hands is told: a caption and a short label for each move. */
 
-import { listNumbers } from '../../notation/words-for.ts';
+import { listNumbers, shortNumbers } from '../../crossing/index.ts';
 import { stateAt, type HandState, type Move, type Trace, type TraceStep } from '../../handling/index.ts';
 import type { StepWords } from '../craft.ts';
 
@@ -32,7 +32,7 @@ function before(start: HandState): string {
 
 function say({ move, stitches: handled, passings }: TraceStep, before: HandState): StepWords {
 	const numbers = listNumbers(handled);
-	const commas = handled.join(', ');
+	const commas = shortNumbers(handled, ', ');
 	const several = handled.length > 1;
 	switch (move.kind) {
 		case 'hold':

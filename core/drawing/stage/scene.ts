@@ -3,9 +3,8 @@
  * the passings so far and, for stitches that wait, from the plane they hang in.
  */
 
-import { pairKey, type Crossing, type StitchNumber } from '../../crossing/index.ts';
+import { listNumbers, pairKey, type Crossing, type StitchNumber } from '../../crossing/index.ts';
 import { stateAt, type HandState, type Trace } from '../../handling/index.ts';
-import { listNumbers } from '../../notation/words-for.ts';
 import { between, pathOf } from '../curve.ts';
 import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';

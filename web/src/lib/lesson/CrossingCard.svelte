@@ -2,7 +2,7 @@
 	import { hand } from '@pond-loop/core/craft';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { SCHOOL_IDS, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
-	import { LESSON_LIMITS, type CrossingStep } from '@pond-loop/core/schema';
+	import type { CrossingStep } from '@pond-loop/core/schema';
 	import { addressOf } from '$lib/ui/choices';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -46,7 +46,6 @@
 			id="{uid}-note"
 			class="field grown mt-2 w-full"
 			rows="1"
-			maxlength={LESSON_LIMITS.note}
 			placeholder="What to say, what to watch for"
 			value={step.note}
 			oninput={(e) => write(e.currentTarget.value)}></textarea>

@@ -9,8 +9,8 @@
 	import { addStep, chooseWay, moveStep, removeStep, rename, writeNote } from '@pond-loop/core/lesson';
 	import type { SchoolId } from '@pond-loop/core/notation';
 	import { LESSON_LIMITS, type Step } from '@pond-loop/core/schema';
-	import { onMount, tick } from 'svelte';
-	import { beforeNavigate } from '$app/navigation';
+	import { onDestroy, onMount, tick } from 'svelte';
+	import { beforeNavigate, goto } from '$app/navigation';
 	import { inWriting } from '$lib/ui/keys';
 	import type { Light } from '$lib/ui/light';
 	import AddCrossing from './AddCrossing.svelte';
@@ -31,11 +31,25 @@
 	const lesson = $derived(save.lesson);
 	const full = $derived(lesson.steps.length >= LESSON_LIMITS.steps);
 
+	const LEAVE_AFTER_MS = 2000;
+
 	/** What was just done, in words, with an undo beside it while it is the latest change. */
 	let said = $state<{ words: string; undo: boolean }>();
 
 	onMount(() => save.recover());
-	beforeNavigate(() => void save.flush());
+	onDestroy(() => save.dispose());
+
+	let leaving = false;
+	// The next page, such as the sheet, must show what was just typed.
+	beforeNavigate((navigation) => {
+		if (leaving || navigation.willUnload || !navigation.to || !save.unsent) return;
+		const { url } = navigation.to;
+		navigation.cancel();
+		leaving = true;
+		void Promise.race([save.flush(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
+			.then(() => goto(url))
+			.finally(() => (leaving = false));
+	});
 
 	const nameOf = (step: Step): string => (step.kind === 'note' ? 'the note' : step.asked.text);
 
@@ -99,7 +113,6 @@
 				id="lesson-title"
 				class="field grown w-full font-serif text-[2.1rem] leading-tight font-semibold"
 				rows="1"
-				maxlength={LESSON_LIMITS.title}
 				placeholder="A title for the lesson"
 				value={lesson.title}
 				oninput={(e) => save.change(rename(lesson, e.currentTarget.value.replaceAll('\n', ' ')), 'title')}
@@ -173,7 +186,6 @@
 							id="note-{step.id}"
 							class="field grown w-full"
 							rows="1"
-							maxlength={LESSON_LIMITS.note}
 							placeholder="What to say, what to bring, when to rest"
 							value={step.text}
 							oninput={(e) => write(step, e.currentTarget.value)}></textarea>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { LESSON_LIMITS, type CrossingStep } from '@pond-loop/core/schema';
+	import type { CrossingStep } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
 	import { addStep, createLesson, UNREACHED } from './api';
 
@@ -61,7 +61,6 @@
 			id="{uid}-title"
 			class="field w-full"
 			bind:value={title}
-			maxlength={LESSON_LIMITS.title}
 			required
 			placeholder="Such as: Bolster, second evening"
 		/>

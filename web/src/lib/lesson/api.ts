@@ -10,6 +10,8 @@ const Current = z.object({ version: z.number(), lesson: LessonSchema });
 const Stale = z.object({ message: z.string(), current: Current });
 const Removed = z.object({ title: z.string() });
 
+const KEEPALIVE_MOST = 20_000;
+
 export type Answer<T> =
 	| { readonly kind: 'ok'; readonly value: T }
 	/** The server understood and said no: sending the same again will not help. */
@@ -26,10 +28,13 @@ async function send<T>(
 	let response: Response;
 	let data: unknown;
 	try {
+		const text = body === undefined ? null : JSON.stringify(body);
 		response = await fetch(path, {
 			method,
 			headers: { 'content-type': 'application/json' },
-			body: body === undefined ? null : JSON.stringify(body),
+			body: text,
+			// Goes on when the page is closed; browsers allow that for small bodies only.
+			keepalive: (text?.length ?? 0) < KEEPALIVE_MOST,
 		});
 		data = await response.json();
 	} catch {

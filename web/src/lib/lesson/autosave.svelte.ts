@@ -43,7 +43,8 @@ export class Autosave {
 	#state = $state.raw<SaveState>({ kind: 'saved' });
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#retry = FIRST_RETRY_MS;
-	#sending = false;
+	#sending: Promise<void> | undefined;
+	#disposed = false;
 
 	constructor(opened: OpenedLesson) {
 		this.#id = opened.id;
@@ -109,15 +110,26 @@ export class Autosave {
 		}
 	}
 
-	/** Sends at once what still waits: before the page is left or printed. */
+	/** Whether something typed has not been sent yet. */
+	get unsent(): boolean {
+		return this.#timer !== undefined || this.#sending !== undefined;
+	}
+
+	/** Sends at once what still waits, and comes back when it was answered: before the page is left or printed. */
 	async flush(): Promise<void> {
+		await this.#sending;
 		if (this.#timer === undefined) return;
-		clearTimeout(this.#timer);
-		this.#timer = undefined;
+		this.#stopTimer();
 		await this.#send();
 	}
 
-	/** After a stale save: writes this version over the other one, which stays in no one's way but the bin's. */
+	/** Stops sending; what is unsent stays in the tab and is picked up when the lesson is opened again. */
+	dispose(): void {
+		this.#stopTimer();
+		this.#disposed = true;
+	}
+
+	/** After a stale save: writes this version over the other one. */
 	keepMine(): void {
 		if (this.#state.kind !== 'stale') return;
 		const { theirs } = this.#state;
@@ -139,8 +151,14 @@ export class Autosave {
 		this.#dropDraft();
 	}
 
-	#sendAfter(ms: number): void {
+	#stopTimer(): void {
 		clearTimeout(this.#timer);
+		this.#timer = undefined;
+	}
+
+	#sendAfter(ms: number): void {
+		this.#stopTimer();
+		if (this.#disposed) return;
 		this.#timer = setTimeout(() => {
 			this.#timer = undefined;
 			void this.#send();
@@ -148,20 +166,21 @@ export class Autosave {
 	}
 
 	async #send(): Promise<void> {
-		if (this.#sending) {
-			// The answer on its way settles the version that the next save must carry.
-			this.#sendAfter(REST_MS);
-			return;
-		}
+		// The answer on its way settles the version that this save must carry.
+		while (this.#sending) await this.#sending;
+		this.#sending = this.#sendNow();
+		await this.#sending;
+		this.#sending = undefined;
+	}
+
+	async #sendNow(): Promise<void> {
 		const lesson = this.lesson;
 		const checked = LessonSchema.safeParse(lesson);
 		if (!checked.success) {
 			this.#state = { kind: 'refused', message: firstIssue(checked.error) };
 			return;
 		}
-		this.#sending = true;
 		const answer = await saveLesson(this.#id, this.#version, checked.data);
-		this.#sending = false;
 		switch (answer.kind) {
 			case 'ok':
 				this.#version = answer.value.version;
@@ -193,8 +212,7 @@ export class Autosave {
 			this.#state = { kind: 'saved' };
 			this.#dropDraft();
 		} else {
-			clearTimeout(this.#timer);
-			this.#timer = undefined;
+			this.#stopTimer();
 			this.#state = { kind: 'stale', theirs };
 		}
 	}
@@ -203,7 +221,11 @@ export class Autosave {
 		return `pond-draft-${this.#id}`;
 	}
 	#keepDraft(): void {
-		sessionStorage.setItem(this.#draftKey, JSON.stringify({ version: this.#version, lesson: this.lesson }));
+		try {
+			sessionStorage.setItem(this.#draftKey, JSON.stringify({ version: this.#version, lesson: this.lesson }));
+		} catch {
+			// More than the browser keeps for a page: it is still here, and still sent.
+		}
 	}
 	#dropDraft(): void {
 		sessionStorage.removeItem(this.#draftKey);

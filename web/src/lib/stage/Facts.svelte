@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Crossing } from '@pond-loop/core/crossing';
+	import { shortNumbers, type Crossing } from '@pond-loop/core/crossing';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { stitches, wordsFor } from '@pond-loop/core/notation';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -50,7 +50,7 @@
 </div>
 <p class="mt-2 text-[0.94rem]" data-testid="order">
 	<span class="quiet">from the right</span>
-	<strong>{before.join(' ')}</strong>
+	<strong>{shortNumbers(before)}</strong>
 	<span class="quiet">becomes</span>
-	<strong>{crossing.order.join(' ')}</strong>
+	<strong>{shortNumbers(crossing.order)}</strong>
 </p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MAX_NAME_LENGTH, SCHOOL_IDS, SCHOOLS, type SchoolId } from '@pond-loop/core/notation';
+	import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '@pond-loop/core/notation';
 	import { remember, SCHOOL_COOKIE } from './choices';
 
 	interface Props {
@@ -26,7 +26,6 @@
 				autocomplete="off"
 				autocapitalize="off"
 				spellcheck="false"
-				maxlength={MAX_NAME_LENGTH}
 				placeholder={SCHOOLS[school].examples[0]}
 				bind:value={text}
 				oninput={() => onchange?.()}

@@ -1,6 +1,6 @@
 /** Choices that live in the page's address and in the browser, checked like any other input. */
 
-import { SCHOOL_IDS, type SchoolId } from '@pond-loop/core/notation';
+import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '@pond-loop/core/notation';
 import { hand } from '@pond-loop/core/craft';
 
 export interface StageChoices {
@@ -25,9 +25,10 @@ export function choicesFrom(params: URLSearchParams, school: SchoolId): StageCho
 	const slip = params.get('slip');
 	const step = Number(params.get('step') ?? 0);
 	const stated = params.get('school');
+	const read = stated === null ? school : schoolFrom(stated);
 	return {
-		text: params.get('name') ?? 'C4F',
-		school: stated === null ? school : schoolFrom(stated),
+		text: params.get('name') ?? SCHOOLS[read].examples[0]!,
+		school: read,
 		way: hand.ways.find((w) => w.id === way)?.id ?? DEFAULT_WAY,
 		step: Number.isInteger(step) && step >= 0 ? step : 0,
 		slip: hand.slips.find((s) => s.id === slip)?.id,

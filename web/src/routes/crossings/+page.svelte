@@ -54,9 +54,9 @@
 
 <svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
 
-<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
 	<div class="min-w-0">
-		<h1 class="text-[2.1rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
+		<h1 class="text-[1.95rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
 		<p class="quiet min-h-[1lh]">
 			{#if names.length > 0}
 				also written

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { LESSON_LIMITS } from '@pond-loop/core/schema';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { removeLesson, restoreLesson, UNREACHED } from '$lib/lesson/api';
@@ -39,7 +38,6 @@
 				name="title"
 				class="field w-full"
 				required
-				maxlength={LESSON_LIMITS.title}
 				value={form?.title ?? ''}
 				placeholder="Such as: Bolster, second evening"
 				aria-describedby={form?.message ? 'title-trouble' : undefined}
