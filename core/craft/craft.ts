@@ -4,7 +4,7 @@
  * asks which one it is. A craft is one folder beside this file.
  */
 
-import type { Crossing, StitchNumber } from '../crossing/index.ts';
+import type { Crossing } from '../crossing/index.ts';
 import type { HandState, Move, Trace } from '../handling/index.ts';
 import type { Result } from '../result.ts';
 
@@ -45,6 +45,4 @@ export interface Craft {
 	/** Mistakes that can be made on purpose, as changes to the moves. */
 	readonly slips: readonly Slip[];
 	readonly slipInto: (moves: readonly Move[], slip: string) => readonly Move[];
-	/** How a group of loops is spoken of while it waits. */
-	readonly waiting: (state: HandState, stitch: StitchNumber) => string;
 }

@@ -5,8 +5,6 @@ import type { Trace } from './simulate.ts';
 
 export interface Tally {
 	readonly moves: number;
-	/** Loops that change tool without being worked, summed over the moves. */
-	readonly transfers: number;
 	/** The most loops on no tool at one moment. */
 	readonly mostLoose: number;
 	readonly yarnShifts: number;
@@ -14,18 +12,14 @@ export interface Tally {
 	readonly tools: number;
 }
 
-const TRANSFERS: ReadonlySet<string> = new Set(['hold', 'return', 'recapture', 'withdraw']);
-
 export function tally(trace: Trace): Tally {
 	const tools = new Set<HolderId>();
 	let mostLoose = 0;
-	let transfers = 0;
 	let yarnShifts = 0;
-	for (const { move, state, stitches } of trace.steps) {
+	for (const { move, state } of trace.steps) {
 		if (move.kind === 'hold') tools.add(move.holder);
 		if (move.kind === 'yarn') yarnShifts += 1;
-		if (TRANSFERS.has(move.kind)) transfers += stitches.length;
 		mostLoose = Math.max(mostLoose, state.loops.filter((l) => l.on === 'loose').length);
 	}
-	return { moves: trace.steps.length, transfers, mostLoose, yarnShifts, tools: tools.size };
+	return { moves: trace.steps.length, mostLoose, yarnShifts, tools: tools.size };
 }

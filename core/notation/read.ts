@@ -1,7 +1,6 @@
 /** From the text of a name to a crossing, or to an account of why not. */
 
 import type { Crossing } from '../crossing/index.ts';
-import { twoGroups } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { closeNames, type CloseName } from './close.ts';
 import { nameParts, type NamePart, type NameParts } from './parts.ts';
@@ -67,8 +66,12 @@ const noParts: NameParts = { shape: undefined, understood: [], unknown: [], ends
 
 function notRead(text: string, school: School, parts: NameParts, ...problems: Problem[]): NameNotRead {
 	const { understood, unknown } = parts;
-	const splits = problems.some((p) => p.code === 'needs-glossary') ? splitsOf(parts) : undefined;
-	return { ok: false, problems, understood, unknown, close: splits ?? closeNames(text, school, understood) };
+	const unsettled = problems.some((p) => p.code === 'needs-glossary') ? school.mayMean?.(understood) : undefined;
+	const close = unsettled?.flatMap((c): CloseName[] => {
+		const name = SCHOOLS.slash.write(c);
+		return name === undefined ? [] : [{ name, school: 'slash' }];
+	});
+	return { ok: false, problems, understood, unknown, close: close ?? closeNames(text, school, understood) };
 }
 
 function whyNot(text: string, parts: NameParts, school: School): Problem {
@@ -107,16 +110,3 @@ function whyNot(text: string, parts: NameParts, school: School): Problem {
 }
 
 const shorten = (text: string): string => (text.length > 24 ? `${text.slice(0, 23)}…` : text);
-
-/** For an odd total: the splits into two groups that it may mean, as slash names. */
-function splitsOf(parts: NameParts): readonly CloseName[] {
-	const total = Number(parts.understood.find((p) => p.term === 'Count')?.text);
-	const has = (...terms: string[]): boolean => parts.understood.some((p) => terms.includes(p.term));
-	const lean = has('Front', 'CrossFront', 'TwistFront') ? 'left' : 'right';
-	const behindWork = has('LetterT', 'Twist', 'TwistFront', 'TwistBack') ? 'p' : 'k';
-	const more = Math.ceil(total / 2);
-	return [more, total - more].map((front) => ({
-		name: SCHOOLS.slash.write(twoGroups({ front, behind: total - front, lean, behindWork }))!,
-		school: 'slash',
-	}));
-}

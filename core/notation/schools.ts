@@ -28,6 +28,8 @@ export interface School {
 	readonly read: (parts: readonly NamePart[]) => Result<Crossing>;
 	/** The school's name for a crossing, or `undefined` when it has none. */
 	readonly write: (c: Crossing) => string | undefined;
+	/** For a name that the school cannot settle: the crossings of two groups that it may mean. */
+	readonly mayMean?: (parts: readonly NamePart[]) => readonly Crossing[];
 }
 
 const has = (parts: readonly NamePart[], ...terms: readonly string[]): boolean =>
@@ -85,6 +87,15 @@ const slash: School = {
 	},
 };
 
+const totalOf = (parts: readonly NamePart[]): number => Number(counts(parts)[0]?.text);
+
+/** A total name with `front` of its stitches in front. */
+function totalSplit(parts: readonly NamePart[], front: number): Crossing {
+	const lean: Lean = has(parts, 'Front', 'CrossFront', 'TwistFront') ? 'left' : 'right';
+	const behindWork: Work = has(parts, 'LetterT', 'Twist', 'TwistFront', 'TwistBack') ? 'p' : 'k';
+	return twoGroups({ front, behind: totalOf(parts) - front, lean, behindWork });
+}
+
 const totalFrontBack: School = {
 	id: 'total-front-back',
 	title: 'Total names, by hold',
@@ -110,10 +121,11 @@ const totalFrontBack: School = {
 			});
 		}
 		// Three stitches are read 2 over 1, the house reading of C3 and T3.
-		const front = Math.ceil(total / 2);
-		const lean: Lean = has(parts, 'Front', 'CrossFront', 'TwistFront') ? 'left' : 'right';
-		const behindWork: Work = has(parts, 'LetterT', 'Twist', 'TwistFront', 'TwistBack') ? 'p' : 'k';
-		return ok(twoGroups({ front, behind: total - front, lean, behindWork }));
+		return ok(totalSplit(parts, Math.ceil(total / 2)));
+	},
+	mayMean: (parts) => {
+		const more = Math.ceil(totalOf(parts) / 2);
+		return [more, totalOf(parts) - more].map((front) => totalSplit(parts, front));
 	},
 	write: (c) => {
 		const g = groupsAndWork(c);
@@ -146,3 +158,13 @@ function groupsAndWork(c: Crossing): GroupsAndWork | undefined {
 	if (!even || !named) return undefined;
 	return { front: front.length, behind: behind.length, lean: groups.lean, frontWork, behindWork };
 }
+
+export interface SchoolName {
+	readonly school: School;
+	/** `undefined` when the school has no name for it. */
+	readonly name: string | undefined;
+}
+
+/** What each school calls a crossing. */
+export const namesFor = (c: Crossing): readonly SchoolName[] =>
+	SCHOOL_IDS.map((id) => ({ school: SCHOOLS[id], name: SCHOOLS[id].write(c) }));

@@ -47,6 +47,17 @@ export const LessonSchema = z.object({
 		.refine((steps) => new Set(steps.map((s) => s.id)).size === steps.length, 'Two steps carry the same id.'),
 });
 
+/** A lesson as it stands while it is typed: the same shape, not yet held to its limits. */
+export const DraftLessonSchema = LessonSchema.extend({
+	title: z.string(),
+	steps: z.array(
+		z.discriminatedUnion('kind', [
+			CrossingStepSchema.extend({ note: z.string() }),
+			NoteStepSchema.extend({ text: z.string() }),
+		]),
+	),
+});
+
 export type Lesson = z.infer<typeof LessonSchema>;
 export type Step = z.infer<typeof StepSchema>;
 export type CrossingStep = z.infer<typeof CrossingStepSchema>;

@@ -2,7 +2,7 @@ import { simulate, startState } from '../../handling/index.ts';
 import type { Craft } from '../craft.ts';
 import { slipInto, SLIPS } from './slips.ts';
 import { planByHand, WAYS } from './ways.ts';
-import { waiting, wordsAt } from './words.ts';
+import { wordsAt } from './words.ts';
 
 /** Knitting by hand on two needles, with or without a holder. */
 export const hand: Craft = {
@@ -15,5 +15,4 @@ export const hand: Craft = {
 	words: wordsAt,
 	slips: SLIPS,
 	slipInto,
-	waiting,
 };

@@ -8,16 +8,6 @@ const hanging = (side: 'front' | 'back'): string => (side === 'front' ? 'in fron
 
 const fromSide = (from: 'front' | 'behind'): string => (from === 'front' ? 'from the front' : 'from behind');
 
-/** Where a stitch is waiting, such as "on the holder in front". */
-export function waiting(state: HandState, stitch: number): string {
-	const loop = state.loops.find((l) => l.stitch === stitch);
-	if (!loop) return 'nowhere';
-	if (loop.on === 'left') return 'on the left needle';
-	if (loop.on === 'right') return 'on the right needle';
-	if (loop.on === 'loose') return 'hanging loose';
-	return `on the holder ${hanging(state.holders[loop.on]?.side ?? 'front')}`;
-}
-
 export function wordsAt(trace: Trace, step: number): StepWords {
 	if (step <= 0) return { caption: before(trace.start), label: 'Start' };
 	const done = trace.steps[step - 1];

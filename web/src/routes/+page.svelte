@@ -58,7 +58,7 @@
 	</div>
 	<aside aria-labelledby="recent">
 		<h2 id="recent" class="text-2xl">Your lessons</h2>
-		<LessonList lessons={recent} />
+		<LessonList lessons={recent} light={light.now} glance={2} />
 		<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
 			<a class="wordlink" href="/lessons"
 				>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a

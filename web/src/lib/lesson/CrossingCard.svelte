@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { hand } from '@pond-loop/core/craft';
 	import { drawRibbon } from '@pond-loop/core/drawing';
-	import { SCHOOL_IDS, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
+	import { namesFor, wordsFor } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/schema';
 	import { addressOf } from '$lib/ui/choices';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -17,7 +17,7 @@
 	const uid = $props.id();
 	const words = $derived(wordsFor(step.crossing));
 	const drawing = $derived(drawRibbon(step.crossing, { light }));
-	const names = $derived(SCHOOL_IDS.flatMap((id) => SCHOOLS[id].write(step.crossing) ?? []));
+	const names = $derived(namesFor(step.crossing).flatMap((n) => n.name ?? []));
 </script>
 
 <div class="grid gap-x-6 gap-y-3 sm:grid-cols-[8.5rem_minmax(0,1fr)]">

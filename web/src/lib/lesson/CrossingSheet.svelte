@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { hand, perform } from '@pond-loop/core/craft';
 	import { drawRibbon, drawStage, type Light } from '@pond-loop/core/drawing';
-	import { SCHOOL_IDS, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
+	import { namesFor, stitches, wordsFor } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/schema';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
@@ -19,9 +19,7 @@
 	// The picture shows the moment when the last strands have passed each other.
 	const moment = $derived(trace ? trace.steps.findLastIndex((s) => s.passings.length > 0) + 1 : 0);
 	const ribbon = $derived(drawRibbon(step.crossing, { light, around: '#ffffff', numbers: true }));
-	const names = $derived(
-		SCHOOL_IDS.map((id) => ({ id, title: SCHOOLS[id].title, name: SCHOOLS[id].write(step.crossing) })),
-	);
+	const names = $derived(namesFor(step.crossing));
 </script>
 
 <p class="text-sm font-semibold">Step {number}</p>
@@ -29,8 +27,8 @@
 <div class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] items-start gap-x-6 break-inside-avoid">
 	<div style:width="{Math.min(200, ribbon.width)}px"><Drawing drawing={ribbon} /></div>
 	<dl class="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-0.5">
-		{#each names as { id, title, name } (id)}
-			<dt>{title}</dt>
+		{#each names as { school, name } (school.id)}
+			<dt>{school.title}</dt>
 			<dd class="name font-bold">{name ?? 'no name'}</dd>
 		{/each}
 		{#if words}

@@ -1,32 +1,52 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { drawRibbon } from '@pond-loop/core/drawing';
+	import type { Crossing } from '@pond-loop/core/crossing';
+	import Drawing from '$lib/ui/Drawing.svelte';
+	import type { Light } from '$lib/ui/light';
 	import { lastChanged } from './dates';
 
 	interface Item {
 		readonly id: string;
 		readonly title: string;
 		readonly steps: number;
+		readonly crossings: readonly Crossing[];
 		readonly updatedAt: Date;
 	}
 	interface Props {
 		lessons: readonly Item[];
+		light: Light;
+		/** How many crossings to show for each. */
+		glance?: number;
 		actions?: Snippet<[Item]>;
 	}
-	const { lessons, actions }: Props = $props();
+	const { lessons, light, glance = 3, actions }: Props = $props();
+
+	const GLANCE_HEIGHT = 44;
 </script>
 
 {#if lessons.length > 0}
 	<ul class="mt-2">
 		{#each lessons as lesson (lesson.id)}
 			<li class="border-base-300 flex items-center gap-2 border-b">
-				<a href="/lessons/{lesson.id}" class="group block min-w-0 grow py-3">
-					<span
-						class="group-hover:decoration-secondary block text-lg leading-tight font-semibold break-words decoration-2 underline-offset-4 group-hover:underline"
-						>{lesson.title}</span
-					>
-					<span class="quiet text-sm"
-						>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · {lastChanged(lesson.updatedAt)}</span
-					>
+				<a href="/lessons/{lesson.id}" class="group flex min-w-0 grow items-center gap-4 py-3">
+					<span class="min-w-0 grow">
+						<span
+							class="group-hover:decoration-secondary block text-lg leading-tight font-semibold break-words decoration-2 underline-offset-4 group-hover:underline"
+							>{lesson.title}</span
+						>
+						<span class="quiet text-sm"
+							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · {lastChanged(lesson.updatedAt)}</span
+						>
+					</span>
+					<span class="flex shrink-0 items-center gap-2" aria-hidden="true">
+						{#each lesson.crossings.slice(0, glance) as crossing, i (i)}
+							{@const drawing = drawRibbon(crossing, { light })}
+							<span class="block" style:width="{(drawing.width / drawing.height) * GLANCE_HEIGHT}px"
+								><Drawing {drawing} /></span
+							>
+						{/each}
+					</span>
 				</a>
 				{@render actions?.(lesson)}
 			</li>

@@ -7,7 +7,7 @@
  */
 
 import { change, redo, startHistory, undo, type History } from '@pond-loop/core/lesson';
-import { firstIssue, LessonSchema, type Lesson } from '@pond-loop/core/schema';
+import { DraftLessonSchema, firstIssue, LessonSchema, type Lesson } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import { saveLesson } from './api';
 
@@ -28,10 +28,7 @@ export type SaveState =
 	| { readonly kind: 'refused'; readonly message: string }
 	| { readonly kind: 'stale'; readonly theirs: { readonly version: number; readonly lesson: Lesson } };
 
-const Draft = z.object({
-	version: z.number(),
-	lesson: LessonSchema.or(z.custom<Lesson>((v) => typeof v === 'object' && v !== null)),
-});
+const Draft = z.object({ version: z.number(), lesson: DraftLessonSchema });
 
 const same = (a: Lesson, b: Lesson): boolean => JSON.stringify(normal(a)) === JSON.stringify(normal(b));
 const normal = (lesson: Lesson): Lesson => LessonSchema.safeParse(lesson).data ?? lesson;

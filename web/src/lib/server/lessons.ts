@@ -1,16 +1,22 @@
 /** Lessons in the database. Every function takes the teacher; another's lesson is as good as none. */
 
 import { randomUUID } from 'node:crypto';
+import type { Crossing } from '@pond-loop/core/crossing';
 import { addStep, emptyLesson } from '@pond-loop/core/lesson';
-import { LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
+import { CrossingSchema, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
 import { database, rows, transaction, type Queryable } from './database';
 import * as sql from './sql/lessons';
 import type { Teacher } from './teachers';
+
+/** Crossings shown for each lesson in a list. */
+const SHOWN = 6;
 
 export interface LessonSummary {
 	readonly id: string;
 	readonly title: string;
 	readonly steps: number;
+	/** The first few crossings, for a glance. */
+	readonly crossings: readonly Crossing[];
 	readonly updatedAt: Date;
 }
 
@@ -37,10 +43,18 @@ const stored = (row: LessonRow): StoredLesson => ({
 });
 
 export async function listLessons(teacher: Teacher): Promise<LessonSummary[]> {
-	const found = await rows<{ id: string; title: string; steps: number; updated_at: Date }>(database(), sql.LIST, [
-		teacher.id,
-	]);
-	return found.map(({ id, title, steps, updated_at }) => ({ id, title, steps, updatedAt: updated_at }));
+	const found = await rows<{ id: string; title: string; steps: number; crossings: unknown[]; updated_at: Date }>(
+		database(),
+		sql.LIST,
+		[teacher.id],
+	);
+	return found.map(({ id, title, steps, crossings, updated_at }) => ({
+		id,
+		title,
+		steps,
+		crossings: crossings.slice(0, SHOWN).flatMap((c) => CrossingSchema.safeParse(c).data ?? []),
+		updatedAt: updated_at,
+	}));
 }
 
 export async function readLesson(teacher: Teacher, id: string): Promise<StoredLesson | undefined> {

@@ -14,10 +14,9 @@ export interface StageChoices {
 
 export const DEFAULT_WAY = hand.ways[0]!.id;
 
-const isSchool = (value: string | null): value is SchoolId => SCHOOL_IDS.some((id) => id === value);
-
+/** The school that a text names, or the one that most patterns in class are written in. */
 export const schoolFrom = (value: string | null | undefined): SchoolId =>
-	isSchool(value ?? null) ? (value as SchoolId) : 'total-front-back';
+	SCHOOL_IDS.find((id) => id === value) ?? 'total-front-back';
 
 /** Reads an address; whatever it says wrongly falls back to the start, never to an error. */
 export function choicesFrom(params: URLSearchParams, school: SchoolId): StageChoices {

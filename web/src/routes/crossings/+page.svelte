@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { hand, perform } from '@pond-loop/core/craft';
-	import { readName, SCHOOL_IDS, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
+	import { namesFor, readName, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
@@ -29,10 +29,9 @@
 	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
 	const performance = $derived(reading.ok ? perform(hand, reading.crossing, way, slip) : undefined);
 	const trace = $derived(performance?.ok ? performance.value.trace : undefined);
-	const nameless = $derived(
-		reading.ok ? SCHOOL_IDS.filter((id) => !SCHOOLS[id].write(reading.crossing)).map((id) => SCHOOLS[id].title) : [],
-	);
-	const names = $derived(reading.ok ? SCHOOL_IDS.flatMap((id) => SCHOOLS[id].write(reading.crossing) ?? []) : []);
+	const names = $derived(reading.ok ? namesFor(reading.crossing) : []);
+	const named = $derived(names.filter((n) => n.name !== undefined));
+	const nameless = $derived(names.filter((n) => n.name === undefined));
 
 	// The address says what is on the stage, so that a reload or a bookmark brings it back.
 	// Browsers refuse very frequent changes, so it follows once the typing rests.
@@ -54,15 +53,17 @@
 
 <svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
 
-<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
 	<div class="min-w-0">
-		<h1 class="text-[1.95rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
+		<h1 class="text-[1.8rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
 		<p class="quiet min-h-[1lh]">
-			{#if names.length > 0}
+			{#if named.length > 0}
 				also written
-				{#each names as name, i (name)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content">{name}</span>{/each}
-				{#each nameless as title (title)}<span> · no name in: {title}</span>{/each}
+				{#each named as { school: by, name }, i (by.id)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content"
+						>{name}</span
+					>{/each}
 			{/if}
+			{#each nameless as { school: by } (by.id)}<span> · no name in: {by.title}</span>{/each}
 		</p>
 	</div>
 	<div><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>

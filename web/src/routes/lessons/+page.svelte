@@ -4,8 +4,10 @@
 	import { invalidateAll } from '$app/navigation';
 	import { removeLesson, restoreLesson, UNREACHED } from '$lib/lesson/api';
 	import LessonList from '$lib/lesson/LessonList.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data, form } = $props();
+	const light = useLight();
 
 	let removed = $state<{ id: string; title: string }>();
 	let trouble = $state<string>();
@@ -46,7 +48,7 @@
 		<button class="pill pill-strong">Make a lesson</button>
 	</form>
 	{#if form?.message}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{form.message}</p>{/if}
-	<div class="mt-4 min-h-[2.6rem]" role="status">
+	<div class="mt-4 min-h-[1.7rem]" role="status">
 		{#if trouble}<p class="text-error font-semibold">{trouble}</p>{/if}
 		{#if removed}
 			<p class="flex flex-wrap items-center gap-x-4">
@@ -55,7 +57,7 @@
 			</p>
 		{/if}
 	</div>
-	<LessonList lessons={data.lessons}>
+	<LessonList lessons={data.lessons} light={light.now} glance={6}>
 		{#snippet actions(lesson)}
 			<button
 				type="button"
