@@ -1,4 +1,9 @@
 import { expect, test } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { cloneKey, root } from '../scripts/lib/paths.mjs';
+import { freePort } from '../scripts/lib/port.mjs';
 import { serve } from '../scripts/lib/serve.mjs';
 
 test('lessons are there after the server and its database were stopped and started again', async ({ request }) => {
@@ -18,5 +23,40 @@ test('lessons are there after the server and its database were stopped and start
 		expect(list.match(/aria-label="Remove First rope/g)?.length).toBe(1);
 	} finally {
 		await second.stop();
+	}
+});
+
+test('an interrupt stops the server and its database, and leaves nothing running', async ({ request }) => {
+	test.slow();
+	const port = await freePort();
+	const child = spawn(process.execPath, ['scripts/serve-test.mjs'], {
+		cwd: root,
+		env: { ...process.env, E2E_PORT: String(port) },
+		stdio: 'ignore',
+	});
+	const address = `http://127.0.0.1:${port}`;
+	await expect(async () => expect((await request.get(`${address}/health`)).ok()).toBe(true)).toPass({
+		timeout: 30_000,
+	});
+	const folder = join('/var/tmp', `pond-loop-${cloneKey}`, `browser-${child.pid}`);
+	expect(existsSync(folder)).toBe(true);
+	const ended = new Promise((resolve) => child.once('exit', resolve));
+	child.kill('SIGINT');
+	expect(await ended).toBe(0);
+	await expect(request.get(`${address}/health`)).rejects.toThrow();
+	// The database's folder is gone, and with it the server that held it open.
+	expect(existsSync(folder)).toBe(false);
+});
+
+test('without a teacher in the database the app says what to do, and its health still answers', async ({ request }) => {
+	test.slow();
+	const served = await serve({ name: `bare-${process.pid}`, demoData: false });
+	try {
+		const home = await request.get(served.address);
+		expect(home.status()).toBe(503);
+		expect(await home.text()).toContain('Start with `npm run demo`');
+		expect((await request.get(`${served.address}/health`)).status()).toBe(200);
+	} finally {
+		await served.stop();
 	}
 });

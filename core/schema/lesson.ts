@@ -67,7 +67,8 @@ export type NoteStep = z.infer<typeof NoteStepSchema>;
 export function firstIssue(error: z.ZodError): string {
 	const issue = error.issues[0];
 	if (!issue) return 'It could not be read.';
-	const [field, index] = issue.path;
-	const where = field === 'steps' && typeof index === 'number' ? `Step ${index + 1}: ` : '';
+	// The lesson may itself stand inside a message, so its steps may be anywhere on the way.
+	const index = issue.path[issue.path.indexOf('steps') + 1];
+	const where = issue.path.includes('steps') && typeof index === 'number' ? `Step ${index + 1}: ` : '';
 	return where + issue.message;
 }

@@ -16,10 +16,10 @@ import { freePort } from './port.mjs';
  */
 
 /**
- * @param {{ name: string, port?: number, keepData?: boolean }} options
+ * @param {{ name: string, port?: number, keepData?: boolean, demoData?: boolean }} options
  * @returns {Promise<Served>}
  */
-export async function serve({ name, port, keepData = false }) {
+export async function serve({ name, port, keepData = false, demoData = true }) {
 	const entry = await ensureBuild();
 	const cluster = await startCluster(name);
 	/** @type {import('node:child_process').ChildProcess | undefined} */
@@ -37,7 +37,7 @@ export async function serve({ name, port, keepData = false }) {
 	try {
 		const env = { DATABASE_URL: cluster.url };
 		output(process.execPath, ['scripts/migrate.mjs'], { env });
-		output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
+		if (demoData) output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
 		const chosen = await freePort(port);
 		const address = `http://127.0.0.1:${chosen}`;
 		server = spawn(process.execPath, [entry], {

@@ -36,6 +36,9 @@ export async function rows<T extends QueryResultRow>(
 /** Runs the work in one transaction; rolls back when it throws. */
 export async function transaction<T>(work: (on: Queryable) => Promise<T>): Promise<T> {
 	const client = await database().connect();
+	// The pool does not listen for a client that is out; the query that runs on it fails by itself.
+	const broken = (): void => undefined;
+	client.on('error', broken);
 	try {
 		await client.query('BEGIN');
 		const result = await work(client);
@@ -47,5 +50,7 @@ export async function transaction<T>(work: (on: Queryable) => Promise<T>): Promi
 		await client.query('ROLLBACK').catch(() => undefined);
 		client.release(error instanceof Error ? error : true);
 		throw error;
+	} finally {
+		client.off('error', broken);
 	}
 }

@@ -1,0 +1,126 @@
+/** The commands around the app, run as a person would run them. */
+
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { alone } from './lib/lock.mjs';
+import { root } from './lib/paths.mjs';
+import { freePort } from './lib/port.mjs';
+
+let folder = '';
+beforeAll(() => {
+	folder = mkdtempSync(join(tmpdir(), 'pond-loop-scripts-'));
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const file = (name: string, content: unknown): string => {
+	const path = join(folder, name);
+	writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
+	return path;
+};
+
+describe('vectors', () => {
+	const vectors = (...paths: string[]): { code: number | null; lines: string[] } => {
+		const done = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/vectors.ts', ...paths], {
+			cwd: root,
+			encoding: 'utf8',
+		});
+		return { code: done.status, lines: done.stdout.trim().split('\n') };
+	};
+	const right = {
+		id: 'right',
+		text: '1/1 RC',
+		dialect: 'slash',
+		expect: { n: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] },
+	};
+
+	it('counts what passes and succeeds', () => {
+		expect(vectors(file('right.json', [right]))).toEqual({ code: 0, lines: ['1 passed, 0 failed'] });
+	});
+
+	it('prints each failing case with its reason, and fails', () => {
+		const wrong = { ...right, id: 'wrong', expect: { ...right.expect, over: [[1, 2]] } };
+		const notRead = { ...right, id: 'not-read', text: '1/1 QC' };
+		const mustNot = { ...right, id: 'must-not', expect: { error: true } };
+		const unknown = { id: 'unknown', colour: 'green', expect: {} };
+		const rows = { id: 'rows', castOn: 4, shape: 'flat', dialect: 'slash', rows: ['k4'], expect: { counts: [4] } };
+		const { code, lines } = vectors(file('mixed.json', [right, wrong, notRead, mustNot, unknown, rows]));
+		expect(code).toBe(1);
+		expect(lines.map((l) => l.replace(/^\S+ /, ''))).toEqual([
+			'wrong: over is [[2,1]], not [[1,2]]',
+			'not-read: not read: “QC” is no part of a name here.',
+			'must-not: read, but it must not be',
+			'unknown: is a case of no known kind',
+			'rows: rows cannot be answered yet',
+			'passed, 5 failed',
+		]);
+	});
+
+	it('fails for files that cannot be read, and reads the rest', () => {
+		const good = file('good.json', [right]);
+		const { code, lines } = vectors(
+			join(folder, 'nowhere.json'),
+			file('broken.json', '[{'),
+			file('object.json', {}),
+			good,
+		);
+		expect(code).toBe(1);
+		expect(lines.at(-1)).toBe('1 passed, 3 failed');
+	});
+
+	it('answers every case of the copy that it claims to know', () => {
+		const cases: { id: string }[] = JSON.parse(readFileSync(join(root, 'core/test/vectors/names.json'), 'utf8'));
+		const failing = vectors('core/test/vectors/names.json')
+			.lines.slice(0, -1)
+			.map((l) => /names-\d+/.exec(l)?.[0]);
+		// Three groups, and schools that are not in the table: all of them, and nothing else.
+		const others = [37, 38, 43, 44, 49, 50, 55, 56, 57, 58, 59, 60, 65, 66, 67, 68, 69].map((i) => `names-${i}`);
+		expect(failing).toEqual(others);
+		expect(cases.length - failing.length).toBe(60);
+	});
+});
+
+describe('working alone', () => {
+	it('lets one process in at a time, and takes over from one that is gone', async () => {
+		const name = `test-${process.pid}`;
+		const log = file('log.txt', '');
+		const work = `
+			import { alone } from './scripts/lib/lock.mjs';
+			import { appendFileSync } from 'node:fs';
+			await alone('${name}', async () => {
+				appendFileSync('${log}', 'in ');
+				await new Promise((r) => setTimeout(r, 150));
+				appendFileSync('${log}', 'out ');
+			});`;
+		const start = (code: string): ReturnType<typeof spawn> =>
+			spawn(process.execPath, ['--input-type=module', '-e', code], { cwd: root, stdio: 'inherit' });
+		const ended = (child: ReturnType<typeof spawn>): Promise<unknown> =>
+			new Promise((resolve) => child.once('exit', resolve));
+		await Promise.all([start(work), start(work), start(work)].map(ended));
+		expect(readFileSync(log, 'utf8').trim()).toBe('in out in out in out');
+		// One dies with the lock in its hand.
+		await ended(start(work.replace(/await new Promise.*/, 'process.kill(process.pid, "SIGKILL");')));
+		await expect(alone(name, () => Promise.resolve('taken over'))).resolves.toBe('taken over');
+	});
+
+	it('gives the lock back when the work fails', async () => {
+		const name = `fails-${process.pid}`;
+		await expect(alone(name, () => Promise.reject(new Error('dropped')))).rejects.toThrow('dropped');
+		await expect(alone(name, () => Promise.resolve(1))).resolves.toBe(1);
+	});
+});
+
+describe('ports', () => {
+	it('are the wanted one when it is free, and another when it is not', async () => {
+		const wanted = await freePort();
+		expect(await freePort(wanted)).toBe(wanted);
+		const taken = createServer().listen(wanted, '127.0.0.1');
+		await new Promise((resolve) => taken.once('listening', resolve));
+		const other = await freePort(wanted);
+		taken.close();
+		expect(other).not.toBe(wanted);
+	});
+});
