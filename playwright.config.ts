@@ -10,7 +10,9 @@ export default defineConfig({
 	fullyParallel: true,
 	workers: 2,
 	forbidOnly: Boolean(process.env['CI']),
-	timeout: 30_000,
+	// Limits against hanging, not measurements: a busy machine may be many times slower.
+	timeout: 120_000,
+	expect: { timeout: 20_000 },
 	reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : [['list']],
 	use: {
 		baseURL: `http://127.0.0.1:${port}`,
@@ -21,7 +23,7 @@ export default defineConfig({
 	webServer: {
 		command: 'node scripts/serve-test.mjs',
 		url: `http://127.0.0.1:${port}/health`,
-		timeout: 180_000,
+		timeout: 300_000,
 		gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },
 		stdout: 'pipe',
 	},

@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
 	test: {
 		projects: [
-			{ test: { name: 'core', include: ['core/**/*.test.ts', 'scripts/**/*.test.ts'] } },
+			{ test: { name: 'core', include: ['core/**/*.test.ts', 'scripts/**/*.test.ts'], testTimeout: 120_000 } },
 			'web/vitest.config.ts',
 		],
 	},

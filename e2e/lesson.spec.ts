@@ -116,7 +116,7 @@ test('what the server did not get is kept over a reload and sent again', async (
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Thin ice, thick wool');
 	await expect(page.getByTestId('save-state')).toContainText('Not saved yet');
 	await context.unroute('**/api/lessons/*');
-	await expect(saved(page)).toBeVisible({ timeout: 10_000 });
+	await expect(saved(page)).toBeVisible();
 	await page.goto('/lessons');
 	await expect(page.getByRole('link', { name: /Thin ice, thick wool/ })).toBeVisible();
 });

@@ -28,7 +28,7 @@ export async function serve({ name, port, keepData = false, demoData = true }) {
 		if (server && server.exitCode === null && server.signalCode === null) {
 			const gone = new Promise((resolve) => server?.once('exit', resolve));
 			server.kill('SIGTERM');
-			await Promise.race([gone, sleep(5000)]);
+			await Promise.race([gone, sleep(15_000)]);
 			server.kill('SIGKILL');
 		}
 		if (keepData) cluster.stop();
@@ -59,7 +59,7 @@ export async function serve({ name, port, keepData = false, demoData = true }) {
 async function answering(address, ended) {
 	let over = false;
 	void ended.then(() => (over = true));
-	for (let tries = 0; tries < 150 && !over; tries++) {
+	for (let tries = 0; tries < 600 && !over; tries++) {
 		try {
 			if ((await fetch(`${address}/health`)).ok) return;
 		} catch {
