@@ -13,7 +13,6 @@ export default ts.config(
 			'**/*.parser.terms.js',
 			'test-results',
 			'.bench',
-			'.shot.mjs',
 		],
 	},
 	js.configs.recommended,
