@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type APIRequestContext, type APIResponse } from '@playwright/test';
-import { emptyLesson } from '../core/lesson/index.ts';
-import { readName } from '../core/notation/index.ts';
-import type { Lesson, Step } from '../core/schema/index.ts';
+import { crossingStep, emptyLesson } from '../core/lesson/index.ts';
+import type { CrossingStep, Lesson, Step } from '../core/schema/index.ts';
+import { crossingNamed } from './support.ts';
 
 const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text });
+
+const shown = (text: string): CrossingStep =>
+	crossingStep(randomUUID(), { asked: { text, school: 'slash' }, crossing: crossingNamed(text), way: 'off-holder' });
 
 async function make(request: APIRequestContext, title: string): Promise<string> {
 	const answer = await request.post('/api/lessons', { data: { title } });
@@ -18,22 +21,9 @@ async function refused(answer: APIResponse): Promise<[status: number, message: s
 }
 
 test('a lesson goes to the server and comes back equal, every field of it', async ({ request }) => {
-	const read = readName('2/1 LPC', 'slash');
-	if (!read.ok) throw new Error('not read');
 	const lesson: Lesson = {
 		...emptyLesson('There and back 🧶 <b>'),
-		steps: [
-			note('line one\n\tline two'),
-			{
-				id: randomUUID(),
-				kind: 'crossing',
-				craft: 'hand',
-				asked: { text: '2/1 LPC', school: 'slash' },
-				crossing: read.crossing,
-				way: 'pinch',
-				note: 'snug',
-			},
-		],
+		steps: [note('line one\n\tline two'), { ...shown('2/1 LPC'), way: 'pinch', note: 'snug' }],
 	};
 	const id = await make(request, 'There');
 	const saved = await request.put(`/api/lessons/${id}`, { data: { version: 1, lesson } });
@@ -48,25 +38,15 @@ test('what is no lesson is refused with what, where and what to do, and changes 
 	const put = (lesson: unknown, version: unknown = 1): ReturnType<APIRequestContext['put']> =>
 		request.put(`/api/lessons/${id}`, { data: { version, lesson } });
 	const good = emptyLesson('Guarded');
-	const read = readName('1/1 RC', 'slash');
-	if (!read.ok) throw new Error('not read');
-	const step = {
-		id: randomUUID(),
-		kind: 'crossing',
-		craft: 'hand',
-		asked: { text: '1/1 RC', school: 'slash' },
-		crossing: read.crossing,
-		way: 'off-holder',
-		note: '',
-	};
+	const step = shown('1/1 RC');
 	const bad: [unknown, RegExp][] = [
 		[{ ...good, title: '   ' }, /A lesson needs a title/],
 		[{ ...good, steps: [note('x'.repeat(4001))] }, /^Step 1: A note has at most 4,000/],
 		[
-			{ ...good, steps: [note('fine'), { ...step, crossing: { ...read.crossing, order: [1, 2] } }] },
+			{ ...good, steps: [note('fine'), { ...step, crossing: { ...step.crossing, order: [1, 2] } }] },
 			/^Step 2: Stitches 2 and 1 keep their order/,
 		],
-		[{ ...good, steps: [{ ...step, crossing: { ...read.crossing, n: 3 } }] }, /^Step 1: n is 3/],
+		[{ ...good, steps: [{ ...step, crossing: { ...step.crossing, n: 3 } }] }, /^Step 1: n is 3/],
 		[{ ...good, steps: [{ ...step, craft: 'spoon' }] }, /^Step 1/],
 		[{ ...good, steps: [{ ...note('no id'), id: 'first' }] }, /^Step 1/],
 		[{ ...good, format: 'something-else' }, /./],

@@ -1,8 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { hand, perform } from '../core/craft/index.ts';
 import { drawRibbon, drawStage } from '../core/drawing/index.ts';
-import { readName } from '../core/notation/index.ts';
-import { cordsAt, expectAccessible, inLight } from './support.ts';
+import { cordsAt, crossingNamed, expectAccessible, inLight } from './support.ts';
 
 const addressOf = (name: string, school = 'slash', more = ''): string =>
 	`/crossings?name=${encodeURIComponent(name)}&school=${school}${more}`;
@@ -113,18 +112,17 @@ for (const light of ['day', 'dusk'] as const) {
 	] as const) {
 		test(`the upper cord is seen at every crossing point: ${name} by ${light}`, async ({ page }) => {
 			await inLight(page, light);
-			const read = readName(name, 'slash');
-			if (!read.ok) throw new Error('not read');
-			const ribbon = drawRibbon(read.crossing, { light, numbers: true });
+			const crossing = crossingNamed(name);
+			const ribbon = drawRibbon(crossing, { light, numbers: true });
 			expect(ribbon.crossPoints.length).toBe(6);
 			for (const way of hand.ways) {
-				const done = perform(hand, read.crossing, way.id);
+				const done = perform(hand, crossing, way.id);
 				if (!done.ok) throw new Error('no plan');
 				const last = done.value.trace.steps.length;
 				await page.goto(addressOf(name, 'slash', `&way=${way.id}&step=${last}`));
 				const seen = await cordsAt(page, page.getByTestId('ribbon'), ribbon.crossPoints, light);
 				expect(new Set(seen)).toEqual(new Set([letter]));
-				const stage = drawStage(read.crossing, done.value.trace, last, { light });
+				const stage = drawStage(crossing, done.value.trace, last, { light });
 				const onStage = await cordsAt(page, page.getByTestId('stage'), stage.crossPoints, light);
 				// A pixel may fall on the dark edge of the upper cord, but never on the lower one.
 				expect(onStage.filter((cord) => cord !== letter && cord !== '-')).toEqual([]);

@@ -4,7 +4,9 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
+import type { Crossing } from '../core/crossing/index.ts';
 import { PALETTES, type CrossPoint, type Light } from '../core/drawing/index.ts';
+import { readName } from '../core/notation/index.ts';
 
 export async function inLight(page: Page, light: 'day' | 'dusk'): Promise<void> {
 	await page
@@ -75,3 +77,10 @@ export async function newLesson(page: Page, title: string): Promise<string> {
 }
 
 export const saved = (page: Page): Locator => page.locator('[data-testid="save-state"][data-kind="saved"]');
+
+/** The crossing of a slash name, or a failed test. */
+export function crossingNamed(text: string): Crossing {
+	const read = readName(text, 'slash');
+	if (!read.ok) throw new Error(`${text} was not read`);
+	return read.crossing;
+}

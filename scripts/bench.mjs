@@ -7,7 +7,7 @@ import { output } from './lib/run.mjs';
 
 await ensureNpmPackages();
 await ensureDebianPackages({ browser: false });
-const { serve, stopOnExit } = await import('./lib/serve.mjs');
+const { serveUntilExit } = await import('./lib/serve.mjs');
 const { default: autocannon } = await import('autocannon');
 
 const SECONDS = 5;
@@ -15,16 +15,15 @@ const SECONDS = 5;
 /** @type {{ what: string, value: number, unit: string, ratio?: string }[]} */
 const lines = JSON.parse(output(process.execPath, ['--import', 'tsx', 'scripts/bench-core.ts']));
 
-const served = await serve({ name: `bench-${process.pid}` });
-const leave = stopOnExit(served.stop);
+const { address, leave } = await serveUntilExit({ name: `bench-${process.pid}` });
 
-const made = await fetch(`${served.address}/lessons`);
+const made = await fetch(`${address}/lessons`);
 const lesson = /href="(\/lessons\/[0-9a-f-]{36})"/.exec(await made.text())?.[1];
 if (!lesson) throw new Error('The demo data has no lesson to measure.');
 
 /** @param {string} path */
 async function requests(path) {
-	const result = await autocannon({ url: served.address + path, connections: 8, duration: SECONDS });
+	const result = await autocannon({ url: address + path, connections: 8, duration: SECONDS });
 	if (result.non2xx > 0 || result.errors > 0) throw new Error(`${path} did not answer every request.`);
 	return { perSecond: result.requests.average, p99: result.latency.p99 };
 }

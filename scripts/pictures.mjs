@@ -6,7 +6,7 @@ import { root } from './lib/paths.mjs';
 await ensureNpmPackages();
 await ensureDebianPackages({ browser: true });
 const { chromium } = await import('@playwright/test');
-const { serve, stopOnExit } = await import('./lib/serve.mjs');
+const { serveUntilExit } = await import('./lib/serve.mjs');
 const { launchOptions } = await import('./lib/browser.mjs');
 
 const wide = { width: 1280, height: 800 };
@@ -52,14 +52,13 @@ const views = [
 	},
 ];
 
-const served = await serve({ name: `pictures-${process.pid}` });
-const leave = stopOnExit(served.stop);
+const { address, leave } = await serveUntilExit({ name: `pictures-${process.pid}` });
 const browser = await chromium.launch(launchOptions);
 for (const { name, path, light = 'day', size = wide, then } of views) {
 	const context = await browser.newContext({ viewport: size });
-	await context.addCookies([{ name: 'pond-light', value: light, url: served.address }]);
+	await context.addCookies([{ name: 'pond-light', value: light, url: address }]);
 	const page = await context.newPage();
-	await page.goto(served.address + path, { waitUntil: 'networkidle' });
+	await page.goto(address + path, { waitUntil: 'networkidle' });
 	await then?.(page);
 	await page.waitForTimeout(300);
 	await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });

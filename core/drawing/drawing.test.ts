@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hand, perform } from '../craft/index.ts';
-import { crossing, isOver, twoGroups, type Crossing } from '../crossing/index.ts';
+import { hand } from '../craft/index.ts';
+import { isOver, twoGroups, type Crossing } from '../crossing/index.ts';
 import { anyCrossing } from '../test/arbitraries.ts';
+import { traceOf, valid } from '../test/made.ts';
 import { pointAt, upright } from './curve.ts';
 import { drawRibbon, drawStage, PALETTES, toSvg, type CrossPoint, type Drawing, type Light } from './index.ts';
 import { weave, type Piece } from './weave.ts';
@@ -53,7 +54,7 @@ describe('weaving', () => {
 	});
 
 	it('cuts strands only where they lie in a ring', () => {
-		const ring = crossing({
+		const ring = valid({
 			order: [3, 2, 1],
 			over: [
 				[1, 2],
@@ -61,7 +62,7 @@ describe('weaving', () => {
 				[3, 1],
 			],
 		});
-		const stack = crossing({
+		const stack = valid({
 			order: [3, 2, 1],
 			over: [
 				[1, 2],
@@ -69,7 +70,7 @@ describe('weaving', () => {
 				[2, 3],
 			],
 		});
-		const pieces = [ring, stack].map((c) => (c.ok ? wovenOf(c.value).pieces.length : 0));
+		const pieces = [ring, stack].map((c) => wovenOf(c).pieces.length);
 		expect(pieces).toEqual([6, 3]);
 	});
 });
@@ -79,9 +80,7 @@ describe('drawings', () => {
 	const drawings = lights.flatMap((light) =>
 		hand.ways.flatMap((way): Drawing[] => {
 			const c = twoGroups({ front: 3, behind: 2, lean: 'right', behindWork: 'p' });
-			const done = perform(hand, c, way.id);
-			if (!done.ok) return [];
-			const { trace } = done.value;
+			const trace = traceOf(c, way.id);
 			return [
 				drawRibbon(c, { light, numbers: true }),
 				...trace.steps.map((_, i) => drawStage(c, trace, i + 1, { light })),
@@ -104,9 +103,7 @@ describe('drawings', () => {
 
 	it('show strands crossing on the stage exactly where the trace has passings', () => {
 		const c = twoGroups({ front: 2, behind: 2, lean: 'left' });
-		const done = perform(hand, c, 'off-holder');
-		if (!done.ok) throw new Error('no plan');
-		const { trace } = done.value;
+		const trace = traceOf(c, 'off-holder');
 		const pairs = (step: number): string[] =>
 			[...new Set(drawStage(c, trace, step, { light: 'day' }).crossPoints.map((p) => `${p.upper}>${p.lower}`))].sort();
 		expect(pairs(1)).toEqual([]);
@@ -116,9 +113,7 @@ describe('drawings', () => {
 
 	it('put back-held loops behind the strands that pass in front of them', () => {
 		const c = twoGroups({ front: 2, behind: 2, lean: 'right' });
-		const done = perform(hand, c, 'off-holder');
-		if (!done.ok) throw new Error('no plan');
-		const { shapes } = drawStage(c, done.value.trace, 2, { light: 'day' });
+		const { shapes } = drawStage(c, traceOf(c, 'off-holder'), 2, { light: 'day' });
 		const deepest = (role: string, stitch?: number): number =>
 			Math.min(
 				...shapes.filter((s) => s.role === role && (stitch === undefined || s.stitch === stitch)).map((s) => s.depth),
@@ -130,8 +125,7 @@ describe('drawings', () => {
 	it('grow in shapes no faster than the stitches', () => {
 		const shapes = (n: number): number => {
 			const c = twoGroups({ front: n / 2, behind: n / 2, lean: 'left' });
-			const done = perform(hand, c, 'off-holder');
-			return done.ok ? drawStage(c, done.value.trace, n, { light: 'day' }).shapes.length / n : Infinity;
+			return drawStage(c, traceOf(c, 'off-holder'), n, { light: 'day' }).shapes.length / n;
 		};
 		expect(shapes(60)).toBeLessThan(shapes(8));
 	});

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { hand, perform } from '../craft/index.ts';
 import { twoGroups } from '../crossing/index.ts';
 import { anyMove, everyTwoGroups } from '../test/arbitraries.ts';
+import { traceOf } from '../test/made.ts';
 import { loopsOn, prove, simulate, startState, tally, type Move, type Trace } from './index.ts';
 
 const knit = (from: 'left' | 'holder-1' | 'holder-2' = 'left'): Move => ({
@@ -25,12 +26,6 @@ const hold = (
 });
 
 const left22 = twoGroups({ front: 2, behind: 2, lean: 'left' });
-
-function traceOf(way: string): Trace {
-	const done = perform(hand, left22, way);
-	if (!done.ok) throw new Error(done.problems[0]!.what);
-	return done.value.trace;
-}
 
 const failing = (trace: Trace): string[] =>
 	prove(left22, trace)
@@ -135,7 +130,7 @@ describe('the simulation', () => {
 });
 
 describe('the proof', () => {
-	const good = traceOf('off-holder');
+	const good = traceOf(left22, 'off-holder');
 
 	it('holds for a right trace', () => {
 		expect(failing(good)).toEqual([]);
@@ -170,7 +165,7 @@ describe('the proof', () => {
 
 describe('the tally', () => {
 	it('counts what the ways are compared by', () => {
-		const counts = hand.ways.map((w) => tally(traceOf(w.id)));
+		const counts = hand.ways.map((w) => tally(traceOf(left22, w.id)));
 		expect(counts.map((t) => [t.moves, t.mostLoose, t.tools])).toEqual([
 			[5, 0, 1],
 			[6, 0, 1],
@@ -193,7 +188,7 @@ describe('the tally', () => {
 describe('the words of a procedure', () => {
 	it('tell each move in plain words', () => {
 		const captions = (way: string): string[] => {
-			const trace = traceOf(way);
+			const trace = traceOf(left22, way);
 			return Array.from({ length: trace.steps.length + 1 }, (_, i) => hand.words(trace, i).caption);
 		};
 		expect(captions('off-holder')).toEqual([

@@ -6,6 +6,15 @@ export const emptyLesson = (title: string): Lesson => ({ format: 'pond-loop/less
 
 export const rename = (lesson: Lesson, title: string): Lesson => ({ ...lesson, title });
 
+/** A step that shows a crossing one way, with nothing written on it yet. */
+export const crossingStep = (id: string, shown: Pick<CrossingStep, 'asked' | 'crossing' | 'way'>): CrossingStep => ({
+	id,
+	kind: 'crossing',
+	craft: 'hand',
+	...shown,
+	note: '',
+});
+
 export const addStep = (lesson: Lesson, step: Step): Lesson => ({ ...lesson, steps: [...lesson.steps, step] });
 
 export const removeStep = (lesson: Lesson, id: string): Lesson => ({

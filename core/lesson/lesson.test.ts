@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readName } from '../notation/index.ts';
-import { firstIssue, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '../schema/index.ts';
+import { firstIssue, LESSON_LIMITS, LessonSchema, type CrossingStep, type Lesson, type Step } from '../schema/index.ts';
+import { named } from '../test/made.ts';
 import {
 	addStep,
 	change,
 	chooseWay,
+	crossingStep,
 	emptyLesson,
 	moveStep,
 	redo,
@@ -17,12 +18,8 @@ import {
 
 const id = (i: number): string => `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
 const note = (i: number): Step => ({ id: id(i), kind: 'note', text: `note ${i}` });
-function crossingStep(i: number): Step {
-	const read = readName('2/1 LPC', 'slash');
-	if (!read.ok) throw new Error('not read');
-	const asked = { text: '2/1 LPC', school: 'slash' as const };
-	return { id: id(i), kind: 'crossing', craft: 'hand', asked, crossing: read.crossing, way: 'off-holder', note: '' };
-}
+const shown = (i: number): CrossingStep =>
+	crossingStep(id(i), { asked: { text: '2/1 LPC', school: 'slash' }, crossing: named('2/1 LPC'), way: 'off-holder' });
 const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('First rope'), steps });
 
 describe('editing a lesson', () => {
@@ -40,7 +37,7 @@ describe('editing a lesson', () => {
 	});
 
 	it('writes notes and ways only on the step that is meant, and leaves the old lesson whole', () => {
-		const before = lessonOf(note(1), crossingStep(2));
+		const before = lessonOf(note(1), shown(2));
 		const after = chooseWay(writeNote(writeNote(before, id(1), 'bring wool'), id(2), 'slowly'), id(2), 'pinch');
 		expect(after.steps).toMatchObject([{ text: 'bring wool' }, { note: 'slowly', way: 'pinch' }]);
 		expect(before.steps).toMatchObject([{ text: 'note 1' }, { note: '', way: 'off-holder' }]);
@@ -65,13 +62,13 @@ describe('the stored lesson', () => {
 	};
 
 	it('comes back equal from JSON', () => {
-		const lesson = addStep(lessonOf(note(1)), crossingStep(2));
+		const lesson = addStep(lessonOf(note(1)), shown(2));
 		expect(LessonSchema.parse(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
 	});
 
 	it('refuses what is out of bounds, and says what and where', () => {
-		const bad = crossingStep(2);
-		const twisted = bad.kind === 'crossing' ? { ...bad, crossing: { ...bad.crossing, over: [] } } : bad;
+		const bad = shown(2);
+		const twisted = { ...bad, crossing: { ...bad.crossing, over: [] } };
 		expect(issue({ ...lessonOf(), title: ' ' })).toMatch(/needs a title/);
 		expect(issue({ ...lessonOf(), title: 'x'.repeat(1_000_000) })).toMatch(/at most 120/);
 		expect(issue(lessonOf(note(1), { ...note(2), kind: 'note', text: 'x'.repeat(LESSON_LIMITS.note + 1) }))).toMatch(

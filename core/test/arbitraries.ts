@@ -1,16 +1,9 @@
 /** Random crossings and moves for the property tests. */
 
 import fc from 'fast-check';
-import {
-	crossing,
-	reversedPairs,
-	twoGroups,
-	WORKS,
-	type Crossing,
-	type TwoGroupSpec,
-	type Work,
-} from '../crossing/index.ts';
+import { reversedPairs, twoGroups, WORKS, type Crossing, type TwoGroupSpec, type Work } from '../crossing/index.ts';
 import type { Move } from '../handling/index.ts';
+import { valid } from './made.ts';
 
 /** Any valid crossing, rings included: a permutation, a coin for each reversed pair, a work for each stitch. */
 export const anyCrossing = (most = 9): fc.Arbitrary<Crossing> =>
@@ -28,9 +21,7 @@ export const anyCrossing = (most = 9): fc.Arbitrary<Crossing> =>
 		)
 		.map(({ order, coins, work }) => {
 			const over = reversedPairs(order).map(([a, b], i): [number, number] => (coins[i] ? [a, b] : [b, a]));
-			const made = crossing({ order, over, work });
-			if (!made.ok) throw new Error(made.problems[0]!.what);
-			return made.value;
+			return valid({ order, over, work });
 		});
 
 const namedWorks: readonly (readonly [Work, Work])[] = [

@@ -71,10 +71,27 @@ async function answering(address, ended) {
 }
 
 /**
+ * Serves, and stops all of it on every way out, also one that comes while it is still starting.
+ * @param {Parameters<typeof serve>[0]} options
+ * @param {() => void} [onLeave] called first on the way out
+ * @returns {Promise<Served & { leave: (code: number) => Promise<void> }>}
+ */
+export async function serveUntilExit(options, onLeave) {
+	const starting = serve(options);
+	const leave = stopOnExit(async () => {
+		onLeave?.();
+		// Wait for a start that is under way, so that it can be stopped.
+		const served = await starting.catch(() => undefined);
+		await served?.stop();
+	});
+	return { ...(await starting), leave };
+}
+
+/**
  * Calls `stop` once on every way out: Ctrl-C, a signal, a closed terminal, a parent that is gone.
  * @param {() => Promise<void>} stop
  */
-export function stopOnExit(stop) {
+function stopOnExit(stop) {
 	let stopping = false;
 	const leave = async (/** @type {number} */ code) => {
 		if (stopping) return;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { crossing, twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
+import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import type { Move } from '../../handling/index.ts';
+import { traceOf, turnedRound } from '../../test/made.ts';
 import { hand, perform } from '../index.ts';
 
 const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] => {
@@ -55,16 +56,7 @@ describe('the ways by hand', () => {
 	});
 
 	it('refuse a crossing that is not of two groups, and a way that nobody knows', () => {
-		const centre = crossing({
-			order: [3, 2, 1],
-			over: [
-				[3, 1],
-				[3, 2],
-				[2, 1],
-			],
-		});
-		if (!centre.ok) throw new Error('not valid');
-		const codes = (way: string, c = centre.value): unknown => {
+		const codes = (way: string, c = turnedRound): unknown => {
 			const planned = perform(hand, c, way);
 			return planned.ok ? 'planned' : planned.problems.map((p) => p.code);
 		};
@@ -88,9 +80,8 @@ describe('slips by hand', () => {
 
 describe('the words by hand', () => {
 	const wordsOf = (spec: TwoGroupSpec, way: string, what: 'caption' | 'label'): string[] => {
-		const done = perform(hand, twoGroups(spec), way);
-		if (!done.ok) throw new Error('no plan');
-		return done.value.trace.steps.map((_, i) => hand.words(done.value.trace, i + 1)[what]);
+		const trace = traceOf(twoGroups(spec), way);
+		return trace.steps.map((_, i) => hand.words(trace, i + 1)[what]);
 	};
 
 	it('name one stitch and several, the side, the yarn and the leg', () => {
@@ -117,9 +108,8 @@ describe('the words by hand', () => {
 	});
 
 	it('say something before the first move and nothing beyond the last', () => {
-		const done = perform(hand, twoGroups(left), 'off-holder');
-		if (!done.ok) throw new Error('no plan');
-		expect(hand.words(done.value.trace, 0).label).toBe('Start');
-		expect(hand.words(done.value.trace, 99)).toEqual({ caption: 'There is no such move.', label: '' });
+		const trace = traceOf(twoGroups(left), 'off-holder');
+		expect(hand.words(trace, 0).label).toBe('Start');
+		expect(hand.words(trace, 99)).toEqual({ caption: 'There is no such move.', label: '' });
 	});
 });

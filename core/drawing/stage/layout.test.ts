@@ -1,14 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { hand, perform } from '../../craft/index.ts';
+import { hand } from '../../craft/index.ts';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import { stateAt, type Trace } from '../../handling/index.ts';
+import { traceOf } from '../../test/made.ts';
 import { HEIGHT, layoutStage, WIDTH, type StageLayout } from './layout.ts';
 
-function traceOf(spec: TwoGroupSpec, way: string): Trace {
-	const done = perform(hand, twoGroups(spec), way);
-	if (!done.ok) throw new Error('no plan');
-	return done.value.trace;
-}
+const traceBy = (spec: TwoGroupSpec, way: string): Trace => traceOf(twoGroups(spec), way);
 const specs: TwoGroupSpec[] = [
 	{ front: 1, behind: 1, lean: 'left' },
 	{ front: 2, behind: 3, lean: 'right', behindWork: 'p' },
@@ -18,7 +15,7 @@ const specs: TwoGroupSpec[] = [
 const everyLayout = (): StageLayout[] =>
 	specs.flatMap((spec) =>
 		hand.ways.flatMap((way) => {
-			const trace = traceOf(spec, way.id);
+			const trace = traceBy(spec, way.id);
 			return Array.from({ length: trace.steps.length + 1 }, (_, i) => layoutStage(stateAt(trace, i)));
 		}),
 	);
@@ -40,7 +37,7 @@ describe('the stage', () => {
 	});
 
 	it('gives each loop its own place, in the order of the row', () => {
-		const trace = traceOf(specs[1]!, 'off-holder');
+		const trace = traceBy(specs[1]!, 'off-holder');
 		trace.steps.forEach(({ state }) => {
 			const { heads, step } = layoutStage(state);
 			const xs = state.loops.map((l) => heads.find((h) => h.stitch === l.stitch)!.x);
@@ -49,7 +46,7 @@ describe('the stage', () => {
 	});
 
 	it('never moves the fabric: columns stand where they stood before the first move', () => {
-		const trace = traceOf(specs[2]!, 'pinch');
+		const trace = traceBy(specs[2]!, 'pinch');
 		const bases = (step: number): string =>
 			JSON.stringify(
 				layoutStage(stateAt(trace, step))
@@ -61,20 +58,20 @@ describe('the stage', () => {
 
 	it('hangs front holders below the needles, back ones behind them, and loose loops on nothing', () => {
 		const held = (lean: 'left' | 'right'): StageLayout =>
-			layoutStage(traceOf({ front: 2, behind: 2, lean }, 'off-holder').steps[0]!.state);
+			layoutStage(traceBy({ front: 2, behind: 2, lean }, 'off-holder').steps[0]!.state);
 		const front = held('left');
 		const back = held('right');
 		expect(front.holders.map((h) => h.side)).toEqual(['front']);
 		expect(back.holders.map((h) => h.side)).toEqual(['back']);
 		expect(front.holders[0]!.y).toBeGreaterThan(back.holders[0]!.y);
 		expect(back.holders[0]!.y).toBeGreaterThan(back.left.tip.y);
-		const loose = layoutStage(traceOf({ front: 2, behind: 2, lean: 'left' }, 'pinch').steps[1]!.state);
+		const loose = layoutStage(traceBy({ front: 2, behind: 2, lean: 'left' }, 'pinch').steps[1]!.state);
 		expect(loose.holders).toEqual([]);
 		expect(loose.heads.filter((h) => h.loop?.on === 'loose').every((h) => h.y > loose.left.tip.y + 40)).toBe(true);
 	});
 
 	it('lets the right needle reach into the loops that it has entered, and back again', () => {
-		const trace = traceOf({ front: 2, behind: 2, lean: 'right' }, 'pinch');
+		const trace = traceBy({ front: 2, behind: 2, lean: 'right' }, 'pinch');
 		const [before, entered, after] = [0, 1, 2].map((i) => layoutStage(stateAt(trace, i)));
 		const third = entered!.heads.find((h) => h.stitch === 3)!;
 		expect(before!.right.tip.x).toBeGreaterThan(third.x);
@@ -84,7 +81,7 @@ describe('the stage', () => {
 	});
 
 	it('leads the yarn from the last stitch worked, on the side where it is', () => {
-		const trace = traceOf({ front: 1, behind: 1, lean: 'right', behindWork: 'p' }, 'off-holder');
+		const trace = traceBy({ front: 1, behind: 1, lean: 'right', behindWork: 'p' }, 'off-holder');
 		const yarns = trace.steps.map(({ state }) => layoutStage(state).yarn);
 		expect(yarns.map((y) => y.side)).toEqual(['behind', 'behind', 'front', 'front']);
 		const knitted = layoutStage(trace.steps[1]!.state);

@@ -79,9 +79,9 @@ export function layoutStage(state: HandState): StageLayout {
 	const onLeft = loopsOn(state, 'left').length;
 	const between = n - onRight - onLeft;
 	// The tips keep a little room between them even when nothing hangs there.
-	const apart = step * 0.42;
-	const boundaryRight = slotX(GROUND + onRight - 0.5) + (between === 0 ? apart : 0);
-	const boundaryLeft = slotX(GROUND + onRight + between - 0.5) - (between === 0 ? apart : 0);
+	const apart = between === 0 ? step * 0.42 : 0;
+	const boundaryRight = slotX(GROUND + onRight - 0.5) + apart;
+	const boundaryLeft = slotX(GROUND + onRight + between - 0.5) - apart;
 	const rightTip: Point = { x: boundaryRight - step * (between === 0 ? 0.1 : 0.45), y: NEEDLE_Y + 8 };
 	const leftTip: Point = { x: boundaryLeft + step * (between === 0 ? 0.1 : 0.45), y: NEEDLE_Y + 4 };
 	const leftY = (x: number): number => leftTip.y - lift(leftTip.x - x);
@@ -94,8 +94,8 @@ export function layoutStage(state: HandState): StageLayout {
 	};
 	const place = (loop: Loop, slot: number): Point => {
 		const x = slotX(slot);
-		if (loop.on === 'right') return { x: x + (between === 0 ? apart : 0), y: rightY(x) };
-		if (loop.on === 'left') return { x: x - (between === 0 ? apart : 0), y: leftY(x) };
+		if (loop.on === 'right') return { x: x + apart, y: rightY(x) };
+		if (loop.on === 'left') return { x: x - apart, y: leftY(x) };
 		if (loop.on === 'loose') return { x, y: LOOSE_Y };
 		return { x, y: holderY(loop) };
 	};
@@ -107,9 +107,9 @@ export function layoutStage(state: HandState): StageLayout {
 		...place(loop, GROUND + i),
 	}));
 	const groundHeads = Array.from({ length: GROUND }, (_, i) => i).flatMap((i): Head[] => {
-		const rightX = slotX(i) + (between === 0 ? apart : 0);
+		const rightX = slotX(i) + apart;
 		const leftSlot = slots - 1 - i;
-		const leftX = slotX(leftSlot) - (between === 0 ? apart : 0);
+		const leftX = slotX(leftSlot) - apart;
 		return [
 			{ loop: undefined, stitch: undefined, baseX: slotX(i), x: rightX, y: rightY(rightX) },
 			{ loop: undefined, stitch: undefined, baseX: slotX(leftSlot), x: leftX, y: leftY(leftX) },
@@ -118,7 +118,7 @@ export function layoutStage(state: HandState): StageLayout {
 
 	const entered = state.loops.filter((l) => l.entered);
 	const lastOnRight = loopHeads.findLast((h) => h.loop?.on === 'right');
-	const firstGround = { x: slotX(GROUND - 1) + (between === 0 ? apart : 0), y: rightY(slotX(GROUND - 1)) };
+	const firstGround = { x: slotX(GROUND - 1) + apart, y: rightY(slotX(GROUND - 1)) };
 	return {
 		step,
 		strand: step * 0.225,

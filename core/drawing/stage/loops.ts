@@ -25,8 +25,10 @@ export interface LoopShape {
 
 /** The two legs, left first. Legs of a worked stitch end at the old loop, which sits below the tool. */
 export function legsOf(head: Head, step: number): LoopShape {
-	const worked = head.loop?.done !== undefined;
-	const neckY = head.y + (!worked ? NECK : head.loop?.done?.stitch === 'p' ? PURL_FOOT : COLLAR_FOOT);
+	const done = head.loop?.done;
+	const worked = done !== undefined;
+	const workedFoot = done?.stitch === 'p' ? PURL_FOOT : COLLAR_FOOT;
+	const neckY = head.y + (worked ? workedFoot : NECK);
 	const open = worked ? step * 0.1 : step * 0.185;
 	const foot = step * 0.1;
 	const leg = (dir: 1 | -1): Cubic =>

@@ -11,6 +11,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/choices';
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import KeysDialog from '$lib/ui/KeysDialog.svelte';
 	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
@@ -89,18 +90,10 @@
 				</ul>
 			</nav>
 			<div class="flex lg:-ml-2 lg:flex-wrap">
-				<button
-					type="button"
-					class="iconbutton"
-					onclick={switchLight}
-					aria-label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
-					title={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
+				<IconButton onclick={switchLight} label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
+					>{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}</IconButton
 				>
-					{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}
-				</button>
-				<button type="button" class="iconbutton" onclick={() => keys?.show()} aria-label="Keys" title="Keys (?)"
-					><Keyboard class="size-5" /></button
-				>
+				<IconButton onclick={() => keys?.show()} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
 			</div>
 		</header>
 		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none sm:px-7">

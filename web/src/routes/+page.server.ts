@@ -1,4 +1,7 @@
 import { listLessons } from '$lib/server/lessons';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({ lessons: await listLessons(locals.teacher) });
+/** As many as stand beside the name without scrolling. */
+const RECENT = 5;
+
+export const load: PageServerLoad = async ({ locals }) => ({ lessons: await listLessons(locals.teacher, RECENT) });

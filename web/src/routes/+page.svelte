@@ -17,7 +17,6 @@
 	let school = $state(data.school);
 	const reading = $derived(readName(text, school));
 	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
-	const recent = $derived(data.lessons.slice(0, 5));
 </script>
 
 <svelte:head><title>Tonight · Pond Loop</title></svelte:head>
@@ -58,7 +57,7 @@
 	</div>
 	<aside aria-labelledby="recent">
 		<h2 id="recent" class="text-2xl">Your lessons</h2>
-		<LessonList lessons={recent} light={light.now} glance={2} />
+		<LessonList lessons={data.lessons} light={light.now} glance={2} />
 		<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
 			<a class="wordlink" href="/lessons"
 				>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { crossingStep } from '@pond-loop/core/lesson';
 	import { readName, wordsFor, type SchoolId } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
@@ -28,15 +29,7 @@
 		tried = true;
 		if (!reading.ok) return;
 		const { crossing, school: by } = reading;
-		add({
-			id: crypto.randomUUID(),
-			kind: 'crossing',
-			craft: 'hand',
-			asked: { text: text.trim(), school: by },
-			crossing,
-			way: DEFAULT_WAY,
-			note: '',
-		});
+		add(crossingStep(crypto.randomUUID(), { asked: { text: text.trim(), school: by }, crossing, way: DEFAULT_WAY }));
 		text = '';
 		tried = false;
 	}

@@ -11,6 +11,7 @@
 	import { LESSON_LIMITS, type Step } from '@pond-loop/core/schema';
 	import { onDestroy, onMount, tick } from 'svelte';
 	import { beforeNavigate, goto } from '$app/navigation';
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import type { Light } from '$lib/ui/light';
 	import AddCrossing from './AddCrossing.svelte';
@@ -119,21 +120,14 @@
 				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
 		</div>
 		<div class="flex items-center">
-			<button
-				type="button"
-				class="iconbutton"
-				aria-label="Undo"
-				title="Undo (Ctrl Z)"
-				disabled={!save.canUndo}
-				onclick={undo}><Undo2 class="size-5" /></button
+			<IconButton label="Undo" hint="Undo (Ctrl Z)" disabled={!save.canUndo} onclick={undo}
+				><Undo2 class="size-5" /></IconButton
 			>
-			<button
-				type="button"
-				class="iconbutton"
-				aria-label="Do it again"
-				title="Do it again (Ctrl Shift Z)"
+			<IconButton
+				label="Do it again"
+				hint="Do it again (Ctrl Shift Z)"
 				disabled={!save.canRedo}
-				onclick={() => save.redo()}><Redo2 class="size-5" /></button
+				onclick={() => save.redo()}><Redo2 class="size-5" /></IconButton
 			>
 			<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
 		</div>
@@ -192,28 +186,20 @@
 					</div>
 				{/if}
 				<div class="quiet flex flex-col sm:flex-row sm:items-start">
-					<button
-						type="button"
-						class="iconbutton"
-						aria-label="Move step {i + 1} up"
-						title="Move up"
+					<IconButton
+						label="Move step {i + 1} up"
+						hint="Move up"
 						disabled={i === 0}
-						onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></button
+						onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></IconButton
 					>
-					<button
-						type="button"
-						class="iconbutton"
-						aria-label="Move step {i + 1} down"
-						title="Move down"
+					<IconButton
+						label="Move step {i + 1} down"
+						hint="Move down"
 						disabled={i === lesson.steps.length - 1}
-						onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></button
+						onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
 					>
-					<button
-						type="button"
-						class="iconbutton"
-						aria-label="Remove step {i + 1}"
-						title="Remove"
-						onclick={() => remove(step)}><Trash2 class="size-5" /></button
+					<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
+						><Trash2 class="size-5" /></IconButton
 					>
 				</div>
 			</li>

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import type { Crossing } from '@pond-loop/core/crossing';
+	import { crossingStep } from '@pond-loop/core/lesson';
 	import type { CrossingStep } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
-	import { addStep, createLesson, UNREACHED } from './api';
+	import { addStep, createLesson, troubleOf } from './api';
 
 	interface Props {
 		lessons: readonly { readonly id: string; readonly title: string }[];
@@ -25,22 +26,12 @@
 		event.preventDefault();
 		busy = true;
 		trouble = undefined;
-		const step: CrossingStep = {
-			id: crypto.randomUUID(),
-			kind: 'crossing',
-			craft: 'hand',
-			asked,
-			crossing,
-			way,
-			note: '',
-		};
+		const step = crossingStep(crypto.randomUUID(), { asked, crossing, way });
 		const chosen = into;
 		const answer = chosen === NEW ? await createLesson(title, [step]) : await addStep(chosen, step);
 		busy = false;
-		if (answer.kind !== 'ok') {
-			trouble = answer.kind === 'refused' ? answer.message : UNREACHED;
-			return;
-		}
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
 		const { id } = answer.value;
 		kept = { id, title: answer.value.title, what: asked.text };
 		title = '';

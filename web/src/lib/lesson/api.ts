@@ -76,4 +76,14 @@ export const removeLesson = async (id: string): Promise<Answer<z.infer<typeof Re
 export const restoreLesson = async (id: string): Promise<Answer<object>> =>
 	plain(await send('POST', `/api/lessons/${id}`, {}, z.object({})));
 
-export const UNREACHED = 'The server did not answer. Nothing is lost here; try again in a moment.';
+/** What to tell the teacher about an answer; nothing when it went well. */
+export function troubleOf(answer: Answer<unknown>): string | undefined {
+	switch (answer.kind) {
+		case 'ok':
+			return undefined;
+		case 'refused':
+			return answer.message;
+		case 'unreached':
+			return 'The server did not answer. Nothing is lost here; try again in a moment.';
+	}
+}

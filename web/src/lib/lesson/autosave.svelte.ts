@@ -36,7 +36,7 @@ const normal = (lesson: Lesson): Lesson => LessonSchema.safeParse(lesson).data ?
 export class Autosave {
 	readonly #id: string;
 	#version: number;
-	#history = $state.raw<History<Lesson>>(startHistory({} as Lesson));
+	#history: History<Lesson>;
 	#state = $state.raw<SaveState>({ kind: 'saved' });
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#retry = FIRST_RETRY_MS;
@@ -46,7 +46,7 @@ export class Autosave {
 	constructor(opened: OpenedLesson) {
 		this.#id = opened.id;
 		this.#version = opened.version;
-		this.#history = startHistory(opened.lesson);
+		this.#history = $state.raw(startHistory(opened.lesson));
 	}
 
 	get lesson(): Lesson {

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { emptyLesson, rename } from '@pond-loop/core/lesson';
+import { twoGroups } from '@pond-loop/core/crossing';
+import { crossingStep, emptyLesson, rename } from '@pond-loop/core/lesson';
 import type { Lesson, Step } from '@pond-loop/core/schema';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { closeDatabase, database } from './database';
@@ -7,6 +8,7 @@ import {
 	appendStep,
 	createLesson,
 	insertLesson,
+	lessonTitles,
 	listLessons,
 	readLesson,
 	removeLesson,
@@ -96,6 +98,25 @@ describe('lessons in the database', () => {
 		expect([await listed(), await readLesson(ours, made.id)]).toEqual([false, undefined]);
 		await restoreLesson(ours, made.id);
 		expect(await listed()).toBe(true);
+	});
+
+	it('are listed last changed first, as many as asked for, with at most six crossings for a glance', async () => {
+		const teacher: Teacher = { id: randomUUID(), name: 'Runa Sedge' };
+		await ensureTeacher(teacher);
+		const crossing = twoGroups({ front: 2, behind: 1, lean: 'left' });
+		const asked = { text: '2/1 LC', school: 'slash' as const };
+		const shown = (): Step => crossingStep(randomUUID(), { asked, crossing, way: 'off-holder' });
+		const long = await createLesson(teacher, 'Long', [note('first'), ...Array.from({ length: 9 }, shown)]);
+		const short = await createLesson(teacher, 'Short', [shown()]);
+		const listed = await listLessons(teacher);
+		expect(listed.map((l) => [l.title, l.steps, l.crossings.length])).toEqual([
+			['Short', 1, 1],
+			['Long', 10, 6],
+		]);
+		expect(listed[0]?.crossings).toEqual([crossing]);
+		expect((await listLessons(teacher, 1)).map((l) => l.id)).toEqual([short.id]);
+		expect((await lessonTitles(teacher)).map((l) => l.id)).toEqual([short.id, long.id]);
+		expect(await lessonTitles(other)).not.toContainEqual({ id: long.id, title: 'Long' });
 	});
 
 	it('are checked when they are read: a row that was spoilt by hand is no lesson', async () => {

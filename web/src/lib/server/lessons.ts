@@ -8,9 +8,6 @@ import { database, rows, transaction, type Queryable } from './database';
 import * as sql from './sql/lessons';
 import type { Teacher } from './teachers';
 
-/** Crossings shown for each lesson in a list. */
-const SHOWN = 6;
-
 export interface LessonSummary {
 	readonly id: string;
 	readonly title: string;
@@ -42,17 +39,22 @@ const stored = (row: LessonRow): StoredLesson => ({
 	updatedAt: row.updated_at,
 });
 
-export async function listLessons(teacher: Teacher): Promise<LessonSummary[]> {
+/** Only what a choice of lessons needs, last changed first. */
+export const lessonTitles = (teacher: Teacher): Promise<{ id: string; title: string }[]> =>
+	rows(database(), sql.TITLES, [teacher.id]);
+
+/** The lessons of a teacher, last changed first; only the first `most` when it is given. */
+export async function listLessons(teacher: Teacher, most?: number): Promise<LessonSummary[]> {
 	const found = await rows<{ id: string; title: string; steps: number; crossings: unknown[]; updated_at: Date }>(
 		database(),
 		sql.LIST,
-		[teacher.id],
+		[teacher.id, most ?? null],
 	);
 	return found.map(({ id, title, steps, crossings, updated_at }) => ({
 		id,
 		title,
 		steps,
-		crossings: crossings.slice(0, SHOWN).flatMap((c) => CrossingSchema.safeParse(c).data ?? []),
+		crossings: crossings.flatMap((c) => CrossingSchema.safeParse(c).data ?? []),
 		updatedAt: updated_at,
 	}));
 }

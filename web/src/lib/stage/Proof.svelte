@@ -1,15 +1,12 @@
 <script lang="ts">
-	import { prove, type Trace } from '@pond-loop/core/handling';
-	import type { Crossing } from '@pond-loop/core/crossing';
+	import type { Proof } from '@pond-loop/core/handling';
 	import Check from '@lucide/svelte/icons/check';
 	import X from '@lucide/svelte/icons/x';
 
 	interface Props {
-		crossing: Crossing;
-		trace: Trace;
+		proof: Proof;
 	}
-	const { crossing, trace }: Props = $props();
-	const proof = $derived(prove(crossing, trace));
+	const { proof }: Props = $props();
 </script>
 
 <section aria-labelledby="proof" data-testid="proof" data-ok={proof.ok}>

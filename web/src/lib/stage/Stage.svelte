@@ -9,6 +9,7 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
 
 	interface Props {
@@ -22,7 +23,6 @@
 	const last = $derived(trace.steps.length);
 	const at = $derived(Math.min(step, last));
 	const drawing = $derived(drawStage(crossing, trace, at, { light }));
-	const words = $derived(hand.words(trace, at));
 	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, ...hand.words(trace, i) })));
 	// Room for the longest caption of this way, so that nothing below jumps from move to move.
 	const wordy = $derived(stones.some((s) => s.caption.length > 72));
@@ -66,30 +66,16 @@
 			aria-live="polite"
 			data-testid="caption"
 		>
-			{words.caption}
+			{stones[at]?.caption}
 		</p>
 		<div class="mt-2 flex items-start gap-1">
 			<div class="flex shrink-0">
-				<button
-					type="button"
-					class="iconbutton"
-					aria-label="To the start"
-					title="To the start (Home)"
-					disabled={at === 0}
-					onclick={() => go(0)}
+				<IconButton label="To the start" hint="To the start (Home)" disabled={at === 0} onclick={() => go(0)}
+					><ChevronFirst /></IconButton
 				>
-					<ChevronFirst />
-				</button>
-				<button
-					type="button"
-					class="iconbutton"
-					aria-label="One move back"
-					title="One move back (←)"
-					disabled={at === 0}
-					onclick={() => go(at - 1)}
+				<IconButton label="One move back" hint="One move back (←)" disabled={at === 0} onclick={() => go(at - 1)}
+					><ChevronLeft /></IconButton
 				>
-					<ChevronLeft />
-				</button>
 			</div>
 			<ol bind:this={strip} class="relative flex min-w-0 grow overflow-x-auto py-1">
 				{#each stones as stone (stone.i)}
@@ -109,26 +95,12 @@
 				{/each}
 			</ol>
 			<div class="flex shrink-0">
-				<button
-					type="button"
-					class="iconbutton"
-					aria-label="One move on"
-					title="One move on (→)"
-					disabled={at === last}
-					onclick={() => go(at + 1)}
+				<IconButton label="One move on" hint="One move on (→)" disabled={at === last} onclick={() => go(at + 1)}
+					><ChevronRight /></IconButton
 				>
-					<ChevronRight />
-				</button>
-				<button
-					type="button"
-					class="iconbutton"
-					aria-label="To the end"
-					title="To the end (End)"
-					disabled={at === last}
-					onclick={() => go(last)}
+				<IconButton label="To the end" hint="To the end (End)" disabled={at === last} onclick={() => go(last)}
+					><ChevronLast /></IconButton
 				>
-					<ChevronLast />
-				</button>
 			</div>
 		</div>
 	</div>

@@ -1,4 +1,4 @@
-import { listLessons } from '$lib/server/lessons';
+import { lessonTitles } from '$lib/server/lessons';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({ lessons: await listLessons(locals.teacher) });
+export const load: PageServerLoad = async ({ locals }) => ({ lessons: await lessonTitles(locals.teacher) });

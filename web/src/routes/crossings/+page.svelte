@@ -28,7 +28,6 @@
 	const reading = $derived(readName(text, school));
 	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
 	const performance = $derived(reading.ok ? perform(hand, reading.crossing, way, slip) : undefined);
-	const trace = $derived(performance?.ok ? performance.value.trace : undefined);
 	const names = $derived(reading.ok ? namesFor(reading.crossing) : []);
 	const named = $derived(names.filter((n) => n.name !== undefined));
 	const nameless = $derived(names.filter((n) => n.name === undefined));
@@ -69,7 +68,8 @@
 	<div><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>
 </div>
 
-{#if reading.ok && trace}
+{#if reading.ok && performance?.ok}
+	{@const { trace, proof } = performance.value}
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>
 			<Stage crossing={reading.crossing} {trace} light={light.now} bind:step />
@@ -88,7 +88,7 @@
 		</div>
 		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
 			<div><Facts crossing={reading.crossing} light={light.now} /></div>
-			<Proof crossing={reading.crossing} {trace} />
+			<Proof {proof} />
 			<Ways
 				crossing={reading.crossing}
 				{way}

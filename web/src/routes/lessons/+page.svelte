@@ -2,8 +2,9 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import { removeLesson, restoreLesson, UNREACHED } from '$lib/lesson/api';
+	import { removeLesson, restoreLesson, troubleOf } from '$lib/lesson/api';
 	import LessonList from '$lib/lesson/LessonList.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data, form } = $props();
@@ -14,7 +15,7 @@
 
 	async function remove(id: string): Promise<void> {
 		const answer = await removeLesson(id);
-		trouble = answer.kind === 'ok' ? undefined : answer.kind === 'refused' ? answer.message : UNREACHED;
+		trouble = troubleOf(answer);
 		if (answer.kind === 'ok') removed = { id, title: answer.value.title };
 		await invalidateAll();
 	}
@@ -22,7 +23,7 @@
 	async function restore(): Promise<void> {
 		if (!removed) return;
 		const answer = await restoreLesson(removed.id);
-		trouble = answer.kind === 'ok' ? undefined : answer.kind === 'refused' ? answer.message : UNREACHED;
+		trouble = troubleOf(answer);
 		if (answer.kind === 'ok') removed = undefined;
 		await invalidateAll();
 	}
@@ -59,12 +60,8 @@
 	</div>
 	<LessonList lessons={data.lessons} light={light.now} glance={6}>
 		{#snippet actions(lesson)}
-			<button
-				type="button"
-				class="iconbutton quiet"
-				aria-label="Remove {lesson.title}"
-				title="Remove"
-				onclick={() => remove(lesson.id)}><Trash2 class="size-5" /></button
+			<IconButton class="iconbutton quiet" label="Remove {lesson.title}" hint="Remove" onclick={() => remove(lesson.id)}
+				><Trash2 class="size-5" /></IconButton
 			>
 		{/snippet}
 	</LessonList>
