@@ -7,7 +7,10 @@ export const emptyLesson = (title: string): Lesson => ({ format: 'pond-loop/less
 export const rename = (lesson: Lesson, title: string): Lesson => ({ ...lesson, title });
 
 /** A step that shows a crossing one way, with nothing written on it yet. */
-export const crossingStep = (id: string, shown: Pick<CrossingStep, 'asked' | 'crossing' | 'way'>): CrossingStep => ({
+export const crossingStep = (
+	id: string,
+	shown: Pick<CrossingStep, 'asked' | 'crossing' | 'way' | 'view'>,
+): CrossingStep => ({
 	id,
 	kind: 'crossing',
 	craft: 'hand',

@@ -15,10 +15,16 @@ const WIDEST_OFFERED = 6;
 
 const plain = (text: string): string => text.toLowerCase().replaceAll(/[^a-z0-9]+/g, '');
 
-let everyName: readonly CloseName[] | undefined;
+/** A name that can be offered, and what is left of it without signs and case: that is what is held against the text. */
+interface Offered {
+	readonly c: CloseName;
+	readonly letters: string;
+}
 
-/** Every name that the schools write for two groups up to 6 over 6, each once. */
-function allNames(): readonly CloseName[] {
+let everyName: readonly Offered[] | undefined;
+
+/** Every name that the schools write for two groups up to 6 over 6, once for each school. */
+function allNames(): readonly Offered[] {
 	if (everyName) return everyName;
 	const found = new Map<string, CloseName>();
 	for (let front = 1; front <= WIDEST_OFFERED; front++) {
@@ -28,13 +34,13 @@ function allNames(): readonly CloseName[] {
 					const made = twoGroups({ front, behind, lean, behindWork });
 					for (const school of SCHOOL_IDS) {
 						const name = SCHOOLS[school].write(made);
-						if (name) found.set(name, { name, school });
+						if (name) found.set(`${school} ${name}`, { name, school });
 					}
 				}
 			}
 		}
 	}
-	everyName = [...found.values()];
+	everyName = [...found.values()].map((c) => ({ c, letters: plain(c.name) }));
 	return everyName;
 }
 
@@ -53,12 +59,15 @@ export function closeNames(
 	const numbers = understood.filter((p) => p.term === 'Count').map((p) => p.text);
 	const own = (c: CloseName): number => (c.school === school.id ? 0 : 1);
 	const scored = allNames()
-		.map((c) => {
+		.map(({ c, letters }) => {
 			const missing = numbers.filter((count) => !c.name.includes(count)).length;
-			return { c, score: 2 * distance(typed, plain(c.name)) + 2 * missing + own(c) };
+			const most = 2 * Math.max(2, Math.ceil(letters.length / 2));
+			return { c, most, score: 2 * distance(typed, letters) + 2 * missing + own(c) };
 		})
-		.filter(({ c, score }) => score <= 2 * Math.max(2, Math.ceil(plain(c.name).length / 2)))
+		.filter(({ most, score }) => score <= most)
 		.sort((a, b) => a.score - b.score);
-	if (scored.length > 0) return scored.slice(0, most).map(({ c }) => c);
+	// One name may stand in two schools; the nearer one, the stated school's own first, speaks for it.
+	const near = scored.filter(({ c }, i) => scored.findIndex((s) => s.c.name === c.name) === i);
+	if (near.length > 0) return near.slice(0, most).map(({ c }) => c);
 	return school.examples.map((name) => ({ name, school: school.id }));
 }

@@ -1,5 +1,18 @@
 export { closeNames, type CloseName } from './close.ts';
 export type { NamePart } from './parts.ts';
-export { MAX_NAME_LENGTH, readName, type NameNotRead, type NameRead } from './read.ts';
-export { namesFor, SCHOOL_IDS, SCHOOLS, type School, type SchoolId, type SchoolName } from './schools.ts';
+export {
+	MAX_NAME_LENGTH,
+	readAll,
+	readName,
+	type AllReadings,
+	type NameNotRead,
+	type NameRead,
+	type Reading,
+	type StatedSchool,
+} from './read.ts';
+export { namesFor, SCHOOL_IDS, SCHOOLS, type Meaning, type School, type SchoolId, type SchoolName } from './schools.ts';
 export { stitches, wordsFor, type CrossingWords } from './words-for.ts';
+export { differencesOf } from './compare.ts';
+export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from './read-with.ts';
+export { entryFor, GLOSSARY_LIMITS, plainName, readGlossary, type Glossary, type GlossaryEntry } from './glossary.ts';
+export { MAX_SENTENCE_LENGTH, readSentence, sentenceFor, type SentenceReading } from './sentence/index.ts';

@@ -42,7 +42,21 @@ describe('the parts of a name', () => {
 	});
 
 	it('belong to no shape as soon as one is missing or out of place', () => {
-		for (const text of ['', '2', '2/', '2/2', '/2 RC', 'C4', '4F', 'C F', '2/2 RC RC', 'C4F C4F', '2/2/2 RC']) {
+		for (const text of [
+			'',
+			'2',
+			'2/',
+			'2/2',
+			'/2 RC',
+			'C4',
+			'4F',
+			'C F',
+			'2/2 RC RC',
+			'C4F C4F',
+			'2/2/2/2 RC',
+			'2/1/2 LC, centre',
+			'C4R tbl',
+		]) {
 			expect(nameParts(text).shape, text).toBeUndefined();
 		}
 		expect(nameParts('2/2').endsEarly).toBe(true);

@@ -16,9 +16,14 @@ export interface NamePart extends Span {
 	readonly says?: string;
 }
 
+const SHAPES = { Slash: 'slash', Total: 'total', TotalLook: 'total-look', TwistWord: 'twist' } as const;
+
+/** The shapes of names: what stands in which order, before any school says what it means. */
+export type NameShape = (typeof SHAPES)[keyof typeof SHAPES];
+
 export interface NameParts {
 	/** Which shape of name it is, when the grammar accepts the whole of it. */
-	readonly shape: 'slash' | 'total' | undefined;
+	readonly shape: NameShape | undefined;
 	readonly understood: readonly NamePart[];
 	/** Parts that are not known at all, or known and out of place (those have `says`). */
 	readonly unknown: readonly NamePart[];
@@ -58,7 +63,8 @@ export function nameParts(text: string): NameParts {
 	};
 	visit(tree.topNode);
 	leave(covered, text.length);
-	const shape = tree.topNode.getChild('Slash') ? 'slash' : tree.topNode.getChild('Total') ? 'total' : undefined;
+	const found = tree.topNode.firstChild?.name ?? '';
+	const shape = found in SHAPES ? SHAPES[found as keyof typeof SHAPES] : undefined;
 	const whole = !broken && unknown.length === 0;
 	return { shape: whole ? shape : undefined, understood, unknown, endsEarly: endsEarly && unknown.length === 0 };
 }
@@ -71,5 +77,6 @@ function trimmed(text: string, from: number, to: number): Span {
 function saysOf(part: NamePart): string | undefined {
 	if (part.term === 'Count') return 'stitches';
 	if (part.term === 'Stroke') return 'over';
+	if (part.term === 'Comma') return 'and';
 	return WORDS.get(part.text.toLowerCase())?.says;
 }

@@ -1,13 +1,21 @@
-/** From the text of a name to a crossing, or to an account of why not. */
+/** From the text of a name to what it means, or to an account of why not. */
 
-import type { Crossing } from '../crossing/index.ts';
+import { canonical, type Crossing } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { closeNames, type CloseName } from './close.ts';
 import { nameParts, type NamePart, type NameParts } from './parts.ts';
-import { SCHOOLS, type School, type SchoolId } from './schools.ts';
+import { SCHOOLS, schoolsReading, type Meaning, type School, type SchoolId } from './schools.ts';
 
 /** The longest name that is read, in characters. */
 export const MAX_NAME_LENGTH = 80;
+
+/** The school that a reader states, or that none is stated. */
+export type StatedSchool = SchoolId | 'any';
+
+/** A meaning, and the school that gives it. */
+export interface Reading extends Meaning {
+	readonly school: SchoolId;
+}
 
 export interface NameRead {
 	readonly ok: true;
@@ -15,6 +23,10 @@ export interface NameRead {
 	/** The school that read it: the stated one, or the only one that can. */
 	readonly school: SchoolId;
 	readonly parts: readonly NamePart[];
+	/** All that the name means in that school, the crossing first; more than one where it leaves something open. */
+	readonly meanings: readonly Meaning[];
+	/** What some houses mean by the same name, against the school's rule. */
+	readonly elsewhere: readonly Meaning[];
 }
 
 export interface NameNotRead {
@@ -23,20 +35,21 @@ export interface NameNotRead {
 	readonly understood: readonly NamePart[];
 	readonly unknown: readonly NamePart[];
 	readonly close: readonly CloseName[];
-	/** A school that would read it, when the stated one does not. */
-	readonly elsewhere?: SchoolId;
+	/** What the name may mean: in other schools, or where the stated one cannot settle it. */
+	readonly readings: readonly Reading[];
 }
 
 /**
- * Reads a name as the stated school means it. A slash name is read whatever the
- * school, because only one school can mean it; a total name is not, because its
- * number may count all the stitches or only those held.
+ * Reads a name as the stated school means it. A name that only one school can mean is read whatever
+ * the school; one that several read differently only by the stated one, and by none when none is stated.
+ *
+ * `choose` picks among meanings that the name leaves open, by place; the usual one is 0.
  *
  * Never throws; a text that is no name gives the parts understood, the parts
- * not understood and names close to it.
+ * not understood and names close to it. Texts over {@link MAX_NAME_LENGTH} are refused unread.
  */
-export function readName(text: string, schoolId: SchoolId): NameRead | NameNotRead {
-	const school = SCHOOLS[schoolId];
+export function readName(text: string, stated: StatedSchool, choose = 0): NameRead | NameNotRead {
+	const school = SCHOOLS[stated === 'any' ? 'slash' : stated];
 	if (text.length > MAX_NAME_LENGTH) {
 		return notRead(text, school, noParts, {
 			code: 'length',
@@ -46,32 +59,75 @@ export function readName(text: string, schoolId: SchoolId): NameRead | NameNotRe
 	}
 	const parts = nameParts(text);
 	if (!parts.shape) return notRead(text, school, parts, whyNot(text, parts, school));
-	const reader = parts.shape === 'slash' ? SCHOOLS.slash : school;
-	if (reader.shape !== parts.shape) {
-		const elsewhere: SchoolId = 'total-front-back';
-		const problem: Problem = {
+	const readers = schoolsReading(parts.shape);
+	const reader = readers.find((s) => s.id === stated) ?? (readers.length === 1 ? readers[0] : undefined);
+	if (!reader) {
+		return notRead(text, school, parts, {
 			code: 'other-school',
-			what: `“${text.trim()}” is not a slash name. In the total school its number counts all the stitches; some patterns count only those on the holder.`,
-			todo: `Check the pattern’s glossary, then read it by: ${SCHOOLS[elsewhere].title}.`,
-		};
-		return { ...notRead(text, school, parts, problem), elsewhere };
+			what: `“${text.trim()}” is read by ${readers.length} schools, and they mean different things by it.`,
+			todo: 'Look which one the pattern follows, or let its glossary settle it.',
+		});
 	}
 	const glossed = reader.gloss(parts.understood);
 	const read = reader.read(parts.understood);
-	if (!read.ok) return notRead(text, school, { ...parts, understood: glossed }, ...read.problems);
-	return { ok: true, crossing: read.value, school: reader.id, parts: glossed };
+	if (!read.ok) return notRead(text, reader, { ...parts, understood: glossed }, ...read.problems);
+	const chosen = read.value[choose] ?? read.value[0]!;
+	return {
+		ok: true,
+		crossing: chosen.crossing,
+		school: reader.id,
+		parts: glossed,
+		meanings: read.value,
+		elsewhere: reader.elsewhere?.(parts.understood) ?? [],
+	};
+}
+
+export interface AllReadings {
+	/** Every crossing that some school means by the name, each once, with the first school that does. */
+	readonly readings: readonly Reading[];
+	/** A school would need the pattern's glossary to settle it; what it may mean is among the readings. */
+	readonly needsGlossary: boolean;
+	/** Why there is no reading, when there is none. */
+	readonly problems: readonly Problem[];
+}
+
+/** Reads a name without a stated school: all readings, none of them guessed. Never throws. */
+export function readAll(text: string): AllReadings {
+	const parts = text.length > MAX_NAME_LENGTH ? noParts : nameParts(text);
+	if (!parts.shape) {
+		const read = readName(text, 'slash');
+		return { readings: [], needsGlossary: false, problems: read.ok ? [] : read.problems };
+	}
+	return allOf(parts);
+}
+
+function allOf(parts: NameParts): AllReadings {
+	const found = new Map<string, Reading>();
+	const problems: Problem[] = [];
+	let needsGlossary = false;
+	for (const school of schoolsReading(parts.shape!)) {
+		const read = school.read(parts.understood);
+		const open = !read.ok && read.problems.some((p) => p.code === 'needs-glossary');
+		if (!read.ok) problems.push(...read.problems);
+		needsGlossary ||= open;
+		const meanings = read.ok ? read.value : open ? (school.mayMean?.(parts.understood) ?? []) : [];
+		for (const meaning of meanings) {
+			const key = canonical(meaning.crossing);
+			if (!found.has(key)) found.set(key, { ...meaning, school: school.id });
+		}
+	}
+	return { readings: [...found.values()], needsGlossary, problems: found.size > 0 ? [] : problems };
 }
 
 const noParts: NameParts = { shape: undefined, understood: [], unknown: [], endsEarly: false };
 
 function notRead(text: string, school: School, parts: NameParts, ...problems: Problem[]): NameNotRead {
 	const { understood, unknown } = parts;
-	const unsettled = problems.some((p) => p.code === 'needs-glossary') ? school.mayMean?.(understood) : undefined;
-	const close = unsettled?.flatMap((c): CloseName[] => {
-		const name = SCHOOLS.slash.write(c);
-		return name === undefined ? [] : [{ name, school: 'slash' }];
-	});
-	return { ok: false, problems, understood, unknown, close: close ?? closeNames(text, school, understood) };
+	const codes = problems.map((p) => p.code);
+	const open = codes.includes('needs-glossary') || codes.includes('other-school');
+	const readings = open && parts.shape ? allOf(parts).readings : [];
+	const close = readings.length > 0 ? [] : closeNames(text, school, understood);
+	return { ok: false, problems, understood, unknown, close, readings };
 }
 
 function whyNot(text: string, parts: NameParts, school: School): Problem {

@@ -3,16 +3,34 @@
  * how it reads the parts of a name, and how it writes a crossing.
  *
  * Two names can look alike and mean different crossings, so a school reads only
- * its own shape of name; `readName` decides when another may help.
+ * its own shape of name; `readName` and `readAll` decide when others may help.
  */
 
-import { asTwoGroups, frontAndBehind, holdSide, MAX_STITCHES, twoGroups } from '../crossing/index.ts';
-import type { Crossing, Lean, Work } from '../crossing/index.ts';
+import {
+	asThreeGroups,
+	asTwoGroups,
+	frontAndBehind,
+	holdSide,
+	MAX_STITCHES,
+	threeGroups,
+	twoGroups,
+	type Centre,
+	type Crossing,
+	type Lean,
+	type Work,
+} from '../crossing/index.ts';
 import { fail, ok, type Problem, type Result, type Span } from '../result.ts';
-import type { NamePart } from './parts.ts';
+import type { NamePart, NameShape } from './parts.ts';
 
-export const SCHOOL_IDS = ['slash', 'total-front-back'] as const;
+export const SCHOOL_IDS = ['slash', 'total-front-back', 'total-right-left', 'held-front-back', 'twist'] as const;
 export type SchoolId = (typeof SCHOOL_IDS)[number];
+
+/** One thing that a name may mean. */
+export interface Meaning {
+	readonly crossing: Crossing;
+	/** What sets it apart from the other meanings of the same name; empty when it is the only one. */
+	readonly differs: string;
+}
 
 export interface School {
 	readonly id: SchoolId;
@@ -20,22 +38,26 @@ export interface School {
 	/** The rule of the school in one sentence. */
 	readonly rule: string;
 	/** Which shape of name it reads. */
-	readonly shape: 'slash' | 'total';
+	readonly shape: NameShape;
 	readonly examples: readonly string[];
 	/** What each part says in this school, in the order of the text. */
 	readonly gloss: (parts: readonly NamePart[]) => readonly NamePart[];
-	/** Reads the parts of a whole name of the school's shape. */
-	readonly read: (parts: readonly NamePart[]) => Result<Crossing>;
-	/** The school's name for a crossing, or `undefined` when it has none. */
+	/** Reads the parts of a whole name of the school's shape: one meaning, or all that the name leaves open, the usual one first. */
+	readonly read: (parts: readonly NamePart[]) => Result<readonly Meaning[]>;
+	/** The school's name for a crossing, or `undefined` when it has none. Read by the school, it means exactly that crossing. */
 	readonly write: (c: Crossing) => string | undefined;
-	/** For a name that the school cannot settle: the crossings of two groups that it may mean. */
-	readonly mayMean?: (parts: readonly NamePart[]) => readonly Crossing[];
+	/** For a name that the school cannot settle: the crossings that it may mean. */
+	readonly mayMean?: (parts: readonly NamePart[]) => readonly Meaning[];
+	/** What the same name means in houses that deviate from the school's rule. */
+	readonly elsewhere?: (parts: readonly NamePart[]) => readonly Meaning[];
 }
 
 const has = (parts: readonly NamePart[], ...terms: readonly string[]): boolean =>
 	parts.some((p) => terms.includes(p.term));
 
 const counts = (parts: readonly NamePart[]): readonly NamePart[] => parts.filter((p) => p.term === 'Count');
+
+const only = (crossing: Crossing): readonly Meaning[] => [{ crossing, differs: '' }];
 
 function checkCount(part: NamePart, total: number): Problem | undefined {
 	const at: Span = { from: part.from, to: part.to };
@@ -53,6 +75,16 @@ function checkCount(part: NamePart, total: number): Problem | undefined {
 	return undefined;
 }
 
+const leanOf = (parts: readonly NamePart[]): Lean =>
+	has(parts, 'RightCross', 'RightPurlCross', 'Right', 'RightTwist') ? 'right' : 'left';
+
+const SAYS_CENTRE: Readonly<Record<Centre, string>> = {
+	between: 'the centre lies between the outer groups',
+	behind: 'the centre lies behind both outer groups',
+};
+
+const THREE_PLACES = ['in front', 'in the centre', 'on the other side'] as const;
+
 const slash: School = {
 	id: 'slash',
 	title: 'Slash names, by look',
@@ -60,83 +92,220 @@ const slash: School = {
 	shape: 'slash',
 	examples: ['2/2 RC', '2/1 LPC', '3 over 3 left cross'],
 	gloss: (parts) => {
-		const [first] = counts(parts);
+		const numbers = counts(parts);
+		const three = numbers.length === 3;
 		return parts.map((p) => {
+			if (p.term === 'RightPurlCross' || p.term === 'LeftPurlCross' || p.term === 'Purl') {
+				return three ? { ...p, says: p.says!.replace('the back group', 'the centre') } : p;
+			}
 			if (p.term !== 'Count') return p;
-			return { ...p, says: p === first ? `${p.text} in front` : `${p.text} behind` };
+			if (three) return { ...p, says: `${p.text} ${THREE_PLACES[numbers.indexOf(p)]!}` };
+			return { ...p, says: p === numbers[0] ? `${p.text} in front` : `${p.text} behind` };
 		});
 	},
 	read: (parts) => {
-		const [frontPart, behindPart] = counts(parts) as [NamePart, NamePart];
-		const front = Number(frontPart.text);
-		const behind = Number(behindPart.text);
-		for (const part of [frontPart, behindPart]) {
-			const problem = checkCount(part, front + behind);
+		const numbers = counts(parts);
+		const total = numbers.reduce((sum, p) => sum + Number(p.text), 0);
+		for (const part of numbers) {
+			const problem = checkCount(part, total);
 			if (problem) return fail(problem);
 		}
-		const lean: Lean = has(parts, 'RightCross', 'RightPurlCross', 'Right') ? 'right' : 'left';
+		const lean = leanOf(parts);
 		const purl = has(parts, 'RightPurlCross', 'LeftPurlCross', 'Purl');
 		const frontWork: Work = has(parts, 'Tbl') ? 'ktbl' : 'k';
-		return ok(twoGroups({ front, behind, lean, frontWork, behindWork: purl ? 'p' : frontWork }));
+		const [a, b, c] = numbers.map((p) => Number(p.text)) as [number, number, number?];
+		const underWork: Work = purl ? 'p' : frontWork;
+		if (c === undefined) {
+			return ok(only(twoGroups({ front: a, behind: b, lean, frontWork, behindWork: underWork })));
+		}
+		// The first number passes in front here too: it is the outer group at the tip when it leans left.
+		const sizes = lean === 'left' ? ([a, b, c] as const) : ([c, b, a] as const);
+		const stated: readonly Centre[] = has(parts, 'LiesBetween')
+			? ['between']
+			: has(parts, 'LiesBehind')
+				? ['behind']
+				: ['between', 'behind'];
+		const meanings: Meaning[] = [];
+		for (const lies of stated) {
+			const made = threeGroups({ sizes, lean, lies, outerWork: frontWork, centreWork: underWork });
+			if (!made.ok) return made;
+			meanings.push({ crossing: made.value, differs: stated.length > 1 ? SAYS_CENTRE[lies] : '' });
+		}
+		return ok(meanings);
+	},
+	elsewhere: (parts) => {
+		const [a, b, more] = counts(parts).map((p) => Number(p.text));
+		const purl = has(parts, 'RightPurlCross', 'LeftPurlCross', 'Purl');
+		if (more !== undefined || !has(parts, 'Tbl') || purl) return [];
+		const crossing = twoGroups({ front: a!, behind: b!, lean: leanOf(parts), frontWork: 'ktbl' });
+		return [{ crossing, differs: 'only the front group is knit through the back loop' }];
 	},
 	write: (c) => {
-		const g = groupsAndWork(c);
-		if (!g) return undefined;
-		const tbl = g.frontWork === 'ktbl' ? ' tbl' : '';
-		return `${g.front}/${g.behind} ${g.lean === 'right' ? 'R' : 'L'}${g.behindWork === 'p' ? 'P' : ''}C${tbl}`;
+		const two = groupsAndWork(c);
+		if (two) {
+			return `${two.front}/${two.behind} ${lookWord(two.lean, two.behindWork)}${two.frontWork === 'ktbl' ? ' tbl' : ''}`;
+		}
+		const three = asThreeGroups(c);
+		if (!three) return undefined;
+		const workOf = (stitches: readonly number[]): Work | undefined => sameWork(c, stitches);
+		const [tip, centre, far] = [workOf(three.tip), workOf(three.centre), workOf(three.far)];
+		const named = tip === far && (tip === 'k' || tip === 'ktbl') && (centre === 'p' || centre === tip);
+		if (!named) return undefined;
+		const [front, other] = three.lean === 'left' ? [three.tip, three.far] : [three.far, three.tip];
+		const sizes = `${front.length}/${three.centre.length}/${other.length}`;
+		return `${sizes} ${lookWord(three.lean, centre)}${tip === 'ktbl' ? ' tbl' : ''}, centre ${three.lies}`;
 	},
 };
 
-const totalOf = (parts: readonly NamePart[]): number => Number(counts(parts)[0]?.text);
+const lookWord = (lean: Lean, under: Work | undefined): string =>
+	`${lean === 'right' ? 'R' : 'L'}${under === 'p' ? 'P' : ''}C`;
 
-/** A total name with `front` of its stitches in front. */
-function totalSplit(parts: readonly NamePart[], front: number): Crossing {
-	const lean: Lean = has(parts, 'Front', 'CrossFront', 'TwistFront') ? 'left' : 'right';
-	const behindWork: Work = has(parts, 'LetterT', 'Twist', 'TwistFront', 'TwistBack') ? 'p' : 'k';
-	return twoGroups({ front, behind: totalOf(parts) - front, lean, behindWork });
+const isTwist = (parts: readonly NamePart[]): boolean =>
+	has(parts, 'LetterT', 'Twist', 'TwistFront', 'TwistBack', 'Purl', 'RightPurlCross', 'LeftPurlCross');
+
+/** Names whose number counts all the stitches: by hold (F, B) or by look (R, L). */
+function totalSchool(
+	more: Pick<School, 'id' | 'title' | 'rule' | 'shape' | 'examples'>,
+	lean: (parts: readonly NamePart[]) => Lean,
+	letter: (lean: Lean) => string,
+): School {
+	const totalOf = (parts: readonly NamePart[]): number => Number(counts(parts)[0]?.text);
+	const split = (parts: readonly NamePart[], front: number, behindWork: Work): Crossing =>
+		twoGroups({ front, behind: totalOf(parts) - front, lean: lean(parts), behindWork });
+	const workOf = (parts: readonly NamePart[]): Work => (isTwist(parts) ? 'p' : 'k');
+	return {
+		...more,
+		gloss: (parts) => parts.map((p) => (p.term === 'Count' ? { ...p, says: `${p.text} stitches in all` } : p)),
+		read: (parts) => {
+			const [part] = counts(parts) as [NamePart];
+			const total = totalOf(parts);
+			const problem = checkCount(part, total);
+			if (problem) return fail(problem);
+			const at: Span = { from: part.from, to: part.to };
+			if (total === 1) {
+				return fail({ code: 'count', what: 'One stitch has nothing to cross.', todo: 'Use at least 2.', at });
+			}
+			if (total % 2 === 1 && total !== 3) {
+				return fail({
+					code: 'needs-glossary',
+					what: `${total} stitches can be split into two groups, or three, in more than one way, and the name does not say which.`,
+					todo: 'Look in the pattern’s own glossary, then type it as a slash name, or paste its sentence.',
+					at,
+				});
+			}
+			// Three stitches are read 2 over 1, the house reading of C3 and T3.
+			return ok(only(split(parts, Math.ceil(total / 2), workOf(parts))));
+		},
+		mayMean: (parts) => {
+			const total = totalOf(parts);
+			const half = Math.floor(total / 2);
+			const two = [total - half, half].map((front): Meaning => ({
+				crossing: split(parts, front, workOf(parts)),
+				differs: `${front} over ${total - front}`,
+			}));
+			const three = (['between', 'behind'] as const).flatMap((lies): Meaning[] => {
+				const made = threeGroups({ sizes: [half, 1, half], lean: lean(parts), lies, centreWork: workOf(parts) });
+				return made.ok ? [{ crossing: made.value, differs: `${half}/1/${half}, and ${SAYS_CENTRE[lies]}` }] : [];
+			});
+			return [...two, ...three];
+		},
+		elsewhere: (parts) => {
+			const total = totalOf(parts);
+			if (total < 2 || total > MAX_STITCHES || (total % 2 === 1 && total !== 3)) return [];
+			const front = Math.ceil(total / 2);
+			const other: Meaning[] = isTwist(parts)
+				? [{ crossing: split(parts, front, 'k'), differs: 'T is a plain crossing, nothing is purled' }]
+				: [{ crossing: split(parts, front, 'p'), differs: 'C purls the back group as well' }];
+			if (total === 3) other.push({ crossing: split(parts, 1, workOf(parts)), differs: '3 is read 1 over 2' });
+			return other;
+		},
+		write: (c) => {
+			const g = groupsAndWork(c);
+			if (!g || g.frontWork !== 'k') return undefined;
+			const evenOrThree = g.front === g.behind || (g.front === 2 && g.behind === 1);
+			if (!evenOrThree) return undefined;
+			return `${g.behindWork === 'p' ? 'T' : 'C'}${c.n}${letter(g.lean)}`;
+		},
+	};
 }
 
-const totalFrontBack: School = {
-	id: 'total-front-back',
-	title: 'Total names, by hold',
-	rule: 'The number counts all the stitches; F or B is where the first group is held.',
+const byHold = (parts: readonly NamePart[]): Lean =>
+	has(parts, 'Front', 'CrossFront', 'TwistFront') ? 'left' : 'right';
+const holdLetter = (lean: Lean): string => (holdSide(lean) === 'front' ? 'F' : 'B');
+
+const totalFrontBack = totalSchool(
+	{
+		id: 'total-front-back',
+		title: 'Total names, by hold',
+		rule: 'The number counts all the stitches; F or B is where the first group is held.',
+		shape: 'total',
+		examples: ['C4F', 'T3B', 'cable 6 back'],
+	},
+	byHold,
+	holdLetter,
+);
+
+const totalRightLeft = totalSchool(
+	{
+		id: 'total-right-left',
+		title: 'Total names, by look',
+		rule: 'The number counts all the stitches; R or L is the way it leans.',
+		shape: 'total-look',
+		examples: ['C4R', 'T3L', '6-st left cable'],
+	},
+	leanOf,
+	(lean) => (lean === 'right' ? 'R' : 'L'),
+);
+
+const heldFrontBack: School = {
+	id: 'held-front-back',
+	title: 'Held names, by hold',
+	rule: 'The number counts only the stitches on the holder; as many again are not.',
 	shape: 'total',
-	examples: ['C4F', 'T3B', 'cable 6 back'],
-	gloss: (parts) => parts.map((p) => (p.term === 'Count' ? { ...p, says: `${p.text} stitches in all` } : p)),
+	examples: ['C2F', 'C3B', 'cable 4 front'],
+	gloss: (parts) =>
+		parts.map((p) => (p.term === 'Count' ? { ...p, says: `${p.text} on the holder, ${p.text} not` } : p)),
 	read: (parts) => {
 		const [part] = counts(parts) as [NamePart];
-		const total = Number(part.text);
-		const problem = checkCount(part, total);
+		const held = Number(part.text);
+		const problem = checkCount(part, 2 * held);
 		if (problem) return fail(problem);
-		const at: Span = { from: part.from, to: part.to };
-		if (total === 1) {
-			return fail({ code: 'count', what: 'One stitch has nothing to cross.', todo: 'Use at least 2.', at });
-		}
-		if (total % 2 === 1 && total !== 3) {
-			return fail({
-				code: 'needs-glossary',
-				what: `${total} stitches can be split into two groups, or three, in more than one way, and the name does not say which.`,
-				todo: 'Look in the pattern’s own glossary, then type it as a slash name.',
-				at,
-			});
-		}
-		// Three stitches are read 2 over 1, the house reading of C3 and T3.
-		return ok(totalSplit(parts, Math.ceil(total / 2)));
-	},
-	mayMean: (parts) => {
-		const more = Math.ceil(totalOf(parts) / 2);
-		return [more, totalOf(parts) - more].map((front) => totalSplit(parts, front));
+		const behindWork: Work = isTwist(parts) ? 'p' : 'k';
+		return ok(only(twoGroups({ front: held, behind: held, lean: byHold(parts), behindWork })));
 	},
 	write: (c) => {
 		const g = groupsAndWork(c);
-		if (!g || g.frontWork !== 'k') return undefined;
-		const evenOrThree = g.front === g.behind || (g.front === 2 && g.behind === 1);
-		if (!evenOrThree) return undefined;
-		return `${g.behindWork === 'p' ? 'T' : 'C'}${c.n}${holdSide(g.lean) === 'front' ? 'F' : 'B'}`;
+		if (!g || g.frontWork !== 'k' || g.front !== g.behind) return undefined;
+		return `${g.behindWork === 'p' ? 'T' : 'C'}${g.front}${holdLetter(g.lean)}`;
 	},
 };
 
-export const SCHOOLS: Readonly<Record<SchoolId, School>> = { slash, 'total-front-back': totalFrontBack };
+const twist: School = {
+	id: 'twist',
+	title: 'Twist words',
+	rule: 'RT and LT are one stitch over one, both knit.',
+	shape: 'twist',
+	examples: ['RT', 'LT', 'right twist'],
+	gloss: (parts) => parts,
+	read: (parts) => ok(only(twoGroups({ front: 1, behind: 1, lean: leanOf(parts) }))),
+	write: (c) => {
+		const g = groupsAndWork(c);
+		if (!g || c.n !== 2 || g.frontWork !== 'k' || g.behindWork !== 'k') return undefined;
+		return g.lean === 'right' ? 'RT' : 'LT';
+	},
+};
+
+export const SCHOOLS: Readonly<Record<SchoolId, School>> = {
+	slash,
+	'total-front-back': totalFrontBack,
+	'total-right-left': totalRightLeft,
+	'held-front-back': heldFrontBack,
+	twist,
+};
+
+/** Every school that reads a shape of name. */
+export const schoolsReading = (shape: NameShape): readonly School[] =>
+	SCHOOL_IDS.map((id) => SCHOOLS[id]).filter((s) => s.shape === shape);
 
 interface GroupsAndWork {
 	readonly front: number;
@@ -146,16 +315,19 @@ interface GroupsAndWork {
 	readonly behindWork: Work;
 }
 
+function sameWork(c: Crossing, stitches: readonly number[]): Work | undefined {
+	const work = c.work[stitches[0]! - 1]!;
+	return stitches.every((s) => c.work[s - 1] === work) ? work : undefined;
+}
+
 /** The counts and jobs of two groups, when each group is worked one way throughout and names exist for it. */
 function groupsAndWork(c: Crossing): GroupsAndWork | undefined {
 	const groups = asTwoGroups(c);
 	if (!groups) return undefined;
 	const { front, behind } = frontAndBehind(groups);
-	const frontWork = c.work[front[0]! - 1]!;
-	const behindWork = c.work[behind[0]! - 1]!;
-	const even = front.every((s) => c.work[s - 1] === frontWork) && behind.every((s) => c.work[s - 1] === behindWork);
+	const [frontWork, behindWork] = [sameWork(c, front), sameWork(c, behind)];
 	const named = (frontWork === 'k' || frontWork === 'ktbl') && (behindWork === 'p' || behindWork === frontWork);
-	if (!even || !named) return undefined;
+	if (!named) return undefined;
 	return { front: front.length, behind: behind.length, lean: groups.lean, frontWork, behindWork };
 }
 

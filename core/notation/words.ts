@@ -32,6 +32,12 @@ const table: readonly (readonly [words: string, term: number, says: string])[] =
 	['f front forward', terms.Front, 'the first group is held in front'],
 	['b back', terms.Back, 'the first group is held at the back'],
 	['x over', terms.TimesOrOver, 'over'],
+	['rt', terms.RightTwist, 'one stitch over one, leaning right, both knit'],
+	['lt', terms.LeftTwist, 'one stitch over one, leaning left, both knit'],
+	['st sts stitch stitches', terms.Stitch, 'stitches in all'],
+	['centre center', terms.Centre, 'the centre group'],
+	['between', terms.LiesBetween, 'lies between the outer groups'],
+	['behind', terms.LiesBehind, 'lies behind both outer groups'],
 	['tbl', terms.Tbl, 'every knit stitch through the back loop'],
 ];
 

@@ -1,7 +1,9 @@
 /** A lesson as it is stored, sent and exchanged. */
 
 import { z } from 'zod';
-import { MAX_NAME_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
+import { DEMONSTRATIONS } from '../craft/index.ts';
+import { MISTAKE_IDS } from '../handling/index.ts';
+import { MAX_SENTENCE_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
 import { CrossingSchema } from './crossing.ts';
 
 /** Stated limits; what is longer is refused with a message that names them. */
@@ -26,10 +28,20 @@ export const CrossingStepSchema = z.object({
 	id: z.uuid(),
 	kind: z.literal('crossing'),
 	craft: z.literal('hand'),
-	/** The name as it was typed, and the school that read it. */
-	asked: z.object({ text: z.string().min(1).max(MAX_NAME_LENGTH), school: z.enum(SCHOOL_IDS) }),
+	/** The name, or the sentence, as it was typed, and the school that read it. */
+	asked: z.object({ text: z.string().min(1).max(MAX_SENTENCE_LENGTH), school: z.enum(SCHOOL_IDS) }),
 	crossing: CrossingSchema,
 	way: z.string().min(1).max(40),
+	/** How the stage stood, where it is not simply the front and all done right. */
+	view: z
+		.object({
+			camera: z.enum(['front', 'above', 'behind']).optional(),
+			mistake: z.enum(MISTAKE_IDS).optional(),
+			site: z.number().int().min(0).max(1000).optional(),
+			hands: z.enum(DEMONSTRATIONS).optional(),
+			yarn: z.enum(['right', 'left']).optional(),
+		})
+		.optional(),
 	note: NoteText,
 });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { HouseStyleSchema } from './house-style.ts';
 import { LessonSchema, StepSchema, TitleSchema } from './lesson.ts';
 
 /** A write of a whole lesson carries the version that it was made from. */
@@ -7,3 +8,6 @@ export const SaveLessonSchema = z.object({ version: z.number().int().min(1), les
 export const NewLessonSchema = z.object({ title: TitleSchema, steps: z.array(StepSchema).max(1).optional() });
 
 export const AddStepSchema = z.object({ step: StepSchema });
+
+/** Version 0 is the style of a teacher who has not saved one yet. */
+export const SaveHouseStyleSchema = z.object({ version: z.number().int().min(0), style: HouseStyleSchema });

@@ -1,0 +1,2 @@
+export * from './lengths.ts';
+export * from './needles.ts';

@@ -1,0 +1,62 @@
+import { readSentence } from './sentence/index.ts';
+import { entryFor, type Glossary, type GlossaryEntry } from './glossary.ts';
+import { nameParts } from './parts.ts';
+import { readName, type NameNotRead, type NameRead, type StatedSchool } from './read.ts';
+
+/** A name that a glossary settles, with the line that does. */
+export interface NameSettled extends NameRead {
+	readonly settledBy: GlossaryEntry;
+}
+
+/**
+ * Reads a name as `readName` does, unless the glossary has a sentence for it that can be run: then
+ * what the hands make by that sentence is what the name means, whatever any school says.
+ */
+export function readNameWith(
+	glossary: Glossary,
+	text: string,
+	school: StatedSchool,
+	choose = 0,
+): NameSettled | NameRead | NameNotRead {
+	const entry = entryFor(glossary, text);
+	const chosen = entry && (entry.readings[choose] ?? entry.readings[0]);
+	if (!entry || !chosen) return readName(text, school, choose);
+	return {
+		ok: true,
+		crossing: chosen.crossing,
+		// Its own line settles it; without a stated school it is kept as a slash name would be.
+		school: school === 'any' ? 'slash' : school,
+		parts: nameParts(text).understood,
+		meanings: entry.readings.map(({ crossing, differs }) => ({ crossing, differs })),
+		elsewhere: [],
+		settledBy: entry,
+	};
+}
+
+/** What a sentence made, where a name was expected: told like a name, with no parts to take apart. */
+export interface SentenceRead extends NameRead {
+	readonly sentence: string;
+}
+
+/** Reads a name, or, when it is none, runs it as a glossary sentence. Refused as a name when it is neither. */
+export function readTextWith(
+	glossary: Glossary,
+	text: string,
+	school: StatedSchool,
+	choose = 0,
+): NameSettled | SentenceRead | NameRead | NameNotRead {
+	const named = readNameWith(glossary, text, school, choose);
+	if (named.ok || named.readings.length > 0 || !text.trim().includes(' ')) return named;
+	const run = readSentence(text);
+	if (!run.ok) return named;
+	const chosen = run.value[choose] ?? run.value[0]!;
+	return {
+		ok: true,
+		crossing: chosen.crossing,
+		school: 'slash',
+		parts: [],
+		meanings: run.value.map(({ crossing, differs }) => ({ crossing, differs })),
+		elsewhere: [],
+		sentence: text.trim(),
+	};
+}

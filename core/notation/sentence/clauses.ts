@@ -1,0 +1,296 @@
+/**
+ * A glossary sentence taken apart into clauses: one verb each, with how many, where from, where to.
+ * Nothing is decided here that the sentence does not say.
+ */
+
+import type { Side } from '../../crossing/index.ts';
+import type { Problem, Span } from '../../result.ts';
+import { parser } from './sentence.parser.js';
+
+/** The longest sentence that is read, in characters. */
+export const MAX_SENTENCE_LENGTH = 400;
+
+export type Verb = 'slip' | 'hold' | 'knit' | 'purl' | 'return' | 'bring';
+
+/** A holder as the sentence calls it; `undefined` for just "the cn". */
+export type HolderName = 'first' | 'second' | 'other' | undefined;
+
+export type Place = { readonly kind: 'left' | 'right' } | { readonly kind: 'holder'; readonly which: HolderName };
+
+export interface Clause {
+	/** Where it stands in the text. */
+	readonly at: Span;
+	readonly verb: Verb;
+	readonly text: string;
+	readonly count?: number | 'all';
+	/** More than one is spoken of, without saying how many: "the sts", "them". */
+	readonly several: boolean;
+	/** One is spoken of, without a number: "the st". */
+	readonly single: boolean;
+	/** Where stitches are taken from, and where they are put. */
+	readonly source?: Place;
+	readonly target?: Place;
+	/** A holder that is itself held or moved. */
+	readonly holder?: { readonly which: HolderName };
+	readonly side?: Side;
+	/** "in front of the first cn", "behind the second cn". */
+	readonly beside?: { readonly where: 'nearer' | 'further'; readonly which: HolderName };
+	/** Of the stitches on a holder, those in its middle or next to the left needle are meant. */
+	readonly inner: boolean;
+	readonly tbl: boolean;
+	readonly knitwise: boolean;
+	/** After "then", a bracket or a full stop: what follows up to "from cn" may all come from there. */
+	readonly opens: boolean;
+	/** A bracket was closed right before it. */
+	readonly closed: boolean;
+}
+
+interface Token extends Span {
+	readonly term: string;
+	readonly text: string;
+}
+
+const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+const VERBS: Readonly<Record<string, Verb>> = {
+	Slip: 'slip',
+	Hold: 'hold',
+	Knit: 'knit',
+	Purl: 'purl',
+	Return: 'return',
+	Bring: 'bring',
+};
+
+/** The clauses of a sentence in their order, and a problem for each word that sentences do not use. Total, and linear in the text. */
+export function clausesOf(text: string): {
+	readonly clauses: readonly Clause[];
+	readonly problems: readonly Problem[];
+} {
+	const { segments, problems } = segmentsOf(text);
+	const clauses: Clause[] = [];
+	for (const { tokens, opens, closed } of segments) {
+		const read = readSegment(text, tokens);
+		clauses.push(...read.map((c, i): Clause => ({ ...c, opens: opens && i === 0, closed: closed && i === 0 })));
+		if (read.length > 0) continue;
+		const last = clauses.at(-1);
+		if (last) clauses[clauses.length - 1] = completed(last, readArguments(tokens), closed);
+	}
+	return { clauses, problems };
+}
+
+/** A clause with what is said after it without a verb of its own. */
+function completed(clause: Clause, said: Arguments, closed: boolean): Clause {
+	const { source, side, beside } = said;
+	// "(k1, p1) from cn": where the last one comes from, and so the list.
+	if (closed && source && !clause.source) return { ...clause, source };
+	// "sl 2 to cn, in back", "hold in back, behind the first cn".
+	const hangs = clause.verb === 'slip' || clause.verb === 'hold' || clause.verb === 'bring';
+	if (!hangs) return clause;
+	return {
+		...clause,
+		...(side !== undefined && clause.side === undefined ? { side } : {}),
+		...(beside !== undefined && clause.beside === undefined ? { beside } : {}),
+	};
+}
+
+interface Segment {
+	readonly tokens: Token[];
+	opens: boolean;
+	closed: boolean;
+}
+
+const OPENS = /^(?:then|[;.([])$/i;
+const CLOSES = /^[)\]]$/;
+
+function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } {
+	const segments: Segment[] = [{ tokens: [], opens: false, closed: false }];
+	const problems: Problem[] = [];
+	const strange = (from: number, to: number): void => {
+		const word = text.slice(from, to).trim();
+		if (!word) return;
+		problems.push({
+			code: 'unknown-word',
+			what: `“${word.slice(0, 24)}” is not a word that sentences use here.`,
+			todo: 'Say it with: sl, hold in front or in back, k, p, from cn, return to left needle, bring cn to front.',
+			at: { from, to },
+		});
+	};
+	let covered = 0;
+	const cursor = parser.parse(text).cursor();
+	do {
+		const { node } = cursor;
+		if (node.firstChild || node.type.isTop) continue;
+		if (node.from > covered) strange(covered, node.from);
+		covered = Math.max(covered, node.to);
+		if (node.type.isError || node.parent?.type.isError) {
+			if (node.to > node.from) strange(node.from, node.to);
+			continue;
+		}
+		const token = { term: node.name, from: node.from, to: node.to, text: text.slice(node.from, node.to).toLowerCase() };
+		if (node.name === 'Mark' || node.name === 'Joining') {
+			const opens = OPENS.test(token.text);
+			const closed = CLOSES.test(token.text);
+			const last = segments.at(-1)!;
+			// "; then" is one break, not two.
+			if (last.tokens.length === 0) {
+				last.opens ||= opens;
+				last.closed ||= closed;
+			} else segments.push({ tokens: [], opens, closed });
+		} else segments.at(-1)!.tokens.push(token);
+	} while (cursor.next());
+	if (covered < text.length) strange(covered, text.length);
+	return { segments, problems };
+}
+
+/** Each verb opens a clause; what stands before the first one belongs to it. */
+function readSegment(text: string, tokens: readonly Token[]): Omit<Clause, 'opens' | 'closed'>[] {
+	const starts = tokens.flatMap((t, i) => (VERBS[t.term] && !isAdjective(tokens, i) ? [i] : []));
+	return starts.map((start, nth) => {
+		const end = starts[nth + 1] ?? tokens.length;
+		const before = nth === 0 ? tokens.slice(0, start) : [];
+		const verb = tokens[start]!;
+		const whole = [...before, ...tokens.slice(start, end)];
+		const at = { from: whole[0]!.from, to: whole.at(-1)!.to };
+		const said = readArguments([...before, ...tokens.slice(start + 1, end)]);
+		return { ...said, at, verb: VERBS[verb.term]!, text: text.slice(at.from, at.to) };
+	});
+}
+
+/** "the purl st": a stitch of that kind, not something to do. */
+const isAdjective = (tokens: readonly Token[], i: number): boolean =>
+	(tokens[i]!.term === 'Knit' || tokens[i]!.term === 'Purl') &&
+	['Filler', 'Slip', 'Return'].includes(tokens[i - 1]?.term ?? '') &&
+	tokens[i + 1]?.term === 'Stitch';
+
+type Arguments = Omit<Clause, 'verb' | 'text' | 'at' | 'opens' | 'closed'>;
+
+function readArguments(tokens: readonly Token[]): Arguments {
+	const found: { -readonly [K in keyof Arguments]: Arguments[K] } = {
+		several: false,
+		single: false,
+		inner: false,
+		tbl: false,
+		knitwise: false,
+	};
+	let preposition: 'from' | 'to' | undefined;
+	let i = 0;
+	const term = (ahead = 0): string | undefined => tokens[i + ahead]?.term;
+	const skipFillers = (at: number): number => {
+		while (tokens[at]?.term === 'Filler' || tokens[at]?.term === 'Dash') at += 1;
+		return at;
+	};
+
+	/** A holder at a place in the tokens, with its ordinal; gives where it ends. */
+	const holderAt = (start: number, bare = false): { which: HolderName; end: number } | undefined => {
+		let at = skipFillers(start);
+		let which: HolderName;
+		const t = tokens[at];
+		if (t?.term === 'Ordinal') {
+			which = t.text === 'first' ? 'first' : t.text === 'second' ? 'second' : 'other';
+			at = skipFillers(at + 1);
+		} else if (t?.term === 'Count' && ['st', 'nd'].includes(tokens[at + 1]?.text ?? '')) {
+			which = t.text === '1' ? 'first' : 'second';
+			at = skipFillers(at + 2);
+		}
+		if (tokens[at]?.term === 'Holder') {
+			// "cn1" and "cn2", written together.
+			const number = tokens[at + 1];
+			const numbered = number?.term === 'Count' && number.from === tokens[at]!.to && /^[12]$/.test(number.text);
+			if (!numbered) return { which, end: at + 1 };
+			return { which: number.text === '1' ? 'first' : 'second', end: at + 2 };
+		}
+		if (bare && which && !tokens[at]) return { which, end: at };
+		if (tokens[at]?.term !== 'Cable') return undefined;
+		const needle = skipFillers(at + 1);
+		return { which, end: tokens[needle]?.term === 'Needle' ? needle + 1 : at + 1 };
+	};
+	const needleAt = (): number | undefined => {
+		if (term() === 'LeftNeedle') return i + 1;
+		let at = skipFillers(i + 1);
+		if (tokens[at]?.term === 'Hand') at = skipFillers(at + 1);
+		return tokens[at]?.term === 'Needle' ? at + 1 : undefined;
+	};
+	const put = (place: Place): void => {
+		if (preposition === 'from') found.source = place;
+		else if (preposition === 'to') found.target = place;
+		else if (place.kind === 'holder') found.holder = { which: place.which };
+		preposition = undefined;
+	};
+
+	while (i < tokens.length) {
+		const token = tokens[i]!;
+		const holder = ['Holder', 'Cable', 'Ordinal', 'Count'].includes(token.term) ? holderAt(i) : undefined;
+		if (holder) {
+			put({ kind: 'holder', which: holder.which });
+			i = holder.end;
+			continue;
+		}
+		switch (token.term) {
+			case 'Count':
+				found.count ??= Number(token.text);
+				break;
+			case 'Number':
+				found.count ??= token.text === 'all' ? 'all' : NUMBERS.indexOf(token.text) + 1;
+				break;
+			case 'Stitch':
+				if (token.text === 'sts' || token.text === 'stitches') found.several = true;
+				else found.single = true;
+				break;
+			case 'Them':
+				if (token.text !== 'it') found.several = true;
+				break;
+			case 'From':
+				preposition = 'from';
+				break;
+			case 'To':
+				preposition = 'to';
+				break;
+			case 'Tbl':
+				found.tbl = true;
+				break;
+			case 'Through':
+				found.tbl = true;
+				while (i + 1 < tokens.length && term(1) !== 'Loop') i += 1;
+				break;
+			case 'Wise':
+				found.knitwise = token.text.startsWith('k');
+				break;
+			case 'CentreWord':
+				found.inner = true;
+				break;
+			case 'LeftNeedle':
+			case 'LeftWord':
+			case 'RightWord': {
+				const dash = term(1) === 'Dash' ? 2 : 1;
+				if (term(dash) === 'Most') {
+					found.inner = token.term === 'LeftWord';
+					i += dash;
+					break;
+				}
+				const end = needleAt();
+				if (end === undefined) break;
+				put({ kind: token.term === 'RightWord' ? 'right' : 'left' });
+				i = end - 1;
+				break;
+			}
+			case 'Front':
+			case 'Back':
+			case 'Behind': {
+				// "back to the left needle" is a way of putting, not a side.
+				if (token.term === 'Back' && term(1) === 'To') break;
+				const where = token.term === 'Front' ? 'nearer' : 'further';
+				const beside =
+					term(1) === 'Of' ? holderAt(i + 2, true) : token.term === 'Behind' ? holderAt(i + 1, true) : undefined;
+				if (beside) {
+					found.beside = { where, which: beside.which };
+					i = beside.end - 1;
+				} else {
+					found.side ??= token.term === 'Front' ? 'front' : 'back';
+				}
+				preposition = undefined;
+				break;
+			}
+		}
+		i += 1;
+	}
+	return found;
+}

@@ -1,0 +1,3 @@
+export { MAX_SENTENCE_LENGTH } from './clauses.ts';
+export { readSentence, type SentenceReading } from './run.ts';
+export { sentenceFor } from './write.ts';

@@ -1,0 +1,34 @@
+/** All that a teacher has here, as one file. Secrets are not in it. */
+
+import { z } from 'zod';
+import { DesignSchema } from './design.ts';
+import { HouseStyleSchema } from './house-style.ts';
+import { LessonSchema } from './lesson.ts';
+
+const moment = z.iso.datetime();
+
+export const ExportSchema = z.object({
+	format: z.literal('pond-loop/export'),
+	version: z.literal(1),
+	exportedAt: moment,
+	teacher: z.object({ name: z.string(), signInName: z.string().nullable(), since: moment }),
+	/** Null while the teacher has not changed anything in it. */
+	houseStyle: HouseStyleSchema.nullable(),
+	lessons: z.array(
+		z.object({
+			id: z.uuid(),
+			version: z.number().int(),
+			createdAt: moment,
+			updatedAt: moment,
+			/** Set when it was taken off the lists. */
+			removedAt: moment.nullable(),
+			lesson: LessonSchema,
+		}),
+	),
+	/** Crossings of the teacher's own. Files from before there were any have none. */
+	designs: z.array(DesignSchema).default([]),
+	sessions: z.array(z.object({ browser: z.string(), startedAt: moment, seenAt: moment })),
+	recoveryCodesLeft: z.number().int(),
+});
+
+export type Export = z.infer<typeof ExportSchema>;

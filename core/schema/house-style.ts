@@ -1,0 +1,90 @@
+/** How one teacher says and shows things; everything that is written or drawn for them follows it. */
+
+import { z } from 'zod';
+import { DEMONSTRATIONS, hand, HOLDER_WORKS, waysFor } from '../craft/index.ts';
+import { twoGroups } from '../crossing/index.ts';
+import { HOLDER_SHAPES } from '../handling/index.ts';
+import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
+import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
+
+export const HOUSE_STYLE_LIMITS = { sideWords: 30, withoutHolder: { least: 2, most: 8 } } as const;
+
+/** With a holder, or a way that needs none and makes more than one over one. */
+export const PREFERRED_WAYS: readonly string[] = [
+	'holder',
+	...waysFor(hand, twoGroups({ front: 2, behind: 2, lean: 'right' }))
+		.filter((w) => w.holders === 0)
+		.map((w) => w.id),
+];
+
+const SideWord = (which: string): z.ZodString =>
+	z
+		.string()
+		.trim()
+		.min(1, `The ${which} side needs a word. Type one, such as RS or WS.`)
+		.max(
+			HOUSE_STYLE_LIMITS.sideWords,
+			`The word for the ${which} side has at most ${HOUSE_STYLE_LIMITS.sideWords} characters. Shorten it.`,
+		);
+
+const { least, most } = HOUSE_STYLE_LIMITS.withoutHolder;
+
+export const HouseStyleSchema = z.object({
+	format: z.literal('pond-loop/house-style'),
+	version: z.literal(1),
+	school: z.enum(SCHOOL_IDS),
+	demonstrates: z.enum(DEMONSTRATIONS),
+	yarnHand: z.enum(['right', 'left']),
+	units: z.enum(LENGTH_UNITS),
+	needleSystem: z.enum(NEEDLE_SYSTEMS),
+	/** The needles that the class works with, in millimetres. */
+	needle: z.number().refine((mm) => NEEDLES_MM.includes(mm), 'That is no needle size. Choose one of the list.'),
+	way: z.string().refine((way) => PREFERRED_WAYS.includes(way), 'There is no such way. Choose one of the list.'),
+	withoutHolderUpTo: z
+		.number()
+		.int()
+		.min(least, `Choose between ${least} and ${most} stitches.`)
+		.max(most, `Choose between ${least} and ${most} stitches.`),
+	holderShape: z.enum(HOLDER_SHAPES),
+	holderWork: z.enum(HOLDER_WORKS),
+	/** The teacher's own names, a line each: `C4F: sl 2 sts to cn …`. What it says overrides every school. */
+	glossary: z
+		.string()
+		.max(
+			GLOSSARY_LIMITS.characters,
+			`A glossary has at most ${GLOSSARY_LIMITS.characters.toLocaleString('en')} characters. Keep the lines that you need.`,
+		)
+		.default(''),
+	sides: z
+		.object({ right: SideWord('right'), wrong: SideWord('wrong') })
+		.refine(
+			(s) => s.right.toLowerCase() !== s.wrong.toLowerCase(),
+			'Both sides have the same word. Give each its own.',
+		),
+});
+
+export type HouseStyle = z.infer<typeof HouseStyleSchema>;
+
+/** What a teacher starts from. */
+export const DEFAULT_HOUSE_STYLE: HouseStyle = {
+	format: 'pond-loop/house-style',
+	version: 1,
+	school: 'total-front-back',
+	demonstrates: 'right',
+	yarnHand: 'right',
+	units: 'cm',
+	needleSystem: 'mm',
+	needle: 4.5,
+	way: 'holder',
+	withoutHolderUpTo: 4,
+	holderShape: 'bent',
+	holderWork: 'direct',
+	glossary: '',
+	sides: { right: 'RS', wrong: 'WS' },
+};
+
+/** A style while it is typed: the same shape, the words not yet held to their limits. */
+export const DraftHouseStyleSchema = HouseStyleSchema.extend({
+	glossary: z.string(),
+	sides: z.object({ right: z.string(), wrong: z.string() }),
+});
