@@ -5,7 +5,7 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import type { HandState, Move, Trace } from '../handling/index.ts';
+import type { HandState, Mistake, Move, Trace } from '../handling/index.ts';
 import type { Result } from '../result.ts';
 
 export interface Way {
@@ -13,9 +13,17 @@ export interface Way {
 	readonly title: string;
 	/** When to choose it, in one sentence. */
 	readonly when: string;
+	/** Which crossings it makes, and what it needs. */
+	readonly applies: string;
+	readonly needs: string;
+	/** How many holders it needs. */
+	readonly holders: number;
 	/** What to watch for, when there is something. */
 	readonly caution?: string;
 }
+
+/** The needle that stitches wait on; the other one takes them once worked. Left for right-handed hands. */
+export type WorkedOff = 'left' | 'right';
 
 export interface StepWords {
 	/** A whole sentence for the caption. */
@@ -24,10 +32,17 @@ export interface StepWords {
 	readonly label: string;
 }
 
-export interface Slip {
-	readonly id: string;
-	/** Completes "What if it were …". */
-	readonly title: string;
+/** The pair of hands that is spoken to. */
+export interface Hands {
+	readonly workedOff: WorkedOff;
+	/** The hand that holds the working yarn. */
+	readonly yarnHand: 'right' | 'left';
+}
+
+/** What a way makes instead of the crossing asked for, said before anybody starts. */
+export interface Deviation {
+	readonly makes: Crossing;
+	readonly says: string;
 }
 
 export interface Craft {
@@ -40,9 +55,10 @@ export interface Craft {
 	/** The moves of a way; a problem when the way does not make this crossing. */
 	readonly plan: (crossing: Crossing, way: string) => Result<readonly Move[]>;
 	readonly simulate: (moves: readonly Move[], start: HandState) => Trace;
-	/** Words for the state after `step` moves; step 0 is before the first. */
-	readonly words: (trace: Trace, step: number) => StepWords;
-	/** Mistakes that can be made on purpose, as changes to the moves. */
-	readonly slips: readonly Slip[];
-	readonly slipInto: (moves: readonly Move[], slip: string) => readonly Move[];
+	/** What the way makes instead, where it cannot make exactly this crossing. */
+	readonly deviation: (crossing: Crossing, way: string) => Deviation | undefined;
+	/** Words for the state after `step` moves, for right-handed hands unless it says otherwise; step 0 is before the first. */
+	readonly words: (trace: Trace, step: number, hands?: Partial<Hands>) => StepWords;
+	/** Mistakes that can be made on purpose, and looked for. */
+	readonly mistakes: readonly Mistake[];
 }

@@ -1,3 +1,5 @@
-export type { Craft, Slip, StepWords, Way } from './craft.ts';
-export { hand } from './hand/index.ts';
-export { perform, type Performance } from './perform.ts';
+export type { Craft, Deviation, Hands, StepWords, Way, WorkedOff } from './craft.ts';
+export { demonstrate, DEMONSTRATIONS, type Demonstrated, type Demonstration } from './demonstrate.ts';
+export * from './hand/index.ts';
+export { perform, type MistakeAt, type Performance } from './perform.ts';
+export { waysFor } from './ways-for.ts';

@@ -1,21 +1,35 @@
 /** One crossing made one way: everything a page shows about it, from one run. */
 
 import type { Crossing } from '../crossing/index.ts';
-import { prove, tally, type Proof, type Tally, type Trace } from '../handling/index.ts';
+import { prove, sitesOf, tally, type Proof, type Tally, type Trace } from '../handling/index.ts';
 import { ok, type Result } from '../result.ts';
-import type { Craft } from './craft.ts';
+import type { Craft, Deviation } from './craft.ts';
 
 export interface Performance {
 	readonly trace: Trace;
 	readonly proof: Proof;
 	readonly tally: Tally;
+	/** What the way declares that it makes instead; the proof holds against that. */
+	readonly deviation?: Deviation;
 }
 
-/** Plans, runs and proves; with a slip, proves what the mistake made against what was asked. */
-export function perform(craft: Craft, crossing: Crossing, way: string, slip?: string): Result<Performance> {
+/** A mistake made on purpose, at the first place where it can be made or at a later one. */
+export interface MistakeAt {
+	readonly id: string;
+	readonly site: number;
+}
+
+/** Plans, runs and proves; with a mistake, proves what it made against what was asked. */
+export function perform(craft: Craft, crossing: Crossing, way: string, mistake?: MistakeAt): Result<Performance> {
 	const planned = craft.plan(crossing, way);
 	if (!planned.ok) return planned;
-	const moves = slip ? craft.slipInto(planned.value, slip) : planned.value;
-	const trace = craft.simulate(moves, craft.start(crossing));
-	return ok({ trace, proof: prove(crossing, trace), tally: tally(trace) });
+	const start = craft.start(crossing);
+	const right = craft.simulate(planned.value, start);
+	const made = craft.mistakes.find((m) => m.id === mistake?.id);
+	const sites = made ? sitesOf(made, right) : [];
+	const site = sites[mistake?.site ?? 0] ?? sites[0];
+	const trace = site ? craft.simulate(site.moves, start) : right;
+	const deviation = craft.deviation(crossing, way);
+	const proof = prove(deviation?.makes ?? crossing, trace);
+	return ok({ trace, proof, tally: tally(trace), ...(deviation ? { deviation } : {}) });
 }

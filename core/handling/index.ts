@@ -1,7 +1,10 @@
-export { applyMove, type Applied, type PassingEvent } from './apply.ts';
-export type { Move, MoveKind } from './moves.ts';
+export { applyMove, type Applied } from './apply/index.ts';
+export { HOLDER_SHAPES, type HolderShape } from './holder-shapes.ts';
+export type { From, Move, MoveKind, MoveOf } from './moves.ts';
 export type { Outcome } from './outcome.ts';
 export { prove, type Check, type Proof } from './prove.ts';
 export { simulate, stateAt, type Trace, type TraceStep } from './simulate.ts';
 export * from './state.ts';
-export { tally, type Tally } from './tally.ts';
+export { isTransfer, tally, type Tally } from './tally.ts';
+export * from './search/index.ts';
+export * from './mistakes/index.ts';

@@ -1,37 +1,72 @@
 /**
  * The moves of the hands: small, real, and counted the way knitters argue about
  * them. One move is one run of neighbouring loops slipped, held, entered,
- * withdrawn, recaptured or returned, one stitch worked, or the yarn shifted once.
+ * withdrawn, caught, returned or let off, one stitch worked, or the yarn shifted once.
  */
 
-import type { Side } from '../crossing/index.ts';
-import type { Depth, HolderId } from './state.ts';
+import type { Side, StitchNumber } from '../crossing/index.ts';
+import type { Depth, HolderId, Needle } from './state.ts';
+
+/** From which side a needle goes into loops, or past them. */
+export type From = 'front' | 'behind';
 
 export type Move =
-	/** Slip `count` loops purlwise from the tip of the left needle to a holder and let it hang. */
+	/** Slip `count` loops purlwise (or, turned, knitwise) from the tip of the left needle to a holder and let it hang. */
 	| {
 			readonly kind: 'hold';
 			readonly count: number;
 			readonly holder: HolderId;
 			readonly side: Side;
 			readonly depth?: Depth;
+			/** Slipped knitwise: each loop's mount is turned. */
+			readonly turned?: boolean;
 	  }
-	/** Work one stitch, off the left needle or straight off a holder, through its front or its back leg. */
+	/** Bring a hanging holder to the other side of the needles, or to another depth. */
+	| { readonly kind: 'swing'; readonly holder: HolderId; readonly side: Side; readonly depth?: Depth }
+	/** Slip `count` loops, unworked, from the left needle to the right one: purlwise, or turned, knitwise. */
+	| { readonly kind: 'slip'; readonly count: number; readonly turned?: boolean }
+	/** Work one stitch through its front or its back leg. */
 	| {
 			readonly kind: 'work';
 			readonly from: 'left' | HolderId;
 			readonly stitch: 'k' | 'p';
 			readonly leg: 'front' | 'back';
+			/** The second stitch of the left needle is worked past the first, on that side of it; its old loop stays on. */
+			readonly past?: From;
+			/** The old loop stays on the left needle until it is released. */
+			readonly keep?: boolean;
+			/** The yarn goes round the short, opposite way: the new loop sits turned. */
+			readonly wrap?: 'short';
+			/** The needle goes through half of the yarn only. */
+			readonly split?: boolean;
+			/** The stitch at the wrong end of the holder. */
+			readonly end?: 'far';
 	  }
-	/** Bring the working yarn between the needles to the other side. */
-	| { readonly kind: 'yarn'; readonly to: 'front' | 'behind' }
-	/** Put loops, the leftmost first, back on the left needle. */
-	| { readonly kind: 'return'; readonly from: 'right' | HolderId; readonly count: number }
-	/** The right needle enters `count` loops purlwise, leaving the first `skip` alone. */
-	| { readonly kind: 'enter'; readonly skip: number; readonly count: number; readonly from: 'front' | 'behind' }
-	/** Pinch the base and draw the left needle out of its first `count` loops. */
-	| { readonly kind: 'withdraw'; readonly count: number }
-	/** Catch the loose loops with the left needle, last stitch first. */
-	| { readonly kind: 'recapture'; readonly count: number; readonly from: 'front' | 'behind' };
+	/** Let the first `count` of the old loops off the left needle that were kept there. */
+	| { readonly kind: 'release'; readonly count: number }
+	/**
+	 * Bring the working yarn between the needles to the other side; `outside`, past a holder that
+	 * hangs there; `round`, in a turn about a hanging holder.
+	 */
+	| { readonly kind: 'yarn'; readonly to: From; readonly outside?: boolean; readonly round?: HolderId }
+	/** Put loops, the leftmost first, back on the left needle; `turned`, each the other way about. */
+	| { readonly kind: 'return'; readonly from: 'right' | HolderId; readonly count: number; readonly turned?: boolean }
+	/** A needle enters `count` loops of the other one purlwise, leaving the `skip` nearest to that one's tip alone. */
+	| {
+			readonly kind: 'enter';
+			readonly needle: Needle;
+			readonly skip: number;
+			readonly count: number;
+			readonly from: From;
+	  }
+	/** Pinch the base and draw a needle out of the `count` loops at its tip; those that the other one entered stay on that. */
+	| { readonly kind: 'withdraw'; readonly needle: Needle; readonly count: number }
+	/** Catch loose loops with a needle: the left one takes the leftmost, last stitch first, the right one the rightmost. */
+	| { readonly kind: 'recapture'; readonly needle: Needle; readonly count: number; readonly from: From }
+	/** Let the first loop of the left needle fall and hang by itself. */
+	| { readonly kind: 'drop'; readonly hang: From }
+	/** No move but a mishap: a loop slips off what carries it and runs down. */
+	| { readonly kind: 'lose'; readonly stitch: StitchNumber };
 
 export type MoveKind = Move['kind'];
+export type MoveOf<K extends MoveKind> = Extract<Move, { kind: K }>;

@@ -38,6 +38,10 @@ function checkOver(asked: Crossing, { outcome }: Trace): Check {
 		const pairs = outcome.tangled.map(([a, b]) => `${a} and ${b}`).join('; ');
 		return { id: 'over', ok: false, says: `Wound round each other: ${pairs}` };
 	}
+	if (outcome.level.length > 0) {
+		const pairs = outcome.level.map(([a, b]) => `${a} and ${b}`).join('; ');
+		return { id: 'over', ok: false, says: `Changed order with neither on top: ${pairs}` };
+	}
 	if (wrong.length > 0) {
 		return { id: 'over', ok: false, says: `${sayOver(wrong)}, and that is the wrong way round` };
 	}
@@ -76,6 +80,12 @@ function checkWhole(asked: Crossing, { outcome, stopped }: Trace): Check {
 		return made !== undefined && made[0] === w[0] && made !== w ? [i + 1] : [];
 	});
 	if (turned.length > 0) faults.push(`${shortNumbers(turned, ', ')} turned`);
+	if (outcome.split.length > 0) faults.push(`${shortNumbers(outcome.split, ', ')} split`);
+	if (outcome.turned.length > 0) faults.push(`${shortNumbers(outcome.turned, ', ')} sitting turned`);
+	for (const { side, across } of outcome.bars) {
+		faults.push(`a bar across ${shortNumbers(across, ', ')} ${side === 'front' ? 'in front' : 'at the back'}`);
+	}
+	if (outcome.kept.length > 0) faults.push(`the old loop of ${shortNumbers(outcome.kept, ', ')} still on the needle`);
 	if (outcome.loose.length > 0) faults.push(`${shortNumbers(outcome.loose, ', ')} hanging loose`);
 	const waiting = outcome.unworked.filter((s) => !outcome.loose.includes(s));
 	if (waiting.length > 0) faults.push(`${shortNumbers(waiting, ', ')} never worked`);

@@ -1,8 +1,8 @@
 /** Moves run one after another on a state, with every state on the way kept. */
 
-import type { StitchNumber } from '../crossing/index.ts';
+import type { PassingEvent, StitchNumber } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
-import { applyMove, type PassingEvent } from './apply.ts';
+import { applyMove } from './apply/index.ts';
 import type { Move } from './moves.ts';
 import { outcomeOf, type Outcome } from './outcome.ts';
 import type { HandState } from './state.ts';

@@ -1,8 +1,8 @@
 /**
  * Two needles, their holders, and every loop of one crossing: the state of the hands.
  *
- * `loops` runs along the row from right to left. Its invariant order is: loops
- * on the right needle, then loops that hang between the needles (on a holder, or
+ * `loops` runs along the row from right to left: every stitch is in it once, or in `lost`. Its
+ * invariant order is: loops on the right needle, then loops that hang between the needles (on a holder, or
  * loose), then loops on the left needle. A loop's index is its place in the row,
  * so two loops change order exactly when their indices do.
  *
@@ -26,10 +26,26 @@ export interface Holder {
 /** Where the leading leg of a loop lies: in front of its needle is the usual mount. */
 export type Mount = 'front' | 'behind';
 
+export const turnedMount = (mount: Mount): Mount => (mount === 'front' ? 'behind' : 'front');
+
 export interface Done {
 	readonly stitch: 'k' | 'p';
 	/** Worked through the trailing leg: crossed at the foot of the old loop, for good. */
 	readonly twisted: boolean;
+	/** Worked through half of its yarn only. */
+	readonly split?: boolean;
+}
+
+export interface Kept {
+	readonly stitch: StitchNumber;
+	/** The stitch that it was worked past, which has to come off before it. */
+	readonly after?: StitchNumber;
+}
+
+/** A strand of the working yarn that lies across stitches on their front or their back. */
+export interface Bar {
+	readonly side: Side;
+	readonly across: readonly StitchNumber[];
 }
 
 export interface Loop {
@@ -45,10 +61,17 @@ export interface Loop {
 export interface HandState {
 	readonly loops: readonly Loop[];
 	readonly holders: Readonly<Partial<Record<HolderId, Holder>>>;
-	/** Which side of the needles the working yarn is on; never outside a hanging holder. */
+	/** Which side of the needles the working yarn is on. */
 	readonly yarn: 'front' | 'behind';
+	/** The yarn lies outside the holder that hangs on its side, where it does not belong. */
+	readonly outside: boolean;
 	/** Loops that came into being beside the stitches. */
 	readonly extraLoops: number;
+	/** Worked stitches whose old loops are still on the left needle, from its tip. */
+	readonly kept: readonly Kept[];
+	/** Stitches whose loops ran down; they are in no row any more. */
+	readonly lost: readonly StitchNumber[];
+	readonly bars: readonly Bar[];
 }
 
 /**
@@ -67,6 +90,9 @@ export const NEEDLES_PLANE: Plane = 0;
 export const carriedPlane = (from: 'front' | 'behind', loosePlane: Plane): Plane =>
 	loosePlane + (from === 'front' ? 0.5 : -0.5);
 
+/** A stitch worked past another goes by it closer than anything else can hang. */
+export const pastPlane = (past: 'front' | 'behind', other: Plane): Plane => other + (past === 'front' ? 0.25 : -0.25);
+
 export const holderPlane = ({ side, depth }: Holder): Plane =>
 	(side === 'front' ? 1 : -1) * (depth === 'inner' ? 1 : 2);
 
@@ -81,7 +107,11 @@ export function startState(n: number, mounts: Readonly<Record<number, Mount>> = 
 		})),
 		holders: {},
 		yarn: 'behind',
+		outside: false,
 		extraLoops: 0,
+		kept: [],
+		lost: [],
+		bars: [],
 	};
 }
 

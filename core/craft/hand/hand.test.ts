@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import type { Move } from '../../handling/index.ts';
 import { traceOf, turnedRound } from '../../test/made.ts';
-import { hand, perform } from '../index.ts';
+import { foundId, hand, limitsOf, perform, recommend, waysFor } from '../index.ts';
 
 const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] => {
 	const planned = hand.plan(twoGroups(spec), way);
@@ -36,6 +36,8 @@ describe('the ways by hand', () => {
 		['off-holder', 'hold k k k'],
 		['returned', 'hold k k return k'],
 		['pinch', 'enter withdraw recapture return k k k'],
+		['slip-swap', 'slip enter withdraw recapture return k k k'],
+		['found', 'hold k k k'],
 	])('%s makes its moves in this order when all is knit', (way, order) => {
 		expect(kinds(right, way)).toBe(order);
 	});
@@ -46,6 +48,69 @@ describe('the ways by hand', () => {
 		expect(kinds({ ...left, behindWork: 'p' }, 'returned')).toBe('yarn hold p return yarn k k');
 		expect(kinds({ ...left, behindWork: 'p' }, 'pinch')).toBe('yarn enter withdraw recapture return p yarn k k');
 		expect(kinds({ ...left, frontWork: 'p', behindWork: 'p' }, 'off-holder')).toBe('yarn hold p p p');
+	});
+
+	it('go into the tip group from behind to lean right and from the front to lean left when all was slipped', () => {
+		const from = (spec: TwoGroupSpec): unknown =>
+			movesOf(spec, 'slip-swap').flatMap((m) => (m.kind === 'enter' ? [[m.needle, m.skip, m.count, m.from]] : []));
+		expect(from(right)).toEqual([['left', 2, 1, 'behind']]);
+		expect(from(left)).toEqual([['left', 1, 2, 'front']]);
+	});
+
+	it('make one over one on the needle, and declare the twist that a left cross gets', () => {
+		const rt = { front: 1, behind: 1, lean: 'right' } as const;
+		const lt = { ...rt, lean: 'left' } as const;
+		expect(kinds(rt, 'second-first')).toBe('k k release');
+		expect(hand.deviation(twoGroups(rt), 'second-first')).toBeUndefined();
+		expect(hand.deviation(twoGroups(lt), 'second-first')).toMatchObject({ makes: { work: ['k', 'ktbl'] } });
+		// Asked for twisted, or with its mount turned first, there is nothing to declare.
+		expect(hand.deviation(twoGroups({ ...lt, behindWork: 'ktbl' }), 'second-first')).toBeUndefined();
+		expect(kinds(lt, 'second-first-turned')).toBe('slip slip return k k release');
+		const turned = perform(hand, twoGroups(lt), 'second-first-turned');
+		expect(turned.ok && turned.value.proof.ok && turned.value.trace.outcome.work).toEqual({ 1: 'k', 2: 'k' });
+		expect(kinds(lt, 'drop-front')).toBe('drop k recapture k');
+	});
+
+	it('apply to the crossings that they say', () => {
+		const ways = (spec: TwoGroupSpec): string[] => waysFor(hand, twoGroups(spec)).map((w) => w.id);
+		const general = ['off-holder', 'returned', 'pinch', 'slip-swap'];
+		expect(ways(left)).toEqual([...general, 'found']);
+		expect(ways({ front: 1, behind: 1, lean: 'right' })).toEqual([...general, 'second-first', 'found']);
+		expect(ways({ front: 1, behind: 1, lean: 'left' })).toEqual([
+			...general,
+			'second-first',
+			'second-first-turned',
+			'drop-front',
+			'found',
+		]);
+		expect(waysFor(hand, turnedRound).map((w) => w.id)).toEqual(['centre-returned', 'two-holders', 'found']);
+	});
+
+	it('keep the limits of a search in their name, and refuse what no limits allow with what to lift', () => {
+		expect(limitsOf(foundId({ holders: 0, loose: 3, least: 'loose' }))).toEqual({
+			holders: 0,
+			loose: 3,
+			least: 'loose',
+		});
+		expect(
+			['found', 'found-3-0-moves', 'found-1-99-moves', 'found-1-0-luck', 'lost'].map((id) => limitsOf(id)?.holders),
+		).toEqual([2, ...Array.from({ length: 4 }, () => undefined)]);
+		const refused = perform(hand, twoGroups(left), 'found-0-0-moves');
+		expect(refused.ok ? '' : refused.problems[0]!.todo).toBe('Allow one holder. Or: Allow one loose loop.');
+	});
+
+	it('are recommended by house style, with the reason', () => {
+		const taste = { way: 'pinch', withoutHolderUpTo: 4, holderWork: 'returned' } as const;
+		const because = (spec: TwoGroupSpec): unknown => recommend(twoGroups(spec), taste);
+		expect(because(left)).toEqual({
+			way: 'pinch',
+			because: expect.stringMatching(/without a holder up to 4 stitches, and this has 3/),
+		});
+		expect(because({ ...left, front: 4 })).toEqual({
+			way: 'returned',
+			because: expect.stringMatching(/With 5 stitches it is wider/),
+		});
+		expect(recommend(turnedRound, taste).way).toBe('centre-returned');
 	});
 
 	it('work through the back leg where the name says so', () => {
@@ -62,19 +127,6 @@ describe('the ways by hand', () => {
 		};
 		expect(codes('off-holder')).toEqual(['way-does-not-apply']);
 		expect(codes('by-wishing', twoGroups(right))).toEqual(['unknown-way']);
-	});
-});
-
-describe('slips by hand', () => {
-	it('change the moves in one thing only', () => {
-		const moves = movesOf(left, 'pinch');
-		for (const { id } of hand.slips) {
-			const slipped = hand.slipInto(moves, id);
-			expect(slipped.map((m) => m.kind)).toEqual(moves.map((m) => m.kind));
-			expect(slipped).not.toEqual(moves);
-			expect(hand.slipInto(slipped, id)).toEqual(moves);
-		}
-		expect(hand.slipInto(moves, 'none such')).toEqual(moves);
 	});
 });
 

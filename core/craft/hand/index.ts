@@ -1,18 +1,33 @@
-import { simulate, startState } from '../../handling/index.ts';
+import { MISTAKE_IDS, MISTAKES, simulate, startState } from '../../handling/index.ts';
 import type { Craft } from '../craft.ts';
-import { slipInto, SLIPS } from './slips.ts';
-import { planByHand, WAYS } from './ways.ts';
+import { FOUND_WAY, limitsOf, planFound } from './found.ts';
+import { deviationByHand, planByHand, WAYS } from './ways/index.ts';
 import { wordsAt } from './words.ts';
+
+export {
+	difficulty,
+	VERDICTS,
+	type Difficulty,
+	type Fibre,
+	type Tension,
+	type Verdict,
+	type YarnAndRows,
+} from './difficulty.ts';
+export { findWay, FOUND_LIMITS, foundId, liftWords, limitsOf, MOST_LOOSE, type FoundLimits } from './found.ts';
+export { HOLDER_WORKS, preferredWay, recommend, type Recommendation, type WayTaste } from './preferred.ts';
 
 /** Knitting by hand on two needles, with or without a holder. */
 export const hand: Craft = {
 	id: 'hand',
 	title: 'Hand knitting',
-	ways: WAYS.map(({ moves: _, ...way }) => way),
+	ways: [...WAYS.map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way), FOUND_WAY],
 	start: (c) => startState(c.n),
-	plan: planByHand,
+	plan: (c, way) => {
+		const limits = limitsOf(way);
+		return limits ? planFound(c, limits) : planByHand(c, way);
+	},
+	deviation: deviationByHand,
 	simulate,
 	words: wordsAt,
-	slips: SLIPS,
-	slipInto,
+	mistakes: MISTAKE_IDS.map((id) => MISTAKES[id]),
 };

@@ -1,63 +1,101 @@
 /** What a pair of hands is told: a caption and a short label for each move. */
 
 import { listNumbers, shortNumbers } from '../../crossing/index.ts';
-import { stateAt, type HandState, type Move, type Trace, type TraceStep } from '../../handling/index.ts';
-import type { StepWords } from '../craft.ts';
+import {
+	stateAt,
+	type HandState,
+	type HolderId,
+	type Move,
+	type MoveOf,
+	type Trace,
+	type TraceStep,
+} from '../../handling/index.ts';
+import type { Hands, StepWords } from '../craft.ts';
 
-const hanging = (side: 'front' | 'back'): string => (side === 'front' ? 'in front' : 'at the back');
+const where = (side: 'front' | 'back'): string => (side === 'front' ? 'in front' : 'at the back');
 
 const fromSide = (from: 'front' | 'behind'): string => (from === 'front' ? 'from the front' : 'from behind');
 
-export function wordsAt(trace: Trace, step: number): StepWords {
-	if (step <= 0) return { caption: before(trace.start), label: 'Start' };
+export function wordsAt(trace: Trace, step: number, hands: Partial<Hands> = {}): StepWords {
+	const told: Hands = { workedOff: 'left', yarnHand: 'right', ...hands };
+	if (step <= 0) return { caption: before(trace.start, told), label: 'Start' };
 	const done = trace.steps[step - 1];
 	if (!done) return { caption: 'There is no such move.', label: '' };
-	return say(done, stateAt(trace, step - 1));
+	return say(done, stateAt(trace, step - 1), told);
 }
 
-function before(start: HandState): string {
+function before(start: HandState, { workedOff }: Hands): string {
 	const numbers = start.loops.map((l) => l.stitch);
-	return `Stitches ${listNumbers(numbers)} wait on the left needle. The yarn is behind.`;
+	return `Stitches ${listNumbers(numbers)} wait on the ${workedOff} needle. The yarn is behind.`;
 }
 
-function say({ move, stitches: handled, passings }: TraceStep, before: HandState): StepWords {
+function say({ move, stitches: handled, passings }: TraceStep, before: HandState, hands: Hands): StepWords {
+	const { workedOff } = hands;
+	const other = workedOff === 'left' ? 'right' : 'left';
+	/** The model's left needle is the one that stitches wait on, whichever hand holds it. */
+	const needle = (which: 'left' | 'right'): string => (which === 'left' ? workedOff : other);
 	const numbers = listNumbers(handled);
 	const commas = shortNumbers(handled, ', ');
 	const several = handled.length > 1;
 	switch (move.kind) {
 		case 'hold':
 			return {
-				caption: `Slip ${several ? 'stitches' : 'stitch'} ${numbers} to the holder and let it hang ${hanging(move.side)}.`,
-				label: `Hold ${commas} ${hanging(move.side)}`,
+				caption: `Slip ${several ? 'stitches' : 'stitch'} ${numbers}${move.turned ? ' knitwise' : ''} to ${holderWord(before)} holder and let it hang ${where(move.side)}.`,
+				label: `Hold ${commas} ${where(move.side)}`,
 			};
 		case 'work':
 			return sayWork(move, handled[0]!, passings.length, before);
 		case 'yarn':
-			return move.to === 'front'
-				? { caption: 'Bring the yarn forward between the needles, ready to purl.', label: 'Yarn forward' }
-				: { caption: 'Take the yarn to the back between the needles, ready to knit.', label: 'Yarn back' };
+			return sayYarn(move, before, hands);
+		case 'slip':
+			return {
+				caption: `Slip ${numbers} to the ${other} needle${several ? ', one after another' : ''}, ${move.turned ? 'knitwise, so that it turns round' : 'purlwise'}.`,
+				label: `Slip ${commas}${move.turned ? ' knitwise' : ''}`,
+			};
+		case 'release':
+			return {
+				caption: several
+					? `Let the old loops of ${numbers} off the ${workedOff} needle together.`
+					: `Let the old loop of ${numbers} off the ${workedOff} needle.`,
+				label: several ? 'Let both off' : `Let ${commas} off`,
+			};
+		case 'drop':
+			return {
+				caption: `Let stitch ${numbers} fall off the needle and hang ${move.hang === 'front' ? 'in front' : 'behind'}.`,
+				label: `Drop ${commas} ${move.hang === 'front' ? 'in front' : 'behind'}`,
+			};
+		case 'lose':
+			return { caption: `Stitch ${numbers} slips away and runs down.`, label: `${commas} lost` };
+		case 'swing':
+			return {
+				caption: `Bring the holder with ${numbers} ${move.side === 'front' ? 'to the front' : 'to the back'}.`,
+				label: `Holder ${move.side === 'front' ? 'to the front' : 'to the back'}`,
+			};
 		case 'return':
 			return {
-				caption: `Put ${numbers} back on the left needle${several ? ', leftmost first' : ''}, not turned.`,
+				caption: `Put ${numbers} back on the ${workedOff} needle${several ? `, ${workedOff}most first` : ''}, ${move.turned ? 'turned round' : 'not turned'}.`,
 				label: `Return ${commas}`,
 			};
 		case 'enter':
 			return {
-				caption: `Put the right needle into ${numbers} ${fromSide(move.from)}, purlwise${move.skip > 0 ? `, past the first ${move.skip === 1 ? 'stitch' : move.skip}` : ''}.`,
+				caption: `Put the ${needle(move.needle)} needle into ${numbers} ${fromSide(move.from)}, purlwise${move.skip > 0 ? `, past the first ${move.skip === 1 ? 'stitch' : move.skip}` : ''}.`,
 				label: `Enter ${commas} ${fromSide(move.from)}`,
 			};
 		case 'withdraw':
 			return {
-				caption: `Pinch the base, draw the left needle out: ${looseWords(handled, before)}.`,
+				caption: `Pinch the base, draw the ${needle(move.needle)} needle out: ${looseWords(handled, before)}.`,
 				label: 'Pinch, draw out',
 			};
 		case 'recapture':
 			return {
-				caption: `Catch ${numbers} with the left needle ${move.from === 'front' ? 'in front' : 'from behind'}${several ? ', the last one first' : ''}.`,
+				caption: `Catch ${numbers} with the ${needle(move.needle)} needle ${move.from === 'front' ? 'in front' : 'from behind'}${several && move.needle === 'left' ? ', the last one first' : ''}.`,
 				label: `Recapture ${commas}`,
 			};
 	}
 }
+
+/** One holder is the holder; the next one is a second. */
+const holderWord = (before: HandState): string => (Object.keys(before.holders).length > 0 ? 'a second' : 'the');
 
 function looseWords(handled: readonly number[], before: HandState): string {
 	const loose = handled.filter((s) => !before.loops.find((l) => l.stitch === s)?.entered);
@@ -67,18 +105,49 @@ function looseWords(handled: readonly number[], before: HandState): string {
 
 function sayWork(move: Extract<Move, { kind: 'work' }>, stitch: number, passed: number, before: HandState): StepWords {
 	const verb = move.stitch === 'k' ? 'Knit' : 'Purl';
-	const tbl = move.leg === 'back' ? ' through the back loop' : '';
+	const tbl = `${move.leg === 'back' ? ' through the back loop' : ''}${move.split ? ', through half of its yarn' : ''}${move.wrap === 'short' ? ', the yarn round the short way' : ''}`;
 	if (move.from !== 'left') {
+		const side = before.holders[move.from]?.side;
+		const which = side && Object.keys(before.holders).length > 1 ? ` ${where(side)}` : '';
 		return {
-			caption: `${verb} stitch ${stitch}${tbl} straight off the holder.`,
+			caption: `${verb} stitch ${stitch}${tbl} straight off ${move.end === 'far' ? 'the wrong end of ' : ''}the holder${which}.`,
 			label: `${verb} ${stitch} off the holder`,
 		};
 	}
-	const holder = Object.values(before.holders)[0];
-	const count = passed === 1 ? 'the one that hangs' : `the ${passed === 2 ? 'two' : passed} that hang`;
-	const passing =
-		holder && passed > 0
-			? `, passing ${holder.side === 'front' ? 'behind' : 'in front of'} ${count} ${hanging(holder.side)}`
-			: '';
-	return { caption: `${verb} stitch ${stitch}${tbl}${passing}.`, label: `${verb} ${stitch}` };
+	if (move.past) {
+		const first = before.loops.find((l) => l.on === 'left')!.stitch;
+		return {
+			caption: `Reach ${move.past === 'front' ? 'in front of' : 'behind'} ${first} and ${verb.toLowerCase()} stitch ${stitch}${tbl}; keep it on the needle.`,
+			label: `${verb} ${stitch}, keep it on`,
+		};
+	}
+	const keep = move.keep ? '; keep it on the needle too' : '';
+	// With holders on both sides the stitch goes between them.
+	const passing = (['front', 'back'] as const)
+		.flatMap((side) => {
+			const hanging = before.loops.filter((l) => before.holders[l.on as HolderId]?.side === side).length;
+			if (hanging === 0 || passed === 0) return [];
+			const count = hanging === 1 ? 'the one that hangs' : `the ${hanging === 2 ? 'two' : hanging} that hang`;
+			return [`${side === 'front' ? 'behind' : 'in front of'} ${count} ${where(side)}`];
+		})
+		.join(' and ');
+	const caption = `${verb} stitch ${stitch}${tbl}${passing && `, passing ${passing}`}${keep}.`;
+	return { caption, label: `${verb} ${stitch}` };
+}
+
+function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff }: Hands): StepWords {
+	const front = move.to === 'front';
+	const holder = Object.keys(before.holders).length > 1 ? 'a holder' : 'the holder';
+	if (move.round)
+		return { caption: `The yarn goes round ${holder}, and a loop of it stays there.`, label: 'Yarn round' };
+	if (move.outside) {
+		const where = front ? 'in front of' : 'behind';
+		return { caption: `The yarn passes outside, ${where} the hanging holder.`, label: 'Yarn outside' };
+	}
+	// The hand that the stitches wait in only has to tip its finger; the other one carries the yarn across.
+	const how =
+		yarnHand === workedOff ? (front ? 'Let the finger bring' : 'Let the finger take') : front ? 'Bring' : 'Take';
+	return front
+		? { caption: `${how} the yarn forward between the needles, ready to purl.`, label: 'Yarn forward' }
+		: { caption: `${how} the yarn to the back between the needles, ready to knit.`, label: 'Yarn back' };
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anyMove } from '../test/arbitraries.ts';
-import { applyMove, simulate, startState, stateAt, type HandState, type Move } from './index.ts';
+import { anyMove } from '../../test/arbitraries.ts';
+import { applyMove, simulate, startState, stateAt, type HandState, type Move } from '../index.ts';
 
 /** A state in one line: right needle | between the needles | left needle, right to left. */
 function picture(state: HandState): string {
@@ -47,10 +47,10 @@ describe('the moves, loop by loop', () => {
 	it('enter, withdraw, recapture, put back', () => {
 		expect(
 			pictures(5, [
-				{ kind: 'enter', skip: 2, count: 2, from: 'front' },
-				{ kind: 'withdraw', count: 4 },
-				{ kind: 'recapture', count: 1, from: 'behind' },
-				{ kind: 'recapture', count: 1, from: 'behind' },
+				{ kind: 'enter', needle: 'right', skip: 2, count: 2, from: 'front' },
+				{ kind: 'withdraw', needle: 'left', count: 4 },
+				{ kind: 'recapture', needle: 'left', count: 1, from: 'behind' },
+				{ kind: 'recapture', needle: 'left', count: 1, from: 'behind' },
 				{ kind: 'return', from: 'right', count: 2 },
 			]),
 		).toEqual([' |  | 1 2 3! 4! 5', '3 4 | 1 2 | 5', '3 4 | 1 | 2 5', '3 4 |  | 1 2 5', ' |  | 3 4 1 2 5']);
@@ -88,7 +88,7 @@ describe('the moves, loop by loop', () => {
 	it('leave a mark on stitches that cross in one plane: nobody can say which is over', () => {
 		const state = startState(2);
 		const level = { ...state, loops: state.loops.map((l) => (l.stitch === 1 ? { ...l, on: 'loose' as const } : l)) };
-		expect(simulate([knit()], level).outcome).toMatchObject({ over: [], tangled: [[1, 2]], loose: [1] });
+		expect(simulate([knit()], level).outcome).toMatchObject({ over: [], tangled: [], level: [[1, 2]], loose: [1] });
 	});
 
 	it.each<[string, Move[]]>([
@@ -97,27 +97,27 @@ describe('the moves, loop by loop', () => {
 		['work off a holder that is not there', [knit('holder-1')]],
 		['return what was never taken', [{ kind: 'return', from: 'right', count: 1 }]],
 		['put a worked stitch back', [knit(), { kind: 'return', from: 'right', count: 1 }]],
-		['enter beyond the last stitch', [{ kind: 'enter', skip: 2, count: 2, from: 'front' }]],
+		['enter beyond the last stitch', [{ kind: 'enter', needle: 'right', skip: 2, count: 2, from: 'front' }]],
 		[
 			'enter twice',
 			[
-				{ kind: 'enter', skip: 0, count: 1, from: 'front' },
-				{ kind: 'enter', skip: 1, count: 1, from: 'front' },
+				{ kind: 'enter', needle: 'right', skip: 0, count: 1, from: 'front' },
+				{ kind: 'enter', needle: 'right', skip: 1, count: 1, from: 'front' },
 			],
 		],
 		[
 			'withdraw from a part of what was entered',
 			[
-				{ kind: 'enter', skip: 1, count: 2, from: 'front' },
-				{ kind: 'withdraw', count: 2 },
+				{ kind: 'enter', needle: 'right', skip: 1, count: 2, from: 'front' },
+				{ kind: 'withdraw', needle: 'left', count: 2 },
 			],
 		],
 		[
 			'work over unworked loops on the right needle',
 			[
-				{ kind: 'enter', skip: 1, count: 1, from: 'front' },
-				{ kind: 'withdraw', count: 2 },
-				{ kind: 'recapture', count: 1, from: 'behind' },
+				{ kind: 'enter', needle: 'right', skip: 1, count: 1, from: 'front' },
+				{ kind: 'withdraw', needle: 'left', count: 2 },
+				{ kind: 'recapture', needle: 'left', count: 1, from: 'behind' },
 				knit(),
 			],
 		],

@@ -1,0 +1,81 @@
+/** A way that nobody taught: what the search finds under stated limits. The limits are part of its id, so an address keeps them. */
+
+import type { Crossing } from '../../crossing/index.ts';
+import { search, SEARCH_AIMS, type Found, type Lift, type Move, type SearchAim } from '../../handling/index.ts';
+import { fail, ok, type Result } from '../../result.ts';
+import type { Way } from '../craft.ts';
+
+export interface FoundLimits {
+	readonly holders: 0 | 1 | 2;
+	readonly loose: number;
+	readonly least: SearchAim;
+}
+
+export const FOUND_LIMITS: FoundLimits = { holders: 2, loose: 0, least: 'moves' };
+/** More loose loops than this at once are in nobody's hands. */
+export const MOST_LOOSE = 12;
+
+const FOUND = /^found(?:-([012])-(\d{1,2})-([a-z]+))?$/;
+
+export function foundId({ holders, loose, least }: FoundLimits): string {
+	const usual = holders === FOUND_LIMITS.holders && loose === FOUND_LIMITS.loose && least === FOUND_LIMITS.least;
+	return usual ? 'found' : `found-${holders}-${loose}-${least}`;
+}
+
+/** The limits that an id stands for; `undefined` when it is no such id. */
+export function limitsOf(id: string): FoundLimits | undefined {
+	const [whole, holders, loose, least] = FOUND.exec(id) ?? [];
+	if (whole === undefined) return undefined;
+	if (holders === undefined || loose === undefined) return FOUND_LIMITS;
+	const aim = SEARCH_AIMS.find((a) => a === least);
+	if (!aim || Number(loose) > MOST_LOOSE) return undefined;
+	return { holders: Number(holders) as 0 | 1 | 2, loose: Number(loose), least: aim };
+}
+
+export const FOUND_WAY: Way = {
+	id: 'found',
+	title: 'Best found',
+	when: 'What a search over all that hands can do finds for this very crossing, with a proof that nothing does better.',
+	applies: 'Any crossing.',
+	needs: 'What the limits allow: holders, loops hanging loose.',
+	holders: FOUND_LIMITS.holders,
+};
+
+/** Crossings looked up before, so that a page that asks twice is not searched twice. */
+const KEPT = 64;
+const kept = new Map<string, Found>();
+
+/** The search of one crossing under these limits. */
+export function findWay(c: Crossing, limits: FoundLimits): Found {
+	const key = `${foundId(limits)}|${c.order.join()}|${c.over.join(';')}|${c.work.join()}`;
+	const known = kept.get(key);
+	if (known) return known;
+	const found = search(c, limits);
+	kept.set(key, found);
+	const [oldest] = kept.keys();
+	if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest);
+	return found;
+}
+
+const LIFTS: Readonly<Record<string, string>> = {
+	holders: 'Allow more holders',
+	loose: 'Allow loose loops',
+};
+
+/** A limit to lift, as advice. */
+export const liftWords = (lift: Lift): string =>
+	'to' in lift
+		? `${LIFTS[lift.what]!.replace('more holders', lift.to === 1 ? 'one holder' : 'two holders').replace('loose loops', lift.to === 1 ? 'one loose loop' : `${lift.to} loose loops`)}.`
+		: `Allow: ${lift.what}.`;
+
+export function planFound(c: Crossing, limits: FoundLimits): Result<readonly Move[]> {
+	const found = findWay(c, limits);
+	if (found.ok) return ok(found.moves);
+	return fail({
+		code: 'not-found',
+		what: found.proven
+			? 'Within these limits no procedure makes this crossing: all of them were tried.'
+			: 'No procedure was found within the positions that a search looks at.',
+		todo: found.lift.length > 0 ? found.lift.map(liftWords).join(' Or: ') : 'Allow more holders or loose loops.',
+	});
+}

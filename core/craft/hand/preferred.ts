@@ -1,0 +1,57 @@
+/** Which way a teacher's taste chooses, and why. */
+
+import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
+import { FOUND_WAY } from './found.ts';
+import { planByHand, WAYS } from './ways/index.ts';
+
+/** Whether stitches are worked straight off the holder or put back on the needle first. */
+export const HOLDER_WORKS = ['direct', 'returned'] as const;
+
+/** What a teacher likes: a holder, or a way without one for crossings that are short enough. */
+export interface WayTaste {
+	/** `holder`, or the id of a way that needs none. */
+	readonly way: string;
+	/** The widest crossing, in stitches, that is made without a holder. */
+	readonly withoutHolderUpTo: number;
+	readonly holderWork: (typeof HOLDER_WORKS)[number];
+}
+
+export interface Recommendation {
+	readonly way: string;
+	/** A whole sentence. */
+	readonly because: string;
+}
+
+/** The way that a taste chooses for a crossing, with the reason; where it makes no such crossing, the first way that does. */
+export function recommend(c: Crossing, taste: WayTaste): Recommendation {
+	const makes = (id: string): boolean => planByHand(c, id).ok;
+	const without = WAYS.find((w) => w.id === taste.way && w.holders === 0);
+	if (without && c.n <= taste.withoutHolderUpTo && makes(without.id)) {
+		const wide = `up to ${taste.withoutHolderUpTo} stitches`;
+		return { way: without.id, because: `Your house style goes without a holder ${wide}, and this has ${c.n}.` };
+	}
+	const direct = taste.holderWork === 'direct';
+	const held = direct ? 'off-holder' : 'returned';
+	if (makes(held)) {
+		const how = direct ? 'worked straight off it' : 'put back on the needle first';
+		const wide = without && c.n > taste.withoutHolderUpTo;
+		return {
+			way: held,
+			because: wide
+				? `With ${c.n} stitches it is wider than your house style goes without a holder.`
+				: `Your house style: a holder, its stitches ${how}.`,
+		};
+	}
+	const other = WAYS.find((w) => w.holders > 0 && makes(w.id));
+	if (other) {
+		return {
+			way: other.id,
+			because: asTwoGroups(c)
+				? 'The first way with a holder that makes this crossing.'
+				: 'Three groups: with one holder the centre is put back and needs no second tool.',
+		};
+	}
+	return { way: FOUND_WAY.id, because: 'No way that is taught makes this crossing; the search found one.' };
+}
+
+export const preferredWay = (c: Crossing, taste: WayTaste): string => recommend(c, taste).way;

@@ -1,0 +1,31 @@
+import { workInTurn, yarnFirst } from '../yarn.ts';
+import { takenFrom, yarnAfter, type HandWay } from './hand-way.ts';
+
+export const slipAndSwap: HandWay = {
+	id: 'slip-swap',
+	title: 'Slip and swap',
+	when: 'No holder. A habit to go with it: slip for right, pinch for left, so that the spare needle always goes behind.',
+	applies: 'Two groups; more than 6 stitches are for the bold.',
+	needs: 'Both needles, a thumb to pinch with, and yarn that grips.',
+	holders: 0,
+	caution: 'The far group hangs loose for a moment: try it on a scrap first, and beginners take a holder.',
+	two: (c, g) => {
+		const yarn = yarnFirst(c);
+		const right = g.lean === 'right';
+		return [
+			...yarn,
+			{ kind: 'slip', count: c.n },
+			{
+				kind: 'enter',
+				needle: 'left',
+				skip: g.far.length,
+				count: g.tip.length,
+				from: right ? 'behind' : 'front',
+			},
+			{ kind: 'withdraw', needle: 'right', count: c.n },
+			{ kind: 'recapture', needle: 'right', count: g.far.length, from: right ? 'front' : 'behind' },
+			{ kind: 'return', from: 'right', count: g.far.length },
+			...workInTurn(c, takenFrom([...g.far, ...g.tip], 'left'), yarnAfter(yarn)).moves,
+		];
+	},
+};

@@ -1,0 +1,40 @@
+import { holdSide } from '../../../crossing/index.ts';
+import { workInTurn, yarnFirst } from '../yarn.ts';
+import { HOLDER, SECOND, takenFrom, yarnAfter, type HandWay } from './hand-way.ts';
+
+export const twoHolders: HandWay = {
+	id: 'two-holders',
+	title: 'Two holders',
+	when: 'Three groups, the tip group and the centre each on a holder of its own.',
+	applies: 'Three groups whose outer ones swap, the centre between them or behind both.',
+	needs: 'Two holders that can be told apart.',
+	holders: 2,
+	caution: 'Keep the two holders apart: which of them hangs nearer you decides what lies on top.',
+	three: (c, g) => {
+		const aside = holdSide(g.lean);
+		const between = g.lies === 'between';
+		// The centre hangs behind the tip group when it is to lie under it, before it when over it.
+		const [tipHangs, centreHangs] =
+			aside === 'front'
+				? ([
+						{ side: 'front', depth: between ? 'outer' : 'inner' },
+						{ side: between ? 'front' : 'back', depth: 'inner' },
+					] as const)
+				: ([
+						{ side: 'back', depth: between ? 'outer' : 'inner' },
+						{ side: 'back', depth: between ? 'inner' : 'outer' },
+					] as const);
+		const yarn = yarnFirst(c);
+		const worked = workInTurn(
+			c,
+			[...takenFrom(g.far, 'left'), ...takenFrom(g.centre, SECOND), ...takenFrom(g.tip, HOLDER)],
+			yarnAfter(yarn),
+		);
+		return [
+			...yarn,
+			{ kind: 'hold', count: g.tip.length, holder: HOLDER, ...tipHangs },
+			{ kind: 'hold', count: g.centre.length, holder: SECOND, ...centreHangs },
+			...worked.moves,
+		];
+	},
+};

@@ -1,0 +1,92 @@
+/** The row of loops while a move is made: who goes past whom, and in which plane. */
+
+import type { PassingEvent, StitchNumber } from '../../crossing/index.ts';
+import { fail } from '../../result.ts';
+import { loopsOn, type HandState, type Holder, type Loop } from '../state.ts';
+
+export interface Applied {
+	readonly state: HandState;
+	/** The loops that the move handled, from right to left. */
+	readonly stitches: readonly StitchNumber[];
+	readonly passings: readonly PassingEvent[];
+}
+
+export const refuse = (what: string, todo: string): ReturnType<typeof fail> =>
+	fail({ code: 'illegal-move', what, todo });
+
+export const times = (count: number): string => (count === 1 ? '1 loop' : `${count} loops`);
+
+/** The first `count` loops of the left needle, when they are there and no other needle is in them. */
+export function atLeftTip(state: HandState, count: number): readonly Loop[] | undefined {
+	const taken = loopsOn(state, 'left').slice(0, count);
+	return count >= 1 && taken.length === count && !taken.some((l) => l.entered) ? taken : undefined;
+}
+
+/** While a needle is in loops of the other one, only drawing one out or the yarn comes next. */
+export const enteredInTheWay = ({ loops }: HandState): ReturnType<typeof fail> | undefined =>
+	loops.some((l) => l.entered)
+		? refuse('A needle is still in loops of the other one.', 'Withdraw one of the needles first.')
+		: undefined;
+
+/** Old loops on the left needle are in the way of everything but working and letting them off. */
+export const keptInTheWay = ({ kept }: HandState): ReturnType<typeof fail> | undefined =>
+	kept.length === 0
+		? undefined
+		: refuse('The left needle still carries the old loop of a worked stitch.', 'Let it off first.');
+
+/** Another holder in the place that is asked for. */
+export const clashes = (others: HandState['holders'], place: Holder): boolean =>
+	Object.values(others).some((h) => h.side === place.side && h.depth === place.depth);
+
+/** The same row with some loops replaced by newer versions of themselves. */
+export function replace(loops: readonly Loop[], newer: readonly Loop[]): readonly Loop[] {
+	const byStitch = new Map(newer.map((l) => [l.stitch, l]));
+	return loops.map((l) => byStitch.get(l.stitch) ?? l);
+}
+
+/**
+ * Moves a run of loops along the row to a needle's tip, keeping its inner order.
+ * Every loop that it goes past is a passing, decided by the planes of that moment.
+ */
+export function moveTo(
+	loops: readonly Loop[],
+	stitches: readonly StitchNumber[],
+	to: 'right-tip' | 'left-tip',
+	planeOf: (loop: Loop) => number,
+): { readonly loops: readonly Loop[]; readonly passings: readonly PassingEvent[] } {
+	const moving = loops.filter((l) => stitches.includes(l.stitch));
+	const rest = loops.filter((l) => !stitches.includes(l.stitch));
+	const lastRight = rest.findLastIndex((l) => l.on === 'right') + 1;
+	const firstLeft = rest.findIndex((l) => l.on === 'left');
+	const at = to === 'right-tip' ? lastRight : firstLeft === -1 ? rest.length : firstLeft;
+	const after = [...rest.slice(0, at), ...moving, ...rest.slice(at)];
+	const passings: PassingEvent[] = [];
+	for (const mover of moving) {
+		for (const still of rest) {
+			const before = loops.indexOf(mover) < loops.indexOf(still);
+			const now = after.indexOf(mover) < after.indexOf(still);
+			if (before === now) continue;
+			const gap = planeOf(mover) - still.plane;
+			const upper = gap === 0 ? undefined : gap > 0 ? mover.stitch : still.stitch;
+			passings.push({ pair: [mover.stitch, still.stitch], upper });
+		}
+	}
+	return { loops: after, passings };
+}
+
+/** Holders that carry nothing are put down; the yarn cannot be outside one that is gone. */
+export function tidy(state: HandState): HandState {
+	const used = new Set(state.loops.map((l) => l.on));
+	const holders = Object.fromEntries(Object.entries(state.holders).filter(([id]) => used.has(id as Loop['on'])));
+	const next = { ...state, holders };
+	return state.outside && hangingOn(next, state.yarn).length === 0 ? { ...next, outside: false } : next;
+}
+
+/** Stitches on the holders that hang on one side of the needles. */
+export const hangingOn = (state: HandState, side: 'front' | 'behind'): readonly StitchNumber[] =>
+	state.loops
+		.filter((l) => {
+			const holder = l.on === 'holder-1' || l.on === 'holder-2' ? state.holders[l.on] : undefined;
+			return holder?.side === (side === 'front' ? 'front' : 'back');
+		})
+		.map((l) => l.stitch);

@@ -1,0 +1,108 @@
+/** From what is seen in the fabric back to what the hands are likely to have done. */
+
+import type { Crossing } from '../../crossing/index.ts';
+import { MISTAKE_IDS, sitesOf, type MistakeId, type Site } from './mistake.ts';
+import { MISTAKES } from './mistakes.ts';
+import { signsOf, type Sign, type SignId } from './signs.ts';
+import { simulate, type Trace } from '../simulate.ts';
+
+export interface Likely {
+	/** One mistake, or two that were made together. */
+	readonly mistakes: readonly MistakeId[];
+	/** The first move, from 1, at which it happens. */
+	readonly at: number;
+	/** What the simulation shows when just that is done. */
+	readonly trace: Trace;
+	readonly signs: readonly Sign[];
+	readonly explains: readonly SignId[];
+	/** Seen, and not explained by it. */
+	readonly misses: readonly SignId[];
+	/** It would show as well, and was not seen. */
+	readonly shows: readonly SignId[];
+	/** In how many places of the procedure it can happen: how exposed the way is to it. */
+	readonly exposure: number;
+}
+
+interface Tried extends Omit<Likely, 'mistakes' | 'exposure'> {
+	readonly site: Site;
+}
+
+/** More sites of one mistake than this add nothing: they only name other stitches. */
+const MOST_SITES = 40;
+
+function tried(asked: Crossing, start: Trace['start'], site: Site, seen: ReadonlySet<SignId>): Tried {
+	const trace = simulate(site.moves, start);
+	const signs = signsOf(asked, trace.outcome);
+	const shown = new Set(signs.map((s) => s.id));
+	return {
+		site,
+		at: site.at,
+		trace,
+		signs,
+		explains: [...seen].filter((s) => shown.has(s)),
+		misses: [...seen].filter((s) => !shown.has(s)),
+		shows: [...shown].filter((s) => !seen.has(s)),
+	};
+}
+
+const better = (a: Tried, b: Tried): number =>
+	b.explains.length - a.explains.length || a.shows.length - b.shows.length || a.at - b.at;
+
+/**
+ * The mistakes that give what is seen when a procedure is carried out: each run on the simulator, and
+ * listed only when it explains something. First those that explain most and show least beside it, then
+ * those that the way is most exposed to. When no single one explains all, two together are tried.
+ */
+export function diagnose(asked: Crossing, right: Trace, seen: readonly SignId[]): readonly Likely[] {
+	const wanted = new Set(seen);
+	if (wanted.size === 0) return [];
+	const singles = MISTAKE_IDS.flatMap((id): (Likely & { readonly best: Tried })[] => {
+		const sites = sitesOf(MISTAKES[id], right);
+		const [best] = sites
+			.slice(0, MOST_SITES)
+			.map((site) => tried(asked, right.start, site, wanted))
+			.sort(better);
+		if (!best || best.explains.length === 0) return [];
+		return [{ ...best, best, mistakes: [id], exposure: sites.length }];
+	});
+	const whole = singles.some((s) => s.misses.length === 0);
+	const pairs = whole ? [] : pairsOf(asked, singles, wanted);
+	return [...singles, ...pairs]
+		.map(({ mistakes, at, trace, signs, explains, misses, shows, exposure }) => ({
+			mistakes,
+			at,
+			trace,
+			signs,
+			explains,
+			misses,
+			shows,
+			exposure,
+		}))
+		.sort(
+			(a, b) =>
+				b.explains.length - a.explains.length ||
+				a.shows.length - b.shows.length ||
+				a.mistakes.length - b.mistakes.length ||
+				b.exposure - a.exposure,
+		);
+}
+
+function pairsOf(
+	asked: Crossing,
+	singles: readonly (Likely & { readonly best: Tried })[],
+	seen: ReadonlySet<SignId>,
+): Likely[] {
+	return singles.flatMap((first, i) =>
+		singles.slice(i + 1).flatMap((second): Likely[] => {
+			const [id] = second.mistakes;
+			const [best] = sitesOf(MISTAKES[id!], first.trace)
+				.slice(0, MOST_SITES)
+				.map((site) => tried(asked, first.trace.start, site, seen))
+				.sort(better);
+			if (!best || best.explains.length <= Math.max(first.explains.length, second.explains.length)) return [];
+			const { site: _, ...rest } = best;
+			const exposure = Math.min(first.exposure, second.exposure);
+			return [{ ...rest, mistakes: [...first.mistakes, id!], at: Math.min(first.at, best.at), exposure }];
+		}),
+	);
+}

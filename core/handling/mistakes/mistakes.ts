@@ -1,0 +1,158 @@
+/** The mistakes that happen inside one crossing. */
+
+import type { Side } from '../../crossing/index.ts';
+import type { From, Move } from '../moves.ts';
+import { stateAt, type Trace } from '../simulate.ts';
+import type { HandState, HolderId } from '../state.ts';
+import { changed, eachMove, otherFrom, withoutStitch, withYarn } from './changes.ts';
+import { movesIn, type Mistake, type MistakeId, type Site } from './mistake.ts';
+
+const otherSide = (side: Side): Side => (side === 'front' ? 'back' : 'front');
+
+/** Entered, caught or reached past from the other side: without a holder these say what lies on top, and go wrong together. */
+const turnedRound = (move: Move): Move => {
+	switch (move.kind) {
+		case 'enter':
+		case 'recapture':
+			return { ...move, from: otherFrom(move.from) };
+		case 'drop':
+			return { ...move, hang: otherFrom(move.hang) };
+		case 'work':
+			return move.past ? { ...move, past: otherFrom(move.past) } : move;
+		default:
+			return move;
+	}
+};
+
+const wrongSide: Mistake = {
+	id: 'wrong-side',
+	title: 'held on the other side',
+	how: 'The group that waits hangs in front instead of at the back, or the other way; without a holder, the needle goes in from the wrong side.',
+	sites: (trace) => {
+		const held = eachMove(trace, (m) => (m.kind === 'hold' ? { ...m, side: otherSide(m.side) } : undefined));
+		if (held.length > 0) return held;
+		const moves = movesIn(trace).map(turnedRound);
+		const at = trace.steps.findIndex(({ move }) => turnedRound(move) !== move);
+		return at === -1 ? [] : [{ at: at + 1, moves }];
+	},
+};
+
+const knitwise: Mistake = {
+	id: 'knitwise',
+	title: 'slipped knitwise',
+	how: 'The stitches are slipped as if to knit, so that they hang turned, and are then worked through the leg in front.',
+	sites: (trace) =>
+		eachMove(trace, (m) =>
+			(m.kind === 'hold' || m.kind === 'slip') && !m.turned ? { ...m, turned: true } : undefined,
+		),
+};
+
+const wrongLeg: Mistake = {
+	id: 'wrong-leg',
+	title: 'worked through the wrong leg',
+	how: 'The needle goes through the trailing leg.',
+	sites: (trace) =>
+		eachMove(trace, (m) => (m.kind === 'work' ? { ...m, leg: m.leg === 'front' ? 'back' : 'front' } : undefined)),
+};
+
+const yarnLeft: Mistake = {
+	id: 'yarn-left',
+	title: 'yarn left where it was',
+	how: 'The yarn is not brought to the side that the next stitch needs, and comes over the needle.',
+	sites: (trace) => {
+		const shifts = trace.steps.flatMap(({ move }, i) => (move.kind === 'yarn' ? [changed(trace, i)] : []));
+		const first = trace.steps.findIndex(({ move }) => move.kind === 'work');
+		const { move } = trace.steps[first] ?? {};
+		if (move?.kind !== 'work' || stateAt(trace, first).yarn !== 'behind' || move.stitch === 'p') return shifts;
+		// After a purl before the crossing it may still hang in front.
+		return [changed(trace, first, { kind: 'yarn', to: 'front' }, move), ...shifts];
+	},
+};
+
+const hangingIds = (state: HandState): readonly HolderId[] => Object.keys(state.holders) as HolderId[];
+
+/** A site at each stitch worked off the left needle while a holder hangs. */
+const whileHolding = (trace: Trace, instead: (state: HandState, move: Move) => Move | undefined): readonly Site[] =>
+	trace.steps.flatMap(({ move }, i) => {
+		const state = stateAt(trace, i);
+		if (move.kind !== 'work' || move.from !== 'left' || hangingIds(state).length === 0) return [];
+		const first = instead(state, move);
+		return first ? [changed(trace, i, first, move)] : [];
+	});
+
+const yarnRound: Mistake = {
+	id: 'yarn-round',
+	title: 'yarn round the holder',
+	how: 'The yarn goes round the hanging holder on its way.',
+	sites: (trace) => whileHolding(trace, (state) => ({ kind: 'yarn', to: state.yarn, round: hangingIds(state)[0]! })),
+};
+
+const yarnOutside: Mistake = {
+	id: 'yarn-outside',
+	title: 'yarn outside the holder',
+	how: 'The yarn passes outside the hanging holder instead of between it and the needles.',
+	sites: (trace) =>
+		whileHolding(trace, (state, move) => {
+			const needed: From = move.kind === 'work' && move.stitch === 'p' ? 'front' : 'behind';
+			const side: Side = needed === 'front' ? 'front' : 'back';
+			const hangs = Object.values(state.holders).some((h) => h.side === side);
+			return hangs && state.yarn === needed && !state.outside ? { kind: 'yarn', to: needed, outside: true } : undefined;
+		}),
+};
+
+const wrongOrder: Mistake = {
+	id: 'wrong-order',
+	title: 'holder worked from its wrong end',
+	how: 'The stitches come off the same point that took them up, the last one first.',
+	sites: (trace) =>
+		(['holder-1', 'holder-2'] as const).flatMap((id): Site[] => {
+			const at = trace.steps.flatMap(({ move }, i) => (move.kind === 'work' && move.from === id ? [i] : []));
+			if (at.length < 2) return [];
+			const moves = movesIn(trace).map((m, i): Move =>
+				m.kind === 'work' && at.includes(i) ? { ...m, end: 'far' } : m,
+			);
+			return [{ at: at[0]! + 1, moves }];
+		}),
+};
+
+const TRANSFERS: readonly Move['kind'][] = ['hold', 'slip', 'withdraw', 'recapture', 'return', 'drop'];
+
+const lost: Mistake = {
+	id: 'lost',
+	title: 'a loop lost on the way',
+	how: 'A loop slips out of the pinch, or off a tool while it is handed over, and runs down.',
+	sites: (trace) =>
+		trace.steps.flatMap(({ move, stitches }, i) =>
+			TRANSFERS.includes(move.kind) ? stitches.map((s) => withoutStitch(trace, i, s)) : [],
+		),
+};
+
+const split: Mistake = {
+	id: 'split',
+	title: 'a stitch split',
+	how: 'The needle goes through half of the yarn only.',
+	sites: (trace) => eachMove(trace, (m) => (m.kind === 'work' ? { ...m, split: true } : undefined)),
+};
+
+const wrongWork: Mistake = {
+	id: 'wrong-work',
+	title: 'purled the cord or knitted the ground',
+	how: 'A stitch is purled where it should be knit, or knit where it should be purled.',
+	sites: (trace) =>
+		eachMove(trace, (m) => (m.kind === 'work' ? { ...m, stitch: m.stitch === 'k' ? 'p' : 'k' } : undefined)).map(
+			({ at, moves }) => ({ at, moves: withYarn(moves) }),
+		),
+};
+
+export const MISTAKES: Readonly<Record<MistakeId, Mistake>> = {
+	'wrong-side': wrongSide,
+	knitwise,
+	'wrong-leg': wrongLeg,
+	'yarn-left': yarnLeft,
+	'yarn-round': yarnRound,
+	'yarn-outside': yarnOutside,
+	'wrong-order': wrongOrder,
+	lost,
+	split,
+	'wrong-work': wrongWork,
+};

@@ -1,0 +1,185 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { hand, perform } from '../../craft/index.ts';
+import { threeGroups, twoGroups, type Crossing } from '../../crossing/index.ts';
+import { anyCrossing, everyTwoGroups } from '../../test/arbitraries.ts';
+import { bruteForce, crossingOf } from '../../test/brute-force.ts';
+import { turnedRound, valid } from '../../test/made.ts';
+import {
+	prove,
+	search,
+	SEARCH_MOVES,
+	simulate,
+	startState,
+	tally,
+	type Found,
+	type SearchLimits,
+	type Trace,
+} from '../index.ts';
+
+const traceFor = (c: Crossing, found: Found): Trace => {
+	if (!found.ok) throw new Error('nothing found');
+	return simulate(found.moves, startState(c.n));
+};
+const kinds = (c: Crossing, limits: Partial<SearchLimits>): string => {
+	const found = search(c, limits);
+	if (!found.ok) return 'none';
+	return found.moves.map((m) => (m.kind === 'work' ? m.stitch : m.kind)).join(' ');
+};
+const lc = (n: number): Crossing => twoGroups({ front: n, behind: n, lean: 'left' });
+
+describe('the search', () => {
+	it.each<[number, { holders: 0 | 1 | 2; loose: number }, number]>([
+		[2, { holders: 2, loose: 2 }, 5],
+		[3, { holders: 1, loose: 0 }, 8],
+		[3, { holders: 2, loose: 0 }, 8],
+		[3, { holders: 0, loose: 1 }, 8],
+		[3, { holders: 0, loose: 3 }, 8],
+		[3, { holders: 1, loose: 3 }, 5],
+		[4, { holders: 1, loose: 0 }, 9],
+		[4, { holders: 2, loose: 0 }, 4],
+		[4, { holders: 0, loose: 4 }, 4],
+		[4, { holders: 0, loose: 2 }, 4],
+	])('needs as few moves as trying everything does: %i stitches, %j, up to %i transfers', (n, limits, most) => {
+		const plain = bruteForce(n, limits, most);
+		expect(plain.size).toBeGreaterThan(n);
+		for (const [made, transfers] of plain) {
+			const c = crossingOf(made);
+			const found = search(c, limits);
+			expect(found.ok && found.proven).toBe(true);
+			expect([made, tally(traceFor(c, found)).transfers]).toEqual([made, transfers]);
+		}
+	});
+
+	it('reaches all crossings of up to 4 stitches with one holder, and none is left out by trying everything', () => {
+		// 1·3·7·15: a permutation of i stitches with a coin for each pair that changes order.
+		expect([2, 3, 4].map((n) => bruteForce(n, { holders: 1, loose: 0 }, 9).size)).toEqual([3, 21, 315]);
+	});
+
+	it('makes exactly the crossing, whatever it is, and says when it is not proved the best', () => {
+		fc.assert(
+			fc.property(anyCrossing(6), (c) => {
+				const found = search(c, { budget: 3000 });
+				expect(prove(c, traceFor(c, found)).checks.filter((check) => !check.ok)).toEqual([]);
+			}),
+			{ numRuns: 150 },
+		);
+		const ring = valid({
+			order: [6, 5, 4, 3, 2, 1],
+			over: [
+				[1, 2],
+				[2, 3],
+				[3, 1],
+				[4, 1],
+				[1, 5],
+				[6, 1],
+				[4, 2],
+				[5, 2],
+				[2, 6],
+				[3, 4],
+				[5, 3],
+				[6, 3],
+				[4, 5],
+				[6, 4],
+				[5, 6],
+			],
+		});
+		const soon = search(ring, { budget: 5 });
+		expect([soon.ok, soon.proven]).toEqual([true, false]);
+		expect(prove(ring, traceFor(ring, soon)).ok).toBe(true);
+	});
+
+	it('finds the ways that are taught by itself', () => {
+		expect(kinds(lc(3), {})).toBe('hold k k k k k k');
+		expect(kinds(lc(3), { allow: SEARCH_MOVES.filter((m) => m !== 'off-holder') })).toBe('hold k k k return k k k');
+		expect(kinds(lc(2), { holders: 0, loose: 4, allow: ['enter', 'return'] })).toBe(
+			'enter withdraw recapture return k k k k',
+		);
+		const between = threeGroups({ sizes: [2, 1, 2], lean: 'left', lies: 'between' });
+		const behind = threeGroups({ sizes: [2, 1, 2], lean: 'left', lies: 'behind' });
+		expect(between.ok && kinds(between.value, { holders: 1 })).toBe('hold k k return k k k');
+		expect(behind.ok && kinds(behind.value, {})).toBe('hold hold k k k k k');
+		const rt = twoGroups({ front: 1, behind: 1, lean: 'right' });
+		expect(kinds(rt, { holders: 0 })).toBe('k k release');
+		expect(kinds(lc(1), { holders: 0, loose: 1 })).toBe('drop k recapture k');
+	});
+
+	it('without a holder is never worse than pinching or slipping', () => {
+		for (const { crossing: c } of everyTwoGroups(3)) {
+			const best = tally(traceFor(c, search(c, { holders: 0, loose: c.n })));
+			for (const way of ['pinch', 'slip-swap']) {
+				const done = perform(hand, c, way);
+				expect(done.ok && done.value.tally.moves).toBeGreaterThanOrEqual(best.moves);
+			}
+		}
+	});
+
+	it('keeps small what it is asked to', () => {
+		const loose = tally(traceFor(turnedRound, search(turnedRound, { holders: 1, loose: 3, least: 'loose' })));
+		const moves = tally(traceFor(turnedRound, search(turnedRound, { holders: 1, loose: 3, least: 'moves' })));
+		expect(loose.looseMoves).toBe(0);
+		expect(moves.moves).toBeLessThanOrEqual(loose.moves);
+		expect(tally(traceFor(lc(2), search(lc(2), { loose: 4, least: 'tools' }))).tools).toBe(0);
+		const purled = twoGroups({ front: 2, behind: 1, lean: 'left', behindWork: 'p' });
+		expect(tally(traceFor(purled, search(purled, { least: 'yarn' }))).yarnShifts).toBe(2);
+	});
+
+	it('keeps to the limits, parting a group where fewer may hang loose than it has', () => {
+		fc.assert(
+			fc.property(anyCrossing(5, 2), fc.integer({ min: 1, max: 3 }), (c, most) => {
+				const counted = tally(traceFor(c, search(c, { holders: 0, loose: most, budget: 4000 })));
+				expect(counted.mostLoose).toBeLessThanOrEqual(most);
+				expect(counted.tools).toBe(0);
+			}),
+			{ numRuns: 60 },
+		);
+	});
+
+	it('says which limit to lift when there is no procedure, having looked at everything', () => {
+		expect(search(lc(2), { holders: 0 })).toMatchObject({
+			ok: false,
+			proven: true,
+			lift: [
+				{ what: 'holders', to: 1 },
+				{ what: 'loose', to: 1 },
+			],
+		});
+		expect(search(lc(2), { holders: 1, allow: ['hold', 'swing'] })).toMatchObject({
+			ok: false,
+			lift: [{ what: 'return' }, { what: 'off-holder' }],
+		});
+	});
+
+	it('stops looking soon where there are many pieces to keep apart, and gives a plain procedure', () => {
+		fc.assert(
+			fc.property(
+				anyCrossing(30, 9),
+				fc.constantFrom({ holders: 1 as const }, { holders: 0 as const, loose: 1 }),
+				(c, limits) => {
+					const found = search(c, limits);
+					expect(found.looked).toBeLessThan(5000);
+					expect(prove(c, traceFor(c, found)).checks.filter((check) => !check.ok)).toEqual([]);
+				},
+			),
+			{ numRuns: 12 },
+		);
+		// Ten stitches, of which no more than two may hang loose: the groups are parted.
+		expect(tally(traceFor(lc(5), search(lc(5), { holders: 0, loose: 2 }))).mostLoose).toBeLessThanOrEqual(2);
+		const sixty = valid({
+			order: Array.from({ length: 60 }, (_, i) => 60 - i),
+			over: Array.from({ length: 60 }, (_, i) => i + 1).flatMap((a) =>
+				Array.from({ length: 60 - a }, (_, k): [number, number] =>
+					(a * k) % 3 === 0 ? [a, a + k + 1] : [a + k + 1, a],
+				),
+			),
+		});
+		const found = search(sixty);
+		expect([found.ok, found.proven, found.looked]).toEqual([true, false, 0]);
+		expect(prove(sixty, traceFor(sixty, found)).ok).toBe(true);
+	});
+
+	it('looks at no more positions for wider groups', () => {
+		const looked = [2, 6, 30].map((n) => search(lc(n)).looked);
+		expect(new Set(looked).size).toBe(1);
+	});
+});
