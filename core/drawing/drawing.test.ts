@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hand } from '../craft/index.ts';
+import { hand, waysFor } from '../craft/index.ts';
 import { isOver, twoGroups, type Crossing } from '../crossing/index.ts';
 import { anyCrossing } from '../test/arbitraries.ts';
-import { traceOf, valid } from '../test/made.ts';
+import { traceOf, turnedRound, valid } from '../test/made.ts';
 import { pointAt, upright } from './curve.ts';
 import { drawRibbon, drawStage, PALETTES, toSvg, type CrossPoint, type Drawing, type Light } from './index.ts';
 import { weave, type Piece } from './weave.ts';
@@ -70,22 +70,29 @@ describe('weaving', () => {
 				[2, 3],
 			],
 		});
-		const pieces = [ring, stack].map((c) => wovenOf(c).pieces.length);
-		expect(pieces).toEqual([6, 3]);
+		const under = valid({
+			order: [4, 3, 2, 1],
+			over: [...ring.over.map(([u, l]): [number, number] => [u + 1, l + 1]), [1, 2], [1, 3], [1, 4]],
+		});
+		const pieces = [ring, stack, under].map((c) => wovenOf(c).pieces.length);
+		// What lies over a whole ring stays whole, and on top of it.
+		expect(pieces).toEqual([6, 3, 7]);
+		expect(wovenOf(under).pieces.at(-1)?.stitch).toBe(1);
 	});
 });
 
 describe('drawings', () => {
 	const lights: Light[] = ['day', 'dusk', 'print'];
 	const drawings = lights.flatMap((light) =>
-		hand.ways.flatMap((way): Drawing[] => {
-			const c = twoGroups({ front: 3, behind: 2, lean: 'right', behindWork: 'p' });
-			const trace = traceOf(c, way.id);
-			return [
-				drawRibbon(c, { light, numbers: true }),
-				...trace.steps.map((_, i) => drawStage(c, trace, i + 1, { light })),
-			];
-		}),
+		[twoGroups({ front: 3, behind: 2, lean: 'right', behindWork: 'p' }), turnedRound].flatMap((c) =>
+			waysFor(hand, c).flatMap((way): Drawing[] => {
+				const trace = traceOf(c, way.id);
+				return [
+					drawRibbon(c, { light, numbers: true }),
+					...trace.steps.map((_, i) => drawStage(c, trace, i + 1, { light })),
+				];
+			}),
+		),
 	);
 
 	it('are flat lists in order of depth, in concrete colours and finite numbers', () => {

@@ -1,5 +1,9 @@
+export { demonstrationPage, type PageOptions } from './files/page.ts';
+export { stripSvg, type Frame, type StripOptions } from './files/strip.ts';
 export { PALETTES, type Light, type Palette } from './palette.ts';
+export { drawResult, type ResultOptions } from './result.ts';
 export { drawRibbon, type RibbonOptions } from './ribbon.ts';
 export type { CircleShape, CrossPoint, Drawing, PathShape, Shape, TextShape } from './shapes.ts';
+export { drawAbove } from './stage/above.ts';
 export { drawStage, type StageOptions } from './stage/scene.ts';
 export { toSvg } from './svg.ts';

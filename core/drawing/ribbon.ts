@@ -3,9 +3,10 @@
  * before at the bottom, as they stand after at the top, straight from `over`.
  */
 
-import { isOver, type Crossing } from '../crossing/index.ts';
+import { isOver, mirror, type Crossing } from '../crossing/index.ts';
 import { wordsFor } from '../notation/words-for.ts';
 import { pathOf, upright } from './curve.ts';
+import { mirrored } from './mirrored.ts';
 import { PALETTES, type Light } from './palette.ts';
 import { byDepth, type Drawing, type Shape } from './shapes.ts';
 import { cordStyles, paintStrand } from './strand.ts';
@@ -17,6 +18,8 @@ export interface RibbonOptions {
 	readonly around?: string;
 	/** Stitch numbers below and above. */
 	readonly numbers?: boolean;
+	/** Made left-handed: turned left to right, numbers from the left. */
+	readonly mirrored?: boolean;
 }
 
 const STEP = 26;
@@ -53,12 +56,19 @@ export function drawRibbon(c: Crossing, options: RibbonOptions): Drawing {
 		return [...gap, ...paintStrand(styles.get(piece.stitch)!, paint)];
 	});
 	if (options.numbers) shapes.push(...numbers(c, x, bottom, palette.quiet));
-	const words = wordsFor(c);
-	const label = `${words ? `${words.title}. ${words.look}.` : 'A crossing.'} Order before ${before(c)}, after ${[...c.order].reverse().join(' ')}, left to right.`;
-	return { width, height: bottom + (options.numbers ? NUMBERS : 0), shapes: byDepth(shapes), label, crossPoints };
+	const label = options.mirrored
+		? labelFor(wordsFor(mirror(c)).title, c, before(c).reverse(), c.order)
+		: labelFor(wordsFor(c).title, c, before(c), [...c.order].reverse());
+	const height = bottom + (options.numbers ? NUMBERS : 0);
+	const drawing: Drawing = { width, height, shapes: byDepth(shapes), label, crossPoints };
+	return options.mirrored ? mirrored(drawing) : drawing;
 }
 
-const before = (c: Crossing): string => Array.from({ length: c.n }, (_, i) => c.n - i).join(' ');
+const before = (c: Crossing): number[] => Array.from({ length: c.n }, (_, i) => c.n - i);
+
+function labelFor(title: string, c: Crossing, from: readonly number[], to: readonly number[]): string {
+	return `${title}. ${wordsFor(c).look}. Order before ${from.join(' ')}, after ${to.join(' ')}, left to right.`;
+}
 
 function numbers(c: Crossing, x: (place: number) => number, bottom: number, fill: string): Shape[] {
 	const text = (stitch: number, place: number, y: number): Shape => ({

@@ -24,6 +24,8 @@ export interface PathShape extends ShapeBase {
 	readonly width?: number;
 	readonly cap?: 'butt' | 'round';
 	readonly dash?: readonly number[];
+	/** Turned left to right within a drawing of this width. */
+	readonly flipped?: number | undefined;
 }
 
 export interface CircleShape extends ShapeBase {

@@ -1,6 +1,6 @@
 /** A drawing as SVG text, attributes only: for print sheets, files, and pages before they wake up. */
 
-import type { Drawing, Shape } from './shapes.ts';
+import { num, type Drawing, type Shape } from './shapes.ts';
 
 const FACES = {
 	sans: "'Atkinson Hyperlegible Next', 'Segoe UI', sans-serif",
@@ -9,7 +9,8 @@ const FACES = {
 
 const SPECIAL = /[&<>"]/;
 
-const escape = (text: string): string =>
+/** Text that may stand in XML or HTML as it is. */
+export const escapeXml = (text: string): string =>
 	SPECIAL.test(text)
 		? text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')
 		: text;
@@ -20,9 +21,9 @@ function element(name: string, attributes: Attributes, text?: string): string {
 	let open = `<${name}`;
 	for (const key in attributes) {
 		const value = attributes[key];
-		if (value !== undefined) open += ` ${key}="${typeof value === 'number' ? value : escape(value)}"`;
+		if (value !== undefined) open += ` ${key}="${typeof value === 'number' ? value : escapeXml(value)}"`;
 	}
-	return text === undefined ? `${open}/>` : `${open}>${escape(text)}</${name}>`;
+	return text === undefined ? `${open}/>` : `${open}>${escapeXml(text)}</${name}>`;
 }
 
 function shapeToSvg(s: Shape): string {
@@ -37,6 +38,7 @@ function shapeToSvg(s: Shape): string {
 				'stroke-linecap': s.cap,
 				'stroke-linejoin': 'round',
 				'stroke-dasharray': s.dash?.join(' '),
+				transform: s.flipped === undefined ? undefined : `matrix(-1 0 0 1 ${s.flipped} 0)`,
 				...common,
 			});
 		case 'circle':
@@ -72,9 +74,11 @@ function shapeToSvg(s: Shape): string {
 /**
  * The whole drawing as one `<svg>` element, its label as accessible name.
  * Every number and text in it is escaped, so it can stand in a page as it is.
+ * `width` in CSS pixels; as wide as the page makes it when left out.
  */
-export function toSvg(drawing: Drawing): string {
+export function toSvg(drawing: Drawing, width?: number): string {
 	const inside = drawing.shapes.map(shapeToSvg).join('');
-	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${drawing.width} ${drawing.height}" role="img" aria-label="${escape(drawing.label)}">`;
+	const size = width === undefined ? '' : ` width="${num(width)}"`;
+	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${drawing.width} ${drawing.height}"${size} role="img" aria-label="${escapeXml(drawing.label)}">`;
 	return `${open}${inside}</svg>`;
 }

@@ -2,9 +2,9 @@
  * Puts strands that cross in an order in which they can be painted one after
  * another, straight from who lies over whom.
  *
- * Where the strands allow it each is painted whole. Where they lie over each
- * other in a ring, no order of whole strands is right: those are cut halfway
- * between their meetings, and the pieces can always be ordered.
+ * Where the strands allow it each is painted whole. Where some lie over each
+ * other in a ring, no order of whole strands is right: those, and no others, are
+ * cut halfway between their meetings, and the pieces can always be ordered.
  */
 
 import { between, chainOf, meeting, type Cubic } from './curve.ts';
@@ -70,22 +70,54 @@ export function weave(strands: readonly Strand[], nearer: (a: StitchNumber, b: S
 	return { pieces: whole ?? cutPieces(strands, meets), crossPoints };
 }
 
+/** Strands that lie in a ring with others: each is reached from itself by going from lower to upper. */
+function inRings(count: number, meets: readonly Meet[]): readonly boolean[] {
+	const uppers = Array.from({ length: count }, (): number[] => []);
+	for (const { lower, upper } of meets) uppers[lower]!.push(upper);
+	return uppers.map((_, start) => {
+		const seen = new Set<number>();
+		const open = [...uppers[start]!];
+		for (let next = open.pop(); next !== undefined; next = open.pop()) {
+			if (next === start) return true;
+			if (seen.has(next)) continue;
+			seen.add(next);
+			open.push(...uppers[next]!);
+		}
+		return false;
+	});
+}
+
 function cutPieces(strands: readonly Strand[], meets: readonly Meet[]): Woven['pieces'] {
+	const ringed = inRings(strands.length, meets);
 	const pieces: Strand[] = [];
+	/** All pieces of a strand: a whole one goes before or after every one of them. */
+	const piecesOf = strands.map((): number[] => []);
 	// The piece of each strand in which each meeting lies. One meeting a piece, even
 	// where several fall on one point, so that no ring of pieces can arise.
 	const pieceOf = strands.map(() => new Map<Meet, number>());
 	for (const [i, strand] of strands.entries()) {
-		const own = meets.filter((m) => m.at.has(i)).sort((a, b) => a.at.get(i)! - b.at.get(i)!);
+		if (!ringed[i]) {
+			piecesOf[i]!.push(pieces.length);
+			pieces.push(strand);
+			continue;
+		}
+		const own = meets
+			.filter((m) => m.at.has(i) && ringed[m.upper] && ringed[m.lower])
+			.sort((a, b) => a.at.get(i)! - b.at.get(i)!);
 		const ts = own.map((m) => m.at.get(i)!);
 		const bounds = [0, ...ts.slice(1).map((t, k) => (t + ts[k]!) / 2), 1];
 		for (let k = 0; k + 1 < bounds.length; k++) {
 			const meet = own[k];
 			if (meet) pieceOf[i]!.set(meet, pieces.length);
+			piecesOf[i]!.push(pieces.length);
 			pieces.push({ stitch: strand.stitch, curve: between(strand.curve, bounds[k]!, bounds[k + 1]!) });
 		}
 	}
-	const edges = meets.map((m): [number, number] => [pieceOf[m.lower]!.get(m)!, pieceOf[m.upper]!.get(m)!]);
+	const edges = meets.flatMap((m): [number, number][] => {
+		const [lower, upper] = [pieceOf[m.lower]!.get(m), pieceOf[m.upper]!.get(m)];
+		if (lower !== undefined && upper !== undefined) return [[lower, upper]];
+		return piecesOf[m.lower]!.flatMap((a) => piecesOf[m.upper]!.map((b): [number, number] => [a, b]));
+	});
 	return inPaintingOrder(pieces, edges)!;
 }
 

@@ -8,7 +8,12 @@ import { FABRIC_TOP, ROW_PITCH, ROWS } from './layout.ts';
 export interface Column {
 	readonly x: number;
 	readonly style: StrandStyle;
+	/** Its loop ran down: rungs instead of its upper stitches. */
+	readonly ladder?: boolean;
 }
+
+/** Rows that a lost loop has run down in the picture. */
+const LADDER_ROWS = 3;
 
 /** One knit stitch: two slanting halves that meet at its foot. */
 export function paintKnit(
@@ -45,15 +50,33 @@ export function paintPurl(x: number, y: number, step: number, style: StrandStyle
 	});
 }
 
-/** Rows from the cast-on edge up to the live loops. Ground columns are purl. */
-export function paintFabric(columns: readonly Column[], step: number): Shape[] {
+/** What is left of a stitch that ran: the yarn straight across. */
+function paintRung(x: number, y: number, step: number, style: StrandStyle, depth: number): Shape[] {
+	return paintStrand(
+		{ ...style, texture: 'plain' },
+		{
+			d: `M${num(x - step * 0.5)} ${num(y)}Q${num(x)} ${num(y + 5)} ${num(x + step * 0.5)} ${num(y)}`,
+			width: step * 0.13,
+			depth,
+			role: 'rung',
+			cap: 'round',
+		},
+	);
+}
+
+/** Rows from the cast-on edge up to the live loops. Ground columns are purl, and from behind it is the other way. */
+export function paintFabric(columns: readonly Column[], step: number, behind = false): Shape[] {
 	const shapes: Shape[] = [];
 	for (let row = ROWS - 1; row >= 0; row--) {
 		const y = FABRIC_TOP + row * ROW_PITCH;
-		for (const [i, { x, style }] of columns.entries()) {
+		for (const [i, { x, style, ladder }] of columns.entries()) {
 			const depth = DEPTH.fabric + (ROWS - row) + i * 0.01;
+			if (ladder && row < LADDER_ROWS) {
+				shapes.push(...paintRung(x, y + 12, step, style, depth));
+				continue;
+			}
 			shapes.push(
-				...(style.texture === 'ground'
+				...((style.texture === 'ground') !== behind
 					? paintPurl(x, y + 14, step, style, depth)
 					: paintKnit(x, y, step, style, depth)),
 			);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hand } from '../../craft/index.ts';
+import { hand, waysFor } from '../../craft/index.ts';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import { stateAt, type Trace } from '../../handling/index.ts';
 import { traceOf } from '../../test/made.ts';
@@ -14,7 +14,7 @@ const specs: TwoGroupSpec[] = [
 ];
 const everyLayout = (): StageLayout[] =>
 	specs.flatMap((spec) =>
-		hand.ways.flatMap((way) => {
+		waysFor(hand, twoGroups(spec)).flatMap((way) => {
 			const trace = traceBy(spec, way.id);
 			return Array.from({ length: trace.steps.length + 1 }, (_, i) => layoutStage(stateAt(trace, i)));
 		}),

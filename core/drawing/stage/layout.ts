@@ -26,6 +26,10 @@ export const FABRIC_TOP = 306;
 export const ROW_PITCH = 27;
 export const ROWS = 5;
 
+/** Room for an old loop on the left needle, in slots, and how far below it the new one comes out of it. */
+const KEPT_STEP = 0.62;
+const KEPT_FOOT = 26;
+
 const WIDEST_STEP = 58;
 const MARGIN = 120;
 
@@ -35,6 +39,10 @@ export interface Head extends Point {
 	readonly stitch: StitchNumber | undefined;
 	/** Where its column stands in the fabric. */
 	readonly baseX: number;
+	/** Where its legs begin when it does not come out of the fabric: in its own old loop, which was not let off yet. */
+	readonly foot?: Point;
+	/** An old loop on the left needle, of a stitch that is worked. */
+	readonly old?: boolean;
 }
 
 export interface HolderPlace {
@@ -50,7 +58,7 @@ export interface NeedlePlace {
 	readonly tip: Point;
 	/** Where it leaves the picture. */
 	readonly end: Point;
-	/** Set while the right needle is in loops of the left one. */
+	/** Set while it is in loops of the other needle. */
 	readonly entered?: 'front' | 'behind';
 }
 
@@ -62,6 +70,8 @@ export interface StageLayout {
 	readonly holders: readonly HolderPlace[];
 	readonly left: NeedlePlace;
 	readonly right: NeedlePlace;
+	/** Columns whose loops ran down. */
+	readonly lost: readonly { readonly stitch: StitchNumber; readonly x: number }[];
 	/** The loop that the working yarn comes from, and its side of the needles. */
 	readonly yarn: { readonly from: Point; readonly side: 'front' | 'behind' };
 }
@@ -70,14 +80,14 @@ export interface StageLayout {
 const lift = (fromTip: number): number => Math.abs(fromTip) * 0.03;
 
 export function layoutStage(state: HandState): StageLayout {
-	const n = state.loops.length;
+	const n = state.loops.length + state.lost.length;
 	const slots = n + 2 * GROUND;
 	const step = Math.min(WIDEST_STEP, (WIDTH - 2 * MARGIN) / slots);
 	const slotX = (slot: number): number => WIDTH / 2 + ((slots - 1) / 2 - slot) * step;
 
 	const onRight = loopsOn(state, 'right').length;
 	const onLeft = loopsOn(state, 'left').length;
-	const between = n - onRight - onLeft;
+	const between = state.loops.length - onRight - onLeft;
 	// The tips keep a little room between them even when nothing hangs there.
 	const apart = between === 0 ? step * 0.42 : 0;
 	const boundaryRight = slotX(GROUND + onRight - 0.5) + apart;
@@ -92,43 +102,61 @@ export function layoutStage(state: HandState): StageLayout {
 		const outward = holder.depth === 'outer' ? DEPTH_STEP : 0;
 		return holder.side === 'front' ? FRONT_HOLDER_Y + outward : BACK_HOLDER_Y - outward;
 	};
+	// Old loops crowd the left needle: all but the stitch that stands before them move along it.
+	const crowd = state.kept.length * KEPT_STEP * step;
+	const first = loopsOn(state, 'left')[0];
+	const standsBefore = first !== undefined && state.kept.some((k) => k.after === first.stitch);
+	const alongLeft = (x: number): Point => ({ x: x - apart - crowd, y: leftY(x - crowd) });
 	const place = (loop: Loop, slot: number): Point => {
 		const x = slotX(slot);
 		if (loop.on === 'right') return { x: x + apart, y: rightY(x) };
-		if (loop.on === 'left') return { x: x - apart, y: leftY(x) };
+		if (loop.on === 'left') return standsBefore && loop === first ? { x: x - apart, y: leftY(x) } : alongLeft(x);
 		if (loop.on === 'loose') return { x, y: LOOSE_Y };
 		return { x, y: holderY(loop) };
 	};
 
-	const loopHeads = state.loops.map((loop, i): Head => ({
-		loop,
-		stitch: loop.stitch,
-		baseX: slotX(GROUND + loop.stitch - 1),
-		...place(loop, GROUND + i),
-	}));
+	const columnX = (stitch: StitchNumber): number => slotX(GROUND + stitch - 1);
+	const keptFrom = standsBefore ? slotX(GROUND + onRight + between) - apart : boundaryLeft + step * 0.2;
+	const oldHeads = state.kept.map(({ stitch }, i): Head => {
+		const x = keptFrom - (i + 1) * KEPT_STEP * step;
+		return { loop: undefined, stitch, baseX: columnX(stitch), x, y: leftY(x), old: true };
+	});
+	const loopHeads = state.loops.map((loop, i): Head => {
+		const old = oldHeads.find((h) => h.stitch === loop.stitch);
+		return {
+			loop,
+			stitch: loop.stitch,
+			baseX: columnX(loop.stitch),
+			...place(loop, GROUND + i),
+			...(old ? { foot: { x: old.x, y: old.y + KEPT_FOOT } } : {}),
+		};
+	});
 	const groundHeads = Array.from({ length: GROUND }, (_, i) => i).flatMap((i): Head[] => {
 		const rightX = slotX(i) + apart;
 		const leftSlot = slots - 1 - i;
-		const leftX = slotX(leftSlot) - apart;
 		return [
 			{ loop: undefined, stitch: undefined, baseX: slotX(i), x: rightX, y: rightY(rightX) },
-			{ loop: undefined, stitch: undefined, baseX: slotX(leftSlot), x: leftX, y: leftY(leftX) },
+			{ loop: undefined, stitch: undefined, baseX: slotX(leftSlot), ...alongLeft(slotX(leftSlot)) },
 		];
 	});
 
-	const entered = state.loops.filter((l) => l.entered);
+	const entering = state.loops.find((l) => l.entered)?.entered?.needle;
 	const lastOnRight = loopHeads.findLast((h) => h.loop?.on === 'right');
 	const firstGround = { x: slotX(GROUND - 1) + apart, y: rightY(slotX(GROUND - 1)) };
 	return {
 		step,
 		strand: step * 0.225,
-		heads: [...groundHeads, ...loopHeads],
+		heads: [...groundHeads, ...oldHeads, ...loopHeads],
 		holders: holderPlaces(state, loopHeads, step),
-		left: { tip: leftTip, end: { x: 0, y: leftTip.y - lift(leftTip.x) } },
+		left:
+			entering === 'left'
+				? enteredNeedle(loopHeads, step, 'left')
+				: { tip: leftTip, end: { x: 0, y: leftTip.y - lift(leftTip.x) } },
 		right:
-			entered.length > 0
-				? enteredNeedle(loopHeads, step)
+			entering === 'right'
+				? enteredNeedle(loopHeads, step, 'right')
 				: { tip: rightTip, end: { x: WIDTH, y: rightTip.y - lift(WIDTH - rightTip.x) } },
+		lost: state.lost.map((stitch) => ({ stitch, x: columnX(stitch) })),
 		yarn: { from: lastOnRight ? { x: lastOnRight.x, y: lastOnRight.y } : firstGround, side: state.yarn },
 	};
 }
@@ -150,14 +178,16 @@ function holderPlaces(state: HandState, heads: readonly Head[], step: number): H
 	});
 }
 
-/** The right needle while it is in loops that the left needle still carries. */
-function enteredNeedle(heads: readonly Head[], step: number): NeedlePlace {
+/** A needle while it is in loops that the other one still carries. */
+function enteredNeedle(heads: readonly Head[], step: number, needle: 'left' | 'right'): NeedlePlace {
 	const inLoops = heads.filter((h) => h.loop?.entered);
-	const tipX = Math.min(...inLoops.map((h) => h.x)) - step * 0.55;
+	const xs = inLoops.map((h) => h.x);
 	const y = inLoops[0]!.y + ENTERED_DROP;
+	const tipX = needle === 'right' ? Math.min(...xs) - step * 0.55 : Math.max(...xs) + step * 0.55;
+	const endX = needle === 'right' ? WIDTH : 0;
 	return {
 		tip: { x: tipX, y },
-		end: { x: WIDTH, y: y + (WIDTH - tipX) * 0.02 - 24 },
+		end: { x: endX, y: y + Math.abs(endX - tipX) * 0.02 - 24 },
 		entered: inLoops[0]!.loop!.entered!.from,
 	};
 }

@@ -32,7 +32,10 @@ export function legsOf(head: Head, step: number): LoopShape {
 	const open = worked ? step * 0.1 : step * 0.185;
 	const foot = step * 0.1;
 	const leg = (dir: 1 | -1): Cubic =>
-		upright({ x: head.baseX + dir * foot, y: FABRIC_TOP + 8 }, { x: head.x + dir * open, y: neckY });
+		upright(
+			head.foot ? { x: head.foot.x + dir * foot, y: head.foot.y } : { x: head.baseX + dir * foot, y: FABRIC_TOP + 8 },
+			{ x: head.x + dir * open, y: neckY },
+		);
 	return { legs: [leg(-1), leg(1)], neckY };
 }
 

@@ -4,35 +4,61 @@
  */
 
 import { listNumbers, pairKey, type Crossing, type StitchNumber } from '../../crossing/index.ts';
-import { stateAt, type HandState, type Trace } from '../../handling/index.ts';
+import { stateAt, type HandState, type HolderShape, type Trace } from '../../handling/index.ts';
 import { between, pathOf } from '../curve.ts';
+import { mirrored } from '../mirrored.ts';
 import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
 import { weave, type Strand } from '../weave.ts';
+import { seenFromBehind } from './behind.ts';
 import { DEPTH } from './depths.ts';
 import { paintFabric } from './fabric.ts';
 import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
 import { legsOf, paintCollar, paintTop, TOP_RISE, type TopPaint } from './loops.ts';
+import { layoutBetween } from './motion.ts';
 import { depthOf, holderDepth, paintHolder, paintNeedle } from './tools.ts';
 
 export interface StageOptions {
 	readonly light: Light;
 	/** Makes numbers and words larger, for a stage that is shown small; 1 when left out. */
 	readonly textScale?: number;
+	/** Left-handed: turned left to right, with stitches waiting on the right needle. */
+	readonly mirrored?: boolean;
+	/** The hand that holds the yarn; right when left out. */
+	readonly yarnHand?: 'right' | 'left';
+	/** Bent when left out. */
+	readonly holderShape?: HolderShape;
+	/** What the side that is seen is called, written in a corner when it is given. */
+	readonly side?: string;
+	/** Seen from where the worker sits, or from the other side of the fabric. */
+	readonly from?: 'front' | 'behind';
 }
 
-/** The stage after `step` moves of a trace; step 0 is before the first. */
-export function drawStage(c: Crossing, trace: Trace, step: number, { light, textScale = 1 }: StageOptions): Drawing {
+/**
+ * The stage after `step` moves of a trace; step 0 is before the first. A step between two whole ones
+ * is on its way from one to the next: 2.25 a quarter of the way through the third move.
+ */
+export function drawStage(c: Crossing, asWorked: Trace, step: number, options: StageOptions): Drawing {
+	const { light, textScale = 1, holderShape = 'bent', yarnHand = 'right' } = options;
 	const palette = PALETTES[light];
-	const state = stateAt(trace, step);
-	const layout = layoutStage(state);
+	const behind = options.from === 'behind';
+	const trace = behind ? seenFromBehind(asWorked) : asWorked;
+	const turned = (options.mirrored ?? false) !== behind;
+	const whole = Math.floor(step);
+	const [from, to] = [stateAt(trace, whole), stateAt(trace, whole + 1)];
+	const way = step - whole;
+	const state = way < 0.5 ? from : to;
+	const layout = way === 0 ? layoutStage(from) : layoutBetween(layoutStage(from), layoutStage(to), way);
+	/** Sides are the worker's, whoever looks on. */
+	const sideWord = (side: 'front' | 'back'): 'front' | 'back' =>
+		behind ? (side === 'front' ? 'back' : 'front') : side;
 	const cords = cordStyles(c, palette);
 	const groundStyle: StrandStyle = { colours: palette.ground, texture: 'ground' };
 	const styleOf = (stitch: StitchNumber | undefined): StrandStyle =>
 		stitch === undefined ? groundStyle : (cords.get(stitch) ?? groundStyle);
 
-	const woven = weaveLegs(layout, whoIsNearer(trace, step, state));
+	const woven = weaveLegs(layout, whoIsNearer(trace, Math.ceil(step), way === 0 ? state : to));
 	const legs = woven.pieces.flatMap((piece): Shape[] => {
 		const depth = DEPTH.strands + Math.min(piece.level, 15);
 		const d = pathOf(piece.curve);
@@ -49,7 +75,8 @@ export function drawStage(c: Crossing, trace: Trace, step: number, { light, text
 					},
 				]
 			: [];
-		const stitch = piece.stitch < 0 ? undefined : piece.stitch;
+		// Old loops are told apart from the new ones of their stitch by their place among the heads.
+		const stitch = piece.stitch < 0 ? layout.heads[-1 - piece.stitch]?.stitch : piece.stitch;
 		const painted = paintStrand(styleOf(stitch), {
 			d,
 			width: layout.strand,
@@ -73,26 +100,37 @@ export function drawStage(c: Crossing, trace: Trace, step: number, { light, text
 		return [...paintCollar(paint), ...paintTop(paint)];
 	});
 
-	const columns = layout.heads.map((h) => ({ x: h.baseX, style: styleOf(h.stitch) })).sort((a, b) => a.x - b.x);
+	const columns = [
+		...layout.heads.filter((h) => !h.old).map((h) => ({ x: h.baseX, style: styleOf(h.stitch) })),
+		...layout.lost.map(({ stitch, x }) => ({ x, style: styleOf(stitch), ladder: true })),
+	].sort((a, b) => a.x - b.x);
 	const shapes = [
 		...paintWater(palette),
-		...paintFabric(columns, layout.step),
+		...paintFabric(columns, layout.step, behind),
 		...legs,
 		...tops,
 		...paintNeedle(layout.left, palette),
 		...paintNeedle(layout.right, palette),
-		...layout.holders.flatMap((h) => paintHolder(h, palette)),
-		...paintYarn(layout, palette, textScale),
+		...layout.holders.flatMap((h) => paintHolder(h, holderShape, palette)),
+		// Turning the picture turns the hands too, so the yarn is drawn towards the other one first.
+		...paintYarn(layout, (yarnHand === 'right') !== (options.mirrored ?? false) ? 'right' : 'left', {
+			palette,
+			textScale,
+			word: sideWord(layout.yarn.side === 'front' ? 'front' : 'back') === 'front' ? 'yarn in front' : 'yarn behind',
+		}),
+		...paintTrouble(layout, state, palette),
 		...paintTags(layout, cords, palette, textScale),
-		...paintNotes(layout, palette, textScale),
+		...paintNotes(layout, sideWord, palette, textScale),
+		...paintSide(options.side, palette, textScale),
 	];
-	return {
+	const drawing: Drawing = {
 		width: WIDTH,
 		height: HEIGHT,
 		shapes: byDepth(shapes),
-		label: labelFor(state),
+		label: `${behind ? 'Seen from behind. ' : ''}${labelFor(stateAt(asWorked, way < 0.5 ? whole : whole + 1), options.mirrored ? 'right' : 'left')}`,
 		crossPoints: woven.crossPoints,
 	};
+	return turned ? mirrored(drawing) : drawing;
 }
 
 /** Passings decide for pairs that changed order; planes decide for pairs that only hang across each other. */
@@ -115,7 +153,7 @@ function weaveLegs(
 ): ReturnType<typeof weave> {
 	// Ground has no number of its own; negative ones keep it apart in the weave.
 	const strands = layout.heads.flatMap((head, i): Strand[] =>
-		legsOf(head, layout.step).legs.map((curve) => ({ stitch: head.stitch ?? -1 - i, curve })),
+		legsOf(head, layout.step).legs.map((curve) => ({ stitch: head.old ? -1 - i : (head.stitch ?? -1 - i), curve })),
 	);
 	const woven = weave(strands, nearer);
 	return { ...woven, crossPoints: woven.crossPoints.filter((p) => p.upper > 0 && p.lower > 0) };
@@ -126,7 +164,9 @@ function layersOf(head: Head, layout: StageLayout): Pick<TopPaint, 'backLayer' |
 	const one = (layer: number): Pick<TopPaint, 'backLayer' | 'frontLayer'> => ({ backLayer: layer, frontLayer: layer });
 	const { loop } = head;
 	const right = depthOf(layout.right);
-	if (!loop) return one(head.baseX > WIDTH / 2 ? right : DEPTH.needles);
+	const left = depthOf(layout.left);
+	if (head.old) return one(left);
+	if (!loop) return one(head.baseX > WIDTH / 2 ? right : left);
 	if (loop.on === 'loose') {
 		// Loose loops lie behind what a needle carries nearer, and before what it carries further away.
 		const behind = layout.heads.some((h) => h.loop?.on === 'right' && h.loop.plane > loop.plane);
@@ -134,8 +174,8 @@ function layersOf(head: Head, layout: StageLayout): Pick<TopPaint, 'backLayer' |
 	}
 	const holder = layout.holders.find((h) => h.id === loop.on);
 	if (holder) return one(holderDepth(holder));
-	if (loop.entered) return { backLayer: Math.min(right, DEPTH.needles), frontLayer: Math.max(right, DEPTH.needles) };
-	return one(loop.on === 'right' ? right : DEPTH.needles);
+	if (loop.entered) return { backLayer: Math.min(right, left), frontLayer: Math.max(right, left) };
+	return one(loop.on === 'right' ? right : left);
 }
 
 /** Where the mist begins to turn into water, and in how many bands. */
@@ -175,25 +215,33 @@ function paintWater(palette: Palette): Shape[] {
 	return [band(0, sky, 0), ...bands, ripple(462, 210, 10, 0.8), ripple(466, 310, 18, 0.55), ripple(470, 430, 27, 0.4)];
 }
 
-function paintYarn(layout: StageLayout, palette: Palette, textScale: number): Shape[] {
+/** The working yarn, on its side of the needles, towards the hand that holds it. */
+function paintYarn(
+	layout: StageLayout,
+	to: 'right' | 'left',
+	{ palette, textScale, word }: { palette: Palette; textScale: number; word: string },
+): Shape[] {
 	const { from, side } = layout.yarn;
 	const style: StrandStyle = { colours: palette.yarn, texture: 'plain' };
 	const behind = side === 'behind';
 	const start = { x: from.x - layout.step * 0.16, y: from.y + (behind ? 2 : 14) };
-	const away = WIDTH - start.x;
+	const end = to === 'right' ? WIDTH : 0;
+	const dir = to === 'right' ? 1 : -1;
+	const away = end - start.x;
 	const d = behind
-		? `M${num(start.x)} ${num(start.y)}C${num(start.x - 8)} ${num(start.y - 74)} ${num(start.x + away * 0.2)} ${num(start.y - 90)} ${num(start.x + away * 0.45)} ${num(start.y - 82)}S${num(start.x + away * 0.8)} 20 ${WIDTH} 18`
-		: `M${num(start.x)} ${num(start.y)}C${num(start.x - 14)} ${num(start.y + 46)} ${num(start.x + away * 0.1)} ${num(start.y + 74)} ${num(start.x + away * 0.35)} ${num(start.y + 58)}S${num(start.x + away * 0.8)} ${num(start.y + 34)} ${WIDTH} ${num(start.y + 40)}`;
+		? `M${num(start.x)} ${num(start.y)}C${num(start.x - dir * 8)} ${num(start.y - 74)} ${num(start.x + away * 0.2)} ${num(start.y - 90)} ${num(start.x + away * 0.45)} ${num(start.y - 82)}S${num(start.x + away * 0.8)} 20 ${end} 18`
+		: `M${num(start.x)} ${num(start.y)}C${num(start.x - dir * 14)} ${num(start.y + 46)} ${num(start.x + away * 0.1)} ${num(start.y + 74)} ${num(start.x + away * 0.35)} ${num(start.y + 58)}S${num(start.x + away * 0.8)} ${num(start.y + 34)} ${end} ${num(start.y + 40)}`;
 	const note: Shape = {
 		kind: 'text',
 		role: 'note',
 		depth: DEPTH.words,
-		x: WIDTH - 14,
-		y: behind ? 59 + 15 * textScale : start.y + 57 + 15 * textScale,
-		text: behind ? 'yarn behind' : 'yarn in front',
+		x: end - dir * 14,
+		// Over the left needle it stands above the yarn: below it a front holder has its own word.
+		y: behind ? 59 + 15 * textScale : to === 'right' ? start.y + 57 + 15 * textScale : start.y + 26,
+		text: word,
 		size: 15 * textScale,
 		fill: palette.ink,
-		anchor: 'end',
+		anchor: to === 'right' ? 'end' : 'start',
 		face: 'sans',
 		halo: palette.water[0],
 	};
@@ -209,6 +257,62 @@ function paintYarn(layout: StageLayout, palette: Palette, textScale: number): Sh
 	];
 }
 
+/** Yarn where it does not belong: strands across stitches, and loops beside them. */
+function paintTrouble(layout: StageLayout, state: HandState, palette: Palette): Shape[] {
+	const style: StrandStyle = { colours: palette.yarn, texture: 'plain' };
+	const width = layout.strand * 0.66;
+	const bars = state.bars.flatMap(({ side, across }): Shape[] => {
+		const heads = layout.heads.filter((h) => h.stitch !== undefined && !h.old && across.includes(h.stitch));
+		if (heads.length === 0) return [];
+		const xs = heads.map((h) => h.x);
+		const y = Math.max(...heads.map((h) => h.y)) + BAR_DROP;
+		const [from, to] = [Math.min(...xs) - layout.step * 0.55, Math.max(...xs) + layout.step * 0.55];
+		return paintStrand(style, {
+			d: `M${num(from)} ${num(y - 7)}C${num(from + layout.step * 0.3)} ${num(y + 4)} ${num(to - layout.step * 0.3)} ${num(y + 4)} ${num(to)} ${num(y - 7)}`,
+			width,
+			depth: side === 'front' ? DEPTH.frontHolderOuter + 3 : DEPTH.yarnBehind,
+			role: 'bar',
+			cap: 'round',
+		});
+	});
+	const worked = layout.heads.filter((h) => h.loop?.done);
+	const loops = Array.from({ length: state.extraLoops }, (_, i): Shape[] => {
+		const beside = worked[worked.length - 1 - i] ?? layout.heads.find((h) => h.stitch === undefined)!;
+		const x = beside.x + layout.step * 0.5;
+		const { y } = beside;
+		return paintStrand(style, {
+			d: `M${num(x - 7)} ${num(y + 30)}C${num(x - 12)} ${num(y + 6)} ${num(x - 10)} ${num(y - 18)} ${num(x)} ${num(y - 18)}S${num(x + 12)} ${num(y + 6)} ${num(x + 7)} ${num(y + 30)}`,
+			width,
+			depth: DEPTH.needleInFront + 2,
+			role: 'extra',
+			cap: 'round',
+		});
+	}).flat();
+	return [...bars, ...loops];
+}
+
+/** How far below the tops of the stitches a strand lies across them. */
+const BAR_DROP = 44;
+
+/** Which side of the fabric is seen, in the corner where nothing else stands. */
+function paintSide(side: string | undefined, palette: Palette, textScale: number): Shape[] {
+	if (side === undefined) return [];
+	const note: Shape = {
+		kind: 'text',
+		role: 'side',
+		depth: DEPTH.words,
+		x: 28,
+		y: HEIGHT - 18,
+		text: `${side} towards you`,
+		size: 15 * textScale,
+		fill: palette.ink,
+		anchor: 'start',
+		face: 'sans',
+		halo: palette.water[2],
+	};
+	return [note];
+}
+
 /** Numbers on the loops. */
 function paintTags(
 	layout: StageLayout,
@@ -219,7 +323,7 @@ function paintTags(
 	const r = Math.min(13 * Math.sqrt(textScale), layout.step * 0.42);
 	if (r < 5) return [];
 	return layout.heads.flatMap((head): Shape[] => {
-		if (head.stitch === undefined) return [];
+		if (head.stitch === undefined || head.old) return [];
 		const cy = head.y - TOP_RISE - r - layout.strand * 0.75;
 		const { colours } = cords.get(head.stitch)!;
 		return [
@@ -253,14 +357,19 @@ function paintTags(
 }
 
 /** Words beside the tools, and rings round loops that hang on nothing. */
-function paintNotes(layout: StageLayout, palette: Palette, textScale: number): Shape[] {
+function paintNotes(
+	layout: StageLayout,
+	sideWord: (side: 'front' | 'back') => 'front' | 'back',
+	palette: Palette,
+	textScale: number,
+): Shape[] {
 	const notes = layout.holders.map((h): Shape => ({
 		kind: 'text',
 		role: 'note',
 		depth: DEPTH.words,
 		x: h.from - 10,
 		y: h.y,
-		text: h.side === 'front' ? 'in front' : 'at the back',
+		text: sideWord(h.side) === 'front' ? 'in front' : 'at the back',
 		size: 17 * textScale,
 		fill: palette.ink,
 		anchor: 'end',
@@ -298,7 +407,8 @@ function paintNotes(layout: StageLayout, palette: Palette, textScale: number): S
 	return [...notes, ...rings, word];
 }
 
-function labelFor(state: HandState): string {
+function labelFor(state: HandState, workedOff: 'left' | 'right'): string {
+	const other = workedOff === 'left' ? 'right' : 'left';
 	const part = (numbers: readonly number[], where: string): string[] =>
 		numbers.length > 0 ? [`${listNumbers(numbers)} ${where}`] : [];
 	const on = (carrier: string): number[] => state.loops.filter((l) => l.on === carrier).map((l) => l.stitch);
@@ -306,10 +416,10 @@ function labelFor(state: HandState): string {
 		part(on(id), h.side === 'front' ? 'on the holder in front' : 'on the holder at the back'),
 	);
 	const words = [
-		...part([...on('left')], 'on the left needle'),
+		...part([...on('left')], `on the ${workedOff} needle`),
 		...held,
 		...part(on('loose'), 'hanging loose'),
-		...part(on('right'), 'on the right needle'),
+		...part(on('right'), `on the ${other} needle`),
 	];
 	return `Stitches ${words.join('; ')}. The yarn is ${state.yarn === 'behind' ? 'behind' : 'in front of'} the needles.`;
 }

@@ -1,5 +1,6 @@
 /** Needles and holders as shapes. */
 
+import type { HolderShape } from '../../handling/index.ts';
 import type { Palette, ToolColours } from '../palette.ts';
 import { num, type PathShape, type Shape } from '../shapes.ts';
 import { DEPTH, SANDWICH } from './depths.ts';
@@ -49,12 +50,13 @@ export const depthOf = (needle: NeedlePlace): number => {
 	return needle.entered === 'front' ? DEPTH.needleInFront : DEPTH.needleBehind;
 };
 
-export function paintHolder(holder: HolderPlace, palette: Palette): Shape[] {
+export function paintHolder(holder: HolderPlace, shape: HolderShape, palette: Palette): Shape[] {
+	const outline = OUTLINES[shape];
 	const far = holder.side === 'back';
 	const colours: ToolColours = far ? palette.holderFar : palette.holder;
 	const half = far ? 5.5 : 7;
 	const depth = holderDepth(holder) + SANDWICH.tool;
-	const bar = bentBar(holder.from, holder.to, holder.y, half);
+	const bar = outline(holder.from, holder.to, holder.y, half);
 	const shade: Shape[] = far
 		? []
 		: [
@@ -62,7 +64,7 @@ export function paintHolder(holder: HolderPlace, palette: Palette): Shape[] {
 					kind: 'path',
 					role: 'shadow',
 					depth: holderDepth(holder) - 0.5,
-					d: bentBar(holder.from + 5, holder.to + 5, holder.y + 13, half),
+					d: outline(holder.from + 5, holder.to + 5, holder.y + 13, half),
 					fill: palette.shadow,
 					opacity: 0.2,
 				},
@@ -74,7 +76,7 @@ export function paintHolder(holder: HolderPlace, palette: Palette): Shape[] {
 			kind: 'path',
 			role: 'holder',
 			depth: depth + 0.01,
-			d: shine(holder, -half * 0.4),
+			d: shine(holder, shape, -half * 0.4),
 			stroke: colours.light,
 			width: half * 0.5,
 			cap: 'round',
@@ -83,7 +85,7 @@ export function paintHolder(holder: HolderPlace, palette: Palette): Shape[] {
 			kind: 'path',
 			role: 'holder',
 			depth: depth + 0.02,
-			d: shine(holder, half * 0.55),
+			d: shine(holder, shape, half * 0.55),
 			stroke: colours.dark,
 			width: half * 0.45,
 			cap: 'round',
@@ -114,5 +116,41 @@ function bentBar(from: number, to: number, y: number, half: number): string {
 	return `M${num(from)} ${num(top)}L${a} L${b} L${c} L${d} L${num(to)} ${num(top)}L${h} L${g} L${f} L${e}Z`;
 }
 
-const shine = ({ from, to, y }: HolderPlace, off: number): string =>
-	`M${num(from + 14)} ${num(y - DIP + off)}L${num(from + BEND)} ${num(y + off)}L${num(to - BEND)} ${num(y + off)}L${num(to - 14)} ${num(y - DIP + off)}`;
+/** Pointed at both ends, and straight. */
+function straightBar(from: number, to: number, y: number, half: number): string {
+	const edge = (off: number): readonly string[] => [
+		`${num(from + 18)} ${num(y + off)}`,
+		`${num(to - 18)} ${num(y + off)}`,
+	];
+	const [a, b] = edge(-half);
+	const [c, d] = edge(half);
+	return `M${num(from)} ${num(y)}L${a} L${b} L${num(to)} ${num(y)}L${d} L${c}Z`;
+}
+
+const HOOK_RADIUS = 13;
+const SHORT_LEG = 8;
+
+/** The long leg to the right, the short one turned back below it. */
+function hookBar(from: number, to: number, y: number, half: number): string {
+	const bend = from + HOOK_RADIUS + half;
+	const low = y + 2 * HOOK_RADIUS;
+	const turn = (radius: number, sweep: 0 | 1, toY: number): string =>
+		`A${num(radius)} ${num(radius)} 0 0 ${sweep} ${num(bend)} ${num(toY)}`;
+	return (
+		`M${num(to)} ${num(y)}L${num(to - 18)} ${num(y - half)}L${num(bend)} ${num(y - half)}` +
+		`${turn(HOOK_RADIUS + half, 0, low + half)}L${num(bend + SHORT_LEG)} ${num(low + half)}` +
+		`L${num(bend + SHORT_LEG + 10)} ${num(low)}L${num(bend + SHORT_LEG)} ${num(low - half)}` +
+		`L${num(bend)} ${num(low - half)}${turn(HOOK_RADIUS - half, 1, y + half)}L${num(to - 18)} ${num(y + half)}Z`
+	);
+}
+
+const OUTLINES: Readonly<Record<HolderShape, typeof bentBar>> = {
+	bent: bentBar,
+	straight: straightBar,
+	hook: hookBar,
+};
+
+function shine({ from, to, y }: HolderPlace, shape: HolderShape, off: number): string {
+	if (shape !== 'bent') return `M${num(from + BEND)} ${num(y + off)}L${num(to - 20)} ${num(y + off)}`;
+	return `M${num(from + 14)} ${num(y - DIP + off)}L${num(from + BEND)} ${num(y + off)}L${num(to - BEND)} ${num(y + off)}L${num(to - 14)} ${num(y - DIP + off)}`;
+}

@@ -1,0 +1,95 @@
+/** Finding a crossing by whatever is known of it. */
+
+import type { Verdict } from '../craft/index.ts';
+import type { Crossing, Lean } from '../crossing/index.ts';
+import {
+	entryFor,
+	MAX_NAME_LENGTH,
+	plainName,
+	readAll,
+	readSentence,
+	SCHOOLS,
+	type Glossary,
+	type SchoolId,
+} from '../notation/index.ts';
+import type { Entry, Grade, Make } from './collection.ts';
+
+/** What is asked for; anything left out does not matter. */
+export interface Wanted {
+	readonly lean?: Lean;
+	readonly groups?: 2 | 3;
+	readonly make?: Make;
+	readonly grade?: Grade;
+	readonly verdict?: Verdict;
+	/** Stitches in all. */
+	readonly width?: number;
+}
+
+/** The entries that are all that is wanted, in their order. */
+export const those = (entries: readonly Entry[], wanted: Wanted): readonly Entry[] =>
+	entries.filter(
+		(e) =>
+			(wanted.lean === undefined || e.lean === wanted.lean) &&
+			(wanted.groups === undefined || e.groups === wanted.groups) &&
+			(wanted.make === undefined || e.make === wanted.make) &&
+			(wanted.grade === undefined || e.grade === wanted.grade) &&
+			(wanted.verdict === undefined || e.verdict === wanted.verdict) &&
+			(wanted.width === undefined || e.crossing.n === wanted.width),
+	);
+
+/** One crossing that a text may mean. */
+export interface Hit {
+	readonly crossing: Crossing;
+	/** What decides for it, when the text can mean more than one. */
+	readonly says: string;
+	/** A name and school by which the stage finds it again; none when no school has one. */
+	readonly name?: { readonly text: string; readonly school: SchoolId };
+	/** The school that reads the text so, when it was a name. */
+	readonly school?: SchoolId;
+}
+
+export type Lookup =
+	/** A name, in a school or by a glossary line. */
+	| { readonly kind: 'name'; readonly hits: readonly Hit[] }
+	| { readonly kind: 'sentence'; readonly hits: readonly Hit[] }
+	/** Part of a name: entries that begin so. */
+	| { readonly kind: 'part'; readonly entries: readonly Entry[] };
+
+const slashName = (c: Crossing): Hit['name'] => {
+	const text = SCHOOLS.slash.write(c);
+	return text === undefined ? undefined : { text, school: 'slash' };
+};
+
+const hit = (crossing: Crossing, says: string, name = slashName(crossing)): Hit => ({
+	crossing,
+	says,
+	...(name ? { name } : {}),
+});
+
+/**
+ * What a text may mean: every reading of a name in every school, a glossary's own line first; what a
+ * sentence makes; or entries whose names begin with it. Never throws; an empty text finds no entry.
+ */
+export function lookUp(text: string, entries: readonly Entry[], glossary: Glossary): Lookup {
+	const typed = text.trim();
+	const line = entryFor(glossary, typed);
+	const own = (line?.readings ?? []).map((r) => hit(r.crossing, 'by your glossary'));
+	const readings = typed.length <= MAX_NAME_LENGTH ? readAll(typed).readings : [];
+	const named = readings.map((r): Hit => ({
+		...hit(
+			r.crossing,
+			r.differs || SCHOOLS[r.school].rule,
+			r.differs ? slashName(r.crossing) : { text: typed, school: r.school },
+		),
+		school: r.school,
+	}));
+	if (own.length + named.length > 0) return { kind: 'name', hits: [...own, ...named] };
+	const sentence = typed.includes(' ') ? readSentence(typed) : undefined;
+	if (sentence?.ok) {
+		const hits = sentence.value.map((r) => hit(r.crossing, r.differs || 'what the hands make by this sentence'));
+		return { kind: 'sentence', hits };
+	}
+	const start = plainName(typed);
+	const found = start ? entries.filter((e) => e.names.some((n) => plainName(n).startsWith(start))) : [];
+	return { kind: 'part', entries: found };
+}
