@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, describe, expect, it } from 'vitest';
 import { closeDatabase, database, rows, transaction } from './database';
-import { ensureTeacher, readTeacher } from './teachers';
+import { ensureTeacher, readAccount } from './teachers';
 
 afterAll(closeDatabase);
 
@@ -14,9 +14,9 @@ describe('the database', () => {
 				throw new Error('dropped');
 			}),
 		).rejects.toThrow('dropped');
-		expect(await readTeacher(teacher.id)).toBeUndefined();
+		expect(await readAccount(teacher.id)).toBeUndefined();
 		await transaction((on) => ensureTeacher(teacher, on));
-		expect(await readTeacher(teacher.id)).toEqual(teacher);
+		expect(await readAccount(teacher.id)).toMatchObject(teacher);
 	});
 
 	it('passes values beside the query, never inside it', async () => {

@@ -2,17 +2,25 @@
 
 import pg from 'pg';
 import type { QueryResultRow } from 'pg';
+import { config } from './config';
+import { log } from './log';
 
 let pool: pg.Pool | undefined;
 
 /** The pool on DATABASE_URL, made at first use. Throws when the address is not set. */
 export function database(): pg.Pool {
 	if (pool) return pool;
-	const connectionString = process.env['DATABASE_URL'];
-	if (!connectionString) throw new Error('DATABASE_URL is not set: start with `npm run demo`, or name a database.');
-	pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 });
+	pool = new pg.Pool({
+		connectionString: config().DATABASE_URL,
+		max: 10,
+		connectionTimeoutMillis: 5000,
+		// A database that hangs must not keep requests for ever.
+		statement_timeout: 15_000,
+		query_timeout: 20_000,
+		idle_in_transaction_session_timeout: 30_000,
+	});
 	// A connection that breaks while idle must not take the server down; the pool replaces it.
-	pool.on('error', (error) => console.error('database connection lost:', error.message));
+	pool.on('error', (error) => log().warn({ reason: error.message }, 'database connection lost'));
 	return pool;
 }
 
@@ -34,13 +42,19 @@ export async function rows<T extends QueryResultRow>(
 }
 
 /** Runs the work in one transaction; rolls back when it throws. */
-export async function transaction<T>(work: (on: Queryable) => Promise<T>): Promise<T> {
+export const transaction = <T>(work: (on: Queryable) => Promise<T>): Promise<T> => within('BEGIN', work);
+
+/** Runs the work on the database as it stands at one moment, without writing. */
+export const snapshot = <T>(work: (on: Queryable) => Promise<T>): Promise<T> =>
+	within('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY', work);
+
+async function within<T>(begin: string, work: (on: Queryable) => Promise<T>): Promise<T> {
 	const client = await database().connect();
 	// The pool does not listen for a client that is out; the query that runs on it fails by itself.
 	const broken = (): void => undefined;
 	client.on('error', broken);
 	try {
-		await client.query('BEGIN');
+		await client.query(begin);
 		const result = await work(client);
 		await client.query('COMMIT');
 		client.release();
@@ -52,5 +66,29 @@ export async function transaction<T>(work: (on: Queryable) => Promise<T>): Promi
 		throw error;
 	} finally {
 		client.off('error', broken);
+	}
+}
+
+// Classes of errors by which PostgreSQL says that it is going, starting or full. Source: its appendix of error codes.
+const AWAY_CODES = /^(08...|57P0[1-3]|53300|ECONNREFUSED|ECONNRESET|EPIPE|ENOTFOUND|ETIMEDOUT)$/;
+// The driver's own words for a connection that broke or did not come about; it gives them no code.
+const AWAY_WORDS =
+	/connection terminated|timeout exceeded when trying to connect|connection timeout|query read timeout/i;
+
+/** Whether an error means that the database cannot be reached now, rather than that a query was wrong. */
+export function isAway(error: unknown): boolean {
+	if (error instanceof AggregateError) return error.errors.some(isAway);
+	if (!(error instanceof Error)) return false;
+	const code = 'code' in error && typeof error.code === 'string' ? error.code : '';
+	return AWAY_CODES.test(code) || AWAY_WORDS.test(error.message);
+}
+
+/** Whether the database answers. */
+export async function answers(): Promise<boolean> {
+	try {
+		await database().query('SELECT 1');
+		return true;
+	} catch {
+		return false;
 	}
 }

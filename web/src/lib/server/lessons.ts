@@ -59,6 +59,17 @@ export async function listLessons(teacher: Teacher, most?: number): Promise<Less
 	}));
 }
 
+export interface KeptLesson extends StoredLesson {
+	readonly createdAt: Date;
+	readonly removedAt: Date | null;
+}
+
+/** Every lesson of a teacher, those off the lists included, oldest first. */
+export async function allLessons(teacher: Teacher, on: Queryable = database()): Promise<KeptLesson[]> {
+	const found = await rows<LessonRow & { created_at: Date; removed_at: Date | null }>(on, sql.ALL, [teacher.id]);
+	return found.map((row) => ({ ...stored(row), createdAt: row.created_at, removedAt: row.removed_at }));
+}
+
 export async function readLesson(teacher: Teacher, id: string): Promise<StoredLesson | undefined> {
 	const [row] = await rows<LessonRow>(database(), sql.READ, [teacher.id, id]);
 	return row && stored(row);

@@ -17,6 +17,12 @@ export const LIST = `
 	ORDER BY updated_at DESC, id
 	LIMIT $2`;
 
+export const ALL = `
+	SELECT id, document, version, created_at, updated_at, removed_at
+	FROM lessons
+	WHERE teacher_id = $1
+	ORDER BY created_at, id`;
+
 export const READ = `
 	SELECT id, document, version, updated_at
 	FROM lessons

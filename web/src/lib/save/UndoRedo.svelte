@@ -1,0 +1,35 @@
+<script lang="ts">
+	import Redo2 from '@lucide/svelte/icons/redo-2';
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import IconButton from '$lib/ui/IconButton.svelte';
+	import { hasOwnUndo } from '$lib/ui/keys';
+	import type { Autosave } from './autosave.svelte';
+
+	interface Props {
+		save: Pick<Autosave<unknown>, 'canUndo' | 'canRedo' | 'undo' | 'redo'>;
+		/** Called after an undo. */
+		onundo?: () => void;
+	}
+	const { save, onundo }: Props = $props();
+
+	function undo(): void {
+		save.undo();
+		onundo?.();
+	}
+
+	function onkeydown(event: KeyboardEvent): void {
+		if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || hasOwnUndo(event.target)) return;
+		event.preventDefault();
+		if (event.shiftKey) save.redo();
+		else undo();
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<IconButton label="Undo" hint="Undo (Ctrl Z)" disabled={!save.canUndo} onclick={undo}
+	><Undo2 class="size-5" /></IconButton
+>
+<IconButton label="Do it again" hint="Do it again (Ctrl Shift Z)" disabled={!save.canRedo} onclick={() => save.redo()}
+	><Redo2 class="size-5" /></IconButton
+>

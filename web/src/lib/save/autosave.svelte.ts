@@ -1,0 +1,247 @@
+/**
+ * One open document (a lesson, the house style): its history, and its way to the server.
+ *
+ * Every change is kept in the tab's own storage at once and sent after a short
+ * rest. "saved" is only shown for what the server has confirmed; what it has not
+ * is sent again until it has, and survives a reload.
+ */
+
+import { change, redo, startHistory, undo, type History } from '@pond-loop/core/lesson';
+import { firstIssue } from '@pond-loop/core/schema';
+import { z } from 'zod';
+import type { Answer } from './send';
+
+const REST_MS = 450;
+const FIRST_RETRY_MS = 1000;
+const LAST_RETRY_MS = 15_000;
+
+export interface Stored<T> {
+	readonly version: number;
+	readonly value: T;
+}
+
+/** Where a document is kept, and what it must be. */
+export interface Keeping<T> {
+	/** Tells its draft in the tab from those of other documents. */
+	readonly key: string;
+	readonly schema: z.ZodType<T>;
+	/** What it may be while it is typed: the same shape, not yet held to its limits. */
+	readonly draft: z.ZodType<T>;
+	/** Sends it, with the version that it was made from. */
+	readonly send: (version: number, value: T) => Promise<Answer<{ version: number }, Stored<T>>>;
+}
+
+export type SaveState<T> =
+	| { readonly kind: 'saved' }
+	| { readonly kind: 'saving' }
+	| { readonly kind: 'waiting' }
+	| { readonly kind: 'signed-out' }
+	| { readonly kind: 'refused'; readonly message: string }
+	| { readonly kind: 'stale'; readonly theirs: Stored<T> };
+
+export class Autosave<T> {
+	readonly #keeping: Keeping<T>;
+	#version: number;
+	#history: History<T>;
+	#state = $state.raw<SaveState<T>>({ kind: 'saved' });
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#retry = FIRST_RETRY_MS;
+	#sending: Promise<void> | undefined;
+	#disposed = false;
+
+	constructor(keeping: Keeping<T>, opened: Stored<T>) {
+		this.#keeping = keeping;
+		this.#version = opened.version;
+		this.#history = $state.raw(startHistory(opened.value));
+	}
+
+	get value(): T {
+		return this.#history.now;
+	}
+	get state(): SaveState<T> {
+		return this.#state;
+	}
+	get canUndo(): boolean {
+		return this.#history.past.length > 0;
+	}
+	get canRedo(): boolean {
+		return this.#history.future.length > 0;
+	}
+
+	/** `place` joins the keys typed in one field to one step of undo. */
+	change(value: T, place?: string): void {
+		this.#move(change(this.#history, value, place));
+	}
+	undo(): void {
+		this.#move(undo(this.#history));
+	}
+	redo(): void {
+		this.#move(redo(this.#history));
+	}
+
+	#move(history: History<T>): void {
+		if (history.now === this.#history.now) return;
+		this.#history = history;
+		this.#keepDraft();
+		// A choice between two versions waits for the teacher, whatever is typed meanwhile.
+		if (this.#state.kind === 'stale') return;
+		this.#state = { kind: 'saving' };
+		this.#sendAfter(REST_MS);
+	}
+
+	/** Picks up what a reload or a dead server left unsent in this tab. */
+	recover(): void {
+		const text = sessionStorage.getItem(this.#draftKey);
+		if (!text) return;
+		let draft: Stored<T> | undefined;
+		try {
+			draft = z.object({ version: z.number(), value: this.#keeping.draft }).safeParse(JSON.parse(text)).data;
+		} catch {
+			draft = undefined;
+		}
+		if (!draft || this.#same(draft.value, this.value)) {
+			this.#dropDraft();
+			return;
+		}
+		const theirs = { version: this.#version, value: this.value };
+		this.#history = change(this.#history, draft.value);
+		if (draft.version === this.#version) {
+			this.#state = { kind: 'saving' };
+			this.#sendAfter(0);
+		} else {
+			this.#state = { kind: 'stale', theirs };
+		}
+	}
+
+	/** Whether something typed has not been sent yet. */
+	get unsent(): boolean {
+		return this.#timer !== undefined || this.#sending !== undefined;
+	}
+
+	/** Sends at once what still waits, and comes back when it was answered: before the page is left or printed. */
+	async flush(): Promise<void> {
+		await this.#sending;
+		if (this.#timer === undefined) return;
+		this.#stopTimer();
+		await this.#send();
+	}
+
+	/** Tries again at once what waits for the server, or for somebody to sign in. */
+	hurry(): void {
+		if (this.#state.kind === 'waiting' || this.#state.kind === 'signed-out') this.#sendAfter(0);
+	}
+
+	/** Stops sending; what is unsent stays in the tab and is picked up when the document is opened again. */
+	dispose(): void {
+		this.#stopTimer();
+		this.#disposed = true;
+	}
+
+	/** After a stale save: writes this version over the other one. */
+	keepMine(): void {
+		if (this.#state.kind !== 'stale') return;
+		const { theirs } = this.#state;
+		// The other version stays one undo away.
+		this.#history = change(change(this.#history, theirs.value), this.value);
+		this.#version = theirs.version;
+		this.#state = { kind: 'saving' };
+		this.#keepDraft();
+		this.#sendAfter(0);
+	}
+
+	/** After a stale save: shows the other version; this one stays one undo away. */
+	takeTheirs(): void {
+		if (this.#state.kind !== 'stale') return;
+		const { theirs } = this.#state;
+		this.#history = change(this.#history, theirs.value);
+		this.#version = theirs.version;
+		this.#state = { kind: 'saved' };
+		this.#dropDraft();
+	}
+
+	#stopTimer(): void {
+		clearTimeout(this.#timer);
+		this.#timer = undefined;
+	}
+
+	#sendAfter(ms: number): void {
+		this.#stopTimer();
+		if (this.#disposed) return;
+		this.#timer = setTimeout(() => {
+			this.#timer = undefined;
+			void this.#send();
+		}, ms);
+	}
+
+	async #send(): Promise<void> {
+		// The answer on its way settles the version that this save must carry.
+		while (this.#sending) await this.#sending;
+		this.#sending = this.#sendNow().finally(() => (this.#sending = undefined));
+		await this.#sending;
+	}
+
+	async #sendNow(): Promise<void> {
+		const value = this.value;
+		const checked = this.#keeping.schema.safeParse(value);
+		if (!checked.success) {
+			this.#state = { kind: 'refused', message: firstIssue(checked.error) };
+			return;
+		}
+		const answer = await this.#keeping.send(this.#version, checked.data);
+		switch (answer.kind) {
+			case 'ok':
+				this.#version = answer.value.version;
+				this.#retry = FIRST_RETRY_MS;
+				if (value === this.value) {
+					this.#state = { kind: 'saved' };
+					this.#dropDraft();
+				} else {
+					this.#keepDraft();
+				}
+				return;
+			case 'refused':
+				this.#state = { kind: 'refused', message: answer.message };
+				return;
+			case 'stale':
+				this.#meet(answer.current);
+				return;
+			case 'signed-out':
+			case 'unreached':
+				this.#state = { kind: answer.kind === 'unreached' ? 'waiting' : 'signed-out' };
+				this.#sendAfter(this.#retry);
+				this.#retry = Math.min(this.#retry * 2, LAST_RETRY_MS);
+		}
+	}
+
+	#meet(theirs: Stored<T>): void {
+		if (this.#same(theirs.value, this.value)) {
+			// Our own save had arrived; only its answer was lost.
+			this.#version = theirs.version;
+			this.#state = { kind: 'saved' };
+			this.#dropDraft();
+		} else {
+			this.#stopTimer();
+			this.#state = { kind: 'stale', theirs };
+		}
+	}
+
+	/** Equal once both are as the server would keep them. */
+	#same(a: T, b: T): boolean {
+		const normal = (value: T): string => JSON.stringify(this.#keeping.schema.safeParse(value).data ?? value);
+		return normal(a) === normal(b);
+	}
+
+	get #draftKey(): string {
+		return `pond-draft-${this.#keeping.key}`;
+	}
+	#keepDraft(): void {
+		try {
+			sessionStorage.setItem(this.#draftKey, JSON.stringify({ version: this.#version, value: this.value }));
+		} catch {
+			// More than the browser keeps for a page: it is still here, and still sent.
+		}
+	}
+	#dropDraft(): void {
+		sessionStorage.removeItem(this.#draftKey);
+	}
+}

@@ -1,0 +1,39 @@
+import { onMount } from 'svelte';
+import { beforeNavigate, goto } from '$app/navigation';
+import type { Autosave } from './autosave.svelte';
+
+const LEAVE_AFTER_MS = 2000;
+
+/**
+ * Ties an open document to its page: picks up what was unsent when it comes, sends what is unsent
+ * before it goes, and tries again when the page is looked at or the network is back.
+ */
+export function saveWithPage<T>(save: Autosave<T>): void {
+	onMount(() => {
+		save.recover();
+		const flush = (): void => void save.flush();
+		const hurry = (): void => save.hurry();
+		const seen = (): void => (document.visibilityState === 'hidden' ? flush() : hurry());
+		addEventListener('pagehide', flush);
+		addEventListener('online', hurry);
+		document.addEventListener('visibilitychange', seen);
+		return () => {
+			removeEventListener('pagehide', flush);
+			removeEventListener('online', hurry);
+			document.removeEventListener('visibilitychange', seen);
+			save.dispose();
+		};
+	});
+
+	let leaving = false;
+	// The next page, such as the sheet, must show what was just typed.
+	beforeNavigate((navigation) => {
+		if (leaving || navigation.willUnload || !navigation.to || !save.unsent) return;
+		const { url } = navigation.to;
+		navigation.cancel();
+		leaving = true;
+		void Promise.race([save.flush(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
+			.then(() => goto(url))
+			.finally(() => (leaving = false));
+	});
+}

@@ -1,0 +1,73 @@
+/** Talking to the server. Every answer is checked; a failure says what to do. */
+
+import { z } from 'zod';
+
+const Refused = z.object({ message: z.string() });
+
+// Browsers let a request outlive its page up to 64 kB of bodies at once.
+const KEEPALIVE_MOST = 20_000;
+
+export type Answer<T, Current = never> =
+	| { readonly kind: 'ok'; readonly value: T }
+	/** Somebody saved in between; this is what stands there. */
+	| { readonly kind: 'stale'; readonly current: Current }
+	/** The server understood and said no: sending the same again will not help. */
+	| { readonly kind: 'refused'; readonly message: string }
+	/** Nobody is signed in any more: worth sending again once somebody is. */
+	| { readonly kind: 'signed-out' }
+	/** No answer, or the server is in trouble: worth sending again. */
+	| { readonly kind: 'unreached' };
+
+/** Sends JSON. `current` is what a stale write is answered with, where the address knows versions. */
+export async function send<T, Current = never>(
+	method: string,
+	path: string,
+	body: unknown,
+	schema: z.ZodType<T>,
+	current?: z.ZodType<Current>,
+): Promise<Answer<T, Current>> {
+	let response: Response;
+	let data: unknown;
+	try {
+		const text = body === undefined ? null : JSON.stringify(body);
+		response = await fetch(path, {
+			method,
+			headers: { 'content-type': 'application/json' },
+			body: text,
+			keepalive: (text?.length ?? 0) < KEEPALIVE_MOST,
+		});
+		data = await response.json();
+	} catch {
+		return { kind: 'unreached' };
+	}
+	if (response.status >= 500) return { kind: 'unreached' };
+	if (response.status === 401) return { kind: 'signed-out' };
+	if (response.status === 409 && current) {
+		const stale = z.object({ current }).safeParse(data);
+		if (stale.success) return { kind: 'stale', current: stale.data.current };
+	}
+	if (!response.ok) {
+		return {
+			kind: 'refused',
+			message: Refused.safeParse(data).data?.message ?? `The server refused it (${response.status}).`,
+		};
+	}
+	const checked = schema.safeParse(data);
+	return checked.success ? { kind: 'ok', value: checked.data } : { kind: 'unreached' };
+}
+
+/** What to tell the teacher about an answer; nothing when it went well. */
+export function troubleOf(answer: Answer<unknown, unknown>): string | undefined {
+	switch (answer.kind) {
+		case 'ok':
+			return undefined;
+		case 'stale':
+			return 'It was changed in another window. Reload the page and try again.';
+		case 'refused':
+			return answer.message;
+		case 'signed-out':
+			return 'You are signed out. Sign in again in another tab, then try once more; nothing is lost here.';
+		case 'unreached':
+			return 'The server did not answer. Nothing is lost here; try again in a moment.';
+	}
+}

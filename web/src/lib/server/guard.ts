@@ -1,0 +1,54 @@
+/** What anybody may see; everything else asks who is there. */
+
+import { error, type RequestEvent } from '@sveltejs/kit';
+import type { Teacher } from './teachers';
+
+/** A route that is not named here is closed, so a new one is closed until somebody opens it. */
+export const OPEN_ROUTES: ReadonlySet<string> = new Set([
+	'/',
+	'/crossings',
+	'/crossings/design',
+	'/stage',
+	'/sign-in',
+	'/sign-up',
+	'/recover',
+	'/health',
+	'/health/ready',
+]);
+
+/** An address that is none is shown as such to anybody. */
+export const isOpen = (routeId: string | null): boolean => routeId === null || OPEN_ROUTES.has(routeId);
+
+export const signedOut = 'You are signed out. What you typed is still in this page: sign in again and it goes on.';
+
+/** The teacher of a closed route. */
+export function teacherOf(locals: App.Locals): Teacher {
+	if (!locals.session) error(401, signedOut);
+	return locals.session.teacher;
+}
+
+/** Another site's page must not act for a teacher: browsers say where a request comes from, and it must be here. */
+export function isForeign({ request, url }: Pick<RequestEvent, 'request' | 'url'>): boolean {
+	if (request.method === 'GET' || request.method === 'HEAD' || request.method === 'OPTIONS') return false;
+	const origin = request.headers.get('origin');
+	if (origin !== null) return origin !== url.origin;
+	const site = request.headers.get('sec-fetch-site');
+	return site !== null && site !== 'same-origin' && site !== 'none';
+}
+
+const MOST_BYTES = 64 * 1024;
+/** A lesson at all of its limits is under two megabytes, in the longest letters. */
+const LESSON_MOST_BYTES = 4 * 1024 * 1024;
+
+/** Whether a request is longer than anything that belongs there. */
+export function isTooLong({ request, route }: Pick<RequestEvent, 'request' | 'route'>): boolean {
+	const most = route.id === '/api/lessons/[id]' ? LESSON_MOST_BYTES : MOST_BYTES;
+	return Number(request.headers.get('content-length') ?? 0) > most;
+}
+
+/** Where to go after signing in: a place of our own, or the start. */
+export function placeAfter(url: URL): string {
+	const to = url.searchParams.get('to') ?? '/';
+	const there = URL.canParse(to, url.origin) ? new URL(to, url.origin) : undefined;
+	return there?.origin === url.origin ? there.pathname + there.search : '/';
+}

@@ -1,0 +1,34 @@
+/** The house style of each teacher. A write names the version it was made from, like a lesson's. */
+
+import { DEFAULT_HOUSE_STYLE, HouseStyleSchema, type HouseStyle } from '@pond-loop/core/schema';
+import { database, rows, type Queryable } from './database';
+import * as sql from './sql/house-styles';
+import type { Teacher } from './teachers';
+
+export interface StoredHouseStyle {
+	readonly version: number;
+	readonly style: HouseStyle;
+}
+
+export async function readHouseStyle(
+	teacher: Teacher,
+	on: Queryable = database(),
+): Promise<StoredHouseStyle | undefined> {
+	const [row] = await rows<{ document: unknown; version: number }>(on, sql.READ, [teacher.id]);
+	return row && { version: row.version, style: HouseStyleSchema.parse(row.document) };
+}
+
+export type SaveStyleResult =
+	{ readonly kind: 'saved'; readonly version: number } | { readonly kind: 'stale'; readonly current: StoredHouseStyle };
+
+/** Version 0 is the style of a teacher who has none yet. */
+export async function saveHouseStyle(teacher: Teacher, version: number, style: HouseStyle): Promise<SaveStyleResult> {
+	const [saved] = await rows<{ version: number }>(database(), version === 0 ? sql.FIRST : sql.SAVE, [
+		teacher.id,
+		style,
+		...(version === 0 ? [] : [version]),
+	]);
+	if (saved) return { kind: 'saved', version: saved.version };
+	const current = await readHouseStyle(teacher);
+	return { kind: 'stale', current: current ?? { version: 0, style: DEFAULT_HOUSE_STYLE } };
+}

@@ -1,0 +1,23 @@
+/** Teachers that tests start from. */
+
+import { randomUUID } from 'node:crypto';
+import { signUp, type NewAccount } from '../accounts';
+import type { Teacher } from '../teachers';
+
+export const PASSWORD = 'seven wet mittens';
+
+export const account = (more: Partial<NewAccount> = {}): NewAccount => ({
+	name: 'Ines Alder',
+	signInName: `ines-${randomUUID()}`,
+	password: PASSWORD,
+	...more,
+});
+
+export async function newTeacher(
+	more: Partial<NewAccount> = {},
+): Promise<{ teacher: Teacher; signInName: string; codes: string[] }> {
+	const asked = account(more);
+	const made = await signUp(asked);
+	if (!made) throw new Error('the name is taken');
+	return { ...made, signInName: asked.signInName };
+}

@@ -1,0 +1,175 @@
+<script lang="ts">
+	import Download from '@lucide/svelte/icons/download';
+	import LogOut from '@lucide/svelte/icons/log-out';
+	import { enhance as plainly } from '$app/forms';
+	import { accountForm } from '$lib/account/account-form';
+	import AccountSection from '$lib/account/AccountSection.svelte';
+	import { codesIn } from '$lib/account/codes';
+	import Confirm from '$lib/account/Confirm.svelte';
+	import PasswordField from '$lib/account/PasswordField.svelte';
+	import Codes from '$lib/account/Codes.svelte';
+	import Field from '$lib/account/Field.svelte';
+	import { keepPage } from '$lib/account/keep-page';
+	import { dayOf } from '$lib/ui/dates';
+
+	const { data, form: answer } = $props();
+
+	const LISTED_MOST = 8;
+	let nameSaved = $state(false);
+
+	// svelte-ignore state_referenced_locally
+	const name = accountForm(data.name, { done: () => (nameSaved = true) });
+	// svelte-ignore state_referenced_locally
+	const password = accountForm(data.password);
+	const { form: nameForm, errors: nameErrors, message: nameMessage } = name;
+	const { form: passwordForm, errors: passwordErrors, message: passwordMessage } = password;
+
+	const codes = $derived(codesIn(answer));
+	let trouble = $state<string>();
+	const others = $derived(data.sessions.filter((s) => !s.here));
+</script>
+
+<svelte:head><title>Your account · Pond Loop</title></svelte:head>
+
+<div class="max-w-4xl">
+	<div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pb-5">
+		<div class="min-w-0">
+			<h1 class="text-4xl">Your account</h1>
+			<p class="quiet mt-1 break-words">
+				{data.account.signInName
+					? `You sign in as ${data.account.signInName}`
+					: 'The account of the demo, without a password'}
+			</p>
+		</div>
+		<form method="post" action="?/out" use:plainly={keepPage((words) => (trouble = words))}>
+			<button class="pill pill-strong"><LogOut class="size-5" /> Sign out</button>
+		</form>
+	</div>
+	{#if trouble}<p class="text-error mb-4 font-semibold" role="alert">{trouble}</p>{/if}
+	{#if data.recovered}
+		<p class="border-accent mb-5 border-l-4 pl-3" role="status">
+			The new password is set, and you are signed in. {data.codesLeft === 0
+				? 'That was the last recovery code: make new ones below.'
+				: `${data.codesLeft} recovery codes are left.`}
+		</p>
+	{/if}
+
+	<AccountSection title="Name">
+		<form method="post" action="?/name" use:name.enhance class="flex flex-wrap items-end gap-x-5 gap-y-3">
+			<div class="grow basis-64">
+				<Field
+					name="name"
+					label="Your name, as the class knows you"
+					bind:value={$nameForm.name}
+					errors={$nameErrors.name}
+					autocomplete="name"
+					required
+					oninput={() => (nameSaved = false)}
+				/>
+			</div>
+			<button class="pill pill-soft">Save</button>
+		</form>
+		<p class="quiet mt-1 min-h-[1lh] text-[0.94rem]" role="status">{nameSaved ? 'saved' : ''}</p>
+		{#if $nameMessage}<p class="text-error mt-2 font-semibold" role="alert">{$nameMessage}</p>{/if}
+	</AccountSection>
+
+	<AccountSection title="Signed in">
+		<ul>
+			{#each data.sessions.slice(0, LISTED_MOST) as session (session.id)}
+				<li
+					class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0"
+				>
+					<span class="min-w-0">
+						<span class="block font-semibold break-words">{session.browser}{session.here ? ': this one' : ''}</span>
+						<span class="quiet text-sm">since {dayOf(session.startedAt)}, last used {dayOf(session.seenAt)}</span>
+					</span>
+					{#if !session.here}
+						<form method="post" action="?/revoke" use:plainly={keepPage((words) => (trouble = words))}>
+							<input type="hidden" name="id" value={session.id} />
+							<button class="wordlink font-semibold">Sign it out</button>
+						</form>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+		<div class="mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+			{#if data.sessions.length > LISTED_MOST}
+				<p class="w-full">And {data.sessions.length - LISTED_MOST} more, not used for longer.</p>
+			{/if}
+			<p class="quiet grow text-[0.94rem]">
+				A browser that is not used for {data.idleDays} days is signed out by itself.
+			</p>
+			{#if others.length > 0}
+				<form method="post" action="?/others" use:plainly={keepPage((words) => (trouble = words))}>
+					<button class="pill pill-soft">Sign out everywhere else</button>
+				</form>
+			{/if}
+		</div>
+	</AccountSection>
+
+	{#if data.account.hasPassword}
+		<AccountSection title="Password">
+			<form method="post" action="?/password" use:password.enhance class="grid gap-4">
+				<input type="hidden" name="username" autocomplete="username" value={data.account.signInName} />
+				<PasswordField
+					name="current"
+					label="Password now"
+					bind:value={$passwordForm.current}
+					errors={$passwordErrors.current}
+				/>
+				<PasswordField
+					fresh
+					label="New password"
+					hint="At least 10 characters. Every other browser is signed out with it."
+					bind:value={$passwordForm.password}
+					errors={$passwordErrors.password}
+				/>
+				<p class="flex flex-wrap items-center gap-x-5 gap-y-2">
+					<button class="pill pill-soft">Change the password</button>
+					{#if $passwordMessage}<span class="font-semibold" role="status">{$passwordMessage}</span>{/if}
+				</p>
+			</form>
+		</AccountSection>
+
+		<AccountSection title="Recovery codes">
+			{#if codes}
+				<p class="mb-3">Keep these; the old ones do not work any more. They are shown now and never again.</p>
+				<Codes {codes} />
+			{:else}
+				<p>
+					{data.codesLeft === 1 ? '1 code is left.' : `${data.codesLeft} codes are left.`} Each sets a new password once,
+					when you have forgotten yours.
+				</p>
+				<Confirm action="renew" opened={data.renew} label="Your password, for new codes" button="Make new codes" />
+			{/if}
+		</AccountSection>
+	{/if}
+
+	<AccountSection title="Your data">
+		<p>Every lesson, those you removed included, and your house style, in one JSON file.</p>
+		<p class="mt-3">
+			<a class="pill pill-soft" href="/account/export" download data-sveltekit-reload
+				><Download class="size-5" /> Take all of it along</a
+			>
+		</p>
+	</AccountSection>
+
+	<AccountSection title="Leave">
+		{#if data.account.hasPassword}
+			<p>Deletes the account, every lesson, the house style and all sign-ins, at once and for good.</p>
+			<Confirm
+				action="remove"
+				opened={data.remove}
+				label="Your password, to be sure"
+				button="Delete my account"
+				grave
+			/>
+		{:else}
+			<p>
+				The demo's account cannot be deleted, and has no password to change. <a class="wordlink" href="/sign-up"
+					>Sign up</a
+				> after signing out, for an account of your own.
+			</p>
+		{/if}
+	</AccountSection>
+</div>

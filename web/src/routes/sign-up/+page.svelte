@@ -1,0 +1,65 @@
+<script lang="ts">
+	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import { accountForm } from '$lib/account/account-form';
+	import { codesIn } from '$lib/account/codes';
+	import Codes from '$lib/account/Codes.svelte';
+	import Field from '$lib/account/Field.svelte';
+	import PasswordField from '$lib/account/PasswordField.svelte';
+	import Send from '$lib/account/Send.svelte';
+	import SignInNameField from '$lib/account/SignInNameField.svelte';
+	import Threshold from '$lib/account/Threshold.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data, form: answer } = $props();
+	const light = useLight();
+	// svelte-ignore state_referenced_locally
+	const { form, errors, message, enhance, submitting } = accountForm(data.form, { keep: ['password'] });
+	const codes = $derived(codesIn(answer));
+</script>
+
+<svelte:head><title>{codes ? 'Your recovery codes' : 'Sign up'} · Pond Loop</title></svelte:head>
+
+{#if codes}
+	<div class="max-w-2xl">
+		<h1 class="text-4xl">Welcome. Keep these codes</h1>
+		<p class="my-4">
+			No mail is ever sent from here. If you forget your password, one of these codes lets you set a new one; each works
+			once. They are shown now and never again.
+		</p>
+		<Codes {codes} />
+		<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-3 print:hidden">
+			<a class="pill pill-strong" href="/style">I have them. On to the house style <ArrowRight class="size-5" /></a>
+			<a class="wordlink" href={data.to}>Or straight in</a>
+		</p>
+	</div>
+{:else if data.teacher}
+	<Threshold title="You are signed in" light={light.now}>
+		<p class="mt-4">As {data.teacher.name}. To make another account, sign out first.</p>
+		<p class="mt-5 flex flex-wrap gap-3">
+			<a class="pill pill-strong" href="/">To tonight</a>
+			<a class="pill pill-soft" href="/account">Your account</a>
+		</p>
+	</Threshold>
+{:else}
+	<Threshold title="Sign up" light={light.now}>
+		<form method="post" class="mt-5 grid gap-4" use:enhance>
+			<Field
+				name="name"
+				label="Your name"
+				hint="As the class knows you."
+				bind:value={$form.name}
+				errors={$errors.name}
+				autocomplete="name"
+				required
+			/>
+			<SignInNameField
+				bind:value={$form.signInName}
+				errors={$errors.signInName}
+				hint="A word, or your mail address; nothing is sent to it."
+			/>
+			<PasswordField fresh bind:value={$form.password} errors={$errors.password} />
+			<Send label="Sign up" busy="Signing up …" submitting={$submitting} trouble={$message} />
+		</form>
+		<p class="mt-6"><a class="wordlink" href="/sign-in?to={encodeURIComponent(data.to)}">I have an account</a></p>
+	</Threshold>
+{/if}
