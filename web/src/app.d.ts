@@ -1,17 +1,28 @@
+import type { HouseStyle } from '@pond-loop/core/schema';
+import type { Session } from '$lib/server/sessions';
 import type { Light } from '$lib/ui/light';
-import type { Teacher } from '$lib/server/teachers';
 
 declare global {
 	namespace App {
 		interface Locals {
-			teacher: Teacher;
+			/** Undefined when nobody is signed in. */
+			session: Session | undefined;
 			light: Light;
+			/** A number to find this request in the log by. */
+			request: string;
 		}
 		interface Error {
 			message: string;
+			request?: string;
+		}
+		namespace Superforms {
+			type Message = string;
 		}
 		interface PageData {
 			light: Light;
+			style: HouseStyle;
+			styleVersion: number;
+			teacher?: { readonly id: string; readonly name: string } | undefined;
 		}
 	}
 }

@@ -1,8 +1,19 @@
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '@pond-loop/core/schema';
+import { isDemo } from '$lib/server/config';
+import { HOUSE_STYLE } from '$lib/style/api';
 import { schoolFrom, SCHOOL_COOKIE } from '$lib/ui/choices';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals, cookies }) => ({
-	light: locals.light,
-	school: schoolFrom(cookies.get(SCHOOL_COOKIE)),
-	teacher: { name: locals.teacher.name },
-});
+export const load: LayoutServerLoad = ({ locals, cookies, depends }) => {
+	depends(HOUSE_STYLE);
+	const { session } = locals;
+	// A visitor has no house style, but may have chosen a school.
+	const visitors = (): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, school: schoolFrom(cookies.get(SCHOOL_COOKIE)) });
+	return {
+		light: locals.light,
+		styleVersion: session?.styleVersion ?? 0,
+		style: session ? (session.style ?? DEFAULT_HOUSE_STYLE) : visitors(),
+		teacher: session?.teacher,
+		demo: isDemo(),
+	};
+};

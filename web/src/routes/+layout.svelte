@@ -8,9 +8,10 @@
 	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import Moon from '@lucide/svelte/icons/moon';
 	import Sun from '@lucide/svelte/icons/sun';
-	import { goto } from '$app/navigation';
+	import { tick } from 'svelte';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/choices';
+	import type FindDialog from '$lib/find/FindDialog.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import KeysDialog from '$lib/ui/KeysDialog.svelte';
@@ -21,15 +22,33 @@
 
 	const light = setLight(() => data.light);
 	let keys = $state<KeysDialog>();
+	let find = $state<FindDialog>();
+	let Find = $state<typeof FindDialog>();
+	/** The collection comes along only when somebody looks for something. */
+	async function showFind(): Promise<void> {
+		Find ??= (await import('$lib/find/FindDialog.svelte')).default;
+		await tick();
+		await find?.show();
+	}
 
-	const places = [
-		{ href: '/', title: 'Tonight' },
-		{ href: '/crossings', title: 'Crossings' },
-		{ href: '/lessons', title: 'Lessons' },
-	];
+	const places = $derived(
+		data.teacher
+			? [
+					{ href: '/', title: 'Tonight' },
+					{ href: '/crossings', title: 'Crossings' },
+					{ href: '/lessons', title: 'Lessons' },
+					{ href: '/style', title: 'House style' },
+				]
+			: [
+					{ href: '/', title: 'Welcome' },
+					{ href: '/crossings', title: 'Crossings' },
+				],
+	);
 	const here = $derived(
-		places.findLast(({ href }) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href)))
-			?.href,
+		page.url.pathname === '/stage'
+			? '/crossings'
+			: places.findLast(({ href }) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href)))
+					?.href,
 	);
 	// A sheet for paper has nothing around it.
 	const bare = $derived(page.url.pathname.endsWith('/print') && !page.error);
@@ -49,7 +68,7 @@
 			field.focus();
 			field.select();
 		} else {
-			void goto('/crossings').then(() => document.querySelector<HTMLInputElement>('[data-name-field]')?.select());
+			void showFind();
 		}
 	}
 </script>
@@ -89,6 +108,12 @@
 					{/each}
 				</ul>
 			</nav>
+			<a
+				href={data.teacher ? '/account' : '/sign-in'}
+				aria-current={page.url.pathname === '/account' || page.url.pathname === '/sign-in' ? 'page' : undefined}
+				class="quiet hover:text-base-content block max-w-36 min-w-0 truncate py-1.5 aria-[current]:font-bold lg:mb-1 lg:max-w-none lg:pr-3"
+				title={data.teacher ? `Your account: ${data.teacher.name}` : undefined}>{data.teacher?.name ?? 'Sign in'}</a
+			>
 			<div class="flex lg:-ml-2 lg:flex-wrap">
 				<IconButton onclick={switchLight} label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
 					>{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}</IconButton
@@ -101,4 +126,5 @@
 		</main>
 	</div>
 	<KeysDialog bind:this={keys} />
+	{#if Find}<Find bind:this={find} />{/if}
 {/if}

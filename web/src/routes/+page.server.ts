@@ -4,4 +4,7 @@ import type { PageServerLoad } from './$types';
 /** As many as stand beside the name without scrolling. */
 const RECENT = 5;
 
-export const load: PageServerLoad = async ({ locals }) => ({ lessons: await listLessons(locals.teacher, RECENT) });
+/** Tonight for a teacher; for a visitor the name field alone. */
+export const load: PageServerLoad = async ({ locals }) => ({
+	lessons: locals.session ? await listLessons(locals.session.teacher, RECENT) : [],
+});

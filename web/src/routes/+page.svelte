@@ -1,30 +1,42 @@
 <script lang="ts">
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
-	import { readName, wordsFor } from '@pond-loop/core/notation';
+	import { readGlossary, readNameWith, wordsFor, type StatedSchool } from '@pond-loop/core/notation';
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
+	import { shownIn } from '$lib/style/look';
+	import DemoDoor from '$lib/account/DemoDoor.svelte';
 	import Anatomy from '$lib/ui/Anatomy.svelte';
 	import { addressOf } from '$lib/ui/choices';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import NameField from '$lib/ui/NameField.svelte';
 	import NotRead from '$lib/ui/NotRead.svelte';
+	import OtherReadings from '$lib/ui/OtherReadings.svelte';
 
 	const { data } = $props();
 	const light = useLight();
 
 	let text = $state('');
 	// svelte-ignore state_referenced_locally
-	let school = $state(data.school);
-	const reading = $derived(readName(text, school));
-	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
+	let school = $state<StatedSchool>(data.style.school);
+	const glossary = $derived(readGlossary(data.style.glossary));
+	const reading = $derived(readNameWith(glossary, text, school));
+	const words = $derived(reading.ok ? wordsFor(shownIn(data.style, reading.crossing).fabric) : undefined);
 </script>
 
-<svelte:head><title>Tonight · Pond Loop</title></svelte:head>
+<svelte:head><title>{data.teacher ? 'Tonight · Pond Loop' : 'Pond Loop'}</title></svelte:head>
 
 <div class="grid gap-x-14 gap-y-10 xl:grid-cols-[minmax(0,1fr)_19rem]">
 	<div>
-		<h1 class="text-4xl">Tonight</h1>
-		<form class="mt-6" method="get" action="/crossings">
+		{#if data.teacher}
+			<h1 class="text-4xl">Tonight</h1>
+		{:else}
+			<h1 class="text-4xl">Every crossing, before class</h1>
+			<p class="mt-2 max-w-xl">
+				Pond Loop is for teachers of cable crossings: it says what a name means, shows how the hands do it, and keeps
+				your lessons. Try a name.
+			</p>
+		{/if}
+		<form class="mt-6" method="get" action="/stage">
 			<NameField bind:text bind:school large label="A crossing, as the pattern names it" />
 			{#if reading.ok}
 				<p class="mt-4">
@@ -34,18 +46,20 @@
 		</form>
 		<div class="mt-8" aria-live="polite">
 			{#if reading.ok}
-				<h2 class="mb-4 text-2xl">{words?.title ?? 'A crossing'}</h2>
+				<h2 class="mb-4 text-2xl">{words?.title}</h2>
 				<div class="grid gap-8 lg:grid-cols-2">
-					<div><Facts crossing={reading.crossing} light={light.now} /></div>
+					<div><Facts crossing={reading.crossing} light={light.now} style={data.style} /></div>
 					<div>
 						<h3 class="lead mb-2 font-sans">The name, taken apart</h3>
 						<Anatomy parts={reading.parts} />
+						<OtherReadings {reading} {text} readIn={(other) => (school = other)} />
 					</div>
 				</div>
 			{:else}
 				<NotRead
 					{reading}
 					light={light.now}
+					style={data.style}
 					choose={(close) => {
 						text = close.name;
 						school = close.school;
@@ -55,14 +69,29 @@
 			{/if}
 		</div>
 	</div>
-	<aside aria-labelledby="recent">
-		<h2 id="recent" class="text-2xl">Your lessons</h2>
-		<LessonList lessons={data.lessons} light={light.now} glance={2} />
-		<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
-			<a class="wordlink" href="/lessons"
-				>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a
-			>
-			<a class="wordlink" href={addressOf({})}>To the stage</a>
-		</p>
-	</aside>
+	{#if data.teacher}
+		<aside aria-labelledby="recent">
+			<h2 id="recent" class="text-2xl">Your lessons</h2>
+			<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={2} />
+			<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
+				<a class="wordlink" href="/lessons"
+					>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a
+				>
+				<a class="wordlink" href={addressOf({})}>To the stage</a>
+			</p>
+		</aside>
+	{:else}
+		<aside class="border-base-300 xl:border-l xl:pl-8" aria-labelledby="teachers">
+			<h2 id="teachers" class="text-2xl">For teachers</h2>
+			<p class="mt-2">Lessons, sheets for paper and your own house style are kept for you alone.</p>
+			{#if data.demo}
+				<div class="mt-4"><DemoDoor /></div>
+				<p class="quiet mt-2 text-[0.94rem]">The demo is an invented evening class; look round in it.</p>
+			{/if}
+			<p class="mt-4 flex flex-wrap gap-3">
+				<a class="pill {data.demo ? 'pill-soft' : 'pill-strong'}" href="/sign-in">Sign in</a>
+				<a class="pill pill-soft" href="/sign-up">Sign up</a>
+			</p>
+		</aside>
+	{/if}
 </div>

@@ -1,27 +1,26 @@
 <script lang="ts">
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { crossingStep } from '@pond-loop/core/lesson';
-	import { readName, wordsFor, type SchoolId } from '@pond-loop/core/notation';
-	import type { CrossingStep } from '@pond-loop/core/schema';
+	import { readGlossary, readNameWith, wordsFor, type StatedSchool } from '@pond-loop/core/notation';
+	import type { CrossingStep, HouseStyle } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { DEFAULT_WAY } from '$lib/ui/choices';
+	import { shownIn, wayIn } from '$lib/style/look';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import NameField from '$lib/ui/NameField.svelte';
 
 	interface Props {
 		light: Light;
-		school: SchoolId;
+		style: HouseStyle;
 		add: (step: CrossingStep) => void;
 	}
-	const { light, school: first, add }: Props = $props();
+	const { light, style, add }: Props = $props();
 
 	let text = $state('');
 	// svelte-ignore state_referenced_locally
-	let school = $state(first);
+	let school = $state<StatedSchool>(style.school);
 	let tried = $state(false);
-	const reading = $derived(readName(text, school));
-	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
+	const reading = $derived(readNameWith(readGlossary(style.glossary), text, school));
 	const empty = $derived(text.trim() === '');
 
 	function onsubmit(event: SubmitEvent): void {
@@ -29,7 +28,13 @@
 		tried = true;
 		if (!reading.ok) return;
 		const { crossing, school: by } = reading;
-		add(crossingStep(crypto.randomUUID(), { asked: { text: text.trim(), school: by }, crossing, way: DEFAULT_WAY }));
+		add(
+			crossingStep(crypto.randomUUID(), {
+				asked: { text: text.trim(), school: by },
+				crossing,
+				way: wayIn(style, crossing),
+			}),
+		);
 		text = '';
 		tried = false;
 	}
@@ -39,9 +44,10 @@
 	<NameField bind:text bind:school label="Add a crossing by its name" onchange={() => (tried = false)} />
 	<div class="mt-3 flex min-h-14 flex-wrap items-center gap-x-5 gap-y-2" aria-live="polite">
 		{#if reading.ok}
-			{@const drawing = drawRibbon(reading.crossing, { light })}
-			<div class="max-h-20 shrink-0" style:width="{Math.min(84, drawing.width)}px"><Drawing {drawing} /></div>
-			<p>{words?.title}; {words?.hands}</p>
+			{@const { made, fabric, mirrored } = shownIn(style, reading.crossing)}
+			{@const drawing = drawRibbon(made, { light, mirrored })}
+			<div class="max-h-20 shrink-0"><Drawing {drawing} width={Math.min(84, drawing.width)} /></div>
+			<p>{wordsFor(fabric).title}; {wordsFor(made).hands}</p>
 			<button class="pill pill-strong"><Plus class="size-5" /> Add to the lesson</button>
 		{:else if !empty || tried}
 			<p class="min-w-0">

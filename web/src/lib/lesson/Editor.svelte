@@ -2,57 +2,45 @@
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import Printer from '@lucide/svelte/icons/printer';
-	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import StickyNote from '@lucide/svelte/icons/sticky-note';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { addStep, chooseWay, moveStep, removeStep, rename, writeNote } from '@pond-loop/core/lesson';
-	import type { SchoolId } from '@pond-loop/core/notation';
-	import { LESSON_LIMITS, type Step } from '@pond-loop/core/schema';
-	import { onDestroy, onMount, tick } from 'svelte';
-	import { beforeNavigate, goto } from '$app/navigation';
+	import { LESSON_LIMITS, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
+	import { tick } from 'svelte';
+	import { Awake } from '$lib/ui/awake.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import { inWriting } from '$lib/ui/keys';
 	import type { Light } from '$lib/ui/light';
+	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
+	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import SaveNote from '$lib/save/SaveNote.svelte';
+	import { saveWithPage } from '$lib/save/page';
 	import AddCrossing from './AddCrossing.svelte';
-	import { Autosave, type OpenedLesson } from './autosave.svelte';
 	import CrossingCard from './CrossingCard.svelte';
-	import SaveNote from './SaveNote.svelte';
-	import TwoVersions from './TwoVersions.svelte';
+	import { keepLesson, type OpenedLesson } from './keep';
 
 	interface Props {
 		opened: OpenedLesson;
 		light: Light;
-		school: SchoolId;
+		style: HouseStyle;
 	}
-	const { opened, light, school }: Props = $props();
+	const { opened, light, style }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
-	const save = new Autosave(opened);
-	const lesson = $derived(save.lesson);
+	const save = keepLesson(opened);
+	const awake = new Awake();
+	const lesson = $derived(save.value);
 	const full = $derived(lesson.steps.length >= LESSON_LIMITS.steps);
-
-	const LEAVE_AFTER_MS = 2000;
 
 	/** What was just done, in words, with an undo beside it while it is the latest change. */
 	let said = $state<{ words: string; undo: boolean }>();
 
-	onMount(() => save.recover());
-	onDestroy(() => save.dispose());
-
-	let leaving = false;
-	// The next page, such as the sheet, must show what was just typed.
-	beforeNavigate((navigation) => {
-		if (leaving || navigation.willUnload || !navigation.to || !save.unsent) return;
-		const { url } = navigation.to;
-		navigation.cancel();
-		leaving = true;
-		void Promise.race([save.flush(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
-			.then(() => goto(url))
-			.finally(() => (leaving = false));
-	});
+	saveWithPage(save);
 
 	const nameOf = (step: Step): string => (step.kind === 'note' ? 'the note' : step.asked.text);
+
+	const lineOf = (step: Step): string =>
+		step.kind === 'note' ? `Note: ${step.text}` : `${step.asked.text}${step.note ? `: ${step.note}` : ''}`;
+	const inWords = ({ title, steps }: Lesson): VersionWords => ({ heading: title, lines: steps.map(lineOf) });
 
 	function remove(step: Step): void {
 		save.change(removeStep(lesson, step.id));
@@ -61,7 +49,7 @@
 
 	async function move(step: Step, by: number, button: EventTarget | null): Promise<void> {
 		save.change(moveStep(lesson, step.id, by));
-		const place = save.lesson.steps.findIndex((s) => s.id === step.id) + 1;
+		const place = save.value.steps.findIndex((s) => s.id === step.id) + 1;
 		said = { words: `${nameOf(step)} is now step ${place} of ${lesson.steps.length}.`, undo: false };
 		await tick();
 		// Moving the row in the page takes the focus from it.
@@ -72,7 +60,7 @@
 
 	function add(step: Step): void {
 		save.change(addStep(lesson, step));
-		said = { words: `Added ${nameOf(step)} as step ${save.lesson.steps.length}.`, undo: false };
+		said = { words: `Added ${nameOf(step)} as step ${save.value.steps.length}.`, undo: false };
 	}
 
 	async function addNote(): Promise<void> {
@@ -91,21 +79,11 @@
 		said = undefined;
 		save.change(writeNote(lesson, step.id, text), `note ${step.id}`);
 	}
-
-	function onkeydown(event: KeyboardEvent): void {
-		// A text field has its own undo for what is being typed in it.
-		if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || inWriting(event.target)) return;
-		event.preventDefault();
-		if (event.shiftKey) save.redo();
-		else undo();
-	}
 </script>
 
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
-<svelte:window {onkeydown} onpagehide={() => void save.flush()} />
-<svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && void save.flush()} />
 
-<div class="max-w-4xl">
+<div class="max-w-4xl" inert={!awake.now}>
 	<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
 		<div class="min-w-0 grow basis-80">
 			<h1 class="sr-only">{lesson.title}</h1>
@@ -120,15 +98,7 @@
 				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
 		</div>
 		<div class="flex items-center">
-			<IconButton label="Undo" hint="Undo (Ctrl Z)" disabled={!save.canUndo} onclick={undo}
-				><Undo2 class="size-5" /></IconButton
-			>
-			<IconButton
-				label="Do it again"
-				hint="Do it again (Ctrl Shift Z)"
-				disabled={!save.canRedo}
-				onclick={() => save.redo()}><Redo2 class="size-5" /></IconButton
-			>
+			<UndoRedo {save} onundo={() => (said = undefined)} />
 			<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
 		</div>
 	</div>
@@ -144,8 +114,9 @@
 
 	{#if save.state.kind === 'stale'}
 		<TwoVersions
-			mine={lesson}
-			theirs={save.state.theirs.lesson}
+			what="This lesson"
+			mine={inWords(lesson)}
+			theirs={inWords(save.state.theirs.value)}
 			keepMine={() => save.keepMine()}
 			takeTheirs={() => save.takeTheirs()}
 		/>
@@ -167,6 +138,7 @@
 					<CrossingCard
 						{step}
 						{light}
+						{style}
 						chooseWay={(way) => {
 							said = undefined;
 							save.change(chooseWay(lesson, step.id, way));
@@ -212,7 +184,7 @@
 		</p>
 	{:else}
 		<div class="mt-6">
-			<AddCrossing {light} {school} {add} />
+			<AddCrossing {light} {style} {add} />
 			<p class="mt-4">
 				<button type="button" class="pill pill-soft" onclick={addNote}><StickyNote class="size-5" /> Add a note</button>
 			</p>

@@ -3,15 +3,18 @@
 	import { crossingStep } from '@pond-loop/core/lesson';
 	import type { CrossingStep } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
-	import { addStep, createLesson, troubleOf } from './api';
+	import { troubleOf } from '$lib/save/send';
+	import { addStep, createLesson } from './api';
 
 	interface Props {
 		lessons: readonly { readonly id: string; readonly title: string }[];
 		asked: CrossingStep['asked'];
 		crossing: Crossing;
 		way: string;
+		/** How the stage stands, where it is not simply the front with all done right. */
+		view?: CrossingStep['view'];
 	}
-	const { lessons, asked, crossing, way }: Props = $props();
+	const { lessons, asked, crossing, way, view }: Props = $props();
 	const uid = $props.id();
 	const NEW = 'new';
 
@@ -26,7 +29,7 @@
 		event.preventDefault();
 		busy = true;
 		trouble = undefined;
-		const step = crossingStep(crypto.randomUUID(), { asked, crossing, way });
+		const step = crossingStep(crypto.randomUUID(), { asked, crossing, way, ...(view ? { view } : {}) });
 		const chosen = into;
 		const answer = chosen === NEW ? await createLesson(title, [step]) : await addStep(chosen, step);
 		busy = false;

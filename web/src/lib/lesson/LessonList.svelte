@@ -2,9 +2,11 @@
 	import type { Snippet } from 'svelte';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import type { Crossing } from '@pond-loop/core/crossing';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/ui/Drawing.svelte';
+	import { shownIn } from '$lib/style/look';
 	import type { Light } from '$lib/ui/light';
-	import { lastChanged } from './dates';
+	import { dayOf } from '$lib/ui/dates';
 
 	interface Item {
 		readonly id: string;
@@ -16,11 +18,12 @@
 	interface Props {
 		lessons: readonly Item[];
 		light: Light;
+		style: HouseStyle;
 		/** How many crossings to show for each. */
 		glance?: number;
 		actions?: Snippet<[Item]>;
 	}
-	const { lessons, light, glance = 3, actions }: Props = $props();
+	const { lessons, light, style, glance = 3, actions }: Props = $props();
 
 	const GLANCE_HEIGHT = 44;
 </script>
@@ -36,15 +39,14 @@
 							>{lesson.title}</span
 						>
 						<span class="quiet text-sm"
-							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · {lastChanged(lesson.updatedAt)}</span
+							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · changed {dayOf(lesson.updatedAt)}</span
 						>
 					</span>
 					<span class="flex shrink-0 items-center gap-2" aria-hidden="true">
 						{#each lesson.crossings.slice(0, glance) as crossing, i (i)}
-							{@const drawing = drawRibbon(crossing, { light })}
-							<span class="block" style:width="{(drawing.width / drawing.height) * GLANCE_HEIGHT}px"
-								><Drawing {drawing} /></span
-							>
+							{@const { made, mirrored } = shownIn(style, crossing)}
+							{@const drawing = drawRibbon(made, { light, mirrored })}
+							<span class="block"><Drawing {drawing} width={(drawing.width / drawing.height) * GLANCE_HEIGHT} /></span>
 						{/each}
 					</span>
 				</a>

@@ -1,56 +1,69 @@
 <script lang="ts">
-	import { shortNumbers, type Crossing } from '@pond-loop/core/crossing';
+	import { groupsOf, shortNumbers, type Crossing } from '@pond-loop/core/crossing';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { stitches, wordsFor } from '@pond-loop/core/notation';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { shownIn } from '$lib/style/look';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {
+		/** As it was asked for. */
 		crossing: Crossing;
 		light: Light;
+		style: HouseStyle;
 	}
-	const { crossing, light }: Props = $props();
-	const words = $derived(wordsFor(crossing));
-	const drawing = $derived(drawRibbon(crossing, { light, numbers: true }));
-	const before = $derived(crossing.order.map((_, i) => i + 1));
+	const { crossing, light, style }: Props = $props();
+	const shown = $derived(shownIn(style, crossing));
+	const look = $derived(wordsFor(shown.fabric));
+	const hands = $derived(wordsFor(shown.made));
+	const drawing = $derived(drawRibbon(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
+	const before = $derived(shown.made.order.map((_, i) => i + 1));
 </script>
 
 <!-- Looks and hands always side by side: mixing them up is the commonest mistake with names. -->
 <div class="flex flex-wrap gap-x-4 gap-y-3">
-	{#if words}
-		<p class="border-accent border-l-4 pl-2.5">
-			<span class="lead block">Looks</span>
-			<span class="font-serif text-[1.06rem] font-semibold" data-testid="lean">leans {words.lean}</span>
-		</p>
+	<p class="border-accent border-l-4 pl-2.5">
+		<span class="lead block break-words">Looks, on the {style.sides.right}</span>
+		<span class="font-serif text-[1.06rem] font-semibold" data-testid="lean"
+			>{look.lean ? `leans ${look.lean}` : `${groupsOf(crossing).length} groups`}</span
+		>
+	</p>
+	{#if hands.hold}
 		<p class="border-accent border-l-4 pl-2.5">
 			<span class="lead block">Hands</span>
 			<span class="font-serif text-[1.06rem] font-semibold" data-testid="hold">
-				hold {words.heldCount}
-				{words.hold === 'front' ? 'in front' : 'at the back'}
+				hold {hands.heldCount}
+				{hands.hold === 'front' ? 'in front' : 'at the back'}
 			</span>
 		</p>
 	{/if}
 </div>
 <div class="mt-3 flex items-center gap-4">
-	<div class="shrink-0" style:width="{Math.min(170, drawing.width * 0.85)}px" data-testid="ribbon">
-		<Drawing {drawing} />
+	<div class="shrink-0" data-testid="ribbon">
+		<Drawing {drawing} width={Math.min(170, drawing.width * 0.85)} />
 	</div>
 	<dl class="min-w-0 text-[0.94rem]">
 		<div>
 			<dt class="sr-only">Stitches</dt>
-			<dd><strong>{stitches(crossing.n)}</strong>{words ? `, ${words.work}` : ''}</dd>
+			<dd><strong>{stitches(crossing.n)}</strong>, {hands.work}</dd>
 		</div>
-		{#if words}
-			<div>
-				<dt class="sr-only">In front</dt>
-				<dd data-testid="look">{words.look}</dd>
-			</div>
-		{/if}
+		<div>
+			<dt class="sr-only">In front</dt>
+			<dd data-testid="look">{hands.look}</dd>
+		</div>
 	</dl>
 </div>
 <p class="mt-2 text-[0.94rem]" data-testid="order">
-	<span class="quiet">from the right</span>
+	<span class="quiet">from the {shown.mirrored ? 'left' : 'right'}</span>
 	<strong>{shortNumbers(before)}</strong>
 	<span class="quiet">becomes</span>
-	<strong>{shortNumbers(crossing.order)}</strong>
+	<strong>{shortNumbers(shown.made.order)}</strong>
 </p>
+{#if shown.mirrored}
+	<p class="quiet mt-1 text-[0.94rem]" data-testid="left-handed">
+		{style.demonstrates === 'left-mirrored'
+			? 'Left-handed, as the name is written: the fabric is the mirror image, and so is its lean.'
+			: 'Left-handed, for the same fabric: front and back are swapped, and so are the jobs of the two groups.'}
+	</p>
+{/if}

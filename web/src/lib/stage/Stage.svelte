@@ -1,53 +1,123 @@
 <script lang="ts">
-	import { hand } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { drawStage } from '@pond-loop/core/drawing';
 	import type { Trace } from '@pond-loop/core/handling';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import ChevronFirst from '@lucide/svelte/icons/chevron-first';
 	import ChevronLast from '@lucide/svelte/icons/chevron-last';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import Maximize from '@lucide/svelte/icons/maximize';
+	import Pause from '@lucide/svelte/icons/pause';
+	import Play from '@lucide/svelte/icons/play';
+	import Repeat from '@lucide/svelte/icons/repeat-1';
+	import Shuffle from '@lucide/svelte/icons/shuffle';
+	import { untrack, type Snippet } from 'svelte';
+	import { wordsIn } from '$lib/style/look';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
+	import { CAMERAS, cameraTitle, drawFrom, type Camera } from './cameras';
+	import { SPEEDS, Walk } from './walk.svelte';
 
-	interface Props {
-		crossing: Crossing;
-		trace: Trace;
-		light: Light;
-		step: number;
+	interface Shown {
+		readonly title: string;
+		readonly trace: Trace;
 	}
-	let { crossing, trace, light, step = $bindable() }: Props = $props();
+	interface Props {
+		/** As the hands make it, which is what the trace is of. */
+		made: Crossing;
+		trace: Trace;
+		title: string;
+		/** Another way, walked beside it in step. */
+		beside?: Shown | undefined;
+		light: Light;
+		style: HouseStyle;
+		step: number;
+		camera: Camera;
+		/** Said under the caption. */
+		also?: Snippet;
+		/** Further controls, at the end of the row. */
+		more?: Snippet;
+	}
+	let {
+		made,
+		trace,
+		title,
+		beside,
+		light,
+		style,
+		step = $bindable(),
+		camera = $bindable('front'),
+		also,
+		more,
+	}: Props = $props();
 
-	const last = $derived(trace.steps.length);
-	const at = $derived(Math.min(step, last));
-	const drawing = $derived(drawStage(crossing, trace, at, { light }));
-	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, ...hand.words(trace, i) })));
+	const last = $derived(Math.max(trace.steps.length, beside?.trace.steps.length ?? 0));
+	const shownStep = $derived(Math.min(step, last));
+	const walk = new Walk(
+		untrack(() => shownStep),
+		() => last,
+		(to) => (step = to),
+	);
+	$effect(() => walk.to(shownStep));
+	$effect(() => () => walk.stop());
+
+	const all = $derived<Shown[]>([{ title, trace }, ...(beside ? [beside] : [])]);
+	const within = (of: Trace, at: number): number => Math.min(at, of.steps.length);
+	const pictures = $derived(
+		all.map((one) => ({
+			...one,
+			drawing: drawFrom(camera, made, one.trace, within(one.trace, walk.at), {
+				style,
+				light,
+				textScale: all.length > 1 ? 1.5 : 1,
+			}),
+			caption: wordsIn(style, one.trace, within(one.trace, shownStep)).caption,
+		})),
+	);
+	// The longer of two ways is walked to its end; the other one waits.
+	const longest = $derived(all.reduce((a, b) => (b.trace.steps.length > a.trace.steps.length ? b : a)).trace);
+	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, ...wordsIn(style, longest, i) })));
 	// Room for the longest caption of this way, so that nothing below jumps from move to move.
 	const wordy = $derived(stones.some((s) => s.caption.length > 72));
+	const crossings = $derived(trace.steps.flatMap((s, i) => (s.passings.length > 0 ? [i + 1] : [])));
 
 	const go = (to: number): void => {
+		walk.playing = false;
 		step = Math.max(0, Math.min(last, to));
 	};
+	const toCrossing = (): void => go(crossings.find((at) => at > shownStep) ?? crossings[0] ?? 0);
+	const toggle = (): void => (walk.playing ? walk.pause() : walk.play());
 
-	const KEYS: Readonly<Record<string, () => number>> = {
-		ArrowRight: () => at + 1,
-		ArrowLeft: () => at - 1,
-		Home: () => 0,
-		End: () => last,
+	let section = $state<HTMLElement>();
+	async function fullScreen(): Promise<void> {
+		if (document.fullscreenElement) await document.exitFullscreen();
+		else await section?.requestFullscreen();
+	}
+
+	const KEYS: Readonly<Record<string, () => void>> = {
+		ArrowRight: () => go(shownStep + 1),
+		ArrowLeft: () => go(shownStep - 1),
+		Home: () => go(0),
+		End: () => go(last),
+		p: toggle,
+		l: () => (walk.looping = !walk.looping),
+		x: toCrossing,
+		v: () => (camera = CAMERAS[(CAMERAS.indexOf(camera) + 1) % CAMERAS.length]!),
+		f: () => void fullScreen(),
 	};
 	function onkeydown(event: KeyboardEvent): void {
-		const to = KEYS[event.key];
-		if (!to || event.altKey || event.ctrlKey || event.metaKey || event.shiftKey || inWriting(event.target)) return;
+		const act = KEYS[event.key];
+		if (!act || event.altKey || event.ctrlKey || event.metaKey || event.shiftKey || inWriting(event.target)) return;
 		event.preventDefault();
-		go(to());
+		act();
 	}
 
 	let strip = $state<HTMLOListElement>();
 	// A long strip scrolls by itself, without moving the page.
 	$effect(() => {
-		const stone = strip?.children[at];
+		const stone = strip?.children[shownStep];
 		if (!strip || !(stone instanceof HTMLElement)) return;
 		strip.scrollTo({ left: stone.offsetLeft - strip.clientWidth / 2 + stone.clientWidth / 2 });
 	});
@@ -55,39 +125,89 @@
 
 <svelte:window {onkeydown} />
 
-<section aria-label="Stage" class="bg-base-200 overflow-hidden rounded-3xl" data-testid="stage" data-step={at}>
-	<Drawing {drawing} />
-	<div class="px-4 pt-3 pb-4">
-		<p
+<section
+	bind:this={section}
+	aria-label="Stage"
+	class="stage bg-base-200 overflow-hidden rounded-3xl"
+	data-testid="stage"
+	data-step={shownStep}
+	data-camera={camera}
+>
+	<div class="relative">
+		<fieldset
 			class={[
-				'text-center font-serif text-[1.22rem] leading-snug font-semibold',
-				wordy ? 'min-h-[2lh]' : 'min-h-[2lh] md:min-h-[1lh]',
+				'cameras bg-base-100 flex w-fit rounded-full p-1 text-[0.88rem]',
+				// Beside each other the pictures are too low to lay anything over them.
+				pictures.length > 1 ? 'my-2 ml-3' : 'absolute top-3 left-3 z-10',
 			]}
-			aria-live="polite"
-			data-testid="caption"
 		>
-			{stones[at]?.caption}
-		</p>
+			<legend class="sr-only">Seen from</legend>
+			{#each CAMERAS as c (c)}
+				<label
+					class={[
+						'cursor-pointer rounded-full px-3 py-0.5 has-focus-visible:outline-2',
+						camera === c && 'bg-primary text-primary-content font-semibold',
+					]}
+				>
+					<input type="radio" class="sr-only" name="camera" value={c} bind:group={camera} />{cameraTitle(c, style)}
+				</label>
+			{/each}
+		</fieldset>
+		<div class={['pictures', pictures.length > 1 && 'grid grid-cols-2 gap-x-1']}>
+			{#each pictures as { title: way, drawing, caption }, i (i)}
+				<div data-testid="picture" data-way={way}>
+					<Drawing {drawing} />
+					{#if pictures.length > 1}
+						<p class="px-4 pt-2 text-center font-semibold">{way}</p>
+						<p
+							class="min-h-[3lh] px-4 text-center font-serif text-[1.05rem] leading-snug font-semibold"
+							aria-live="polite"
+							data-testid={i === 0 ? 'caption' : 'caption-beside'}
+						>
+							{caption}
+						</p>
+					{/if}
+				</div>
+			{/each}
+		</div>
+	</div>
+	<div class="px-4 pt-3 pb-3">
+		{#if pictures.length === 1}
+			<p
+				class={[
+					'text-center font-serif text-[1.22rem] leading-snug font-semibold',
+					wordy ? 'min-h-[2lh]' : 'min-h-[2lh] md:min-h-[1lh]',
+				]}
+				aria-live="polite"
+				data-testid="caption"
+			>
+				{pictures[0]?.caption}
+			</p>
+		{/if}
+		{#if also}<p class="quiet mt-1 text-center text-[0.88rem]" data-testid="both-schools">{@render also()}</p>{/if}
 		<div class="mt-2 flex items-start gap-1">
 			<div class="flex shrink-0">
-				<IconButton label="To the start" hint="To the start (Home)" disabled={at === 0} onclick={() => go(0)}
+				<IconButton label="To the start" hint="To the start (Home)" disabled={shownStep === 0} onclick={() => go(0)}
 					><ChevronFirst /></IconButton
 				>
-				<IconButton label="One move back" hint="One move back (←)" disabled={at === 0} onclick={() => go(at - 1)}
-					><ChevronLeft /></IconButton
+				<IconButton
+					label="One move back"
+					hint="One move back (←)"
+					disabled={shownStep === 0}
+					onclick={() => go(shownStep - 1)}><ChevronLeft /></IconButton
 				>
 			</div>
 			<ol bind:this={strip} class="relative flex min-w-0 grow overflow-x-auto py-1">
 				{#each stones as stone (stone.i)}
-					<li class="stone min-w-[4.6rem] flex-1 basis-0" class:before={stone.i < at}>
+					<li class="stone min-w-[4.6rem] flex-1 basis-0" class:before={stone.i < shownStep}>
 						<button
 							type="button"
 							class="flex w-full cursor-pointer flex-col items-center rounded-lg px-0.5"
-							aria-current={stone.i === at ? 'step' : undefined}
+							aria-current={stone.i === shownStep ? 'step' : undefined}
 							onclick={() => go(stone.i)}
 						>
-							<span class={['dot', stone.i < at && 'done', stone.i === at && 'now']}>{stone.i}</span>
-							<span class={['mt-1 text-[0.8rem] leading-tight', stone.i === at ? 'font-bold' : 'quiet']}
+							<span class={['dot', stone.i < shownStep && 'done', stone.i === shownStep && 'now']}>{stone.i}</span>
+							<span class={['mt-1 text-[0.8rem] leading-tight', stone.i === shownStep ? 'font-bold' : 'quiet']}
 								>{stone.label}</span
 							>
 						</button>
@@ -95,18 +215,70 @@
 				{/each}
 			</ol>
 			<div class="flex shrink-0">
-				<IconButton label="One move on" hint="One move on (→)" disabled={at === last} onclick={() => go(at + 1)}
-					><ChevronRight /></IconButton
+				<IconButton
+					label="One move on"
+					hint="One move on (→)"
+					disabled={shownStep === last}
+					onclick={() => go(shownStep + 1)}><ChevronRight /></IconButton
 				>
-				<IconButton label="To the end" hint="To the end (End)" disabled={at === last} onclick={() => go(last)}
+				<IconButton label="To the end" hint="To the end (End)" disabled={shownStep === last} onclick={() => go(last)}
 					><ChevronLast /></IconButton
 				>
 			</div>
+		</div>
+		<div class="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1" role="group" aria-label="Playing">
+			<IconButton label={walk.playing ? 'Pause' : 'Play'} hint="{walk.playing ? 'Pause' : 'Play'} (P)" onclick={toggle}>
+				{#if walk.playing}<Pause />{:else}<Play />{/if}
+			</IconButton>
+			<input
+				class="accent-secondary min-w-16 grow basis-16"
+				type="range"
+				min="0"
+				max={last}
+				step="0.01"
+				value={walk.at}
+				aria-label="Place in the moves"
+				aria-valuetext="Move {shownStep} of {last}"
+				oninput={(e) => walk.scrub(Number(e.currentTarget.value))}
+				onchange={(e) => (step = Math.round(Number(e.currentTarget.value)))}
+			/>
+			<label class="flex items-center gap-1 text-[0.88rem]"
+				><span class="sr-only">Speed</span>
+				<select class="field py-0" bind:value={walk.speed}>
+					{#each SPEEDS as speed (speed)}<option value={speed}>{speed}×</option>{/each}
+				</select></label
+			>
+			<IconButton
+				label="Repeat this move"
+				hint="Repeat this move (L)"
+				aria-pressed={walk.looping}
+				onclick={() => (walk.looping = !walk.looping)}><Repeat /></IconButton
+			>
+			<IconButton
+				label="To the next crossing"
+				hint="To the next moment at which stitches cross (X)"
+				disabled={crossings.length === 0}
+				onclick={toCrossing}><Shuffle /></IconButton
+			>
+			<IconButton label="Full screen" hint="Full screen (F)" onclick={() => void fullScreen()}><Maximize /></IconButton>
+			{@render more?.()}
 		</div>
 	</div>
 </section>
 
 <style>
+	.stage:fullscreen {
+		border-radius: 0;
+		display: flex;
+		flex-direction: column;
+		font-size: 1.3rem;
+		justify-content: center;
+		overflow: auto;
+	}
+	.stage:fullscreen .pictures :global(svg) {
+		margin-inline: auto;
+		max-height: 72vh;
+	}
 	.dot {
 		align-items: center;
 		background: var(--color-base-100);

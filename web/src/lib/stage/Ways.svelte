@@ -1,21 +1,46 @@
 <script lang="ts">
-	import { hand, perform } from '@pond-loop/core/craft';
+	import {
+		findWay,
+		FOUND_LIMITS,
+		foundId,
+		hand,
+		limitsOf,
+		perform,
+		recommend,
+		type FoundLimits,
+	} from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { isTooWide } from '$lib/style/look';
+	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {
 		crossing: Crossing;
 		way: string;
+		style: HouseStyle;
 		choose: (way: string) => void;
+		/** The way that is walked beside it, and how to change that. */
+		beside: string | undefined;
+		compare: (beside: string | undefined) => void;
 	}
-	const { crossing, way, choose }: Props = $props();
+	const { crossing, way, style, choose, beside, compare }: Props = $props();
 	const uid = $props.id();
 
+	const usual = $derived(recommend(crossing, style));
+	// Limits that allow nothing stay to be changed, while the stage keeps showing what it can.
+	let asked = $state<FoundLimits>();
+	const limits = $derived(asked ?? limitsOf(way) ?? FOUND_LIMITS);
+	const found = $derived(findWay(crossing, limits));
 	const compared = $derived(
 		hand.ways.flatMap((w) => {
-			const done = perform(hand, crossing, w.id);
-			return done.ok ? [{ way: w, tally: done.value.tally }] : [];
+			const id = w.id === 'found' ? foundId(limits) : w.id;
+			const done = perform(hand, crossing, id);
+			return done.ok
+				? [{ id, title: w.title, counts: done.value.tally, twists: done.value.deviation !== undefined }]
+				: [];
 		}),
 	);
+	const fewest = $derived(Math.min(...compared.map((w) => w.counts.moves)));
 </script>
 
 <fieldset>
@@ -30,26 +55,53 @@
 			</tr>
 		</thead>
 		<tbody>
-			{#each compared as { way: w, tally } (w.id)}
-				<tr class={['border-base-300 border-t', w.id === way && 'font-bold']}>
-					<th scope="row" class={['text-left', w.id === way ? 'font-bold' : 'font-normal']}>
-						<label class="flex cursor-pointer items-center gap-2 py-1">
+			{#each compared as { id, title, counts, twists } (id)}
+				<tr class={['border-base-300 border-t', id === way && 'font-bold']}>
+					<th scope="row" class={['text-left', id === way ? 'font-bold' : 'font-normal']}>
+						<label class="flex cursor-pointer items-center gap-2 py-0.5">
 							<input
 								type="radio"
 								class="accent-secondary size-4 shrink-0"
 								name="{uid}-way"
-								value={w.id}
-								checked={w.id === way}
-								onchange={() => choose(w.id)}
+								value={id}
+								checked={id === way}
+								onchange={() => choose(id)}
 							/>
-							{w.title}
+							<span
+								>{title}{#if id === usual.way}<span class="quiet block text-sm font-normal">your house style</span
+									>{:else if isTooWide(style, crossing, id)}<span class="text-warning block text-sm font-normal"
+										>wider than {style.withoutHolderUpTo}, your most</span
+									>{:else if twists}<span class="text-warning block text-sm font-normal">twists a stitch for good</span
+									>{/if}</span
+							>
 						</label>
 					</th>
-					<td class="px-1 text-right">{tally.moves}</td>
-					<td class="px-1 text-right">{tally.mostLoose}</td>
-					<td class="pl-1 text-right">{tally.tools}</td>
+					<td class={['px-1 text-right', counts.moves === fewest && 'text-success font-bold']}>{counts.moves}</td>
+					<td class="px-1 text-right">{counts.mostLoose}</td>
+					<td class="pl-1 text-right">{counts.tools}</td>
 				</tr>
 			{/each}
 		</tbody>
 	</table>
+	<p class="mt-2 flex items-baseline gap-x-2 text-[0.94rem]">
+		<label class="lead shrink-0" for="{uid}-beside">Beside it</label>
+		<select
+			id="{uid}-beside"
+			class="field min-w-0 grow py-0"
+			value={compared.some((w) => w.id === beside) ? beside : ''}
+			onchange={(e) => compare(e.currentTarget.value || undefined)}
+		>
+			<option value="">one way only</option>
+			{#each compared.filter((w) => w.id !== way) as { id, title } (id)}<option value={id}>{title}</option>{/each}
+		</select>
+	</p>
+	<SearchLimits
+		{limits}
+		{found}
+		choose={(changed) => {
+			asked = changed;
+			if (findWay(crossing, changed).ok) choose(foundId(changed));
+		}}
+	/>
+	<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>
 </fieldset>

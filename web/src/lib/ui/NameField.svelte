@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '@pond-loop/core/notation';
+	import { SCHOOL_IDS, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
+	import { page } from '$app/state';
 	import { remember, SCHOOL_COOKIE } from './choices';
 
 	interface Props {
 		text: string;
-		school: SchoolId;
+		school: StatedSchool;
 		label: string;
 		large?: boolean;
 		onchange?: () => void;
@@ -26,7 +27,7 @@
 				autocomplete="off"
 				autocapitalize="off"
 				spellcheck="false"
-				placeholder={SCHOOLS[school].examples[0]}
+				placeholder={SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}
 				bind:value={text}
 				oninput={() => onchange?.()}
 			/>
@@ -41,13 +42,15 @@
 			class="field"
 			bind:value={school}
 			onchange={() => {
-				remember(SCHOOL_COOKIE, school);
+				// A teacher has a house style; a visitor's browser remembers.
+				if (!page.data['teacher'] && school !== 'any') remember(SCHOOL_COOKIE, school);
 				onchange?.();
 			}}
 		>
 			{#each SCHOOL_IDS as id (id)}
 				<option value={id}>{SCHOOLS[id].title}</option>
 			{/each}
+			<option value="any">Any school</option>
 		</select>
 	</div>
 </div>

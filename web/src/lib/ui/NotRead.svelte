@@ -1,44 +1,70 @@
 <script lang="ts">
+	import { shownIn } from '$lib/style/look';
 	import { drawRibbon } from '@pond-loop/core/drawing';
-	import { readName, SCHOOLS, type CloseName, type NameNotRead, type SchoolId } from '@pond-loop/core/notation';
+	import {
+		readName,
+		SCHOOLS,
+		type CloseName,
+		type NameNotRead,
+		type Reading,
+		type SchoolId,
+	} from '@pond-loop/core/notation';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Anatomy from './Anatomy.svelte';
 	import Drawing from './Drawing.svelte';
+	import Meanings from './Meanings.svelte';
 	import type { Light } from './light';
 
 	interface Props {
 		reading: NameNotRead;
 		light: Light;
+		style: HouseStyle;
 		/** Called with the name to read instead. */
 		choose: (name: CloseName) => void;
 		/** Called to read the same text in another school. */
 		readIn: (school: SchoolId) => void;
 	}
-	const { reading, light, choose, readIn }: Props = $props();
+	const { reading, light, style, choose, readIn }: Props = $props();
 
 	const close = $derived(
 		reading.close.flatMap((name) => {
 			const read = readName(name.name, name.school);
-			return read.ok ? [{ name, drawing: drawRibbon(read.crossing, { light }) }] : [];
+			if (!read.ok) return [];
+			const { made, mirrored } = shownIn(style, read.crossing);
+			return [{ name, drawing: drawRibbon(made, { light, mirrored }) }];
 		}),
 	);
+	/** A reading that no school settles by itself is taken by a name that does. */
+	const settled = (r: Reading): boolean => r.differs !== '' && SCHOOLS.slash.write(r.crossing) !== undefined;
+	const title = $derived.by(() => {
+		if (empty) return 'What does the pattern say?';
+		return reading.readings.length > 0 ? 'That name can mean more than one thing' : 'That name cannot be read yet';
+	});
 	const empty = $derived(reading.problems.every((p) => p.code === 'empty'));
 </script>
 
 <section aria-labelledby="not-read" class="max-w-3xl">
 	<div role="status">
-		<h2 id="not-read" class="text-2xl">{empty ? 'What does the pattern say?' : 'That name cannot be read yet'}</h2>
+		<h2 id="not-read" class="text-2xl">{title}</h2>
 		{#each reading.problems as problem (problem.code)}
 			{#if !empty}<p class="mt-2">{problem.what}</p>{/if}
 			<p>{problem.todo}</p>
 		{/each}
 	</div>
-	{#if reading.elsewhere}
-		{@const other = reading.elsewhere}
-		<p class="mt-4">
-			<button type="button" class="pill pill-strong" onclick={() => readIn(other)}
-				>Read it as: {SCHOOLS[other].title}</button
-			>
-		</p>
+	{#if reading.readings.length > 0}
+		<h3 class="lead mt-6 mb-3 font-sans">It may mean</h3>
+		<Meanings
+			meanings={reading.readings}
+			{light}
+			{style}
+			says={(r) => r.differs || SCHOOLS[r.school].rule}
+			action={(r) => (settled(r) ? SCHOOLS.slash.write(r.crossing)! : `Read it as: ${SCHOOLS[r.school].title}`)}
+			choose={(r) => {
+				const name = SCHOOLS.slash.write(r.crossing);
+				if (settled(r) && name) choose({ name, school: 'slash' });
+				else readIn(r.school);
+			}}
+		/>
 	{/if}
 	{#if reading.understood.length > 0 || reading.unknown.length > 0}
 		<h3 class="lead mt-6 mb-2 font-sans">What was understood</h3>
@@ -55,7 +81,7 @@
 						aria-label={name.name}
 						onclick={() => choose(name)}
 					>
-						<span class="block" style:width="{Math.min(150, drawing.width)}px"><Drawing {drawing} /></span>
+						<span class="block"><Drawing {drawing} width={Math.min(150, drawing.width)} /></span>
 						<span class="name wordlink">{name.name}</span>
 					</button>
 				</li>

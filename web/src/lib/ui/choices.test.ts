@@ -1,8 +1,10 @@
-import { hand } from '@pond-loop/core/craft';
+import { DEMONSTRATIONS, foundId, hand } from '@pond-loop/core/craft';
+import { MISTAKE_IDS } from '@pond-loop/core/handling';
 import { SCHOOL_IDS } from '@pond-loop/core/notation';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addressOf, choicesFrom, DEFAULT_WAY, schoolFrom, type StageChoices } from './choices';
+import { addressOf, choicesFrom, schoolFrom, type StageChoices } from './choices';
+import { CAMERAS } from '$lib/stage/cameras';
 import { lightFrom } from './light';
 
 const paramsOf = (address: string): URLSearchParams => new URL(address, 'http://pond').searchParams;
@@ -11,26 +13,45 @@ describe('the address of a stage', () => {
 	it('says all that is chosen, whatever was typed', () => {
 		const choices: fc.Arbitrary<StageChoices> = fc.record({
 			text: fc.string({ unit: 'grapheme', maxLength: 80 }),
-			school: fc.constantFrom(...SCHOOL_IDS),
-			way: fc.constantFrom(...hand.ways.map((w) => w.id)),
+			own: fc.constantFrom(undefined, '2 1 | 1>2 | k k'),
+			school: fc.constantFrom(...SCHOOL_IDS, 'any' as const),
+			way: fc.constantFrom(undefined, ...hand.ways.map((w) => w.id), foundId({ holders: 0, loose: 4, least: 'loose' })),
+			meaning: fc.nat(3),
 			step: fc.nat(60),
-			slip: fc.constantFrom(undefined, ...hand.slips.map((s) => s.id)),
+			mistake: fc.constantFrom(undefined, ...MISTAKE_IDS),
+			site: fc.nat(5),
+			camera: fc.constantFrom(...CAMERAS),
+			hands: fc.constantFrom(undefined, ...DEMONSTRATIONS),
+			yarn: fc.constantFrom(undefined, 'right' as const, 'left' as const),
+			beside: fc.constantFrom(undefined, 'pinch', 'found'),
 		});
 		fc.assert(
 			fc.property(choices, (chosen) => {
-				expect(choicesFrom(paramsOf(addressOf(chosen)), 'slash')).toEqual(chosen);
+				expect(choicesFrom(paramsOf(addressOf(chosen)), 'slash')).toEqual({
+					...chosen,
+					site: chosen.mistake ? chosen.site : 0,
+				});
 			}),
 		);
 	});
 
 	it('falls back to the start for whatever it says wrongly', () => {
-		const wrong = paramsOf('/crossings?way=by-wishing&step=-3&slip=none&school=ours');
+		const wrong = paramsOf(
+			'/stage?way=by-wishing&step=-3&mistake=none&site=2&view=below&hands=three&yarn=none&beside=x&school=ours',
+		);
 		expect(choicesFrom(wrong, 'slash')).toEqual({
 			text: 'C4F',
+			own: undefined,
 			school: 'total-front-back',
-			way: DEFAULT_WAY,
+			way: undefined,
+			meaning: 0,
 			step: 0,
-			slip: undefined,
+			mistake: undefined,
+			site: 0,
+			camera: 'front',
+			hands: undefined,
+			yarn: undefined,
+			beside: undefined,
 		});
 		for (const step of ['1.5', 'NaN', '1e999', ''])
 			expect(choicesFrom(paramsOf(`/?step=${step}`), 'slash').step).toBe(0);

@@ -4,16 +4,28 @@ export function inWriting(target: EventTarget | null): boolean {
 	return target.isContentEditable || target.matches('input, textarea, select, [role="dialog"] *');
 }
 
+const TEXT = 'textarea, input:not([type="radio"], [type="checkbox"], [type="button"], [type="submit"])';
+
+/** Whether what is typed in has an undo of its own, so that the page's must not step in. */
+export function hasOwnUndo(target: EventTarget | null): boolean {
+	return target instanceof HTMLElement && (target.isContentEditable || target.matches(TEXT));
+}
+
 export interface KeyHelp {
 	readonly keys: readonly string[];
 	readonly does: string;
 }
 
 export const KEY_HELP: readonly KeyHelp[] = [
-	{ keys: ['/'], does: 'Type the name of a crossing' },
+	{ keys: ['/'], does: 'Find a crossing by any name, or by a sentence' },
 	{ keys: ['←', '→'], does: 'One move back, one move on' },
 	{ keys: ['Home', 'End'], does: 'To the start, to the end of the moves' },
-	{ keys: ['Ctrl', 'Z'], does: 'Undo in a lesson' },
+	{ keys: ['P'], does: 'Play the moves, or pause' },
+	{ keys: ['L'], does: 'Repeat one move' },
+	{ keys: ['X'], does: 'To the next moment at which stitches cross' },
+	{ keys: ['V'], does: 'Front, above, the other side' },
+	{ keys: ['F'], does: 'Full screen' },
+	{ keys: ['Ctrl', 'Z'], does: 'Undo, in a lesson and in the house style' },
 	{ keys: ['Ctrl', 'Shift', 'Z'], does: 'Do it again' },
 	{ keys: ['?'], does: 'Show these keys' },
 ];

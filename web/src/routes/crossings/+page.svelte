@@ -1,145 +1,146 @@
 <script lang="ts">
-	import { hand, perform } from '@pond-loop/core/craft';
-	import { namesFor, readName, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
-	import { replaceState } from '$app/navigation';
-	import { page } from '$app/state';
-	import KeepIn from '$lib/lesson/KeepIn.svelte';
-	import Facts from '$lib/stage/Facts.svelte';
-	import Proof from '$lib/stage/Proof.svelte';
-	import Stage from '$lib/stage/Stage.svelte';
-	import Ways from '$lib/stage/Ways.svelte';
-	import Anatomy from '$lib/ui/Anatomy.svelte';
-	import { addressOf, choicesFrom } from '$lib/ui/choices';
+	import { collection, GRADES, lookUp, MAKES, those, type Wanted } from '@pond-loop/core/collection';
+	import { VERDICTS } from '@pond-loop/core/craft';
+	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
+	import Own from '$lib/design/Own.svelte';
+	import Hits from '$lib/find/Hits.svelte';
+	import Tile from '$lib/find/Tile.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import NameField from '$lib/ui/NameField.svelte';
-	import NotRead from '$lib/ui/NotRead.svelte';
 
 	const { data } = $props();
 	const light = useLight();
 
-	// svelte-ignore state_referenced_locally
-	const first = choicesFrom(page.url.searchParams, data.school);
-	let text = $state(first.text);
-	let school = $state(first.school);
-	let way = $state(first.way);
-	let step = $state(first.step);
-	let slip = $state(first.slip);
+	const PAGE = 40;
+	let text = $state('');
+	let wanted = $state<Wanted>({ make: 'knit' });
+	let many = $state(PAGE);
 
-	const reading = $derived(readName(text, school));
-	const words = $derived(reading.ok ? wordsFor(reading.crossing) : undefined);
-	const performance = $derived(reading.ok ? perform(hand, reading.crossing, way, slip) : undefined);
-	const names = $derived(reading.ok ? namesFor(reading.crossing) : []);
-	const named = $derived(names.filter((n) => n.name !== undefined));
-	const nameless = $derived(names.filter((n) => n.name === undefined));
+	const all = collection();
+	const found = $derived(text.trim() ? lookUp(text, all, readGlossary(data.style.glossary)) : undefined);
+	const entries = $derived(those(found?.kind === 'part' ? found.entries : all, wanted));
 
-	// The address says what is on the stage, so that a reload or a bookmark brings it back.
-	// Browsers refuse very frequent changes, so it follows once the typing rests.
-	$effect(() => {
-		const address = addressOf({ text, school, way, step, slip });
-		const timer = setTimeout(() => {
-			if (address !== page.url.pathname + page.url.search) replaceState(address, {});
-		}, 150);
-		return () => clearTimeout(timer);
-	});
-
-	const chosenWay = $derived(hand.ways.find((w) => w.id === way) ?? hand.ways[0]!);
-
-	function restart(): void {
-		step = 0;
-		slip = undefined;
+	interface Choice {
+		readonly key: keyof Wanted;
+		readonly title: string;
+		readonly options: readonly (readonly [value: string | number, label: string])[];
 	}
+	const same = (values: readonly string[]): (readonly [string, string])[] => values.map((v) => [v, v]);
+	const WIDTHS = [2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
+	const CHOICES: readonly Choice[] = [
+		{
+			key: 'lean',
+			title: 'Leans',
+			options: [
+				['left', 'left'],
+				['right', 'right'],
+			],
+		},
+		{
+			key: 'groups',
+			title: 'Groups',
+			options: [
+				[2, 'two'],
+				[3, 'three'],
+			],
+		},
+		{ key: 'width', title: 'Stitches', options: WIDTHS.map((n) => [n, String(n)]) },
+		{
+			key: 'make',
+			title: 'Worked',
+			options: MAKES.map((m) => [m, m === 'twisted-purled' ? 'twisted over purl' : m]),
+		},
+		{ key: 'grade', title: 'Grade', options: same(GRADES) },
+		{ key: 'verdict', title: 'How tight', options: same(VERDICTS) },
+	];
+
+	function choose(key: keyof Wanted, value: string): void {
+		const { [key]: _, ...rest } = wanted;
+		const chosen = CHOICES.find((c) => c.key === key)!.options.find(([v]) => String(v) === value);
+		wanted = chosen ? { ...rest, [key]: chosen[0] } : rest;
+		many = PAGE;
+	}
+	const narrowed = $derived(Object.keys(wanted).length > 0);
 </script>
 
-<svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
+<svelte:head><title>Crossings · Pond Loop</title></svelte:head>
 
-<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
-	<div class="min-w-0">
-		<h1 class="text-[1.8rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
-		<p class="quiet min-h-[1lh]">
-			{#if named.length > 0}
-				also written
-				{#each named as { school: by, name }, i (by.id)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content"
-						>{name}</span
-					>{/each}
-			{/if}
-			{#each nameless as { school: by } (by.id)}<span> · no name in: {by.title}</span>{/each}
-		</p>
+<div class="flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
+	<h1 class="text-4xl">Crossings</h1>
+	<div class="min-w-0 grow basis-72 lg:max-w-xl">
+		<label class="lead block" for="find">Any name in any school, or a glossary sentence</label>
+		<div class="flex items-center gap-2">
+			<input
+				id="find"
+				data-name-field
+				class="field grow font-mono"
+				autocomplete="off"
+				autocapitalize="off"
+				spellcheck="false"
+				maxlength={MAX_SENTENCE_LENGTH}
+				placeholder="C4F, 2/1 LPC, or sl 2 sts to cn …"
+				bind:value={text}
+			/>
+			<kbd class="kbd-small" title="Press / to come here">/</kbd>
+		</div>
 	</div>
-	<div><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>
 </div>
 
-{#if reading.ok && performance?.ok}
-	{@const { trace, proof } = performance.value}
-	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
-		<div>
-			<Stage crossing={reading.crossing} {trace} light={light.now} bind:step />
-			<div class="mt-6 grid gap-x-10 gap-y-5 md:grid-cols-2">
-				<section aria-labelledby="apart">
-					<h2 id="apart" class="lead mb-2 font-sans">The name, taken apart</h2>
-					<Anatomy parts={reading.parts} />
-					<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
-				</section>
-				<section aria-labelledby="this-way">
-					<h2 id="this-way" class="lead mb-1 font-sans">{chosenWay.title}</h2>
-					<p class="text-[0.94rem]">{chosenWay.when}</p>
-					{#if chosenWay.caution}<p class="mt-1 text-[0.94rem]">{chosenWay.caution}</p>{/if}
-				</section>
-			</div>
+{#if found && found.kind !== 'part'}
+	<section class="mt-6" aria-labelledby="meant">
+		<h2 id="meant" class="lead mb-2 font-sans">
+			{found.hits.length > 1 ? 'It may mean: the pattern, or your house style, decides' : 'It is'}
+		</h2>
+		<Hits hits={found.hits} {text} />
+	</section>
+{:else}
+	<section class="mt-4" aria-labelledby="own-title">
+		<div class="flex items-baseline gap-x-5">
+			<h2 id="own-title" class="lead font-sans">{data.designs.length > 0 ? 'Your own' : 'None of your own yet'}</h2>
+			<a class="wordlink text-[0.94rem]" href="/crossings/design">Design one</a>
 		</div>
-		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
-			<div><Facts crossing={reading.crossing} light={light.now} /></div>
-			<Proof {proof} />
-			<Ways
-				crossing={reading.crossing}
-				{way}
-				choose={(chosen) => {
-					way = chosen;
-					step = 0;
-				}}
-			/>
-			<div>
-				<KeepIn
-					lessons={data.lessons}
-					asked={{ text: text.trim(), school: reading.school }}
-					crossing={reading.crossing}
-					{way}
-				/>
-				<section class="mt-5" aria-labelledby="what-if">
-					<h2 id="what-if" class="lead font-sans">What if …</h2>
-					<ul class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
-						{#each hand.slips as s (s.id)}
-							<li>
-								<button
-									type="button"
-									class={['wordlink', slip === s.id && 'font-bold']}
-									aria-pressed={slip === s.id}
-									onclick={() => (slip = slip === s.id ? undefined : s.id)}>{s.title}</button
-								>
-							</li>
-						{/each}
-					</ul>
-				</section>
+		<Own designs={data.designs} light={light.now} style={data.style} />
+	</section>
+	<div
+		class="border-base-300 mt-5 flex flex-wrap items-end gap-x-5 gap-y-2 border-b pb-4"
+		role="group"
+		aria-label="Narrow down"
+	>
+		{#each CHOICES as { key, title, options } (key)}
+			<div class="min-w-0">
+				<label class="lead block" for="want-{key}">{title}</label>
+				<select
+					id="want-{key}"
+					class="field py-0.5"
+					value={String(wanted[key] ?? '')}
+					onchange={(e) => choose(key, e.currentTarget.value)}
+				>
+					<option value="">any</option>
+					{#each options as [value, label] (value)}<option value={String(value)}>{label}</option>{/each}
+				</select>
 			</div>
-		</div>
+		{/each}
+		{#if narrowed}<button type="button" class="wordlink mb-1" onclick={() => (wanted = {})}>All of them</button>{/if}
+		<p class="quiet mb-1 ml-auto" aria-live="polite" data-testid="count">
+			{entries.length}
+			{entries.length === 1 ? 'crossing' : 'crossings'}
+		</p>
 	</div>
-{:else if !reading.ok}
-	<div class="mt-8">
-		<NotRead
-			{reading}
-			light={light.now}
-			choose={(close) => {
-				text = close.name;
-				school = close.school;
-				restart();
-			}}
-			readIn={(other) => {
-				school = other;
-				restart();
-			}}
-		/>
-	</div>
-{:else if performance && !performance.ok}
-	<div class="mt-8" role="status">
-		{#each performance.problems as problem (problem.code)}<p>{problem.what} {problem.todo}</p>{/each}
-	</div>
+	{#if entries.length === 0}
+		<p class="mt-6">
+			None is all of that{found ? ', and nothing reads as that name' : ''}. Take one wish back, or type a name: any
+			crossing to 60 stitches can be shown.
+		</p>
+	{/if}
+	<ul class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-3 md:grid-cols-4 xl:grid-cols-5" data-testid="entries">
+		{#each entries.slice(0, many) as entry (entry.id)}
+			<li><Tile {entry} light={light.now} style={data.style} /></li>
+		{/each}
+	</ul>
+	{#if entries.length > many}
+		<p class="mt-4 text-center">
+			<button type="button" class="pill pill-soft" onclick={() => (many += PAGE)}
+				>Show {Math.min(PAGE, entries.length - many)} more</button
+			>
+		</p>
+	{/if}
 {/if}

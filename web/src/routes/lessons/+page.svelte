@@ -2,7 +2,9 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import { removeLesson, restoreLesson, troubleOf } from '$lib/lesson/api';
+	import { keepPage } from '$lib/account/keep-page';
+	import { removeLesson, restoreLesson } from '$lib/lesson/api';
+	import { troubleOf } from '$lib/save/send';
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -33,7 +35,12 @@
 
 <div class="max-w-3xl">
 	<h1 class="text-4xl">Lessons</h1>
-	<form method="post" action="?/create" class="mt-6 flex flex-wrap items-end gap-x-5 gap-y-3" use:enhance>
+	<form
+		method="post"
+		action="?/create"
+		class="mt-6 flex flex-wrap items-end gap-x-5 gap-y-3"
+		use:enhance={keepPage((words) => (trouble = words))}
+	>
 		<div class="grow basis-64">
 			<label class="lead block" for="title">Title of a new lesson</label>
 			<input
@@ -58,7 +65,7 @@
 			</p>
 		{/if}
 	</div>
-	<LessonList lessons={data.lessons} light={light.now} glance={6}>
+	<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={6}>
 		{#snippet actions(lesson)}
 			<IconButton class="iconbutton quiet" label="Remove {lesson.title}" hint="Remove" onclick={() => remove(lesson.id)}
 				><Trash2 class="size-5" /></IconButton

@@ -1,5 +1,6 @@
 import { NewLessonSchema } from '@pond-loop/core/schema';
 import { json } from '@sveltejs/kit';
+import { teacherOf } from '$lib/server/guard';
 import { createLesson } from '$lib/server/lessons';
 import { readBody } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
@@ -8,6 +9,6 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await readBody(request, NewLessonSchema);
 	if ('refused' in body) return body.refused;
-	const made = await createLesson(locals.teacher, body.value.title, body.value.steps);
+	const made = await createLesson(teacherOf(locals), body.value.title, body.value.steps);
 	return json({ id: made.id, version: made.version, title: made.lesson.title }, { status: 201 });
 };

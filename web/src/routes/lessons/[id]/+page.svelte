@@ -7,5 +7,5 @@
 </script>
 
 {#key data.opened.id}
-	<Editor opened={data.opened} light={light.now} school={data.school} />
+	<Editor opened={data.opened} light={light.now} style={data.style} />
 {/key}

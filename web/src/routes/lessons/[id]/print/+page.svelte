@@ -1,10 +1,13 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
+	import { lengthName, needleName } from '@pond-loop/core/measure';
+	import { TAIL_CM } from '$lib/style/tail';
 	import CrossingSheet from '$lib/lesson/CrossingSheet.svelte';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
+	const style = $derived(data.style);
 	let colour = $state(false);
 </script>
 
@@ -29,7 +32,7 @@
 			{#each lesson.steps as step, i (step.id)}
 				<li class="break-inside-avoid border-b border-neutral-400 py-5">
 					{#if step.kind === 'crossing'}
-						<CrossingSheet {step} number={i + 1} light={colour ? 'day' : 'print'} />
+						<CrossingSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
 					{:else if step.text.trim()}
 						<p class="break-words whitespace-pre-wrap">{step.text}</p>
 					{/if}
@@ -37,6 +40,14 @@
 			{/each}
 		</ol>
 		<p class="mt-4 text-sm">
+			Needles {needleName(style.needle, style.needleSystem)}; the holder {style.holderShape === 'hook'
+				? 'is a hook'
+				: `is ${style.holderShape}`} and not thicker than they are. Leave tails of {lengthName(TAIL_CM, style.units)} for
+			weaving in. Everything is seen from the {style.sides.right}{style.demonstrates === 'right'
+				? ''
+				: ', worked left-handed'}.
+		</p>
+		<p class="mt-2 text-sm">
 			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle and
 			holder tips are sharp.
 		</p>

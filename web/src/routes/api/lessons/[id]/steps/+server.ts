@@ -1,5 +1,6 @@
 import { AddStepSchema, LESSON_LIMITS } from '@pond-loop/core/schema';
 import { json } from '@sveltejs/kit';
+import { teacherOf } from '$lib/server/guard';
 import { appendStep } from '$lib/server/lessons';
 import { isId, lessonGone, readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
@@ -9,7 +10,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const body = await readBody(request, AddStepSchema);
 	if ('refused' in body) return body.refused;
 	if (!isId(params.id)) return refusal(404, lessonGone);
-	const result = await appendStep(locals.teacher, params.id, body.value.step);
+	const result = await appendStep(teacherOf(locals), params.id, body.value.step);
 	switch (result.kind) {
 		case 'saved':
 			return json(

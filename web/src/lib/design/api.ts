@@ -1,0 +1,14 @@
+/** The addresses of crossings of one's own. */
+
+import type { Design } from '@pond-loop/core/schema';
+import { z } from 'zod';
+import { send, type Answer } from '$lib/save/send';
+
+const Saved = z.object({ id: z.string() });
+const Removed = z.object({ name: z.string() });
+
+export const saveDesign = (design: Design): Promise<Answer<z.infer<typeof Saved>>> =>
+	send('PUT', '/api/designs', design, Saved);
+
+export const removeDesign = (id: string): Promise<Answer<z.infer<typeof Removed>>> =>
+	send('DELETE', `/api/designs/${id}`, undefined, Removed);

@@ -1,0 +1,70 @@
+<script lang="ts">
+	import { collection, lookUp } from '@pond-loop/core/collection';
+	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
+	import { tick } from 'svelte';
+	import { page } from '$app/state';
+	import { useLight } from '$lib/ui/light-state.svelte';
+	import Hits from './Hits.svelte';
+	import Tile from './Tile.svelte';
+
+	let dialog = $state<HTMLDialogElement>();
+	let field = $state<HTMLInputElement>();
+	let open = $state(false);
+	let text = $state('');
+	const light = useLight();
+	const style = $derived(page.data.style);
+	const MOST = 8;
+	const found = $derived(open ? lookUp(text, collection(), readGlossary(style.glossary)) : undefined);
+
+	export async function show(): Promise<void> {
+		open = true;
+		await tick();
+		dialog?.showModal();
+		field?.select();
+	}
+	const close = (): void => dialog?.close();
+	/** Enter takes the first one. */
+	function take(event: SubmitEvent): void {
+		event.preventDefault();
+		dialog?.querySelector<HTMLAnchorElement>('[data-found] a')?.click();
+		close();
+	}
+</script>
+
+<dialog bind:this={dialog} class="modal modal-top" aria-label="Find a crossing" onclose={() => (open = false)}>
+	<div class="modal-box bg-base-100 mx-auto mt-10 w-full max-w-4xl rounded-3xl">
+		{#if open}
+			<form onsubmit={take}>
+				<label class="lead block" for="find-anything">Find by any name, or by a glossary sentence</label>
+				<input
+					id="find-anything"
+					bind:this={field}
+					bind:value={text}
+					class="field w-full font-mono text-2xl"
+					autocomplete="off"
+					autocapitalize="off"
+					spellcheck="false"
+					maxlength={MAX_SENTENCE_LENGTH}
+					placeholder="C4F, 2/1 LPC, or sl 2 sts to cn …"
+				/>
+			</form>
+			<div class="mt-4 min-h-24" aria-live="polite" data-found>
+				{#if found && found.kind !== 'part'}
+					<Hits hits={found.hits} {text} taken={close} />
+				{:else if found && found.entries.length > 0}
+					<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
+					<ul class="grid grid-cols-2 gap-2 sm:grid-cols-4" onclick={close}>
+						{#each found.entries.slice(0, MOST) as entry (entry.id)}
+							<li><Tile {entry} light={light.now} {style} /></li>
+						{/each}
+					</ul>
+				{:else if text.trim()}
+					<p>Nothing reads as that. Type a name as a pattern writes it, or a sentence from its glossary.</p>
+				{:else}
+					<p class="quiet">Enter takes the first one. Esc closes.</p>
+				{/if}
+			</div>
+		{/if}
+	</div>
+	<form method="dialog" class="modal-backdrop"><button aria-label="Close">close</button></form>
+</dialog>

@@ -1,0 +1,26 @@
+import type { SchoolId } from '@pond-loop/core/notation';
+import type { HouseStyle } from '@pond-loop/core/schema';
+import { invalidate } from '$app/navigation';
+import { HOUSE_STYLE, saveStyle } from '$lib/style/api';
+import { remember, SCHOOL_COOKIE } from '$lib/ui/choices';
+
+interface Known {
+	readonly style: HouseStyle;
+	readonly styleVersion: number;
+	/** Nobody is signed in when there is none. */
+	readonly teacher?: unknown;
+}
+
+/**
+ * Keeps the school that somebody chose for a name that schools read differently: in the teacher's house
+ * style, or in a visitor's browser. Quiet when it does not work: the choice still holds for this page.
+ */
+export async function rememberSchool(school: SchoolId, { style, styleVersion, teacher }: Known): Promise<void> {
+	if (style.school === school) return;
+	if (!teacher) {
+		remember(SCHOOL_COOKIE, school);
+		return;
+	}
+	const answer = await saveStyle(styleVersion, { ...style, school });
+	if (answer.kind === 'ok') await invalidate(HOUSE_STYLE);
+}

@@ -1,0 +1,16 @@
+import { DraftLessonSchema, LessonSchema, type Lesson } from '@pond-loop/core/schema';
+import { Autosave } from '$lib/save/autosave.svelte';
+import { saveLesson } from './api';
+
+export interface OpenedLesson {
+	readonly id: string;
+	readonly version: number;
+	readonly lesson: Lesson;
+}
+
+/** One open lesson on its way to the server. */
+export const keepLesson = ({ id, version, lesson }: OpenedLesson): Autosave<Lesson> =>
+	new Autosave(
+		{ key: id, schema: LessonSchema, draft: DraftLessonSchema, send: (v, value) => saveLesson(id, v, value) },
+		{ version, value: lesson },
+	);

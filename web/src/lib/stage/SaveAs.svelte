@@ -1,0 +1,64 @@
+<script lang="ts">
+	import { demonstrationPage, PALETTES, stripSvg, toSvg, type Frame } from '@pond-loop/core/drawing';
+	import type { Light } from '$lib/ui/light';
+	import { download, fileName, pngOf, svgFile } from './save-as';
+
+	interface Props {
+		title: string;
+		/** What is said under the title of a page. */
+		lines: readonly string[];
+		light: Light;
+		/** Every step, drawn when it is asked for. */
+		frames: () => readonly Frame[];
+		step: number;
+	}
+	const { title, lines, light, frames, step }: Props = $props();
+
+	const palette = $derived(PALETTES[light]);
+	let trouble = $state<string>();
+
+	async function png(): Promise<void> {
+		trouble = undefined;
+		try {
+			const { drawing } = frames()[step]!;
+			const blob = await pngOf(toSvg(drawing, drawing.width), drawing.width, drawing.height);
+			download(fileName(`${title} move ${step}`, 'png'), blob);
+		} catch {
+			trouble = 'The picture could not be made. Save it as SVG instead.';
+		}
+	}
+	const svg = (): void => {
+		const { drawing } = frames()[step]!;
+		download(fileName(`${title} move ${step}`, 'svg'), svgFile(toSvg(drawing, drawing.width)));
+	};
+	const strip = (): void => {
+		const whole = stripSvg(frames(), { title, ink: palette.ink, paper: palette.paper });
+		download(fileName(`${title} all moves`, 'svg'), svgFile(whole));
+	};
+	const page = (): void => {
+		const html = demonstrationPage(frames(), {
+			title,
+			lines,
+			ink: palette.ink,
+			paper: palette.paper,
+			quiet: palette.quiet,
+		});
+		download(fileName(title, 'html'), new Blob([html], { type: 'text/html' }));
+	};
+</script>
+
+<details class="dropdown dropdown-end dropdown-top">
+	<summary class="wordlink list-none text-[0.94rem]">Save as a file</summary>
+	<ul class="dropdown-content bg-base-100 border-base-300 z-20 mb-2 w-64 rounded-2xl border p-2 text-[0.94rem]">
+		{#each [['This move, as SVG', svg], ['This move, as PNG', png], ['All moves in one picture, as SVG', strip], ['A page that plays it, as HTML', page]] as const as [label, make] (label)}
+			<li>
+				<button
+					type="button"
+					class="hover:bg-base-200 w-full cursor-pointer rounded-xl px-3 py-1.5 text-left"
+					onclick={make}>{label}</button
+				>
+			</li>
+		{/each}
+	</ul>
+</details>
+{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}

@@ -1,0 +1,67 @@
+<script lang="ts">
+	import { liftWords, MOST_LOOSE, type FoundLimits } from '@pond-loop/core/craft';
+	import { SEARCH_AIMS, type Found, type SearchAim } from '@pond-loop/core/handling';
+
+	interface Props {
+		limits: FoundLimits;
+		/** What the search found under them. */
+		found: Found;
+		choose: (limits: FoundLimits) => void;
+	}
+	const { limits, found, choose }: Props = $props();
+	const uid = $props.id();
+
+	const AIMS: Readonly<Record<SearchAim, string>> = {
+		moves: 'moves',
+		loose: 'loose loops × moves',
+		yarn: 'yarn shifts',
+		tools: 'holders',
+	};
+	const count = (value: string): number => Number(value);
+</script>
+
+<details class="mt-2 text-[0.94rem]" data-testid="search">
+	<summary class="wordlink inline-block list-none">What the search may use</summary>
+	<div class="mt-2 grid grid-cols-3 gap-x-3">
+		<label class="lead" for="{uid}-holders">Holders</label>
+		<label class="lead" for="{uid}-loose">Loose loops</label>
+		<label class="lead" for="{uid}-least">Keep few</label>
+		<select
+			id="{uid}-holders"
+			class="field"
+			value={limits.holders}
+			onchange={(e) => choose({ ...limits, holders: count(e.currentTarget.value) as 0 | 1 | 2 })}
+		>
+			{#each [0, 1, 2] as holders (holders)}<option value={holders}>{holders || 'none'}</option>{/each}
+		</select>
+		<select
+			id="{uid}-loose"
+			class="field"
+			value={limits.loose}
+			onchange={(e) => choose({ ...limits, loose: count(e.currentTarget.value) })}
+		>
+			{#each Array.from({ length: MOST_LOOSE + 1 }, (_, i) => i) as loose (loose)}
+				<option value={loose}>{loose || 'none'}</option>
+			{/each}
+		</select>
+		<select
+			id="{uid}-least"
+			class="field"
+			value={limits.least}
+			onchange={(e) => choose({ ...limits, least: e.currentTarget.value as SearchAim })}
+		>
+			{#each SEARCH_AIMS as aim (aim)}<option value={aim}>{AIMS[aim]}</option>{/each}
+		</select>
+	</div>
+	<p class="mt-2" aria-live="polite" data-testid="search-says">
+		{#if found.ok && found.proven}
+			Nothing does better: {found.looked.toLocaleString('en')}
+			{found.looked === 1 ? 'position was' : 'positions were'} looked at, and no other leads there with less.
+		{:else if found.ok}
+			The best that was found; {found.looked.toLocaleString('en')} positions did not settle whether less will do.
+		{:else}
+			<span class="text-error font-semibold">Within these limits it cannot be made.</span>
+			{found.lift.map(liftWords).join(' Or: ')}
+		{/if}
+	</p>
+</details>

@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { difficulty, type Deviation } from '@pond-loop/core/craft';
+	import type { Crossing } from '@pond-loop/core/crossing';
+	import type { Tally } from '@pond-loop/core/handling';
+	import { wayOf } from '$lib/style/look';
+
+	interface Props {
+		crossing: Crossing;
+		way: string;
+		counts: Tally;
+		deviation: Deviation | undefined;
+	}
+	const { crossing, way, counts, deviation }: Props = $props();
+
+	const about = $derived(wayOf(way));
+	const wool = $derived(difficulty(crossing, { way }));
+	const cotton = $derived(difficulty(crossing, { way, fibre: 'cotton' }));
+	const many = (count: number, one: string, more: string): string => `${count} ${count === 1 ? one : more}`;
+</script>
+
+<section aria-labelledby="this-way">
+	<h2 id="this-way" class="lead mb-1 font-sans">{about.title}</h2>
+	<p class="text-[0.94rem]">{about.when}</p>
+	{#if deviation}<p class="text-warning mt-1 text-[0.94rem] font-semibold" data-testid="deviation">
+			{deviation.says}
+		</p>{/if}
+	<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-0.5 text-[0.94rem]">
+		<dt class="quiet">Makes</dt>
+		<dd>{about.applies}</dd>
+		<dt class="quiet">Needs</dt>
+		<dd>{about.needs}</dd>
+		<dt class="quiet">Counts</dt>
+		<dd data-testid="counts">
+			{many(counts.transfers, 'transfer', 'transfers')}, {Number(counts.transfersPerStitch.toFixed(2))} a stitch;
+			{counts.mostLoose === 0
+				? 'nothing hangs loose'
+				: `${many(counts.mostLoose, 'loop', 'loops')} loose at most, ${counts.looseMoves} loops × moves`};
+			{many(counts.yarnShifts, 'yarn shift', 'yarn shifts')}
+		</dd>
+		<dt class="quiet">Hard</dt>
+		<dd data-testid="difficulty">
+			<strong>{wool.verdict}</strong> in wool, {cotton.verdict} in cotton or linen: {wool.because.join('; ')}
+			<span class="quiet">(assumed: mid gauge, as many rows as stitches)</span>
+		</dd>
+	</dl>
+	{#if about.caution}<p class="mt-2 text-[0.94rem]">{about.caution}</p>{/if}
+</section>

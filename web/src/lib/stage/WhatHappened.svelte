@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { hand } from '@pond-loop/core/craft';
+	import type { Crossing } from '@pond-loop/core/crossing';
+	import { diagnose, type Likely, type MistakeId, type SignId, type Trace } from '@pond-loop/core/handling';
+
+	interface Props {
+		asked: Crossing;
+		/** As it should be done. */
+		right: Trace;
+		/** Shows a single mistake on the stage. */
+		show: (mistake: MistakeId, at: number) => void;
+	}
+	const { asked, right, show }: Props = $props();
+	const uid = $props.id();
+
+	/** What a learner points at. */
+	const LOOKS: readonly (readonly [SignId, string])[] = [
+		['leans-wrong', 'leans the other way'],
+		['one-too-many', 'a loop too many'],
+		['one-too-few', 'a loop too few'],
+		['twisted', 'a stitch twisted at its foot'],
+		['bar', 'a strand across it'],
+		['bump', 'a purl bump in the cord'],
+		['smooth', 'a knit stitch in the purl'],
+		['ladder', 'a ladder'],
+		['kink', 'a kink inside a group'],
+		['split', 'half a strand of yarn'],
+	];
+	let seen = $state<SignId[]>([]);
+	const MOST = 4;
+	const likely = $derived(diagnose(asked, right, seen).slice(0, MOST));
+	const title = (id: MistakeId): string => hand.mistakes.find((m) => m.id === id)!.title;
+	const looks = (ids: readonly SignId[]): string =>
+		ids.map((id) => LOOKS.find(([s]) => s === id)?.[1] ?? id).join(', ');
+	const places = ({ exposure }: Likely): string => (exposure === 1 ? 'in one place' : `in ${exposure} places`);
+</script>
+
+<section aria-labelledby="{uid}-title" data-testid="what-happened">
+	<h2 id="{uid}-title" class="lead font-sans">What happened here?</h2>
+	<p class="quiet text-[0.94rem]">Choose what is seen in the learner’s work; each answer was run on the simulator.</p>
+	<div class="mt-2 flex flex-wrap gap-2" role="group" aria-labelledby="{uid}-title">
+		{#each LOOKS as [id, says] (id)}
+			<label
+				class={[
+					'cursor-pointer rounded-full px-3 py-1 text-[0.94rem] has-focus-visible:outline-2',
+					seen.includes(id) ? 'bg-primary text-primary-content' : 'bg-base-200',
+				]}
+			>
+				<input type="checkbox" class="sr-only" value={id} bind:group={seen} />{says}
+			</label>
+		{/each}
+	</div>
+	<div class="mt-3" aria-live="polite">
+		{#if seen.length > 0 && likely.length === 0}
+			<p>No mistake of the hands inside this crossing, made this way, gives that. Look at the rows around it.</p>
+		{/if}
+		<ol class="grid gap-x-10 gap-y-3 md:grid-cols-2">
+			{#each likely as one (one.mistakes.join())}
+				<li class="border-base-300 border-t pt-2 text-[0.94rem]">
+					<p class="font-semibold">{one.mistakes.map(title).join(', and ')}</p>
+					<p class="quiet">
+						{one.misses.length === 0 ? 'Explains all of it' : `Does not explain: ${looks(one.misses)}`}{one.shows
+							.length > 0
+							? `; would also show ${looks(one.shows)}`
+							: ''}. This way it can happen {places(one)}.
+					</p>
+					{#if one.mistakes.length === 1}
+						<button type="button" class="wordlink" onclick={() => show(one.mistakes[0]!, one.at)}
+							>Show it on the stage</button
+						>
+					{/if}
+				</li>
+			{/each}
+		</ol>
+	</div>
+</section>

@@ -1,0 +1,30 @@
+<script lang="ts">
+	import { hand } from '@pond-loop/core/craft';
+	import { sitesOf, type MistakeId, type Trace } from '@pond-loop/core/handling';
+
+	interface Props {
+		/** As it should be done. */
+		right: Trace;
+		mistake: MistakeId | undefined;
+		choose: (mistake: MistakeId | undefined) => void;
+	}
+	const { right, mistake, choose }: Props = $props();
+
+	const possible = $derived(hand.mistakes.filter((m) => sitesOf(m, right).length > 0));
+</script>
+
+<section aria-labelledby="what-if">
+	<h2 id="what-if" class="lead font-sans">What if …</h2>
+	<ul class="mt-1 flex flex-wrap gap-x-4 gap-y-1 text-[0.94rem]">
+		{#each possible as m (m.id)}
+			<li>
+				<button
+					type="button"
+					class={['wordlink', mistake === m.id && 'font-bold']}
+					aria-pressed={mistake === m.id}
+					onclick={() => choose(mistake === m.id ? undefined : m.id)}>{m.title}</button
+				>
+			</li>
+		{/each}
+	</ul>
+</section>

@@ -1,0 +1,31 @@
+/** Where the stage is looked at from. */
+
+import type { Crossing } from '@pond-loop/core/crossing';
+import { drawAbove, drawStage, type Drawing, type StageOptions } from '@pond-loop/core/drawing';
+import type { Trace } from '@pond-loop/core/handling';
+import type { HouseStyle } from '@pond-loop/core/schema';
+import { lookOf } from '$lib/style/look';
+
+export const CAMERAS = ['front', 'above', 'behind'] as const;
+export type Camera = (typeof CAMERAS)[number];
+
+export const cameraFrom = (value: string | null): Camera => CAMERAS.find((c) => c === value) ?? 'front';
+
+export const cameraTitle = (camera: Camera, style: HouseStyle): string =>
+	({ front: 'Front', above: 'Above', behind: style.sides.wrong })[camera];
+
+/** The stage at a step, or on its way between two, from one of the cameras. */
+export function drawFrom(
+	camera: Camera,
+	made: Crossing,
+	trace: Trace,
+	at: number,
+	{ style, ...options }: Omit<StageOptions, 'side' | 'from'> & { style: HouseStyle },
+): Drawing {
+	const look = { ...lookOf(style), ...options };
+	if (camera === 'above') return drawAbove(made, trace, at, look);
+	if (camera === 'behind') {
+		return drawStage(made, trace, at, { ...look, side: style.sides.wrong, from: 'behind' });
+	}
+	return drawStage(made, trace, at, look);
+}

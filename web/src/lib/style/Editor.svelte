@@ -1,0 +1,203 @@
+<script lang="ts">
+	import { readGlossary, wordsFor } from '@pond-loop/core/notation';
+	import { DraftHouseStyleSchema, HouseStyleSchema, HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
+	import { invalidate } from '$app/navigation';
+	import { Autosave } from '$lib/save/autosave.svelte';
+	import { saveWithPage } from '$lib/save/page';
+	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import SaveNote from '$lib/save/SaveNote.svelte';
+	import TwoVersions from '$lib/save/TwoVersions.svelte';
+	import { Awake } from '$lib/ui/awake.svelte';
+	import type { Light } from '$lib/ui/light';
+	import { HOUSE_STYLE, saveStyle } from './api';
+	import { CHOICES, linesOf, SIDE_WORDS, type ChoiceKey } from './options';
+	import Pills from './Pills.svelte';
+	import Sample from './Sample.svelte';
+	import Select from './Select.svelte';
+
+	interface Props {
+		/** Whose it is: a draft in this tab is theirs alone. */
+		owner: string;
+		opened: { readonly version: number; readonly style: HouseStyle };
+		light: Light;
+	}
+	const { owner, opened, light }: Props = $props();
+
+	// svelte-ignore state_referenced_locally
+	const save = new Autosave<HouseStyle>(
+		{
+			key: `house-style-${owner}`,
+			schema: HouseStyleSchema,
+			draft: DraftHouseStyleSchema,
+			send: async (version, style) => {
+				const answer = await saveStyle(version, style);
+				// Pages opened from here on follow it.
+				if (answer.kind === 'ok') void invalidate(HOUSE_STYLE);
+				return answer;
+			},
+		},
+		{ version: opened.version, value: opened.style },
+	);
+	saveWithPage(save);
+	const awake = new Awake();
+	const glossary = $derived(readGlossary(save.value.glossary));
+	const style = $derived(save.value);
+
+	const choose =
+		<K extends ChoiceKey>(key: K) =>
+		(value: HouseStyle[K]): void =>
+			save.change({ ...style, [key]: value });
+
+	const writeSide = (which: 'right' | 'wrong', word: string): void =>
+		save.change({ ...style, sides: { ...style.sides, [which]: word } }, `side ${which}`);
+</script>
+
+<div
+	class="grid items-start gap-x-8 gap-y-8 md:grid-cols-[minmax(0,1fr)_19rem] lg:gap-x-12 xl:grid-cols-[minmax(0,1fr)_27rem]"
+	inert={!awake.now}
+>
+	<div>
+		<div class="flex flex-wrap items-center gap-x-5">
+			<h1 class="grow text-4xl">House style</h1>
+			<div class="flex">
+				<UndoRedo {save} />
+			</div>
+		</div>
+		<div class="mt-1 flex flex-wrap justify-between gap-x-6">
+			<p class="quiet">How you say and show things. Everything here follows it.</p>
+			<SaveNote state={save.state} />
+		</div>
+		{#if save.state.kind === 'stale'}
+			<TwoVersions
+				what="Your house style"
+				mine={{ lines: linesOf(style) }}
+				theirs={{ lines: linesOf(save.state.theirs.value) }}
+				keepMine={() => save.keepMine()}
+				takeTheirs={() => save.takeTheirs()}
+			/>
+		{/if}
+
+		<section class="border-base-300 mt-5 grid gap-5 border-t pt-5" aria-labelledby="style-names">
+			<h2 id="style-names" class="text-xl">Names</h2>
+			<Pills
+				{...CHOICES.school}
+				options={CHOICES.school.options(style)}
+				value={style.school}
+				choose={choose('school')}
+			/>
+			<div>
+				<p class="lead">The sides of the fabric are called</p>
+				<div class="mt-1.5 flex flex-wrap items-end gap-x-6 gap-y-2">
+					{#each ['right', 'wrong'] as const as which (which)}
+						<div>
+							<label class="quiet block text-sm" for="side-{which}">{which} side</label>
+							<input
+								id="side-{which}"
+								class="field w-40"
+								value={style.sides[which]}
+								aria-describedby="side-limit"
+								oninput={(e) => writeSide(which, e.currentTarget.value)}
+							/>
+						</div>
+					{/each}
+					<p class="flex flex-wrap gap-x-4">
+						{#each SIDE_WORDS as words (words.right)}
+							<button type="button" class="wordlink" onclick={() => save.change({ ...style, sides: words })}
+								>{words.right}, {words.wrong}</button
+							>
+						{/each}
+					</p>
+				</div>
+				<div class="mt-5">
+					<label class="lead block" for="style-glossary">Your own glossary overrides the school</label>
+					<textarea
+						id="style-glossary"
+						class="field grown w-full font-mono text-[0.92rem]"
+						rows="2"
+						placeholder="C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
+						value={style.glossary}
+						oninput={(e) => save.change({ ...style, glossary: e.currentTarget.value }, 'glossary')}></textarea>
+					{#each glossary.problems as problem (problem.what)}
+						<p class="text-error text-[0.94rem]">{problem.what} {problem.todo}</p>
+					{/each}
+					{#each glossary.entries as entry (entry.line)}
+						<p class="text-[0.94rem]" data-testid="entry">
+							<span class="name font-bold">{entry.name}</span>
+							{#if entry.problems[0]}
+								<span class="text-error">{entry.problems[0].what} {entry.problems[0].todo}</span>
+							{:else if entry.readings.length > 1}
+								<span class="text-warning">leaves open: {entry.readings.map((r) => r.differs).join('; or ')}</span>
+							{:else}
+								{wordsFor(entry.readings[0]!.crossing).title}
+							{/if}
+						</p>
+					{/each}
+				</div>
+				<p id="side-limit" class="sr-only">At most {HOUSE_STYLE_LIMITS.sideWords} characters each.</p>
+			</div>
+		</section>
+
+		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-hands">
+			<h2 id="style-hands" class="text-xl">Hands</h2>
+			<Pills
+				{...CHOICES.demonstrates}
+				options={CHOICES.demonstrates.options(style)}
+				value={style.demonstrates}
+				choose={choose('demonstrates')}
+			/>
+			<Pills
+				{...CHOICES.yarnHand}
+				options={CHOICES.yarnHand.options(style)}
+				value={style.yarnHand}
+				choose={choose('yarnHand')}
+			/>
+		</section>
+
+		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-crossing">
+			<h2 id="style-crossing" class="text-xl">Crossing</h2>
+			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Pills {...CHOICES.way} options={CHOICES.way.options(style)} value={style.way} choose={choose('way')} />
+				<Select
+					{...CHOICES.withoutHolderUpTo}
+					options={CHOICES.withoutHolderUpTo.options(style)}
+					value={style.withoutHolderUpTo}
+					choose={choose('withoutHolderUpTo')}
+				/>
+			</div>
+			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Pills
+					{...CHOICES.holderShape}
+					options={CHOICES.holderShape.options(style)}
+					value={style.holderShape}
+					choose={choose('holderShape')}
+				/>
+				<Pills
+					{...CHOICES.holderWork}
+					options={CHOICES.holderWork.options(style)}
+					value={style.holderWork}
+					choose={choose('holderWork')}
+				/>
+			</div>
+		</section>
+
+		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-sizes">
+			<h2 id="style-sizes" class="text-xl">Sizes</h2>
+			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Pills {...CHOICES.units} options={CHOICES.units.options(style)} value={style.units} choose={choose('units')} />
+				<Pills
+					{...CHOICES.needleSystem}
+					options={CHOICES.needleSystem.options(style)}
+					value={style.needleSystem}
+					choose={choose('needleSystem')}
+				/>
+				<Select
+					{...CHOICES.needle}
+					options={CHOICES.needle.options(style)}
+					value={style.needle}
+					choose={choose('needle')}
+				/>
+			</div>
+		</section>
+	</div>
+	<div class="max-md:order-first md:sticky md:top-5"><Sample {style} {light} /></div>
+</div>

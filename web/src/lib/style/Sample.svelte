@@ -1,0 +1,56 @@
+<script lang="ts">
+	import { hand, perform } from '@pond-loop/core/craft';
+	import { drawStage } from '@pond-loop/core/drawing';
+	import { lengthName, needleName } from '@pond-loop/core/measure';
+	import { readName, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import Drawing from '$lib/ui/Drawing.svelte';
+	import type { Light } from '$lib/ui/light';
+	import { lookOf, shownIn, wayIn, wordsIn } from './look';
+	import { TAIL_CM } from './tail';
+
+	interface Props {
+		style: HouseStyle;
+		light: Light;
+	}
+	const { style, light }: Props = $props();
+
+	// The same crossing in every school that has a name for it, and the nearest one elsewhere.
+	const NAMES: Readonly<Record<HouseStyle['school'], string>> = {
+		slash: '2/1 LPC',
+		'total-front-back': 'T3F',
+		'total-right-left': 'T3L',
+		'held-front-back': 'T2F',
+		twist: 'LT',
+	};
+	const name = $derived(NAMES[style.school]);
+	const reading = $derived(readName(name, style.school));
+	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
+	const way = $derived(shown && wayIn(style, shown.made));
+	const done = $derived(shown && way ? perform(hand, shown.made, way) : undefined);
+	const trace = $derived(done?.ok ? done.value.trace : undefined);
+	// The moment at which the hands look most different from each other: something hangs, something passes.
+	const moment = $derived(trace ? trace.steps.findIndex((s) => s.passings.length > 0) + 1 : 0);
+</script>
+
+{#if shown && trace}
+	<figure aria-label="How it looks in this style" data-testid="sample">
+		<div class="overflow-hidden rounded-3xl">
+			<Drawing drawing={drawStage(shown.made, trace, moment, { ...lookOf(style), light, textScale: 1.35 })} />
+		</div>
+		<figcaption class="mt-3">
+			<p class="font-serif text-[1.15rem] leading-snug font-semibold">{wordsIn(style, trace, moment).caption}</p>
+			<p class="mt-2">
+				<span class="name font-bold">{name}</span>
+				<span class="quiet">({SCHOOLS[style.school].title.toLowerCase()})</span>
+				{wordsFor(shown.made).hands}. On the {style.sides.right}: {wordsFor(shown.fabric).title}.
+			</p>
+			<p class="quiet mt-1">
+				{hand.ways.find((w) => w.id === way)?.title}. Needles {needleName(style.needle, style.needleSystem)}; tails of {lengthName(
+					TAIL_CM,
+					style.units,
+				)}.
+			</p>
+		</figcaption>
+	</figure>
+{/if}

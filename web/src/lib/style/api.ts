@@ -1,0 +1,18 @@
+import { HouseStyleSchema, type HouseStyle } from '@pond-loop/core/schema';
+import { z } from 'zod';
+import { send, type Answer } from '$lib/save/send';
+import type { Stored } from '$lib/save/autosave.svelte';
+
+/** What pages depend on that show things in the house style. */
+export const HOUSE_STYLE = 'pond:house-style';
+
+const Saved = z.object({ version: z.number() });
+const Current = z
+	.object({ version: z.number(), style: HouseStyleSchema })
+	.transform(({ version, style }): Stored<HouseStyle> => ({ version, value: style }));
+
+export const saveStyle = (
+	version: number,
+	style: HouseStyle,
+): Promise<Answer<z.infer<typeof Saved>, Stored<HouseStyle>>> =>
+	send('PUT', '/api/house-style', { version, style }, Saved, Current);

@@ -1,0 +1,125 @@
+/** What can be chosen in a house style, in words: for its page, and for telling two versions apart. */
+
+import { hand } from '@pond-loop/core/craft';
+import { needleName, NEEDLES_MM } from '@pond-loop/core/measure';
+import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
+import { HOUSE_STYLE_LIMITS, PREFERRED_WAYS, type HouseStyle } from '@pond-loop/core/schema';
+
+export interface Option<T> {
+	readonly value: T;
+	readonly label: string;
+	readonly hint?: string;
+}
+
+export type ChoiceKey = Exclude<keyof HouseStyle, 'format' | 'version' | 'sides' | 'glossary'>;
+
+export interface Choice<K extends ChoiceKey = ChoiceKey> {
+	readonly title: string;
+	readonly options: (style: HouseStyle) => readonly Option<HouseStyle[K]>[];
+}
+
+const { least, most } = HOUSE_STYLE_LIMITS.withoutHolder;
+
+const always =
+	<T>(...options: readonly Option<T>[]) =>
+	(): readonly Option<T>[] =>
+		options;
+
+export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
+	school: {
+		title: 'Names are read as',
+		options: always(
+			...SCHOOL_IDS.map((id) => ({
+				value: id,
+				label: SCHOOLS[id].title,
+				hint: `${SCHOOLS[id].examples.slice(0, 2).join(', ')}. ${SCHOOLS[id].rule}`,
+			})),
+		),
+	},
+	demonstrates: {
+		title: 'You demonstrate',
+		options: always<Option<HouseStyle['demonstrates']>['value']>(
+			{ value: 'right', label: 'Right-handed' },
+			{ value: 'left-mirrored', label: 'Left-handed, as written', hint: 'The fabric comes out mirrored.' },
+			{
+				value: 'left-same',
+				label: 'Left-handed, same fabric',
+				hint: 'Front and back, and the groups’ jobs, are swapped.',
+			},
+		),
+	},
+	yarnHand: {
+		title: 'The yarn is in your',
+		options: always<HouseStyle['yarnHand']>(
+			{ value: 'right', label: 'Right hand' },
+			{ value: 'left', label: 'Left hand' },
+		),
+	},
+	way: {
+		title: 'You cross',
+		options: always(
+			...PREFERRED_WAYS.map((value) => {
+				const way = hand.ways.find((w) => w.id === value);
+				return way ? { value, label: way.title, hint: 'Without a holder' } : { value, label: 'With a holder' };
+			}),
+		),
+	},
+	withoutHolderUpTo: {
+		title: 'Without a holder at most',
+		options: always(
+			...Array.from({ length: most - least + 1 }, (_, i) => ({ value: least + i, label: `${least + i} stitches` })),
+		),
+	},
+	holderShape: {
+		title: 'The holder is',
+		options: always<HouseStyle['holderShape']>(
+			{ value: 'bent', label: 'Bent' },
+			{ value: 'straight', label: 'Straight' },
+			{ value: 'hook', label: 'A hook' },
+		),
+	},
+	holderWork: {
+		title: 'Its stitches are',
+		options: always<HouseStyle['holderWork']>(
+			{ value: 'direct', label: 'Worked straight off it' },
+			{ value: 'returned', label: 'Put back on the needle first' },
+		),
+	},
+	units: {
+		title: 'Lengths in',
+		options: always<HouseStyle['units']>({ value: 'cm', label: 'Centimetres' }, { value: 'in', label: 'Inches' }),
+	},
+	needleSystem: {
+		title: 'Needle sizes in',
+		options: always<HouseStyle['needleSystem']>(
+			{ value: 'mm', label: 'Millimetres' },
+			{ value: 'us', label: 'US sizes' },
+			{ value: 'uk', label: 'UK sizes' },
+		),
+	},
+	needle: {
+		title: 'Needles in class',
+		options: (style) => NEEDLES_MM.map((value) => ({ value, label: needleName(value, style.needleSystem) })),
+	},
+};
+
+/** Words for the two sides that classes use; others can be typed. */
+export const SIDE_WORDS: readonly HouseStyle['sides'][] = [
+	{ right: 'RS', wrong: 'WS' },
+	{ right: 'right side', wrong: 'wrong side' },
+	{ right: 'show side', wrong: 'inside' },
+];
+
+/** A style line by line. */
+export function linesOf(style: HouseStyle): string[] {
+	const line = <K extends ChoiceKey>(key: K): string => {
+		const { title, options } = CHOICES[key];
+		return `${title}: ${options(style).find((o) => o.value === style[key])?.label ?? ''}`;
+	};
+	const own = style.glossary.split('\n').filter((l) => l.trim());
+	return [
+		...(Object.keys(CHOICES) as ChoiceKey[]).map(line),
+		`Sides: ${style.sides.right} and ${style.sides.wrong}`,
+		...own.map((l) => `Glossary: ${l}`),
+	];
+}

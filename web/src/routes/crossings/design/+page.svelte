@@ -1,0 +1,209 @@
+<script lang="ts">
+	import { difficulty, FOUND_LIMITS, findWay } from '@pond-loop/core/craft';
+	import {
+		canonical,
+		crossingOfDraft,
+		draftOf,
+		FIRST_DRAFT,
+		flipped,
+		fromCanonical,
+		type Draft,
+	} from '@pond-loop/core/crossing';
+	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { simulate, startState, tally } from '@pond-loop/core/handling';
+	import { namesFor, sentenceFor, stitches, wordsFor } from '@pond-loop/core/notation';
+	import { DESIGN_LIMITS } from '@pond-loop/core/schema';
+	import { invalidateAll } from '$app/navigation';
+	import { page } from '$app/state';
+	import { saveDesign } from '$lib/design/api';
+	import Groups from '$lib/design/Groups.svelte';
+	import { troubleOf } from '$lib/save/send';
+	import { addressOf } from '$lib/ui/choices';
+	import Drawing from '$lib/ui/Drawing.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+
+	const given = fromCanonical(page.url.searchParams.get('from') ?? '');
+	let draft = $state.raw<Draft>(given.ok ? draftOf(given.value) : FIRST_DRAFT);
+	let before = $state.raw<readonly Draft[]>([]);
+	const made = $derived(crossingOfDraft(draft));
+	const letters = $derived(draft.groups.map((_, i) => 'ABCDEFGHIJKL'[i]!));
+
+	/** Undone one by one. */
+	function change(next: Draft): void {
+		before = [...before, draft];
+		draft = next;
+	}
+	function undo(): void {
+		draft = before.at(-1) ?? draft;
+		before = before.slice(0, -1);
+	}
+
+	const drawing = $derived(made.ok ? drawRibbon(made.value, { light: light.now, numbers: true }) : undefined);
+	/** Which group a stitch belongs to. */
+	const groupOf = $derived.by(() => {
+		const of: number[] = [];
+		for (const [i, { size }] of draft.groups.entries()) for (let k = 0; k < size; k++) of.push(i + 1);
+		return of;
+	});
+	/** Turns the crossing nearest to the pointer round. */
+	function turnAt(event: MouseEvent): void {
+		const svg = (event.currentTarget as HTMLElement).querySelector('svg');
+		if (!drawing || !svg) return;
+		const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()?.inverse());
+		const near = drawing.crossPoints
+			.map((p) => ({ p, far: Math.hypot(p.x - at.x, p.y - at.y) }))
+			.sort((a, b) => a.far - b.far)[0];
+		if (near && near.far < 30) change(flipped(draft, groupOf[near.p.upper - 1]!, groupOf[near.p.lower - 1]!));
+	}
+
+	// The search is for what hands can hold in mind; wider ones are found on the stage, with patience.
+	const MOST_GROUPS_SEARCHED = 8;
+	const found = $derived(
+		made.ok && draft.groups.length <= MOST_GROUPS_SEARCHED ? findWay(made.value, FOUND_LIMITS) : undefined,
+	);
+	const counts = $derived(found?.ok && made.ok ? tally(simulate(found.moves, startState(made.value.n))) : undefined);
+	const hard = $derived(made.ok ? difficulty(made.value) : undefined);
+	const names = $derived(made.ok ? namesFor(made.value).filter((n) => n.name !== undefined) : []);
+	const sentence = $derived(made.ok && draft.groups.length <= 5 ? sentenceFor(made.value) : undefined);
+
+	let name = $state('');
+	let trouble = $state<string>();
+	let kept = $state<string>();
+	async function keep(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		if (!made.ok) return;
+		kept = undefined;
+		const answer = await saveDesign({ id: crypto.randomUUID(), name: name.trim(), crossing: made.value });
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		kept = name.trim();
+		name = '';
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>Design a crossing · Pond Loop</title></svelte:head>
+
+<div class="flex flex-wrap items-baseline justify-between gap-x-8">
+	<h1 class="text-4xl">A crossing of your own</h1>
+	<p class="flex gap-x-6">
+		<button type="button" class="wordlink disabled:opacity-40" disabled={before.length === 0} onclick={undo}
+			>Undo</button
+		>
+		<button type="button" class="wordlink" onclick={() => change(FIRST_DRAFT)}>Begin again</button>
+		<a class="wordlink" href="/crossings">All crossings</a>
+	</p>
+</div>
+
+<div class="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
+	<Groups {draft} {letters} {change}>
+		<div class="my-4 grid items-center gap-x-8 gap-y-3 sm:grid-cols-[minmax(0,1fr)_13rem]">
+			<div class="flex min-h-56 items-center justify-center">
+				{#if drawing && made.ok}
+					<!-- The list beside it does the same by key. -->
+					<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+					<div
+						class="cursor-pointer"
+						onclick={turnAt}
+						title="Press where two cords cross to lay the other one on top"
+						data-testid="ribbon"
+					>
+						<Drawing {drawing} width={Math.min(420, drawing.width * 1.25)} />
+					</div>
+				{:else if !made.ok}
+					<p class="text-error max-w-sm font-semibold" role="alert">
+						{made.problems[0]?.what}
+						{made.problems[0]?.todo}
+					</p>
+				{/if}
+			</div>
+			<div>
+				<h2 class="lead font-sans">On top</h2>
+				{#if draft.over.length === 0}<p class="text-[0.94rem]">Nothing crosses yet.</p>{/if}
+				<ul class="text-[0.94rem]" data-testid="over">
+					{#each draft.over as [upper, lower] (`${Math.min(upper, lower)} ${Math.max(upper, lower)}`)}
+						<li>
+							<button
+								type="button"
+								class="wordlink my-0.5"
+								onclick={() => change(flipped(draft, upper, lower))}
+								aria-label="{letters[upper - 1]} over {letters[lower - 1]}; turn it round"
+								><strong>{letters[upper - 1]}</strong> over {letters[lower - 1]}</button
+							>
+						</li>
+					{/each}
+				</ul>
+			</div>
+		</div>
+	</Groups>
+
+	{#if made.ok && hard}
+		{@const words = wordsFor(made.value)}
+		<div>
+			<h2 class="text-2xl" data-testid="title">{words.title}</h2>
+			<p class="quiet mt-1">
+				{#each names as { school, name: one }, i (school.id)}{i > 0 ? ' · ' : ''}<span class="name text-base-content"
+						>{one}</span
+					>{:else}No school has a name for it.{/each}
+			</p>
+			<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-1 text-[0.94rem]">
+				<dt class="quiet">Stitches</dt>
+				<dd>{stitches(made.value.n)}, {words.work}</dd>
+				<dt class="quiet">On top</dt>
+				<dd>{words.look}</dd>
+				<dt class="quiet">Hard</dt>
+				<dd data-testid="hard"><strong>{hard.verdict}</strong>: {hard.because.join('; ')}</dd>
+				<dt class="quiet">By hand</dt>
+				<dd data-testid="plan">
+					{#if counts && found?.ok}
+						{counts.moves} moves with {counts.tools === 0
+							? 'no holder'
+							: counts.tools === 1
+								? 'one holder'
+								: 'two holders'};
+						{found.proven ? 'nothing does better' : 'the best that was found'}
+					{:else if found}
+						needs loose loops, or more holders
+					{:else}
+						found on the stage
+					{/if}
+				</dd>
+				{#if sentence}
+					<dt class="quiet">Sentence</dt>
+					<dd class="font-mono text-[0.9rem]" data-testid="sentence">{sentence}</dd>
+				{/if}
+			</dl>
+			<p class="mt-4">
+				<a
+					class="pill pill-strong w-full"
+					href={names[0]?.name
+						? addressOf({ text: names[0].name, school: names[0].school.id })
+						: addressOf({ own: canonical(made.value), way: 'found' })}>Take it to the stage</a
+				>
+			</p>
+			{#if data.teacher}
+				<form class="mt-5" onsubmit={keep}>
+					<label class="lead block" for="design-name">Keep it under a name of your own</label>
+					<div class="flex items-center gap-3">
+						<input
+							id="design-name"
+							class="field grow"
+							bind:value={name}
+							required
+							maxlength={DESIGN_LIMITS.name * 2}
+							placeholder="Such as: reed braid"
+						/>
+						<button class="pill pill-soft shrink-0">Keep</button>
+					</div>
+					<p class="mt-2 min-h-[1lh] text-[0.94rem]" role="status">
+						{#if trouble}<span class="text-error font-semibold">{trouble}</span>{:else if kept}“{kept}” is among your
+							own <a class="wordlink" href="/crossings">crossings</a>.{/if}
+					</p>
+				</form>
+			{/if}
+		</div>
+	{/if}
+</div>

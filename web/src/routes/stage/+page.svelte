@@ -1,0 +1,352 @@
+<script lang="ts">
+	import { hand, perform } from '@pond-loop/core/craft';
+	import { canonical, fromCanonical, turn, withFacesChanged, type Crossing } from '@pond-loop/core/crossing';
+	import type { Frame } from '@pond-loop/core/drawing';
+	import { MISTAKES, sitesOf, type Trace } from '@pond-loop/core/handling';
+	import { namesFor, readGlossary, readTextWith, SCHOOLS, wordsFor, type NameRead } from '@pond-loop/core/notation';
+	import type { CrossingStep } from '@pond-loop/core/schema';
+	import { replaceState } from '$app/navigation';
+	import { page } from '$app/state';
+	import KeepIn from '$lib/lesson/KeepIn.svelte';
+	import { drawFrom } from '$lib/stage/cameras';
+	import { shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
+	import Facts from '$lib/stage/Facts.svelte';
+	import Proof from '$lib/stage/Proof.svelte';
+	import Hands from '$lib/stage/Hands.svelte';
+	import SaveAs from '$lib/stage/SaveAs.svelte';
+	import Sentence from '$lib/stage/Sentence.svelte';
+	import Stage from '$lib/stage/Stage.svelte';
+	import WayDetails from '$lib/stage/WayDetails.svelte';
+	import Ways from '$lib/stage/Ways.svelte';
+	import WhatHappened from '$lib/stage/WhatHappened.svelte';
+	import WhatIf from '$lib/stage/WhatIf.svelte';
+	import WhatShows from '$lib/stage/WhatShows.svelte';
+	import Anatomy from '$lib/ui/Anatomy.svelte';
+	import { addressOf, choicesFrom } from '$lib/ui/choices';
+	import { useLight } from '$lib/ui/light-state.svelte';
+	import Meanings from '$lib/ui/Meanings.svelte';
+	import NameField from '$lib/ui/NameField.svelte';
+	import NotRead from '$lib/ui/NotRead.svelte';
+	import OtherReadings from '$lib/ui/OtherReadings.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+
+	// svelte-ignore state_referenced_locally
+	const first = choicesFrom(page.url.searchParams, data.style.school);
+	let text = $state(first.text);
+	let own = $state(first.own);
+	let school = $state(first.school);
+	// Left open, each crossing is shown in the way that the house style prefers.
+	let chosen = $state(first.way);
+	let meaning = $state(first.meaning);
+	let step = $state(first.step);
+	let mistake = $state(first.mistake);
+	let site = $state(first.site);
+	let camera = $state(first.camera);
+	let beside = $state(first.beside);
+	let hands = $state(first.hands);
+	let yarn = $state(first.yarn);
+	/** The house style, in the hands that are shown now. */
+	const style = $derived({
+		...data.style,
+		demonstrates: hands ?? data.style.demonstrates,
+		yarnHand: yarn ?? data.style.yarnHand,
+	});
+
+	const glossary = $derived(readGlossary(style.glossary));
+	/** A crossing that came without a name, by its line. */
+	const line = $derived(own === undefined ? undefined : fromCanonical(own));
+	const ofItsOwn = (crossing: Crossing): NameRead => ({
+		ok: true,
+		crossing,
+		school: 'slash',
+		parts: [],
+		meanings: [],
+		elsewhere: [],
+	});
+	const textRead = $derived(readTextWith(glossary, text, school, meaning));
+	const reading = $derived(line?.ok ? ofItsOwn(line.value) : textRead);
+	/** What a wrong-side row makes of it, by the name of its shape. */
+	const seenName = $derived(reading.ok ? SCHOOLS.slash.write(withFacesChanged(turn(reading.crossing))) : undefined);
+	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
+	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
+	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
+	const way = $derived(shown ? wayIn(style, shown.made, chosen) : undefined);
+	const right = $derived(shown && way ? perform(hand, shown.made, way) : undefined);
+	/** What the way sets out to make: the crossing, or what it declares instead. */
+	const asked = $derived(right?.ok ? (right.value.deviation?.makes ?? shown?.made) : undefined);
+	const performance = $derived(shown && way && mistake ? perform(hand, shown.made, way, { id: mistake, site }) : right);
+	const words = $derived(shown && wordsFor(shown.fabric));
+	const names = $derived(reading.ok ? namesFor(reading.crossing) : []);
+	const named = $derived(names.filter((n) => n.name !== undefined));
+
+	const made = $derived(shown && wordsFor(shown.made));
+	const besideShown = $derived.by(() => {
+		if (!shown || beside === undefined || beside === way) return undefined;
+		const done = perform(hand, shown.made, beside);
+		return done.ok ? { title: wayOf(beside).title, trace: done.value.trace } : undefined;
+	});
+	/** Every step as it stands on the stage now, for a file. */
+	const framesOf = (of: Trace): Frame[] =>
+		Array.from({ length: of.steps.length + 1 }, (_, i) => ({
+			drawing: drawFrom(camera, shown!.made, of, i, { style: style, light: light.now }),
+			caption: wordsIn(style, of, i).caption,
+		}));
+
+	/** What it looks like and what the hands do, each with its names; the chosen school's kind first. */
+	const byLookAndHold = $derived.by(() => {
+		const nameIn = (...ids: readonly string[]): string =>
+			[...new Set(named.filter((n) => ids.includes(n.school.id)).map((n) => n.name))].join(', ');
+		const look = `by look: leans ${words?.lean} (${nameIn('slash', 'total-right-left', 'twist') || 'no name'})`;
+		const held = `by hold: ${made?.hold === 'front' ? 'in front' : 'at the back'} (${nameIn('total-front-back') || 'no name'})`;
+		return school === 'total-front-back' || school === 'held-front-back' ? [held, look] : [look, held];
+	});
+	function viewOf(): CrossingStep['view'] {
+		const view = {
+			...(camera === 'front' ? {} : { camera }),
+			...(mistake ? { mistake, site } : {}),
+			...(hands ? { hands } : {}),
+			...(yarn ? { yarn } : {}),
+		};
+		return Object.keys(view).length > 0 ? view : undefined;
+	}
+
+	const address = $derived(
+		addressOf({ text, own, school, meaning, way: chosen, step, mistake, site, camera, hands, yarn, beside }),
+	);
+	// The address says what is on the stage, so that a reload or a bookmark brings it back.
+	// Browsers refuse very frequent changes, so it follows once the typing rests.
+	$effect(() => {
+		const now = address;
+		const timer = setTimeout(() => {
+			if (now !== page.url.pathname + page.url.search) replaceState(now, {});
+		}, 150);
+		return () => clearTimeout(timer);
+	});
+
+	function forgive(): void {
+		mistake = undefined;
+		site = 0;
+	}
+
+	function restart(): void {
+		own = undefined;
+		meaning = 0;
+		step = 0;
+		forgive();
+	}
+</script>
+
+<svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
+
+<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
+	<div class="min-w-0">
+		<h1 class="text-[1.8rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
+		<p class="quiet min-h-[1lh]">
+			{#if named.length > 0}
+				also written
+				{#each named as { school: by, name }, i (by.id)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content"
+						>{name}</span
+					>{/each}
+			{/if}
+			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
+		</p>
+	</div>
+	<div><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>
+</div>
+
+{#if reading.ok && reading.meanings.length > 1}
+	<section class="border-base-300 mt-4 border-y py-4" aria-label="What the name leaves open">
+		<Meanings
+			meanings={reading.meanings}
+			light={light.now}
+			{style}
+			chosen={Math.min(meaning, reading.meanings.length - 1)}
+			says={(m) => m.differs}
+			action={(m) => `Show this one: ${m.differs}`}
+			choose={(_, i) => {
+				meaning = i;
+				step = 0;
+			}}
+		/>
+	</section>
+{/if}
+{#if reading.ok && shown && way && performance?.ok && right?.ok}
+	{@const { trace, proof } = performance.value}
+	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
+		<div>
+			<Stage
+				made={shown.made}
+				{trace}
+				title={wayOf(way).title}
+				beside={besideShown}
+				light={light.now}
+				{style}
+				bind:step
+				bind:camera
+			>
+				{#snippet also()}
+					{#if words?.lean && made?.hold}
+						{#each byLookAndHold as one, i (one)}{i > 0 ? ' · ' : ''}{one}{/each}
+					{/if}
+				{/snippet}
+				{#snippet more()}
+					<Hands
+						{style}
+						choose={(chosen) => {
+							hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
+							yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
+						}}
+					/>
+					<SaveAs
+						title={`${words?.title}, ${wayOf(way).title.toLowerCase()}`}
+						lines={[...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`]}
+						light={light.now}
+						frames={() => framesOf(trace)}
+						step={Math.min(step, trace.steps.length)}
+					/>
+				{/snippet}
+			</Stage>
+			{#if mistake}
+				<WhatShows
+					asked={asked!}
+					right={right.value.trace}
+					wrong={trace}
+					{mistake}
+					{site}
+					{style}
+					light={light.now}
+					move={(to) => (site = to)}
+					back={forgive}
+				/>
+			{/if}
+			<div class="mt-6 grid gap-x-10 gap-y-5 md:grid-cols-2">
+				<section aria-labelledby="apart">
+					<h2 id="apart" class="lead mb-2 font-sans">The name, taken apart</h2>
+					{#if settled}
+						<p data-testid="settled">
+							By your glossary: <span class="font-mono text-[0.92em]">{settled.sentence}</span>
+						</p>
+					{:else if line?.ok}
+						<p>
+							A crossing of its own:
+							<span class="font-mono text-[0.92em]">{canonical(line.value)}</span>
+							<a class="wordlink" href="/crossings/design?from={encodeURIComponent(canonical(line.value))}">Change it</a
+							>
+						</p>
+					{:else if sentence}
+						<p>Run on the simulator: <span class="font-mono text-[0.92em]">{sentence}</span></p>
+					{:else}
+						<Anatomy parts={reading.parts} />
+						<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
+					{/if}
+					<p class="quiet mt-2 text-[0.94rem]" data-testid="other-side">
+						In a {style.sides.wrong} row, made as it is read there, it shows on the {style.sides.right} as
+						{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl changed{:else}its other
+							side{/if}.
+					</p>
+					<OtherReadings
+						{reading}
+						{text}
+						readIn={(other) => {
+							school = other;
+							restart();
+						}}
+					/>
+				</section>
+				<WayDetails crossing={shown.made} {way} counts={right.value.tally} deviation={right.value.deviation} />
+			</div>
+			<div class="mt-7">
+				<WhatHappened
+					asked={asked!}
+					right={right.value.trace}
+					show={(made, at) => {
+						mistake = made;
+						site = Math.max(
+							0,
+							sitesOf(MISTAKES[made], right.value.trace).findIndex((s) => s.at === at),
+						);
+						step = 0;
+					}}
+				/>
+			</div>
+		</div>
+		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
+			<div><Facts crossing={reading.crossing} light={light.now} {style} /></div>
+			<Proof {proof} />
+			<Ways
+				crossing={shown.made}
+				{way}
+				{beside}
+				compare={(other) => (beside = other)}
+				{style}
+				choose={(picked) => {
+					chosen = picked;
+					step = 0;
+					forgive();
+				}}
+			/>
+			<div>
+				{#if data.teacher}
+					<KeepIn
+						lessons={data.lessons}
+						asked={{ text: line?.ok ? (named[0]?.name ?? words?.title ?? '') : text.trim(), school: reading.school }}
+						crossing={reading.crossing}
+						{way}
+						view={viewOf()}
+					/>
+				{:else}
+					<p>
+						<a class="wordlink" href="/sign-in?to={encodeURIComponent(address)}">Sign in to keep it for a lesson</a>
+					</p>
+				{/if}
+				<div class="mt-5">
+					<WhatIf
+						right={right.value.trace}
+						{mistake}
+						choose={(made) => {
+							mistake = made;
+							site = 0;
+						}}
+					/>
+				</div>
+			</div>
+		</div>
+	</div>
+{:else if !reading.ok}
+	<div class="mt-8">
+		<NotRead
+			{reading}
+			light={light.now}
+			{style}
+			choose={(close) => {
+				text = close.name;
+				school = close.school;
+				restart();
+			}}
+			readIn={(other) => {
+				school = other;
+				restart();
+			}}
+		/>
+	</div>
+{:else if performance && !performance.ok}
+	<div class="mt-8 max-w-3xl" role="status">
+		{#if reading.ok}<Facts crossing={reading.crossing} light={light.now} {style} />{/if}
+		{#each performance.problems as problem (problem.code)}<p class="mt-4">{problem.what} {problem.todo}</p>{/each}
+	</div>
+{/if}
+<div class="mt-8 max-w-3xl">
+	<Sentence
+		crossing={reading.ok ? reading.crossing : undefined}
+		name={text.trim()}
+		light={light.now}
+		{style}
+		take={(name) => {
+			text = name;
+			school = 'slash';
+			restart();
+		}}
+	/>
+</div>
