@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { expect, test, type APIRequestContext, type APIResponse } from '@playwright/test';
+import type { APIRequestContext, APIResponse } from '@playwright/test';
 import { crossingStep, emptyLesson } from '../core/lesson/index.ts';
 import type { CrossingStep, Lesson, Step } from '../core/schema/index.ts';
-import { crossingNamed } from './support.ts';
+import { crossingNamed, expect, test } from './support.ts';
 
 const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text });
 
@@ -75,6 +75,17 @@ test('steps are added to the newest version, and a full lesson says so', async (
 		409,
 		'That lesson has 200 steps already. Keep this in another one.',
 	]);
+});
+
+test('a lesson at every limit is saved and comes back whole', async ({ request }) => {
+	const id = await make(request, 'Brim');
+	const steps = Array.from({ length: 200 }, () => note('ß'.repeat(4000)));
+	const lesson = { ...emptyLesson('t'.repeat(120)), steps };
+	const saved = await request.put(`/api/lessons/${id}`, { data: { version: 1, lesson } });
+	expect(await saved.json()).toEqual({ version: 2 });
+	const stale = await request.put(`/api/lessons/${id}`, { data: { version: 1, lesson: emptyLesson('Late') } });
+	expect((await stale.json()).current.lesson).toEqual(lesson);
+	await request.delete(`/api/lessons/${id}`);
 });
 
 test('a removed lesson answers nothing but its return', async ({ request }) => {

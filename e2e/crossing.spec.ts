@@ -1,13 +1,12 @@
-import { expect, test } from '@playwright/test';
-import { hand, perform } from '../core/craft/index.ts';
+import { hand, perform, waysFor } from '../core/craft/index.ts';
 import { drawRibbon, drawStage } from '../core/drawing/index.ts';
-import { cordsAt, crossingNamed, expectAccessible, inLight } from './support.ts';
+import { cordsAt, crossingNamed, expect, expectAccessible, inLight, test } from './support.ts';
 
 const addressOf = (name: string, school = 'slash', more = ''): string =>
-	`/crossings?name=${encodeURIComponent(name)}&school=${school}${more}`;
+	`/stage?name=${encodeURIComponent(name)}&school=${school}${more}`;
 
 test('a name says at once how many, who is in front, which way it leans and where the hands hold', async ({ page }) => {
-	await page.goto('/crossings');
+	await page.goto('/stage');
 	await page.getByLabel('Read as').selectOption({ label: 'Slash names, by look' });
 	await page.keyboard.press('Tab');
 	await page.keyboard.press('/');
@@ -24,13 +23,57 @@ test('a name says at once how many, who is in front, which way it leans and wher
 	await expect(page.getByTestId('lean')).toHaveText('leans left');
 });
 
-test('the school decides: a total name is not guessed by look, and one press reads it by hold', async ({ page }) => {
+test('a name that schools read differently is not guessed: every reading stands side by side, and one press takes it', async ({
+	page,
+}) => {
 	await page.goto(addressOf('C6B'));
-	await expect(page.getByText('is not a slash name')).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'That name can mean more than one thing' })).toBeVisible();
+	const meanings = page.getByTestId('meanings').getByRole('listitem');
+	await expect(meanings).toHaveCount(2);
+	await expect(meanings.nth(0)).toContainText('3 over 3, leaning right');
+	await expect(meanings.nth(1)).toContainText('6 over 6, leaning right');
 	await expectAccessible(page);
 	await page.getByRole('button', { name: 'Read it as: Total names, by hold' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 over 3, leaning right');
 	await expect(page.getByLabel('Read as')).toHaveValue('total-front-back');
+});
+
+test('a name with a centre leaves it open: both are shown, the chosen one is on the stage and in the address', async ({
+	page,
+}) => {
+	await page.goto(addressOf('2/1/2 LPC'));
+	const open = page.getByRole('region', { name: 'What the name leaves open' });
+	await expect(open.getByRole('listitem')).toHaveCount(2);
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('1 between');
+	await open.getByRole('button', { name: /behind both/ }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('1 behind both');
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+	await expect(page.getByRole('radio', { name: /^Two holders/ })).toBeChecked();
+	await expect(page).toHaveURL(/meaning=1/);
+	await page.reload();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('1 behind both');
+	await expect(page.getByTestId('written')).toContainText('sl 2 sts to first cn and hold in front');
+});
+
+test('a glossary sentence is run, held against the name, and its fault is marked', async ({ page }) => {
+	await page.goto(addressOf('2/1 LPC'));
+	await expect(page.getByTestId('written')).toHaveText('sl 2 sts to cn and hold in front, p1, k2 from cn');
+	const sentence = page.getByTestId('sentence');
+	const box = sentence.getByLabel('What the pattern says');
+	await box.fill('Slip 2 sts onto cable needle, leave at front; p1; knit the sts from cable needle.');
+	await expect(sentence.getByTestId('agrees')).toHaveText('The name 2/1 LPC and the sentence agree.');
+	await box.fill('sl 1 to cn, hold in back, k2, p1 from cn');
+	await expect(sentence.getByTestId('agrees')).toContainText('disagree');
+	await expect(sentence.getByTestId('agrees')).toContainText('leans left, not right');
+	await box.fill('sl 2 to cn, hold in back, k2');
+	await expect(sentence).toContainText('2 stitches are left on the holder.');
+	await box.fill('sl 2 to cn, dangle, k2');
+	await expect(sentence.locator('mark')).toHaveText('dangle');
+	await box.fill('sl 2 to cn, k2, k2 from cn');
+	await expect(sentence.getByTestId('meanings').getByRole('listitem')).toHaveCount(2);
+	await expectAccessible(page);
+	await sentence.getByRole('button', { name: '2/2 RC' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 over 2, leaning right');
 });
 
 test('a name that cannot be read says what was understood and offers close ones', async ({ page }) => {
@@ -99,10 +142,67 @@ test('a wrong trace is called wrong', async ({ page }) => {
 		'3, 4 lie over 1, 2, and that is the wrong way round',
 	);
 	await expect(page.locator('[data-check="order"]')).toHaveAttribute('data-ok', 'true');
-	await page.getByRole('button', { name: 'first stitch through the wrong leg' }).click();
+	await page.getByRole('button', { name: 'worked through the wrong leg' }).click();
 	await expect(page.locator('[data-check="whole"]')).toContainText('Not whole: 3 turned');
-	await page.getByRole('button', { name: 'first stitch through the wrong leg' }).click();
+	await page.getByRole('button', { name: 'As it should be' }).click();
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+});
+
+test('a mistake on purpose shows on its faces, can be moved, and costs more the later it is seen', async ({ page }) => {
+	await page.goto(addressOf('2/2 RC', 'slash', '&mistake=yarn-outside'));
+	const shows = page.getByTestId('what-shows');
+	await expect(shows.locator('[data-face="RS"]')).toHaveText('nothing to be seen');
+	await expect(shows.locator('[data-face="WS"]')).toHaveText('a strand of yarn lies across 1, 2');
+	await expect(shows).toContainText('4 stitches');
+	await shows.getByLabel('Seen after').fill('3');
+	await expect(shows).toContainText('16 stitches');
+	await shows.getByLabel('It happens at').selectOption({ index: 1 });
+	await expect(page).toHaveURL(/site=1/);
+	await page.reload();
+	await expect(shows.getByLabel('It happens at')).toHaveValue('1');
+	await expectAccessible(page);
+});
+
+test('what is seen leads back to what the hands did', async ({ page }) => {
+	await page.goto(addressOf('2/1 LPC'));
+	const happened = page.getByTestId('what-happened');
+	await happened.getByText('a loop too many').click();
+	await expect(happened.getByRole('listitem').first()).toContainText('Explains all of it');
+	await happened.getByText('a loop too many').click();
+	await happened.getByText('leans the other way').click();
+	await expect(happened.getByRole('listitem')).toHaveCount(1);
+	await happened.getByRole('button', { name: 'Show it on the stage' }).click();
+	await expect(page.getByTestId('what-shows')).toContainText('What if: held on the other side');
+	await expect(page.locator('[data-check="over"]')).toHaveAttribute('data-ok', 'false');
+});
+
+test('a way that twists a stitch declares it, and the search says what it proved or what to lift', async ({ page }) => {
+	await page.goto(addressOf('1/1 LC'));
+	await page.getByRole('radio', { name: 'Second first twists' }).check();
+	await expect(page.getByTestId('deviation')).toContainText('Stitch 2 comes out twisted');
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+	const search = page.getByTestId('search');
+	await search.getByText('What the search may use').click();
+	await search.getByLabel('Holders').selectOption('0');
+	await expect(search).toContainText(
+		'Within these limits it cannot be made. Allow one holder. Or: Allow one loose loop.',
+	);
+	await search.getByLabel('Loose loops').selectOption('1');
+	await expect(search.getByTestId('search-says')).toContainText('Nothing does better');
+	await expect(page).toHaveURL(/way=found-0-1-moves/);
+	await expect(page.getByRole('radio', { name: 'Best found' })).toBeChecked();
+	await page.getByRole('button', { name: 'To the end' }).click();
+	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '4');
+});
+
+test('a name is read with no school stated, and other readings stand beside a school’s own', async ({ page }) => {
+	await page.goto(addressOf('C4F', 'total-front-back'));
+	await expect(page.getByTestId('other-school')).toContainText('also read as 4 over 4, leaning left');
+	await page.getByLabel('Read as').selectOption({ label: 'Any school' });
+	await expect(page.getByTestId('meanings').getByRole('listitem')).toHaveCount(2);
+	await page.getByLabel('Find by any name').fill('2/2 LC');
+	await expect(page.getByTestId('lean')).toHaveText('leans left');
+	await expect(page.getByTestId('other-school')).toHaveCount(0);
 });
 
 for (const light of ['day', 'dusk'] as const) {
@@ -115,7 +215,7 @@ for (const light of ['day', 'dusk'] as const) {
 			const crossing = crossingNamed(name);
 			const ribbon = drawRibbon(crossing, { light, numbers: true });
 			expect(ribbon.crossPoints.length).toBe(6);
-			for (const way of hand.ways) {
+			for (const way of waysFor(hand, crossing)) {
 				const done = perform(hand, crossing, way.id);
 				if (!done.ok) throw new Error('no plan');
 				const last = done.value.trace.steps.length;
@@ -141,7 +241,7 @@ test('each view is accessible, by day and by dusk, wide and on a tablet', async 
 			for (const path of [
 				'/',
 				'/lessons',
-				addressOf('2/2 LC', 'slash', '&step=2&slip=other-side'),
+				addressOf('2/2 LC', 'slash', '&step=2&mistake=wrong-side'),
 				addressOf('6/6 RPC', 'slash', '&way=pinch&step=4'),
 			]) {
 				await page.goto(path);

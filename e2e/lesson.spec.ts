@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { expectAccessible, newLesson, saved } from './support.ts';
+import { expect, expectAccessible, newLesson, saved, test } from './support.ts';
 
 test('from a name to a sheet of paper', async ({ page }) => {
 	await page.goto('/');

@@ -1,17 +1,72 @@
-/** What the browser tests share: points and pixels of drawings, and the accessibility check. */
+/** What the browser tests share: who is signed in, points and pixels of drawings, and the accessibility check. */
 
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { expect, type Locator, type Page } from '@playwright/test';
+import {
+	test as base,
+	expect,
+	type APIRequestContext,
+	type APIResponse,
+	type BrowserContextOptions,
+	type Locator,
+	type Page,
+} from '@playwright/test';
 import { PNG } from 'pngjs';
 import type { Crossing } from '../core/crossing/index.ts';
 import { PALETTES, type CrossPoint, type Light } from '../core/drawing/index.ts';
 import { readName } from '../core/notation/index.ts';
+import { enterDemo } from '../scripts/lib/enter.mjs';
+
+/** Where the tests' own server stands. */
+export const home = `http://127.0.0.1:${process.env['E2E_PORT']}`;
+
+/** What a browser keeps of somebody signed in. */
+export type SignedIn = Exclude<BrowserContextOptions['storageState'], string | undefined>;
+
+export const nobody: SignedIn = { cookies: [], origins: [] };
+
+export function signedIn(cookie: string): SignedIn {
+	const [name = '', value = ''] = cookie.split('=');
+	const more = { domain: '127.0.0.1', path: '/', expires: -1, httpOnly: true, secure: false, sameSite: 'Lax' as const };
+	return { cookies: [{ name, value, ...more }], origins: [] };
+}
+
+/** Tests begin signed in as the demo's teacher; those about accounts begin as somebody else. */
+export const test = base.extend<object, { demo: SignedIn }>({
+	demo: [async ({}, use) => use(signedIn(await enterDemo(home))), { scope: 'worker' }],
+	storageState: async ({ demo }, use) => use(demo),
+});
+export { expect };
+
+export const PASSWORD = 'seven wet mittens';
+
+/** A form as a page would post it. */
+export const post = (
+	request: APIRequestContext,
+	path: string,
+	form: Record<string, string>,
+	address = home,
+): Promise<APIResponse> =>
+	request.post(address + path, { form, headers: { origin: address, accept: 'text/html' }, maxRedirects: 0 });
+
+let teachers = 0;
+
+/** Signs a new teacher up, who is then signed in with this request context; gives the sign-in name and the codes. */
+export async function newTeacher(
+	request: APIRequestContext,
+	{ name = 'Ines Alder', address = home }: { name?: string; address?: string } = {},
+): Promise<{ signInName: string; codes: string[] }> {
+	const signInName = `teacher-${process.pid}-${Date.now()}-${teachers++}`;
+	const answer = await post(request, '/sign-up', { name, signInName, password: PASSWORD }, address);
+	const codes = (await answer.text()).match(/\b(?:[A-Z2-9]{5}-){3}[A-Z2-9]{5}\b/g) ?? [];
+	// Ten, and once more each in the data that wakes the page up.
+	const once = [...new Set(codes)].filter((c) => c !== 'XXXXX-XXXXX-XXXXX-XXXXX');
+	expect([answer.status(), once.length]).toEqual([200, 10]);
+	return { signInName, codes: once };
+}
 
 export async function inLight(page: Page, light: 'day' | 'dusk'): Promise<void> {
-	await page
-		.context()
-		.addCookies([{ name: 'pond-light', value: light, url: `http://127.0.0.1:${process.env['E2E_PORT']}` }]);
+	await page.context().addCookies([{ name: 'pond-light', value: light, url: home }]);
 }
 
 type Rgb = readonly [number, number, number];

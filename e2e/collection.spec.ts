@@ -1,0 +1,123 @@
+/** Finding a crossing: by leafing, by any name, by a sentence, from anywhere. */
+
+import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
+
+test('the collection is narrowed down, and each of it leads to the stage', async ({ page }) => {
+	await page.goto('/crossings');
+	await expect(page.getByTestId('count')).toHaveText('180 crossings');
+	await page.getByLabel('Leans', { exact: true }).selectOption('left');
+	await page.getByLabel('Stitches', { exact: true }).selectOption('4');
+	await page.getByLabel('Groups', { exact: true }).selectOption('two');
+	await expect(page.getByTestId('entries').getByRole('listitem')).toHaveCount(3);
+	await page.getByLabel('How tight').selectOption('very tight');
+	await expect(page.getByText('None is all of that')).toBeVisible();
+	await page.getByRole('button', { name: 'All of them' }).click();
+	await expect(page.getByTestId('count')).toHaveText('720 crossings');
+	await page.getByRole('button', { name: /Show 40 more/ }).click();
+	await expect(page.getByTestId('entries').getByRole('listitem')).toHaveCount(80);
+	await expectAccessible(page);
+	await page.getByTestId('entries').getByRole('link').nth(2).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 over 2, leaning left');
+	await page.goBack();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Crossings');
+});
+
+test('from anywhere / finds by part of a name, by a name beyond the collection, and by a sentence', async ({
+	page,
+}) => {
+	await page.goto('/lessons');
+	await page.locator('main').focus();
+	await page.keyboard.press('/');
+	const dialog = page.getByRole('dialog', { name: 'Find a crossing' });
+	const field = dialog.getByLabel('Find by any name, or by a glossary sentence');
+	await expect(field).toBeFocused();
+	await field.fill('T4');
+	await expect(dialog.getByRole('link').first()).toContainText('T4');
+	await field.fill('nothing like it');
+	await expect(dialog).toContainText('Nothing reads as that.');
+	await expectAccessible(page);
+	await field.fill('sl 1 to cn and hold in front, k1, p1, k1 from cn');
+	await page.keyboard.press('Enter');
+	// No school has a name for it, so the sentence itself is shown.
+	await expect(page.getByText('Run on the simulator:')).toBeVisible();
+	await expect(page.getByTestId('look')).toHaveText('1 passes in front of 2 and 3');
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+});
+
+test('the stage’s old address still leads to it', async ({ page }) => {
+	await page.goto('/crossings?name=2%2F1+LPC&school=slash&step=2');
+	await expect(page).toHaveURL(/\/stage\?name=2%2F1\+LPC&school=slash&step=2/);
+	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '2');
+});
+
+test.describe('a teacher of her own', () => {
+	// Signing up ends the session that the browser had.
+	test.use({ storageState: nobody });
+
+	test('a name finds its readings side by side, and the chosen school becomes the house style', async ({ page }) => {
+		await newTeacher(page.request);
+		await page.goto('/crossings');
+		await page.getByLabel('Any name in any school').fill('C6B');
+		const hits = page.getByTestId('hits').getByRole('link');
+		await expect(hits).toHaveCount(2);
+		await expect(hits.nth(0)).toContainText('3 over 3, leaning right');
+		await expect(hits.nth(1)).toContainText('Held names, by hold');
+		await expectAccessible(page);
+		await hits.nth(1).click();
+		await expect(page.getByRole('heading', { level: 1 })).toHaveText('6 over 6, leaning right');
+		await page.goto('/style');
+		await expect(page.getByRole('radio', { name: 'Held names, by hold' })).toBeChecked();
+	});
+
+	test('a crossing is designed by keys and by pointer, named, planned, kept, shown, removed and brought back', async ({
+		page,
+	}) => {
+		await newTeacher(page.request);
+		await page.goto('/crossings/design');
+		const title = page.getByTestId('title');
+		await expect(title).toHaveText('2 over 2, leaning left');
+		await page.getByRole('button', { name: 'A over B; turn it round' }).click();
+		await expect(title).toHaveText('2 over 2, leaning right');
+		// The same by pressing where the cords cross.
+		const ribbon = page.getByTestId('ribbon').locator('svg');
+		const box = (await ribbon.boundingBox())!;
+		await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+		await expect(title).toHaveText('2 over 2, leaning left');
+		await page.getByRole('button', { name: 'B: one stitch fewer' }).click();
+		await page.getByLabel('B is worked').selectOption('purl');
+		await expect(title).toHaveText('2 over 1, leaning left, purled behind');
+		await expect(page.getByTestId('sentence')).toHaveText('sl 2 sts to cn and hold in front, p1, k2 from cn');
+		await expect(page.getByTestId('plan')).toContainText('6 moves with one holder; nothing does better');
+		// A third group that passes before all, and a ring that no school has a name for.
+		await page.getByRole('button', { name: 'One more group' }).click();
+		await page.getByRole('button', { name: 'Move C to the right' }).focus();
+		await page.keyboard.press('Enter');
+		await page.getByRole('button', { name: 'Move C to the right' }).click();
+		await page.getByRole('button', { name: 'A over C; turn it round' }).click();
+		await expect(page.getByText('No school has a name for it.')).toBeVisible();
+		await expect(page.getByTestId('plan')).toContainText('nothing does better');
+		await expectAccessible(page);
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await expect(page.getByRole('button', { name: 'A over C; turn it round' })).toBeVisible();
+		await page.getByRole('button', { name: 'A over C; turn it round' }).click();
+		await page.getByLabel('Keep it under a name of your own').fill('Reed braid <b>');
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await expect(page.getByRole('status').filter({ hasText: 'is among your own' })).toBeVisible();
+		await page.getByLabel('Keep it under a name of your own').fill('reed BRAID <b>');
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await expect(page.getByText('You have a crossing called')).toBeVisible();
+
+		await page.goto('/crossings');
+		const own = page.getByTestId('own').getByRole('listitem');
+		await expect(own).toHaveCount(1);
+		await expect(own).toContainText('Reed braid <b>');
+		await page.getByRole('button', { name: 'Remove Reed braid <b>' }).click();
+		await expect(page.getByRole('heading', { name: 'None of your own yet' })).toBeVisible();
+		await page.getByRole('button', { name: 'Bring it back' }).click();
+		await own.getByRole('link', { name: 'On the stage' }).click();
+		await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+		await expect(page.getByText('A crossing of its own:')).toBeVisible();
+		await page.getByRole('link', { name: 'Change it' }).click();
+		await expect(page.getByTestId('after').getByRole('listitem')).toHaveCount(3);
+	});
+});

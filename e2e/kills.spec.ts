@@ -1,0 +1,146 @@
+/** The server and the database are killed while somebody types: nothing shown as saved is lost, and the rest is sent again. */
+
+import pg from 'pg';
+import { serve } from '../scripts/lib/serve.mjs';
+import { test as base } from '@playwright/test';
+import { enterDemo } from '../scripts/lib/enter.mjs';
+import { expect, newLesson, nobody, saved, signedIn } from './support.ts';
+
+type Served = Awaited<ReturnType<typeof serve>>;
+
+/** A server and a database of these tests alone, and somebody signed in there. */
+const test = base.extend<object, { served: Served }>({
+	served: [
+		async ({}, use) => {
+			const served = await serve({ name: `kills-${process.pid}` });
+			await use(served);
+			await served.stop();
+		},
+		{ scope: 'worker', timeout: 300_000 },
+	],
+	baseURL: async ({ served }, use) => use(served.address),
+	storageState: async ({ served }, use) => use(signedIn(await enterDemo(served.address))),
+});
+
+test.describe.configure({ mode: 'serial' });
+
+/** Runs statements on the database itself. */
+async function onDatabase<T>(served: Served, work: (client: pg.Client) => Promise<T>): Promise<T> {
+	const client = new pg.Client({ connectionString: served.databaseUrl });
+	client.on('error', () => undefined);
+	await client.connect();
+	try {
+		return await work(client);
+	} finally {
+		await client.end();
+	}
+}
+
+const titles = (served: Served): Promise<string[]> =>
+	onDatabase(served, async (client) =>
+		(await client.query<{ title: string }>(`SELECT document->>'title' AS title FROM lessons`)).rows.map((r) => r.title),
+	);
+
+for (const [what, kill, mend] of [
+	['server', (served: Served) => served.end('SIGKILL'), (served: Served) => served.again()],
+	['database', async (served: Served) => served.cluster.kill(), async (served: Served) => served.cluster.start()],
+] as const) {
+	test(`the ${what} is killed in the middle of typing`, async ({ page, served }) => {
+		const path = await newLesson(page, `Before the ${what} went`);
+		const title = page.getByLabel('Title of the lesson');
+		const state = page.getByTestId('save-state');
+		await title.fill(`Saved before the ${what} went`);
+		await expect(saved(page)).toBeVisible();
+		await title.press('End');
+		// The kill falls between two keys, with a save under way.
+		const typing = title.pressSequentially(', and typed while it was gone', { delay: 60 });
+		await page.waitForTimeout(700);
+		await kill(served);
+		await typing;
+		await expect(state).toContainText('Not saved yet');
+		const whole = `Saved before the ${what} went, and typed while it was gone`;
+		await expect(title).toHaveValue(whole);
+		await mend(served);
+		await expect(saved(page)).toBeVisible({ timeout: 60_000 });
+		expect(await titles(served)).toContain(whole);
+		// The session outlived it too.
+		await page.goto(path);
+		await expect(title).toHaveValue(whole);
+	});
+}
+
+test('while the database is away pages say so and keep what was typed; the server lives and comes back by itself', async ({
+	page,
+	request,
+	browser,
+	served,
+}) => {
+	await page.goto('/lessons');
+	await page.getByLabel('Title of a new lesson').fill('Written on thin ice');
+	served.cluster.kill();
+	await page.getByRole('button', { name: 'Make a lesson' }).click();
+	await expect(page.getByText('The database does not answer')).toBeVisible();
+	await expect(page.getByLabel('Title of a new lesson')).toHaveValue('Written on thin ice');
+	const away = await request.get(`${served.address}/lessons`);
+	expect([away.status(), (await away.text()).includes('The pond is frozen over')]).toEqual([503, true]);
+	expect((await request.get(`${served.address}/health`)).status()).toBe(200);
+	expect((await request.get(`${served.address}/health/ready`)).status()).toBe(503);
+	const visitor = await (await browser.newContext({ storageState: nobody })).newPage();
+	await visitor.goto(`${served.address}/sign-in`);
+	await visitor.getByLabel('Sign-in name').fill('somebody');
+	await visitor.getByLabel('Password').fill('something long');
+	await visitor.getByRole('button', { name: 'Sign in', exact: true }).click();
+	await expect(visitor.getByText('The database does not answer')).toBeVisible();
+	await expect(visitor.getByLabel('Sign-in name')).toHaveValue('somebody');
+	await visitor.context().close();
+	served.cluster.start();
+	await expect(async () => expect((await request.get(`${served.address}/health/ready`)).status()).toBe(200)).toPass({
+		timeout: 30_000,
+	});
+	await page.getByRole('button', { name: 'Make a lesson' }).click();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Written on thin ice');
+});
+
+test('a session that ran out asks to sign in, and what was typed meanwhile is saved afterwards', async ({
+	page,
+	served,
+}) => {
+	const path = await newLesson(page, 'The evening is long');
+	await onDatabase(served, (client) => client.query(`UPDATE sessions SET expires_at = now() - interval '1 second'`));
+	await page.getByLabel('Title of the lesson').fill('The evening was too long');
+	await expect(page.getByTestId('save-state')).toContainText('you are signed out');
+	await page.getByRole('link', { name: 'Sign in and go on' }).click();
+	await page.getByRole('button', { name: 'Enter the demo class' }).click();
+	await expect(page).toHaveURL(served.address + path);
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('The evening was too long');
+	await expect(saved(page)).toBeVisible();
+});
+
+test('a server that is asked to stop finishes what runs, takes nothing new, and ends cleanly', async ({
+	request,
+	served,
+}) => {
+	const made = await request.post(`${served.address}/api/lessons`, { data: { title: 'The last one' } });
+	const { id } = (await made.json()) as { id: string };
+	await onDatabase(served, async (client) => {
+		await client.query('BEGIN');
+		await client.query('SELECT 1 FROM lessons WHERE id = $1 FOR UPDATE', [id]);
+		// This one waits for the row that we hold.
+		const running = request.put(`${served.address}/api/lessons/${id}`, {
+			data: { version: 1, lesson: { format: 'pond-loop/lesson', version: 1, title: 'Still in time', steps: [] } },
+		});
+		await expect(async () => {
+			const waiting = await client.query(`SELECT 1 FROM pg_stat_activity WHERE wait_event_type = 'Lock'`);
+			expect(waiting.rowCount).toBe(1);
+		}).toPass();
+		const ended = served.end('SIGTERM');
+		await expect(async () => {
+			await expect(fetch(`${served.address}/health`)).rejects.toThrow();
+		}).toPass();
+		await client.query('COMMIT');
+		expect((await running).status()).toBe(200);
+		expect(await ended).toBe(0);
+	});
+	expect(await titles(served)).toContain('Still in time');
+	await served.again();
+});
