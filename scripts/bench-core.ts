@@ -1,19 +1,31 @@
 /** The core's part of the bench, printed as JSON: absolutes, and ratios within the same run. */
 
 import { Bench } from 'tinybench';
-import { hand, perform } from '../core/craft/index.ts';
-import { twoGroups, type Crossing } from '../core/crossing/index.ts';
+import { hand, perform, waysFor } from '../core/craft/index.ts';
+import { compose, composed, crossing, reversedPairs, twoGroups, type Crossing } from '../core/crossing/index.ts';
 import { drawRibbon, drawStage, toSvg } from '../core/drawing/index.ts';
-import { prove, simulate, startState } from '../core/handling/index.ts';
-import { readName } from '../core/notation/index.ts';
+import { diagnose, MISTAKES, prove, search, simulate, sitesOf, startState } from '../core/handling/index.ts';
+import { readAll, readName, readSentence, SCHOOL_IDS } from '../core/notation/index.ts';
 
-const bench = new Bench({ time: 600, warmupTime: 200 });
+interface Line {
+	readonly what: string;
+	readonly value: number;
+	readonly unit: string;
+	readonly ratio?: string;
+}
+
+const bench = new Bench({ time: 500, warmupTime: 150 });
 
 /** The plainest thing with the same result in order: what any of this is measured against. */
-const rotate = (n: number, by: number): number[] => Array.from({ length: n }, (_, i) => ((i + by) % n) + 1);
+const permute = (order: readonly number[]): number[] => {
+	const after: number[] = [];
+	for (let i = 0; i < order.length; i++) after.push(order[order[i]! - 1]!);
+	return after;
+};
 
-const wide: Crossing = twoGroups({ front: 30, behind: 30, lean: 'left' });
-const cable = twoGroups({ front: 2, behind: 2, lean: 'left' });
+const cables = (n: number): Crossing => twoGroups({ front: n / 2, behind: n / 2, lean: 'left' });
+const wide = cables(60);
+const cable = cables(4);
 const planned = hand.plan(cable, 'off-holder');
 if (!planned.ok) throw new Error('no plan');
 const done = perform(hand, cable, 'off-holder');
@@ -21,12 +33,18 @@ if (!done.ok) throw new Error('no performance');
 const { trace } = done.value;
 
 bench
-	.add('plain array rotation, 4 stitches', () => void rotate(4, 2))
+	.add('plain array permutation, 4 stitches', () => void permute(cable.order))
+	.add('compose (2/2 LC on 2/2 LC)', () => void compose(composed(cable), cable))
 	.add('read a name (2/2 LC)', () => void readName('2/2 LC', 'slash'))
+	.add('read a name with no school (C4F)', () => void readAll('C4F'))
 	.add('refuse a name (2/2 XC), with close ones', () => void readName('2/2 XC', 'slash'))
+	.add('read a sentence (2/1 LPC)', () => void readSentence('sl 2 sts to cn and hold in front, p1, k2 from cn'))
 	.add('plan (2/2 LC)', () => void hand.plan(cable, 'off-holder'))
 	.add('simulate (2/2 LC)', () => void simulate(planned.value, startState(4)))
 	.add('prove (2/2 LC)', () => void prove(cable, trace))
+	.add('search (2/2 LC)', () => void search(cable))
+	.add('a mistake, all its places (2/2 LC, lost)', () => void sitesOf(MISTAKES.lost, trace))
+	.add('from two signs back to causes (2/2 LC)', () => void diagnose(cable, trace, ['leans-wrong', 'bump']))
 	.add('name → plan → simulate → prove', () => {
 		const read = readName('2/2 LC', 'slash');
 		if (read.ok) perform(hand, read.crossing, 'off-holder');
@@ -39,13 +57,138 @@ await bench.run();
 
 const plain = bench.tasks[0]?.result;
 const perSecond = (result: typeof plain): number => (result && 'throughput' in result ? result.throughput.mean : 0);
-const lines = bench.tasks.map((task) => {
+const lines: Line[] = bench.tasks.map((task) => {
 	const value = perSecond(task.result);
 	return {
 		what: task.name,
 		value: Math.round(value),
 		unit: 'a second',
-		ratio: `${(perSecond(plain) / value).toFixed(1)} × the rotation`,
+		ratio: `${(perSecond(plain) / value).toFixed(1)} × the permutation`,
 	};
 });
+
+/** Milliseconds for each of `times` calls. */
+function timed(times: number, call: (i: number) => void): number {
+	const from = performance.now();
+	for (let i = 0; i < times; i++) call(i);
+	return (performance.now() - from) / times;
+}
+
+// Growth: two groups of half the stitches each, so that the pairs that cross grow with the square.
+for (const [what, one] of [
+	['compose', (c: Crossing) => void compose(composed(c), c)],
+	['plan → simulate → prove', (c: Crossing) => void perform(hand, c, 'off-holder')],
+] as const) {
+	const small = cables(8);
+	timed(200, () => one(small));
+	const base = timed(300, () => one(small)) / small.over.length;
+	for (const n of [2, 8, 20, 40, 60]) {
+		const c = cables(n);
+		const each = timed(n < 20 ? 300 : 60, () => one(c)) / c.over.length;
+		lines.push({
+			what: `${what}, ${n} stitches`,
+			value: Number((each * 1000).toFixed(2)),
+			unit: 'µs for each pair that crosses',
+			ratio: `${(each / base).toFixed(2)} × that of 8 stitches`,
+		});
+	}
+}
+
+// Any crossing of so many stitches, every order and over alike.
+let seed = 20;
+const coin = (): number => {
+	seed = (Math.imul(seed, 1_103_515_245) + 12_345) & 0x7fffffff;
+	return seed / 0x80000000;
+};
+function anyOf(n: number): Crossing {
+	const order = Array.from({ length: n }, (_, i) => i + 1);
+	for (let i = n - 1; i > 0; i--) {
+		const j = Math.floor(coin() * (i + 1));
+		[order[i], order[j]] = [order[j]!, order[i]!];
+	}
+	const over = reversedPairs(order).map(([a, b]): [number, number] => (coin() < 0.5 ? [a, b] : [b, a]));
+	const made = crossing({ order, over });
+	if (!made.ok) throw new Error('no crossing');
+	return made.value;
+}
+for (const n of [3, 4, 5, 6, 7, 8]) {
+	const times: number[] = [];
+	let proven = 0;
+	const many = n < 7 ? 200 : 100;
+	for (let i = 0; i < many; i++) {
+		const c = anyOf(n);
+		times.push(
+			timed(1, () => {
+				const found = search(c);
+				if (found.ok && found.proven) proven += 1;
+			}),
+		);
+	}
+	times.sort((a, b) => a - b);
+	const at = (share: number): string => times[Math.min(many - 1, Math.floor(share * many))]!.toFixed(1);
+	lines.push({
+		what: `search, any crossing of ${n}, two holders, median`,
+		value: Number(at(0.5)),
+		unit: 'ms',
+		ratio: `9 of 10 within ${at(0.9)} ms, all within ${at(1)} ms; ${proven} of ${many} proved the best`,
+	});
+}
+lines.push({
+	what: 'every taught way of every crossing to 6 over 6, proved',
+	value: Math.round(
+		timed(1, () => {
+			for (let front = 1; front <= 6; front++) {
+				for (let behind = 1; behind <= 6; behind++) {
+					for (const lean of ['left', 'right'] as const) {
+						const c = twoGroups({ front, behind, lean });
+						for (const way of waysFor(hand, c)) perform(hand, c, way.id);
+					}
+				}
+			}
+		}),
+	),
+	unit: 'ms',
+});
+
+// A million texts of the pieces that names and sentences are made of, and of none.
+const PIECES = [
+	'2',
+	'/',
+	'RC',
+	'lpc',
+	'C',
+	'F',
+	'over',
+	' ',
+	'½',
+	'sl',
+	'cn',
+	'hold',
+	'front',
+	',',
+	'(',
+	'k2',
+	'9'.repeat(40),
+	'\0',
+	'🧶',
+	'-',
+	"'; --",
+];
+const MANY = 1_000_000;
+let read = 0;
+const spent = timed(1, () => {
+	for (let i = 0; i < MANY; i++) {
+		let text = '';
+		for (let k = Math.floor(coin() * 9); k >= 0; k--) text += PIECES[Math.floor(coin() * PIECES.length)]!;
+		const found = i % 10 === 0 ? readSentence(text).ok : readName(text, SCHOOL_IDS[i % SCHOOL_IDS.length]!).ok;
+		if (found) read += 1;
+	}
+});
+lines.push({
+	what: 'a million hostile names and sentences, none thrown at',
+	value: Math.round(spent / 1000),
+	unit: 's',
+	ratio: `${read} of them could be read`,
+});
+
 console.log(JSON.stringify(lines));

@@ -6,24 +6,30 @@ import { root } from './lib/paths.mjs';
 import { output } from './lib/run.mjs';
 
 await ensureNpmPackages();
-await ensureDebianPackages({ browser: false });
+await ensureDebianPackages({ browser: true });
 const { serveUntilExit } = await import('./lib/serve.mjs');
 const { default: autocannon } = await import('autocannon');
+const { enterDemo } = await import('./lib/enter.mjs');
+const { benchStage } = await import('./lib/bench-stage.mjs');
 
 const SECONDS = 5;
 
 /** @type {{ what: string, value: number, unit: string, ratio?: string }[]} */
 const lines = JSON.parse(output(process.execPath, ['--import', 'tsx', 'scripts/bench-core.ts']));
 
-const { address, leave } = await serveUntilExit({ name: `bench-${process.pid}` });
+const { address, leave } = await serveUntilExit({
+	name: `bench-${process.pid}`,
+	env: { SIGN_INS_A_QUARTER: '1000000' },
+});
 
-const made = await fetch(`${address}/lessons`);
+const cookie = await enterDemo(address);
+const made = await fetch(`${address}/lessons`, { headers: { cookie } });
 const lesson = /href="(\/lessons\/[0-9a-f-]{36})"/.exec(await made.text())?.[1];
 if (!lesson) throw new Error('The demo data has no lesson to measure.');
 
-/** @param {string} path */
-async function requests(path) {
-	const result = await autocannon({ url: address + path, connections: 8, duration: SECONDS });
+/** @param {string} path @param {number} [connections] */
+async function requests(path, connections = 8) {
+	const result = await autocannon({ url: address + path, connections, duration: SECONDS, headers: { cookie } });
 	if (result.non2xx > 0 || result.errors > 0) throw new Error(`${path} did not answer every request.`);
 	return { perSecond: result.requests.average, p99: result.latency.p99 };
 }
@@ -33,13 +39,51 @@ const bare = await requests('/health');
 for (const [what, path] of /** @type {const} */ ([
 	['bare answer (/health)', '/health'],
 	['lesson page', lesson],
-	['stage page', '/crossings?name=2%2F2+LC&school=slash&step=3'],
+	['stage page', '/stage?name=2%2F2+LC&school=slash&step=3'],
 ])) {
 	const { perSecond, p99 } = path === '/health' ? bare : await requests(path);
 	const ratio = `${(bare.perSecond / perSecond).toFixed(1)} × the bare answer`;
 	lines.push({ what, value: Math.round(perSecond), unit: 'requests a second', ratio });
 	lines.push({ what: `${what}, 99th percentile`, value: p99, unit: 'ms' });
 }
+
+// Many wrong passwords at once, each a whole hash, while others read: hashing must not stop them.
+const READERS = 2;
+const calm = await requests(lesson, READERS);
+let guessing = true;
+let guesses = 0;
+const guess = async (/** @type {number} */ who) => {
+	while (guessing) {
+		// A new name each time, so that the limit on one name does not answer instead of the hash.
+		const body = new URLSearchParams({ signInName: `guess-${who}-${guesses}`, password: 'not the right one' });
+		const answer = await fetch(`${address}/sign-in?/enter`, {
+			method: 'POST',
+			body,
+			headers: { origin: address, accept: 'text/html' },
+		});
+		if (answer.status !== 401) throw new Error(`A wrong password was answered with ${answer.status}.`);
+		guesses += 1;
+	}
+};
+const guessers = Array.from({ length: 8 }, (_, who) => guess(who));
+const under = await requests(lesson, READERS);
+guessing = false;
+const perSecond = guesses / SECONDS;
+await Promise.all(guessers);
+lines.push({ what: 'sign-ins tried by 8 at once', value: Math.round(perSecond), unit: 'a second' });
+for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
+	['lesson page for 2 readers, nobody signing in', calm],
+	['lesson page for 2 readers, while 8 sign in', under],
+])) {
+	lines.push({
+		what,
+		value: Math.round(rate),
+		unit: 'requests a second',
+		ratio: `${(calm.perSecond / rate).toFixed(1)} × as long as without sign-ins, 99th percentile ${p99} ms`,
+	});
+}
+
+lines.push(...(await benchStage(address)));
 
 const folder = join(root, '.bench');
 mkdirSync(folder, { recursive: true });

@@ -5,12 +5,12 @@ import { join } from 'node:path';
 import { firstIssue, LessonSchema } from '../core/schema/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
 import { insertLesson, listLessons } from '../web/src/lib/server/lessons.ts';
-import { DEMO_TEACHER, ensureTeacher, readTeacher } from '../web/src/lib/server/teachers.ts';
+import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
 import { root } from './lib/paths.mjs';
 
 const folder = join(root, 'db', 'demo');
 
-if (await readTeacher(DEMO_TEACHER.id)) {
+if (await readAccount(DEMO_TEACHER.id)) {
 	const lessons = await listLessons(DEMO_TEACHER);
 	console.log(`The demo data is there: ${lessons.length} lessons.`);
 } else {

@@ -8,13 +8,14 @@ await ensureDebianPackages({ browser: true });
 const { chromium } = await import('@playwright/test');
 const { serveUntilExit } = await import('./lib/serve.mjs');
 const { launchOptions } = await import('./lib/browser.mjs');
+const { enterDemo } = await import('./lib/enter.mjs');
 
 const wide = { width: 1280, height: 800 };
 const tablet = { width: 820, height: 1180 };
 
 /**
  * Each view once: where it is, in which light and size, and what to press before.
- * @type {readonly { name: string, path: string, light?: 'day' | 'dusk', size?: typeof wide, then?: (page: import('@playwright/test').Page) => Promise<void> }[]}
+ * @type {readonly { name: string, path: string, light?: 'day' | 'dusk', size?: typeof wide, visitor?: boolean, then?: (page: import('@playwright/test').Page) => Promise<void> }[]}
  */
 const views = [
 	{
@@ -24,14 +25,52 @@ const views = [
 			await page.getByLabel('A crossing, as the pattern names it').fill('T3F');
 		},
 	},
-	{ name: 'stage-day', path: '/crossings?name=C4F&school=total-front-back&step=3' },
+	{ name: 'sign-in', path: '/sign-in', visitor: true },
+	{ name: 'house-style', path: '/style' },
+	{
+		name: 'account',
+		path: '/sign-up',
+		visitor: true,
+		then: async (page) => {
+			await page.getByLabel('Your name').fill('Ines Alder');
+			await page.getByLabel('Sign-in name').fill('ines.alder');
+			await page.getByLabel('Password').fill('seven wet mittens');
+			await page.getByRole('button', { name: 'Sign up' }).click();
+			await page.getByTestId('codes').waitFor();
+			await page.getByRole('link', { name: 'Ines Alder' }).click();
+			await page.getByRole('heading', { name: 'Your account' }).waitFor();
+		},
+	},
+	{ name: 'stage-day', path: '/stage?name=C4F&school=total-front-back&step=3' },
 	{
 		name: 'stage-dusk-tablet',
-		path: '/crossings?name=2%2F2+RC&school=slash&way=pinch&step=2',
+		path: '/stage?name=2%2F2+RC&school=slash&way=pinch&step=2',
 		light: 'dusk',
 		size: tablet,
 	},
-	{ name: 'not-read', path: '/crossings?name=2%2F2+XC&school=slash' },
+	{ name: 'stage-behind', path: '/stage?name=C4F&school=total-front-back&step=3&view=behind&beside=pinch' },
+	{ name: 'collection', path: '/crossings' },
+	{
+		name: 'design',
+		path: `/crossings/design?from=${encodeURIComponent('5 6 3 4 1 2 | 1>3 1>4 2>3 2>4 3>5 3>6 4>5 4>6 5>1 5>2 6>1 6>2 | k k k k k k')}`,
+	},
+	{
+		name: 'readings',
+		path: '/stage?name=C4F&school=slash',
+		then: async (page) => {
+			await page.getByLabel('What the pattern says').fill('sl 4 to cn and hold in front, k4, k4 from cn');
+			await page.getByTestId('sentence').getByTestId('meanings').waitFor();
+		},
+	},
+	{
+		name: 'what-if',
+		path: '/stage?name=2%2F1+LPC&school=slash&mistake=yarn-outside&step=4',
+		then: async (page) => {
+			await page.getByText('a strand across it').click();
+			await page.getByTestId('what-shows').evaluate((shows) => shows.scrollIntoView({ block: 'start' }));
+		},
+	},
+	{ name: 'not-read', path: '/stage?name=2%2F2+XC&school=slash' },
 	{
 		name: 'lesson',
 		path: '/lessons',
@@ -54,9 +93,14 @@ const views = [
 
 const { address, leave } = await serveUntilExit({ name: `pictures-${process.pid}` });
 const browser = await chromium.launch(launchOptions);
-for (const { name, path, light = 'day', size = wide, then } of views) {
-	const context = await browser.newContext({ viewport: size });
+for (const { name, path, light = 'day', size = wide, visitor = false, then } of views) {
+	// No real browser is named in a picture.
+	const context = await browser.newContext({ viewport: size, userAgent: 'Pond' });
 	await context.addCookies([{ name: 'pond-light', value: light, url: address }]);
+	if (!visitor) {
+		const [cookie = '', value = ''] = (await enterDemo(address)).split('=');
+		await context.addCookies([{ name: cookie, value, url: address }]);
+	}
 	const page = await context.newPage();
 	await page.goto(address + path, { waitUntil: 'networkidle' });
 	await then?.(page);

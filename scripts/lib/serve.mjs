@@ -11,25 +11,33 @@ import { freePort } from './port.mjs';
  * @typedef {object} Served
  * @property {string} address
  * @property {string} databaseUrl
+ * @property {import('./cluster.mjs').Cluster} cluster
  * @property {Promise<number>} ended the server's exit code
+ * @property {(signal: NodeJS.Signals) => Promise<number>} end ends the server alone; gives its exit code
+ * @property {() => Promise<void>} again starts the server again at the same address
  * @property {() => Promise<void>} stop stops the server, then the cluster
  */
 
 /**
- * @param {{ name: string, port?: number, keepData?: boolean, demoData?: boolean }} options
+ * @param {{ name: string, port?: number, keepData?: boolean, env?: NodeJS.ProcessEnv }} options `env` for the server
  * @returns {Promise<Served>}
  */
-export async function serve({ name, port, keepData = false, demoData = true }) {
+export async function serve({ name, port, keepData = false, env: more = {} }) {
 	const entry = await ensureBuild();
 	const cluster = await startCluster(name);
 	/** @type {import('node:child_process').ChildProcess | undefined} */
 	let server;
+	const running = () => server !== undefined && server.exitCode === null && server.signalCode === null;
+	/** @param {NodeJS.Signals} signal @returns {Promise<number>} */
+	const end = (signal) =>
+		new Promise((resolve) => {
+			server?.once('exit', (code) => resolve(code ?? 1));
+			server?.kill(signal);
+		});
 	const stop = async () => {
-		if (server && server.exitCode === null && server.signalCode === null) {
-			const gone = new Promise((resolve) => server?.once('exit', resolve));
-			server.kill('SIGTERM');
-			await Promise.race([gone, sleep(15_000)]);
-			server.kill('SIGKILL');
+		if (running()) {
+			await Promise.race([end('SIGTERM'), sleep(15_000)]);
+			server?.kill('SIGKILL');
 		}
 		if (keepData) cluster.stop();
 		else cluster.remove();
@@ -37,18 +45,37 @@ export async function serve({ name, port, keepData = false, demoData = true }) {
 	try {
 		const env = { DATABASE_URL: cluster.url };
 		output(process.execPath, ['scripts/migrate.mjs'], { env });
-		if (demoData) output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
+		output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
 		const chosen = await freePort(port);
 		const address = `http://127.0.0.1:${chosen}`;
-		server = spawn(process.execPath, [entry], {
-			cwd: root,
-			env: { ...process.env, ...env, HOST: '127.0.0.1', PORT: String(chosen), ORIGIN: address, SHUTDOWN_TIMEOUT: '3' },
-			stdio: ['ignore', 'inherit', 'inherit'],
-		});
-		const running = server;
-		const ended = new Promise((resolve) => running.once('exit', (code) => resolve(code ?? 1)));
-		await answering(address, ended);
-		return { address, databaseUrl: cluster.url, ended, stop };
+		/** Starts the server and waits until it answers. */
+		const launch = async () => {
+			const child = spawn(process.execPath, [entry], {
+				cwd: root,
+				env: {
+					...process.env,
+					...env,
+					HOST: '127.0.0.1',
+					PORT: String(chosen),
+					ORIGIN: address,
+					// Of the server itself; routes have their own, lower ones.
+					BODY_SIZE_LIMIT: '4M',
+					SHUTDOWN_TIMEOUT: '3',
+					LOG_LEVEL: 'warn',
+					POND_LOOP_DEMO: 'yes',
+					...more,
+				},
+				stdio: ['ignore', 'inherit', 'inherit'],
+			});
+			server = child;
+			/** @type {Promise<number>} */
+			const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code ?? 1)));
+			await answering(address, ended);
+			return { ended };
+		};
+		const { ended } = await launch();
+		const again = async () => void (await launch());
+		return { address, databaseUrl: cluster.url, cluster, ended, end, again, stop };
 	} catch (error) {
 		await stop();
 		throw error;

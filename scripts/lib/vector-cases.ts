@@ -2,32 +2,68 @@
 
 import { isDeepStrictEqual } from 'node:util';
 import { z } from 'zod';
-import type { Crossing } from '../../core/crossing/index.ts';
-import { readName, SCHOOL_IDS, type NameNotRead, type NameRead, type SchoolId } from '../../core/notation/index.ts';
+import { demonstrate } from '../../core/craft/index.ts';
+import { asTwoGroups, holdSide, turn, twoGroups, type Crossing } from '../../core/crossing/index.ts';
+import {
+	readAll,
+	readName,
+	readSentence,
+	SCHOOL_IDS,
+	type NameNotRead,
+	type NameRead,
+	type SchoolId,
+} from '../../core/notation/index.ts';
+
+const Made = z.object({
+	n: z.number().optional(),
+	order: z.array(z.number()).optional(),
+	over: z.array(z.array(z.number())).optional(),
+	overIncludes: z.array(z.array(z.number())).optional(),
+	work: z.array(z.string()).optional(),
+});
+type Made = z.infer<typeof Made>;
+
+const Expect = Made.extend({
+	ambiguous: z.array(Made).optional(),
+	needsGlossary: z.boolean().optional(),
+	error: z.boolean().optional(),
+});
+type Expected = z.infer<typeof Expect>;
 
 const NamesCase = z.object({
 	id: z.string().optional(),
 	text: z.string(),
 	dialect: z.string(),
-	expect: z.object({
-		n: z.number().optional(),
-		order: z.array(z.number()).optional(),
-		over: z.array(z.array(z.number())).optional(),
-		overIncludes: z.array(z.array(z.number())).optional(),
-		work: z.array(z.string()).optional(),
-		ambiguous: z.array(z.unknown()).optional(),
-		needsGlossary: z.boolean().optional(),
-		error: z.boolean().optional(),
-	}),
+	expect: Expect,
 });
 type NamesCase = z.infer<typeof NamesCase>;
+
+const GlossaryCase = z.object({ id: z.string().optional(), text: z.string(), expect: Expect });
+
+const FramesCase = z.object({
+	id: z.string().optional(),
+	craft: z.literal('hand'),
+	handed: z.literal('left').optional(),
+	follow: z.enum(['as-written', 'same-fabric']).optional(),
+	side: z.literal('WS').optional(),
+	hold: z.enum(['front', 'back']).optional(),
+	sizes: z.tuple([z.number(), z.number()]).optional(),
+	name: z.string().optional(),
+	expect: z.object({
+		fabric: z.string().optional(),
+		fabricOnRightSide: z.string().optional(),
+		leanOnRightSide: z.enum(['R', 'L']).optional(),
+		firstGroupHeld: z.enum(['front', 'back']).optional(),
+		heldCount: z.number().optional(),
+	}),
+});
+type FramesCase = z.infer<typeof FramesCase>;
 
 /** Kinds that have answers to compare with, but no part of the core that gives them yet. */
 const NOT_YET: readonly (readonly [kind: string, fields: readonly string[]])[] = [
 	['rows', ['castOn', 'shape', 'rows']],
 	['strands', ['columns', 'rows']],
 	['frames', ['craft']],
-	['glossary', ['text']],
 ];
 
 export interface Verdict {
@@ -39,6 +75,12 @@ export interface Verdict {
 export function checkCase(one: unknown, index: number): Verdict {
 	const names = NamesCase.safeParse(one);
 	if (names.success) return { id: names.data.id ?? `#${index + 1}`, why: checkName(names.data) };
+	const frames = FramesCase.safeParse(one);
+	if (frames.success) return { id: frames.data.id ?? `#${index + 1}`, why: checkFrame(frames.data) };
+	const glossary = GlossaryCase.safeParse(one);
+	if (glossary.success && !(typeof one === 'object' && one !== null && ('rows' in one || 'dialect' in one))) {
+		return { id: glossary.data.id ?? `#${index + 1}`, why: checkSentence(glossary.data) };
+	}
 	const fields = typeof one === 'object' && one !== null ? Object.keys(one) : [];
 	const id = typeof one === 'object' && one !== null && 'id' in one ? String(one.id) : `#${index + 1}`;
 	const kind = fields.includes('expect')
@@ -47,20 +89,72 @@ export function checkCase(one: unknown, index: number): Verdict {
 	return { id, why: kind ? `${kind[0]} cannot be answered yet` : 'is a case of no known kind' };
 }
 
+function checkSentence({ text, expect }: z.infer<typeof GlossaryCase>): string | undefined {
+	const read = readSentence(text);
+	if (!read.ok) return expect.error ? undefined : `not read: ${read.problems[0]?.what}`;
+	if (expect.error) return 'read, but it must not be';
+	return checkReadings(
+		read.value.map((r) => r.crossing),
+		expect,
+	);
+}
+
+/** Crossings in a left-handed pair of hands, or made on the wrong side: what they are on the right side. */
+function checkFrame({ follow, hold, sizes, name, expect }: FramesCase): string | undefined {
+	const named = (text: string): Crossing => {
+		const read = readName(text, 'slash');
+		if (!read.ok) throw new Error(read.problems[0]!.what);
+		return read.crossing;
+	};
+	const shape = ({ n, order, over }: Crossing): unknown => ({ n, order, over });
+	const said = (what: unknown, wanted: unknown): string | undefined =>
+		isDeepStrictEqual(what, wanted) ? undefined : `${JSON.stringify(what)}, not ${JSON.stringify(wanted)}`;
+	if (follow && name) {
+		const { made, fabric } = demonstrate(named(name), follow === 'as-written' ? 'left-mirrored' : 'left-same');
+		if (expect.fabric) return said(fabric, named(expect.fabric));
+		const groups = asTwoGroups(made);
+		return said([groups && holdSide(groups.lean), groups?.tip.length], [expect.firstGroupHeld, expect.heldCount]);
+	}
+	// A name in a wrong-side row is meant as the worker sees it; its works show changed on the other side.
+	if (name && expect.fabricOnRightSide) return said(shape(turn(named(name))), shape(named(expect.fabricOnRightSide)));
+	if (hold && sizes) {
+		const lean = hold === 'front' ? 'left' : 'right';
+		const seen = asTwoGroups(turn(twoGroups({ front: sizes[0], behind: sizes[1], lean })));
+		return said(seen?.lean === 'right' ? 'R' : 'L', expect.leanOnRightSide);
+	}
+	return 'frames of this kind cannot be answered yet';
+}
+
 const isSchool = (dialect: string): dialect is SchoolId => SCHOOL_IDS.some((id) => id === dialect);
 
 function checkName({ text, dialect, expect }: NamesCase): string | undefined {
 	if (dialect === 'any') {
-		const readings = SCHOOL_IDS.map((id) => readName(text, id));
-		if (!expect.error) return 'names cannot be read without a stated school yet';
-		// An error in every school is an error without one, too.
-		return readings.some((r) => r.ok) ? 'a school reads it, but it is not a name' : undefined;
+		const { readings, needsGlossary } = readAll(text);
+		if (expect.error) return readings.length > 0 ? 'a school reads it, but it is not a name' : undefined;
+		if (expect.needsGlossary) return needsGlossary ? undefined : 'read, but only a glossary can settle it';
+		return checkReadings(
+			readings.map((r) => r.crossing),
+			expect,
+		);
 	}
-	if (!isSchool(dialect)) return `the school ${dialect} is not known yet`;
+	if (!isSchool(dialect)) return `the school ${dialect} is not known`;
 	return compare(readName(text, dialect), expect);
 }
 
-function compare(read: NameRead | NameNotRead, expect: NamesCase['expect']): string | undefined {
+/** All of the readings that are expected and no other, in any order; or one. */
+function checkReadings(readings: readonly Crossing[], expect: Expected): string | undefined {
+	const wanted = expect.ambiguous ?? [expect];
+	if (expect.overIncludes === undefined && readings.length !== wanted.length) {
+		return `${readings.length} readings, not ${wanted.length}`;
+	}
+	for (const one of wanted) {
+		const off = readings.map((r) => differences(r, one));
+		if (!off.includes(undefined)) return `no reading is the one expected: ${off[0] ?? 'there is none'}`;
+	}
+	return undefined;
+}
+
+function compare(read: NameRead | NameNotRead, expect: Expected): string | undefined {
 	if (!read.ok) {
 		const codes = read.problems.map((p) => p.code);
 		if (expect.error) return undefined;
@@ -69,10 +163,15 @@ function compare(read: NameRead | NameNotRead, expect: NamesCase['expect']): str
 		return `not read: ${read.problems[0]?.what}`;
 	}
 	if (expect.error || expect.needsGlossary) return 'read, but it must not be';
-	return differences(read.crossing, expect);
+	return expect.ambiguous
+		? checkReadings(
+				read.meanings.map((m) => m.crossing),
+				expect,
+			)
+		: differences(read.crossing, expect);
 }
 
-function differences(made: Crossing, expect: NamesCase['expect']): string | undefined {
+function differences(made: Crossing, expect: Made): string | undefined {
 	for (const field of ['n', 'order', 'over', 'work'] as const) {
 		if (expect[field] !== undefined && !isDeepStrictEqual(made[field], expect[field])) {
 			return `${field} is ${JSON.stringify(made[field])}, not ${JSON.stringify(expect[field])}`;

@@ -1,0 +1,85 @@
+// How the stage feels in a real browser: frames while it plays, a key to its picture, the first view, and what is sent for it.
+import { chromium } from '@playwright/test';
+import { launchOptions } from './browser.mjs';
+
+const WIDE = '/stage?name=5%2F5%2F5+LC&school=slash&meaning=1&way=two-holders';
+const FIVE = '/stage?name=5%2F5+LC&school=slash';
+
+/** @param {number[]} numbers */
+const median = (numbers) => [...numbers].sort((a, b) => a - b)[numbers.length >> 1] ?? 0;
+
+/**
+ * @param {string} address
+ * @returns {Promise<{ what: string, value: number, unit: string, ratio?: string }[]>}
+ */
+export async function benchStage(address) {
+	const browser = await chromium.launch(launchOptions);
+	const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+	let scripts = 0;
+	page.on('response', async (response) => {
+		if (!response.url().endsWith('.js')) return;
+		const { responseBodySize } = await response.request().sizes();
+		scripts += responseBodySize;
+	});
+	await page.goto(address + FIVE, { waitUntil: 'networkidle' });
+	const firstView = await page.evaluate(
+		() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? Number.NaN,
+	);
+	const shift = await page.evaluate(
+		() =>
+			new Promise((resolve) => {
+				let sum = 0;
+				new PerformanceObserver((list) => {
+					for (const entry of list.getEntries()) sum += /** @type {any} */ (entry).value;
+				}).observe({ type: 'layout-shift', buffered: true });
+				setTimeout(() => resolve(sum), 300);
+			}),
+	);
+	/** @param {string} path */
+	const framesOf = async (path) => {
+		await page.goto(address + path, { waitUntil: 'networkidle' });
+		await page.getByRole('button', { name: 'Play' }).click();
+		return page.evaluate(
+			() =>
+				new Promise((resolve) => {
+					const picture = document.querySelector('[data-testid="picture"] .drawing');
+					let frames = 0;
+					const from = performance.now();
+					const watch = new MutationObserver(() => (frames += 1));
+					if (picture) watch.observe(picture, { childList: true, subtree: true, characterData: true });
+					// Only the time on the way counts: it rests on each move for 0.7 of 1.6 seconds.
+					setTimeout(() => {
+						watch.disconnect();
+						resolve((frames / (performance.now() - from)) * 1000 * (1.6 / 0.9));
+					}, 6400);
+				}),
+		);
+	};
+	const five = await framesOf(FIVE);
+	const wide = await framesOf(WIDE);
+	await page.emulateMedia({ reducedMotion: 'reduce' });
+	await page.goto(address + FIVE, { waitUntil: 'networkidle' });
+	await page.locator('main').focus();
+	const keys = [];
+	for (let i = 0; i < 12; i++) {
+		keys.push(
+			await page.evaluate(
+				() =>
+					new Promise((resolve) => {
+						const from = performance.now();
+						window.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight' }));
+						requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
+					}),
+			),
+		);
+	}
+	await browser.close();
+	return [
+		{ what: 'stage, pictures while 5/5 plays', value: Math.round(five), unit: 'a second' },
+		{ what: 'stage, pictures while 5/5/5 plays with two holders', value: Math.round(wide), unit: 'a second' },
+		{ what: 'stage, from a key to its picture, median', value: Math.round(median(keys)), unit: 'ms' },
+		{ what: 'stage, first view', value: Math.round(firstView), unit: 'ms' },
+		{ what: 'stage, shift while loading', value: Number(Number(shift).toFixed(3)), unit: '(0 is none)' },
+		{ what: 'stage, scripts sent', value: Math.round(scripts / 1024), unit: 'kB' },
+	];
+}
