@@ -83,6 +83,14 @@ test.describe('a teacher of her own', () => {
 		const box = (await ribbon.boundingBox())!;
 		await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
 		await expect(title).toHaveText('2 over 2, leaning left');
+		// And by taking hold of the upper cord and dragging it there, which lays it under.
+		await page.mouse.move(box.x + box.width / 8, box.y + 45);
+		await page.mouse.down();
+		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 4 });
+		await expect(page.getByText('A goes under B')).toBeVisible();
+		await page.mouse.up();
+		await expect(title).toHaveText('2 over 2, leaning right');
+		await page.getByRole('button', { name: 'Undo' }).click();
 		await page.getByRole('button', { name: 'B: one stitch fewer' }).click();
 		await page.getByLabel('B is worked').selectOption('purl');
 		await expect(title).toHaveText('2 over 1, leaning left, purled behind');
@@ -111,6 +119,16 @@ test.describe('a teacher of her own', () => {
 		const own = page.getByTestId('own').getByRole('listitem');
 		await expect(own).toHaveCount(1);
 		await expect(own).toContainText('Reed braid <b>');
+		await page.getByLabel('Any name in any school').fill('xx no such');
+		await expect(page.getByRole('heading', { name: 'None of your own is called so' })).toBeVisible();
+		await page.getByLabel('Any name in any school').fill('');
+		await page.goto('/lessons');
+		await page.locator('main').focus();
+		await page.keyboard.press('/');
+		await page.getByLabel('Find by any name').fill('braid');
+		await page.getByRole('link', { name: /Reed braid <b>/ }).click();
+		await expect(page.getByText('A crossing of its own:')).toBeVisible();
+		await page.goto('/crossings');
 		await page.getByRole('button', { name: 'Remove Reed braid <b>' }).click();
 		await expect(page.getByRole('heading', { name: 'None of your own yet' })).toBeVisible();
 		await page.getByRole('button', { name: 'Bring it back' }).click();

@@ -3,7 +3,8 @@
 import { readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { demonstrate, hand, perform, preferredWay } from '../core/craft/index.ts';
-import { drawStage } from '../core/drawing/index.ts';
+import { canonical, fromCanonical } from '../core/crossing/index.ts';
+import { drawRibbon, drawStage } from '../core/drawing/index.ts';
 import { DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
 import {
 	cordsAt,
@@ -46,7 +47,16 @@ test('on its way between two moves the picture is in between; who wants no motio
 	page,
 }) => {
 	await page.goto(stageOf('2/2 LC'));
-	const picture = (): Promise<string> => page.getByTestId('picture').locator('svg').innerHTML();
+	/** Every shape with its attributes, in whatever order they were set. */
+	const picture = (): Promise<string> =>
+		page
+			.getByTestId('picture')
+			.locator('svg')
+			.evaluate((svg) =>
+				[...svg.children]
+					.map((shape) => [shape.tagName, ...[...shape.attributes].map((a) => `${a.name}=${a.value}`).sort()].join(' '))
+					.join('\n'),
+			);
 	const start = await picture();
 	await page.getByLabel('Place in the moves').fill('0.5');
 	const between = await picture();
@@ -127,6 +137,55 @@ for (const light of ['day', 'dusk'] as const) {
 		});
 	}
 }
+
+for (const light of ['day', 'dusk'] as const) {
+	test(`cords in a ring show which lies on top wherever they cross, by ${light}`, async ({ page }) => {
+		await inLight(page, light);
+		const ring = fromCanonical('5 6 3 4 1 2 | 1>3 1>4 2>3 2>4 3>5 3>6 4>5 4>6 5>1 5>2 6>1 6>2 | k k k k k k');
+		if (!ring.ok) throw new Error('no ring');
+		await page.goto(`/crossings/design?from=${encodeURIComponent(canonical(ring.value))}`);
+		const { crossPoints } = drawRibbon(ring.value, { light, numbers: true });
+		const seen = await cordsAt(page, page.getByTestId('ribbon'), crossPoints, light);
+		const letter = (stitch: number): string => 'ABC'[Math.ceil(stitch / 2) - 1]!;
+		// The edge of a strand may lie there, but never another cord than the upper one.
+		const wrong = crossPoints.filter((p, i) => seen[i] !== '-' && seen[i] !== letter(p.upper));
+		expect(wrong).toEqual([]);
+		expect(new Set(seen.filter((s) => s !== '-'))).toEqual(new Set(['A', 'B', 'C']));
+	});
+}
+
+test.describe('by touch, on a tablet', () => {
+	test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+
+	test('the stage is walked, seen from elsewhere and played; a cord is dragged under another', async ({ page }) => {
+		await page.goto(stageOf('2/2 LC'));
+		const stage = page.getByTestId('stage');
+		await page.getByRole('button', { name: 'One move on' }).tap();
+		await expect(stage).toHaveAttribute('data-step', '1');
+		await stage.getByRole('listitem').nth(4).getByRole('button').tap();
+		await expect(stage).toHaveAttribute('data-step', '4');
+		await page.getByText('Above', { exact: true }).tap();
+		await expect(stage).toHaveAttribute('data-camera', 'above');
+		await page.getByRole('button', { name: 'To the start' }).tap();
+		await page.getByRole('button', { name: 'Play' }).tap();
+		await expect(stage).not.toHaveAttribute('data-step', '0');
+		await page.getByRole('button', { name: 'Pause' }).tap();
+
+		await page.goto('/crossings/design');
+		const box = (await page.getByTestId('ribbon').locator('svg').boundingBox())!;
+		const finger = await page.context().newCDPSession(page);
+		const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number, y: number): Promise<unknown> =>
+			finger.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] });
+		const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+		await touch('touchStart', box.x + box.width / 8, box.y + 45);
+		for (const part of [0.3, 0.6, 1]) {
+			await touch('touchMove', box.x + box.width * (1 / 8 + part * (3 / 8)), box.y + 45 + part * (box.height / 2 - 45));
+		}
+		await expect(page.getByText('A goes under B')).toBeVisible();
+		await touch('touchEnd', x, y);
+		await expect(page.getByTestId('title')).toHaveText('2 over 2, leaning right');
+	});
+});
 
 test.describe('a teacher of her own', () => {
 	// Signing up ends the session that the browser had.

@@ -13,6 +13,7 @@ export default {
 			directives: {
 				'default-src': ['none'],
 				'script-src': ['self'],
+				'worker-src': ['self'],
 				'style-src': ['self'],
 				// The one inline style there is: the router hides the line that announces pages to screen readers.
 				'style-src-attr': ['unsafe-hashes', 'sha256-S8qMpvofolR8Mpjy4kQvEm7m1q8clzU4dfDH0AmvZjo='],

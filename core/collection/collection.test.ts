@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { equal } from '../crossing/index.ts';
 import { readGlossary, readName } from '../notation/index.ts';
+import { turnedRound } from '../test/made.ts';
 import { collection, GRADES, lookUp, MAKES, those, type Lookup } from './index.ts';
 
 const none = readGlossary('');
@@ -67,7 +68,17 @@ describe('looking up', () => {
 		expect(part.kind === 'part' && part.entries.map((e) => e.id)).toEqual(
 			expect.arrayContaining(['2/2 LPC', '2/2 RPC']),
 		);
-		expect(lookUp('  ', collection(), none)).toEqual({ kind: 'part', entries: [] });
+		expect(lookUp('  ', collection(), none)).toEqual({ kind: 'part', entries: [], own: [] });
+	});
+
+	it('finds what is kept under a name of one’s own, whole or in part, before all others', () => {
+		const kept = [{ name: 'Reed braid', crossing: turnedRound }];
+		const whole = lookUp(' reed BRAID', collection(), none, kept);
+		expect(whole.kind === 'name' && whole.hits.map((h) => h.own)).toEqual(['Reed braid']);
+		const part = lookUp('brai', collection(), none, kept);
+		expect(part.kind === 'part' && part.own.map((h) => h.crossing)).toEqual([turnedRound]);
+		const both = lookUp('C4F', collection(), none, [{ name: 'c4f', crossing: turnedRound }]);
+		expect(both.kind === 'name' && both.hits.length).toBe(3);
 	});
 
 	it('never throws', () => {

@@ -44,16 +44,24 @@ export interface Hit {
 	readonly says: string;
 	/** A name and school by which the stage finds it again; none when no school has one. */
 	readonly name?: { readonly text: string; readonly school: SchoolId };
+	/** The name under which somebody keeps it. */
+	readonly own?: string;
 	/** The school that reads the text so, when it was a name. */
 	readonly school?: SchoolId;
 }
 
+/** A crossing that somebody keeps under a name of their own. */
+export interface Kept {
+	readonly name: string;
+	readonly crossing: Crossing;
+}
+
 export type Lookup =
-	/** A name, in a school or by a glossary line. */
+	/** A name, of one's own, in a school or by a glossary line. */
 	| { readonly kind: 'name'; readonly hits: readonly Hit[] }
 	| { readonly kind: 'sentence'; readonly hits: readonly Hit[] }
-	/** Part of a name: entries that begin so. */
-	| { readonly kind: 'part'; readonly entries: readonly Entry[] };
+	/** Part of a name: entries that begin so, and those of one's own that have it anywhere. */
+	| { readonly kind: 'part'; readonly entries: readonly Entry[]; readonly own: readonly Hit[] };
 
 const slashName = (c: Crossing): Hit['name'] => {
 	const text = SCHOOLS.slash.write(c);
@@ -67,11 +75,20 @@ const hit = (crossing: Crossing, says: string, name = slashName(crossing)): Hit 
 });
 
 /**
- * What a text may mean: every reading of a name in every school, a glossary's own line first; what a
- * sentence makes; or entries whose names begin with it. Never throws; an empty text finds no entry.
+ * What a text may mean: a crossing that is kept under that name, then a glossary's own line, then every
+ * reading of a name in every school; what a sentence makes; or whatever has it as part of its name.
+ * Never throws; an empty text finds nothing.
  */
-export function lookUp(text: string, entries: readonly Entry[], glossary: Glossary): Lookup {
+export function lookUp(
+	text: string,
+	entries: readonly Entry[],
+	glossary: Glossary,
+	kept: readonly Kept[] = [],
+): Lookup {
 	const typed = text.trim();
+	const plain = typed.toLowerCase();
+	const ownHit = ({ name, crossing }: Kept): Hit => ({ crossing, says: 'one of your own', own: name });
+	const called = kept.filter((k) => k.name.toLowerCase() === plain).map(ownHit);
 	const line = entryFor(glossary, typed);
 	const own = (line?.readings ?? []).map((r) => hit(r.crossing, 'by your glossary'));
 	const readings = typed.length <= MAX_NAME_LENGTH ? readAll(typed).readings : [];
@@ -83,7 +100,8 @@ export function lookUp(text: string, entries: readonly Entry[], glossary: Glossa
 		),
 		school: r.school,
 	}));
-	if (own.length + named.length > 0) return { kind: 'name', hits: [...own, ...named] };
+	const hits = [...called, ...own, ...named];
+	if (hits.length > 0) return { kind: 'name', hits };
 	const sentence = typed.includes(' ') ? readSentence(typed) : undefined;
 	if (sentence?.ok) {
 		const hits = sentence.value.map((r) => hit(r.crossing, r.differs || 'what the hands make by this sentence'));
@@ -91,5 +109,6 @@ export function lookUp(text: string, entries: readonly Entry[], glossary: Glossa
 	}
 	const start = plainName(typed);
 	const found = start ? entries.filter((e) => e.names.some((n) => plainName(n).startsWith(start))) : [];
-	return { kind: 'part', entries: found };
+	const parts = plain ? kept.filter((k) => k.name.toLowerCase().includes(plain)) : [];
+	return { kind: 'part', entries: found, own: parts.map(ownHit) };
 }

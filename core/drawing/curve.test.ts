@@ -14,7 +14,16 @@ describe('curves', () => {
 				const p = pointAt(c, t);
 				expect(p.x).toBeGreaterThanOrEqual(Math.min(c[0].x, c[3].x) - 1e-6);
 				expect(p.x).toBeLessThanOrEqual(Math.max(c[0].x, c[3].x) + 1e-6);
-				expect([c[1].x, c[2].x]).toEqual([c[0].x, c[3].x]);
+				expect([c[1].x - c[0].x, c[2].x - c[3].x]).toEqual([0, 0]);
+			}),
+		);
+	});
+
+	it('lie as far aside as they are bent, halfway', () => {
+		fc.assert(
+			fc.property(coordinate, coordinate, coordinate, (from, to, bow) => {
+				const { x } = pointAt(upright({ x: from, y: 300 }, { x: to, y: 0 }, bow), 0.5);
+				expect(x).toBeCloseTo((from + to) / 2 + bow, 6);
 			}),
 		);
 	});

@@ -9,10 +9,15 @@ export interface Point {
 
 export type Cubic = readonly [Point, Point, Point, Point];
 
-/** Leaves `from` and reaches `to` upright, the way a strand leaves one row and enters the next. */
-export function upright(from: Point, to: Point, stiffness = 0.5): Cubic {
-	const reach = (to.y - from.y) * stiffness;
-	return [from, { x: from.x, y: from.y + reach }, { x: to.x, y: to.y - reach }, to];
+/**
+ * Leaves `from` and reaches `to` upright, the way a strand leaves one row and enters the next.
+ * Halfway it lies `bow` aside of where it would go by itself.
+ */
+export function upright(from: Point, to: Point, bow = 0): Cubic {
+	const reach = (to.y - from.y) / 2;
+	// Both inner points together carry three quarters of the weight at the middle.
+	const aside = bow / 0.75;
+	return [from, { x: from.x + aside, y: from.y + reach }, { x: to.x + aside, y: to.y - reach }, to];
 }
 
 const mix = (a: Point, b: Point, t: number): Point => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hand, waysFor } from '../craft/index.ts';
-import { isOver, twoGroups, type Crossing } from '../crossing/index.ts';
+import { isOver, ofGroups, twoGroups, type Crossing } from '../crossing/index.ts';
 import { anyCrossing } from '../test/arbitraries.ts';
 import { traceOf, turnedRound, valid } from '../test/made.ts';
 import { pointAt, upright } from './curve.ts';
@@ -27,14 +27,50 @@ function wovenOf(c: Crossing): ReturnType<typeof weave> {
 }
 
 const luminance = (hex: string): number =>
-	[0.2126, 0.7152, 0.0722].reduce((sum, weight, i) => {
-		const v = Number.parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16) / 255;
-		return sum + weight * (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
-	}, 0);
+	[0.2126, 0.7152, 0.0722].reduce((sum, weight, i) => sum + weight * linear(hex)[i]!, 0);
 const contrast = (a: string, b: string): number => {
 	const [dark, light] = [luminance(a), luminance(b)].sort((x, y) => x - y) as [number, number];
 	return (light + 0.05) / (dark + 0.05);
 };
+
+const linear = (hex: string): readonly number[] =>
+	[0, 1, 2].map((i) => {
+		const v = Number.parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16) / 255;
+		return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
+	});
+const times =
+	(m: readonly (readonly number[])[]) =>
+	(v: readonly number[]): readonly number[] =>
+		m.map((row) => row.reduce((sum, a, i) => sum + a * v[i]!, 0));
+/** Linear RGB as seen without one kind of cones: Machado, Oliveira and Fernandes 2009, severity 1. */
+const SEEN_WITHOUT = {
+	'long-wave cones': times([
+		[0.152286, 1.052583, -0.204868],
+		[0.114503, 0.786281, 0.099216],
+		[-0.003882, -0.048116, 1.051998],
+	]),
+	'middle-wave cones': times([
+		[0.367322, 0.860646, -0.227968],
+		[0.280085, 0.672501, 0.047413],
+		[-0.01182, 0.04294, 0.968881],
+	]),
+	'short-wave cones': times([
+		[1.255528, -0.076749, -0.178779],
+		[-0.078411, 0.930809, 0.147602],
+		[0.004733, 0.691367, 0.3039],
+	]),
+};
+/** CIE L*a*b* under D65, where a distance of 2 to 3 is just seen. */
+function lab(rgb: readonly number[]): readonly number[] {
+	const [x, y, z] = times([
+		[0.4124 / 0.9505, 0.3576 / 0.9505, 0.1805 / 0.9505],
+		[0.2126, 0.7152, 0.0722],
+		[0.0193 / 1.089, 0.1192 / 1.089, 0.9505 / 1.089],
+	])(rgb.map((v) => Math.max(0, Math.min(1, v)))).map((t) =>
+		t > 216 / 24389 ? Math.cbrt(t) : (841 / 108) * t + 4 / 29,
+	);
+	return [116 * y! - 16, 500 * (x! - y!), 200 * (y! - z!)];
+}
 
 describe('weaving', () => {
 	it('paints the upper strand last wherever two meet, rings included', () => {
@@ -78,6 +114,50 @@ describe('weaving', () => {
 		// What lies over a whole ring stays whole, and on top of it.
 		expect(pieces).toEqual([6, 3, 7]);
 		expect(wovenOf(under).pieces.at(-1)?.stitch).toBe(1);
+	});
+});
+
+describe('cords in a ring', () => {
+	// Three of any sizes, or four alike; each lies over the next one around.
+	const size = fc.integer({ min: 1, max: 3 });
+	const ring = fc
+		.oneof(
+			fc.tuple(size, size, size),
+			size.map((s) => [s, s, s, s]),
+		)
+		.map((sizes: readonly number[]) => {
+			const many = sizes.length;
+			const over = sizes.flatMap((_, i) =>
+				sizes.slice(i + 1).map((_, k): [number, number] => {
+					const j = i + 1 + k;
+					// The last over the first closes the ring.
+					return j === many - 1 && i === 0 ? [j + 1, i + 1] : [i + 1, j + 1];
+				}),
+			);
+			const made = ofGroups({ sizes, order: sizes.map((_, i) => many - i), over });
+			if (!made.ok) throw new Error(made.problems[0]!.what);
+			return { c: made.value, cordOf: sizes.flatMap((size, i) => Array.from({ length: size }, () => i)) };
+		});
+
+	it('meet two by two around an opening, never three in one place', () => {
+		fc.assert(
+			fc.property(ring, ({ c, cordOf }) => {
+				const { crossPoints } = drawRibbon(c, { light: 'day' });
+				expect(crossPoints.length).toBe(c.over.length);
+				const middles = new Map<string, { x: number; y: number }[]>();
+				for (const p of crossPoints) {
+					const pair = [cordOf[p.upper - 1]!, cordOf[p.lower - 1]!].sort((a, b) => a - b).join();
+					middles.set(pair, [...(middles.get(pair) ?? []), p]);
+				}
+				const at = [...middles.values()].map((ps) => ({
+					x: ps.reduce((sum, p) => sum + p.x, 0) / ps.length,
+					y: ps.reduce((sum, p) => sum + p.y, 0) / ps.length,
+				}));
+				const least = Math.min(...at.flatMap((a, i) => at.slice(i + 1).map((b) => Math.hypot(a.x - b.x, a.y - b.y))));
+				expect(least).toBeGreaterThan(6);
+			}),
+			{ numRuns: 60 },
+		);
 	});
 });
 
@@ -160,6 +240,21 @@ describe('drawings', () => {
 		};
 		expect(toSvg(drawing)).not.toMatch(/<script|<b>/);
 		expect(toSvg(drawing)).toContain('&lt;b&gt;&amp;');
+	});
+
+	it('tell the cords apart to eyes that lack one of the three kinds of cones', () => {
+		for (const light of ['day', 'dusk'] as const) {
+			const { cords, ground } = PALETTES[light];
+			for (const [lacks, seen] of Object.entries(SEEN_WITHOUT)) {
+				const bodies = [...cords, ground].map((c) => lab(seen(linear(c.body))));
+				for (const [i, a] of bodies.entries()) {
+					for (const b of bodies.slice(i + 1)) {
+						const far = Math.hypot(...a.map((v, k) => v - b[k]!));
+						expect(far, `${light}, without ${lacks}`).toBeGreaterThan(12);
+					}
+				}
+			}
+		}
 	});
 
 	it('tell the cords apart in grey, and words from the water behind them', () => {

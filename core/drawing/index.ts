@@ -3,7 +3,15 @@ export { stripSvg, type Frame, type StripOptions } from './files/strip.ts';
 export { PALETTES, type Light, type Palette } from './palette.ts';
 export { drawResult, type ResultOptions } from './result.ts';
 export { drawRibbon, type RibbonOptions } from './ribbon.ts';
-export type { CircleShape, CrossPoint, Drawing, PathShape, Shape, TextShape } from './shapes.ts';
+export {
+	num,
+	type CircleShape,
+	type CrossPoint,
+	type Drawing,
+	type PathShape,
+	type Shape,
+	type TextShape,
+} from './shapes.ts';
 export { drawAbove } from './stage/above.ts';
 export { drawStage, type StageOptions } from './stage/scene.ts';
-export { toSvg } from './svg.ts';
+export { svgElement, toSvg, type SvgElement } from './svg.ts';

@@ -47,9 +47,9 @@ const day: Palette = {
 	quiet: '#4d625c',
 	cords: [
 		{ body: '#e46a4d', edge: '#8f2f1a', mark: '#f6ab95' },
-		{ body: '#2474a0', edge: '#0f3d5b', mark: '#134e72' },
+		{ body: '#2b7fae', edge: '#0f3d5b', mark: '#134e72' },
 		{ body: '#e9b64a', edge: '#8a6110', mark: '#a8781c' },
-		{ body: '#5f4a86', edge: '#2c1f49', mark: '#b7a6d6' },
+		{ body: '#53397c', edge: '#2c1f49', mark: '#b7a6d6' },
 	],
 	ground: { body: '#d3ccb6', edge: '#978d71', mark: '#b3aa8e' },
 	yarn: { body: '#55635c', edge: '#36423d', mark: '#6d7b74' },
@@ -69,9 +69,9 @@ const dusk: Palette = {
 	quiet: '#a9bcb4',
 	cords: [
 		{ body: '#ff9478', edge: '#5e2114', mark: '#ffc9b8' },
-		{ body: '#3f93c9', edge: '#0b2c42', mark: '#1d5f8a' },
+		{ body: '#48a3da', edge: '#0b2c42', mark: '#1d5f8a' },
 		{ body: '#f5cd6b', edge: '#5c430c', mark: '#a37c22' },
-		{ body: '#7f66bd', edge: '#1c1130', mark: '#cdbcf2' },
+		{ body: '#7756b4', edge: '#1c1130', mark: '#cdbcf2' },
 	],
 	ground: { body: '#6d7a70', edge: '#2b3632', mark: '#55625a' },
 	yarn: { body: '#c9d3c7', edge: '#3d4b46', mark: '#e1e8de' },

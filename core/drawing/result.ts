@@ -2,6 +2,7 @@
 
 import { isOver, pairKey, type Crossing, type StitchNumber } from '../crossing/index.ts';
 import { signsOf, type Face, type Outcome } from '../handling/index.ts';
+import { bowsOf } from './bows.ts';
 import { pathOf, upright } from './curve.ts';
 import { mirrored } from './mirrored.ts';
 import { PALETTES, type Light, type Palette } from './palette.ts';
@@ -31,16 +32,18 @@ export function drawResult(asked: Crossing, outcome: Outcome, options: ResultOpt
 	const palette = PALETTES[options.light];
 	const styles = cordStyles(asked, palette);
 	const behind = options.face === 'WS';
-	const width = Math.max(asked.n, outcome.order.length) * STEP + 2 * PAD;
+	const bows = bowsOf(asked);
+	const pad = PAD + STEP * 0.45 * Math.max(0, ...[...bows.values()].map(Math.abs));
+	const width = Math.max(asked.n, outcome.order.length) * STEP + 2 * pad;
 	const furthest = Math.max(1, ...asked.order.map((s, i) => Math.abs(s - 1 - i)));
 	const bottom = TOP + Math.min(190, 54 + 30 * furthest);
 	const height = bottom + ROWS_BELOW * ROW + 12;
-	const x = (place: number): number => width - PAD - STEP * (place + 0.5);
+	const x = (place: number): number => width - pad - STEP * (place + 0.5);
 	const styleOf = (s: StitchNumber): StrandStyle => styles.get(s)!;
 
 	const strands = outcome.order.map((stitch, place): Strand => ({
 		stitch,
-		curve: upright({ x: x(stitch - 1), y: bottom }, { x: x(place), y: TOP }),
+		curve: upright({ x: x(stitch - 1), y: bottom }, { x: x(place), y: TOP }, STEP * (bows.get(stitch) ?? 0)),
 	}));
 	const woven = weave(strands, nearerIn(asked, outcome, behind));
 	const shapes: Shape[] = [

@@ -5,6 +5,7 @@
 
 import { isOver, mirror, type Crossing } from '../crossing/index.ts';
 import { wordsFor } from '../notation/words-for.ts';
+import { bowsOf } from './bows.ts';
 import { pathOf, upright } from './curve.ts';
 import { mirrored } from './mirrored.ts';
 import { PALETTES, type Light } from './palette.ts';
@@ -28,22 +29,27 @@ const LEAST_HEIGHT = 96;
 const MOST_HEIGHT = 320;
 const NUMBERS = 20;
 
-/** 26 wide for each stitch, 96 to 320 high, 40 more with numbers. Quadratic in stitches. */
+/** 26 wide for each stitch and more for cords in a ring, 96 to 320 high, 40 more with numbers. Quadratic in stitches. */
 export function drawRibbon(c: Crossing, options: RibbonOptions): Drawing {
 	const palette = PALETTES[options.light];
 	const around = options.around ?? palette.paper;
 	const styles = cordStyles(c, palette);
 	const top = options.numbers ? NUMBERS : 0;
-	const width = Math.max(c.n, 2) * STEP + 8;
+	const bows = bowsOf(c);
+	// Bent cords swing out beyond the places of their stitches.
+	const swing = STEP * 0.45 * Math.max(0, ...[...bows.values()].map(Math.abs));
+	const width = Math.max(c.n, 2) * STEP + 8 + 2 * swing;
 	// A strand that goes far needs height, or neighbours in its cord close up on the slant.
 	const furthest = Math.max(...c.order.map((stitch, place) => Math.abs(stitch - 1 - place)));
-	const bottom = top + Math.min(MOST_HEIGHT, Math.max(LEAST_HEIGHT, 16 + 52 * furthest));
+	// They go further still.
+	const rise = bows.size > 0 ? 76 : 52;
+	const bottom = top + Math.min(MOST_HEIGHT, Math.max(LEAST_HEIGHT, 16 + rise * furthest));
 	// Counted from the tip, place 0 is the rightmost.
-	const x = (place: number): number => width - 4 - STEP * (place + 0.5 + (Math.max(c.n, 2) - c.n) / 2);
+	const x = (place: number): number => width - 4 - swing - STEP * (place + 0.5 + (Math.max(c.n, 2) - c.n) / 2);
 
 	const strands = c.order.map((stitch, place): Strand => ({
 		stitch,
-		curve: upright({ x: x(stitch - 1), y: bottom }, { x: x(place), y: top }),
+		curve: upright({ x: x(stitch - 1), y: bottom }, { x: x(place), y: top }, STEP * (bows.get(stitch) ?? 0)),
 	}));
 	const { pieces, crossPoints } = weave(strands, (a, b) => isOver(c, a, b) ?? false);
 	const shapes: Shape[] = pieces.flatMap((piece) => {

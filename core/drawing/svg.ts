@@ -17,7 +17,14 @@ export const escapeXml = (text: string): string =>
 
 type Attributes = Readonly<Record<string, string | number | undefined>>;
 
-function element(name: string, attributes: Attributes, text?: string): string {
+/** A shape as the SVG element that it becomes; attributes that are left out are `undefined`. */
+export interface SvgElement {
+	readonly name: 'path' | 'circle' | 'text';
+	readonly attributes: Attributes;
+	readonly text?: string;
+}
+
+function written({ name, attributes, text }: SvgElement): string {
 	let open = `<${name}`;
 	for (const key in attributes) {
 		const value = attributes[key];
@@ -26,36 +33,42 @@ function element(name: string, attributes: Attributes, text?: string): string {
 	return text === undefined ? `${open}/>` : `${open}>${escapeXml(text)}</${name}>`;
 }
 
-function shapeToSvg(s: Shape): string {
+export function svgElement(s: Shape): SvgElement {
 	const common: Attributes = { 'data-role': s.role, 'data-stitch': s.stitch, opacity: s.opacity };
 	switch (s.kind) {
 		case 'path':
-			return element('path', {
-				d: s.d,
-				fill: s.fill ?? 'none',
-				stroke: s.stroke,
-				'stroke-width': s.width,
-				'stroke-linecap': s.cap,
-				'stroke-linejoin': 'round',
-				'stroke-dasharray': s.dash?.join(' '),
-				transform: s.flipped === undefined ? undefined : `matrix(-1 0 0 1 ${s.flipped} 0)`,
-				...common,
-			});
+			return {
+				name: 'path',
+				attributes: {
+					d: s.d,
+					fill: s.fill ?? 'none',
+					stroke: s.stroke,
+					'stroke-width': s.width,
+					'stroke-linecap': s.cap,
+					'stroke-linejoin': 'round',
+					'stroke-dasharray': s.dash?.join(' '),
+					transform: s.flipped === undefined ? undefined : `matrix(-1 0 0 1 ${s.flipped} 0)`,
+					...common,
+				},
+			};
 		case 'circle':
-			return element('circle', {
-				cx: s.cx,
-				cy: s.cy,
-				r: s.r,
-				fill: s.fill,
-				stroke: s.stroke,
-				'stroke-width': s.width,
-				'stroke-dasharray': s.dash?.join(' '),
-				...common,
-			});
+			return {
+				name: 'circle',
+				attributes: {
+					cx: s.cx,
+					cy: s.cy,
+					r: s.r,
+					fill: s.fill,
+					stroke: s.stroke,
+					'stroke-width': s.width,
+					'stroke-dasharray': s.dash?.join(' '),
+					...common,
+				},
+			};
 		case 'text':
-			return element(
-				'text',
-				{
+			return {
+				name: 'text',
+				attributes: {
 					x: s.x,
 					y: s.y,
 					'font-size': s.size,
@@ -66,8 +79,8 @@ function shapeToSvg(s: Shape): string {
 					...(s.halo ? { stroke: s.halo, 'stroke-width': 4, 'stroke-linejoin': 'round', 'paint-order': 'stroke' } : {}),
 					...common,
 				},
-				s.text,
-			);
+				text: s.text,
+			};
 	}
 }
 
@@ -77,7 +90,7 @@ function shapeToSvg(s: Shape): string {
  * `width` in CSS pixels; as wide as the page makes it when left out.
  */
 export function toSvg(drawing: Drawing, width?: number): string {
-	const inside = drawing.shapes.map(shapeToSvg).join('');
+	const inside = drawing.shapes.map((s) => written(svgElement(s))).join('');
 	const size = width === undefined ? '' : ` width="${num(width)}"`;
 	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${drawing.width} ${drawing.height}"${size} role="img" aria-label="${escapeXml(drawing.label)}">`;
 	return `${open}${inside}</svg>`;

@@ -8,6 +8,7 @@
  */
 
 import { between, chainOf, meeting, type Cubic } from './curve.ts';
+import { inRing } from './rings.ts';
 import type { StitchNumber } from '../crossing/index.ts';
 import type { CrossPoint } from './shapes.ts';
 
@@ -70,25 +71,11 @@ export function weave(strands: readonly Strand[], nearer: (a: StitchNumber, b: S
 	return { pieces: whole ?? cutPieces(strands, meets), crossPoints };
 }
 
-/** Strands that lie in a ring with others: each is reached from itself by going from lower to upper. */
-function inRings(count: number, meets: readonly Meet[]): readonly boolean[] {
-	const uppers = Array.from({ length: count }, (): number[] => []);
-	for (const { lower, upper } of meets) uppers[lower]!.push(upper);
-	return uppers.map((_, start) => {
-		const seen = new Set<number>();
-		const open = [...uppers[start]!];
-		for (let next = open.pop(); next !== undefined; next = open.pop()) {
-			if (next === start) return true;
-			if (seen.has(next)) continue;
-			seen.add(next);
-			open.push(...uppers[next]!);
-		}
-		return false;
-	});
-}
-
 function cutPieces(strands: readonly Strand[], meets: readonly Meet[]): Woven['pieces'] {
-	const ringed = inRings(strands.length, meets);
+	const ringed = inRing(
+		strands.length,
+		meets.map((m) => [m.lower, m.upper]),
+	);
 	const pieces: Strand[] = [];
 	/** All pieces of a strand: a whole one goes before or after every one of them. */
 	const piecesOf = strands.map((): number[] => []);

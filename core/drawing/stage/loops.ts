@@ -23,8 +23,11 @@ export interface LoopShape {
 	readonly neckY: number;
 }
 
-/** The two legs, left first. Legs of a worked stitch end at the old loop, which sits below the tool. */
-export function legsOf(head: Head, step: number): LoopShape {
+/**
+ * The two legs, left first. Legs of a worked stitch end at the old loop, which sits below the tool.
+ * `bow`: how far they bend aside on their way.
+ */
+export function legsOf(head: Head, step: number, bow = 0): LoopShape {
 	const done = head.loop?.done;
 	const worked = done !== undefined;
 	const workedFoot = done?.stitch === 'p' ? PURL_FOOT : COLLAR_FOOT;
@@ -35,6 +38,7 @@ export function legsOf(head: Head, step: number): LoopShape {
 		upright(
 			head.foot ? { x: head.foot.x + dir * foot, y: head.foot.y } : { x: head.baseX + dir * foot, y: FABRIC_TOP + 8 },
 			{ x: head.x + dir * open, y: neckY },
+			bow,
 		);
 	return { legs: [leg(-1), leg(1)], neckY };
 }

@@ -5,6 +5,7 @@
 
 import { listNumbers, pairKey, type Crossing, type StitchNumber } from '../../crossing/index.ts';
 import { stateAt, type HandState, type HolderShape, type Trace } from '../../handling/index.ts';
+import { bowsOf } from '../bows.ts';
 import { between, pathOf } from '../curve.ts';
 import { mirrored } from '../mirrored.ts';
 import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
@@ -58,7 +59,7 @@ export function drawStage(c: Crossing, asWorked: Trace, step: number, options: S
 	const styleOf = (stitch: StitchNumber | undefined): StrandStyle =>
 		stitch === undefined ? groundStyle : (cords.get(stitch) ?? groundStyle);
 
-	const woven = weaveLegs(layout, whoIsNearer(trace, Math.ceil(step), way === 0 ? state : to));
+	const woven = weaveLegs(c, layout, whoIsNearer(trace, Math.ceil(step), way === 0 ? state : to));
 	const legs = woven.pieces.flatMap((piece): Shape[] => {
 		const depth = DEPTH.strands + Math.min(piece.level, 15);
 		const d = pathOf(piece.curve);
@@ -148,15 +149,29 @@ function whoIsNearer(trace: Trace, step: number, state: HandState): (a: StitchNu
 }
 
 function weaveLegs(
+	c: Crossing,
 	layout: StageLayout,
 	nearer: (a: StitchNumber, b: StitchNumber) => boolean,
 ): ReturnType<typeof weave> {
 	// Ground has no number of its own; negative ones keep it apart in the weave.
+	const bows = bowsOf(c);
+	// Cords bend as they come to lie across each other.
+	const come = Math.min(1, Math.max(0, ...layout.heads.map((h) => wayCome(h, c, layout.step))));
+	const bowOf = (head: Head): number => come * layout.step * (bows.get(head.stitch ?? -1) ?? 0);
 	const strands = layout.heads.flatMap((head, i): Strand[] =>
-		legsOf(head, layout.step).legs.map((curve) => ({ stitch: head.old ? -1 - i : (head.stitch ?? -1 - i), curve })),
+		legsOf(head, layout.step, bowOf(head)).legs.map((curve) => ({
+			stitch: head.old ? -1 - i : (head.stitch ?? -1 - i),
+			curve,
+		})),
 	);
 	const woven = weave(strands, nearer);
 	return { ...woven, crossPoints: woven.crossPoints.filter((p) => p.upper > 0 && p.lower > 0) };
+}
+
+/** How much of its way aside a stitch has come, 1 when it is there. */
+function wayCome({ stitch, x, baseX }: Head, c: Crossing, step: number): number {
+	const places = stitch === undefined ? 0 : Math.abs(c.order.indexOf(stitch) - (stitch - 1));
+	return places === 0 ? 0 : Math.abs(x - baseX) / (places * step);
 }
 
 /** The layers of the tools that a loop's top is wrapped round; two differ while two needles are in it. */

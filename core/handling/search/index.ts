@@ -119,30 +119,44 @@ const WIDE_HASTE = 40;
 /** Positions that it may look at for that, whatever the budget for proving was. */
 const HASTY_BUDGET = 60_000;
 
+/** What is searched over: the groups of a crossing, or its single stitches. */
+interface Pieces {
+	readonly units: Units;
+	/** Too many to prove anything over: only so many positions are looked at. */
+	readonly wide: boolean;
+	/** Groups were kept whole that might have been parted, so not everything can be tried. */
+	readonly partial: boolean;
+}
+
+function piecesOf(c: Crossing, limits: SearchLimits): Pieces {
+	const groups = unitsOf(c);
+	const widest = Math.max(...groups.stitches.map((u) => u.length));
+	// A limit below the widest group may be kept by parting it.
+	const parts = limits.loose > 0 && limits.loose < widest;
+	if (parts && c.n <= PROVABLE) return { units: unitsOf(c, true), wide: false, partial: false };
+	return { units: groups, wide: parts || groups.stitches.length > PROVABLE, partial: parts };
+}
+
 function run(c: Crossing, limits: SearchLimits): Found {
-	const found = seek(c, limits, 1);
+	const pieces = piecesOf(c, limits);
+	const { units, wide } = pieces;
+	const found = seek(c, pieces, wide ? { ...limits, budget: Math.min(limits.budget, WIDE_BUDGET) } : limits, 1);
 	if (found.ok || found.proven) return found;
-	const wide = unitsOf(c).stitches.length > PROVABLE;
 	const hasty = seek(
 		c,
+		pieces,
 		// Many pieces are kept apart by tools alone, or where there are none, by simple means: trying all would take long.
 		{ ...limits, budget: wide ? WIDE_BUDGET : HASTY_BUDGET, ...(wide && limits.holders > 0 ? { loose: 0 } : {}) },
 		wide ? WIDE_HASTE : HASTE,
 	);
 	const looked = found.looked + hasty.looked;
 	if (hasty.ok) return { ...hasty, proven: false, looked };
-	const plain = plainMoves(c, unitsOf(c), limits) ?? plainMoves(c, unitsOf(c, true), limits);
+	const plain = plainMoves(c, units, limits) ?? plainMoves(c, unitsOf(c, true), limits);
 	return plain ? { ok: true, moves: plain, proven: false, looked } : { ok: false, proven: false, looked, lift: [] };
 }
 
-function seek(c: Crossing, limits: SearchLimits, haste: number): Found {
-	const groups = unitsOf(c);
-	const widest = Math.max(...groups.stitches.map((u) => u.length));
-	// A limit below the widest group may be kept by parting it.
-	const parts = limits.loose > 0 && limits.loose < widest;
-	const units = parts && c.n <= PROVABLE ? unitsOf(c, true) : groups;
+function seek(c: Crossing, { units, partial }: Pieces, limits: SearchLimits, haste: number): Found {
 	if (units.stitches.length > MOST_UNITS) return { ok: false, proven: false, looked: 0, lift: [] };
-	const budget = units.stitches.length > PROVABLE ? Math.min(limits.budget, WIDE_BUDGET) : limits.budget;
 	const rules = rulesFor(c, limits, units);
 	const byLoose = limits.least === 'loose';
 	const weigh = (transfers: number, looseMoves: number): number =>
@@ -172,7 +186,7 @@ function seek(c: Crossing, limits: SearchLimits, haste: number): Found {
 		if (now.length === 0) {
 			return { ok: true, moves: movesOf(c, units, pathTo(rules, seen, at)), proven: true, looked };
 		}
-		if (looked > budget) return { ok: false, proven: false, looked, lift: [] };
+		if (looked > limits.budget) return { ok: false, proven: false, looked, lift: [] };
 		const cost = seen.cost(at);
 		const loose = limits.loose === 0 ? 0 : now.loose(rules.sizes);
 		if (loose > 0) {
@@ -189,8 +203,7 @@ function seek(c: Crossing, limits: SearchLimits, haste: number): Found {
 			meet(board, cost + weigh(transfers, hanging * (transfers + works)), at);
 		});
 	}
-	// Where groups were kept whole that might have been parted, not everything was tried.
-	return { ok: false, proven: !parts || units !== groups, looked, lift: [] };
+	return { ok: false, proven: !partial, looked, lift: [] };
 }
 
 function workAll(rules: Rules, board: Board): void {

@@ -163,6 +163,31 @@ describe('the search', () => {
 			),
 			{ numRuns: 12 },
 		);
+		// Nine in seven groups, the widest of which may not hang loose whole.
+		const nine = valid({
+			order: [5, 6, 7, 4, 2, 1, 8, 9, 3],
+			over: [
+				[2, 1],
+				[4, 1],
+				[4, 2],
+				[4, 3],
+				[5, 1],
+				[5, 2],
+				[5, 3],
+				[5, 4],
+				[6, 1],
+				[6, 2],
+				[6, 3],
+				[6, 4],
+				[7, 1],
+				[7, 2],
+				[7, 3],
+				[7, 4],
+				[8, 3],
+				[9, 3],
+			],
+		});
+		expect(search(nine, { holders: 0, loose: 1 }).looked).toBeLessThan(5000);
 		// Ten stitches, of which no more than two may hang loose: the groups are parted.
 		expect(tally(traceFor(lc(5), search(lc(5), { holders: 0, loose: 2 }))).mostLoose).toBeLessThanOrEqual(2);
 		const sixty = valid({

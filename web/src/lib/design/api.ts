@@ -1,6 +1,6 @@
 /** The addresses of crossings of one's own. */
 
-import type { Design } from '@pond-loop/core/schema';
+import { DesignSchema, type Design } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import { send, type Answer } from '$lib/save/send';
 
@@ -12,3 +12,6 @@ export const saveDesign = (design: Design): Promise<Answer<z.infer<typeof Saved>
 
 export const removeDesign = (id: string): Promise<Answer<z.infer<typeof Removed>>> =>
 	send('DELETE', `/api/designs/${id}`, undefined, Removed);
+
+export const listDesigns = (): Promise<Answer<Design[]>> =>
+	send('GET', '/api/designs', undefined, DesignSchema.array());

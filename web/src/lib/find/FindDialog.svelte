@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { collection, lookUp } from '@pond-loop/core/collection';
 	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
+	import type { Design } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { page } from '$app/state';
+	import { listDesigns } from '$lib/design/api';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Hits from './Hits.svelte';
 	import Tile from './Tile.svelte';
@@ -14,10 +16,18 @@
 	const light = useLight();
 	const style = $derived(page.data.style);
 	const MOST = 8;
-	const found = $derived(open ? lookUp(text, collection(), readGlossary(style.glossary)) : undefined);
+	/** Those of one's own; found as soon as they have come. */
+	let designs = $state.raw<readonly Design[]>([]);
+	const found = $derived(open ? lookUp(text, collection(), readGlossary(style.glossary), designs) : undefined);
+
+	async function fetchOwn(): Promise<void> {
+		const answer = page.data.teacher ? await listDesigns() : undefined;
+		if (answer?.kind === 'ok') designs = answer.value;
+	}
 
 	export async function show(): Promise<void> {
 		open = true;
+		void fetchOwn();
 		await tick();
 		dialog?.showModal();
 		field?.select();
@@ -51,7 +61,8 @@
 			<div class="mt-4 min-h-24" aria-live="polite" data-found>
 				{#if found && found.kind !== 'part'}
 					<Hits hits={found.hits} {text} taken={close} />
-				{:else if found && found.entries.length > 0}
+				{:else if found && found.own.length + found.entries.length > 0}
+					{#if found.own.length > 0}<Hits hits={found.own.slice(0, MOST)} {text} taken={close} />{/if}
 					<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
 					<ul class="grid grid-cols-2 gap-2 sm:grid-cols-4" onclick={close}>
 						{#each found.entries.slice(0, MOST) as entry (entry.id)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Hit } from '@pond-loop/core/collection';
+	import { canonical } from '@pond-loop/core/crossing';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { goto } from '$app/navigation';
@@ -22,7 +23,11 @@
 	const style = $derived(page.data.style);
 
 	const addressFor = (h: Hit): string =>
-		h.name ? addressOf({ text: h.name.text, school: h.name.school }) : addressOf({ text, school: 'any' });
+		h.own !== undefined
+			? addressOf({ text: h.own, own: canonical(h.crossing) })
+			: h.name
+				? addressOf({ text: h.name.text, school: h.name.school })
+				: addressOf({ text, school: 'any' });
 
 	async function take(event: MouseEvent, h: Hit): Promise<void> {
 		if (event.ctrlKey || event.metaKey || event.shiftKey) return;
@@ -46,7 +51,7 @@
 			>
 				<span class="shrink-0"><Drawing {drawing} width={Math.min(96, drawing.width * 0.7)} /></span>
 				<span class="min-w-0">
-					<span class="block font-semibold">{wordsFor(fabric).title}</span>
+					<span class="block font-semibold">{h.own ?? wordsFor(fabric).title}</span>
 					<span class="quiet block text-[0.94rem]">{h.says}</span>
 					{#if h.school && hits.length > 1}<span class="mt-1 block text-[0.94rem]">{SCHOOLS[h.school].title}</span>{/if}
 				</span>

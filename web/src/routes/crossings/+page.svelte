@@ -16,7 +16,7 @@
 	let many = $state(PAGE);
 
 	const all = collection();
-	const found = $derived(text.trim() ? lookUp(text, all, readGlossary(data.style.glossary)) : undefined);
+	const found = $derived(text.trim() ? lookUp(text, all, readGlossary(data.style.glossary), data.designs) : undefined);
 	const entries = $derived(those(found?.kind === 'part' ? found.entries : all, wanted));
 
 	interface Choice {
@@ -59,6 +59,10 @@
 		wanted = chosen ? { ...rest, [key]: chosen[0] } : rest;
 		many = PAGE;
 	}
+	/** Those of one's own that a part of a name leaves. */
+	const own = $derived(
+		found?.kind === 'part' ? data.designs.filter((d) => found.own.some((h) => h.own === d.name)) : data.designs,
+	);
 	const narrowed = $derived(Object.keys(wanted).length > 0);
 </script>
 
@@ -95,10 +99,16 @@
 {:else}
 	<section class="mt-4" aria-labelledby="own-title">
 		<div class="flex items-baseline gap-x-5">
-			<h2 id="own-title" class="lead font-sans">{data.designs.length > 0 ? 'Your own' : 'None of your own yet'}</h2>
+			<h2 id="own-title" class="lead font-sans">
+				{own.length > 0
+					? 'Your own'
+					: data.designs.length > 0
+						? 'None of your own is called so'
+						: 'None of your own yet'}
+			</h2>
 			<a class="wordlink text-[0.94rem]" href="/crossings/design">Design one</a>
 		</div>
-		<Own designs={data.designs} light={light.now} style={data.style} />
+		<Own designs={own} light={light.now} style={data.style} />
 	</section>
 	<div
 		class="border-base-300 mt-5 flex flex-wrap items-end gap-x-5 gap-y-2 border-b pb-4"

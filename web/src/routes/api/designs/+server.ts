@@ -1,9 +1,11 @@
 import { DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
 import { json } from '@sveltejs/kit';
-import { saveDesign } from '$lib/server/designs';
+import { designsOf, saveDesign } from '$lib/server/designs';
 import { teacherOf } from '$lib/server/guard';
 import { readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ locals }) => json(await designsOf(teacherOf(locals)));
 
 /** Keeps a crossing of one's own under a name; the same id again changes it. */
 export const PUT: RequestHandler = async ({ request, locals }) => {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { difficulty, FOUND_LIMITS, findWay } from '@pond-loop/core/craft';
+	import { difficulty } from '@pond-loop/core/craft';
 	import {
 		canonical,
 		crossingOfDraft,
@@ -10,17 +10,17 @@
 		type Draft,
 	} from '@pond-loop/core/crossing';
 	import { drawRibbon } from '@pond-loop/core/drawing';
-	import { simulate, startState, tally } from '@pond-loop/core/handling';
 	import { namesFor, sentenceFor, stitches, wordsFor } from '@pond-loop/core/notation';
 	import { DESIGN_LIMITS } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import { saveDesign } from '$lib/design/api';
+	import Cords from '$lib/design/Cords.svelte';
 	import Groups from '$lib/design/Groups.svelte';
 	import { troubleOf } from '$lib/save/send';
 	import { addressOf } from '$lib/ui/choices';
-	import Drawing from '$lib/ui/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
+	import { Searcher, type FoundPlan } from '$lib/workers/search';
 
 	const { data } = $props();
 	const light = useLight();
@@ -48,23 +48,20 @@
 		for (const [i, { size }] of draft.groups.entries()) for (let k = 0; k < size; k++) of.push(i + 1);
 		return of;
 	});
-	/** Turns the crossing nearest to the pointer round. */
-	function turnAt(event: MouseEvent): void {
-		const svg = (event.currentTarget as HTMLElement).querySelector('svg');
-		if (!drawing || !svg) return;
-		const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()?.inverse());
-		const near = drawing.crossPoints
-			.map((p) => ({ p, far: Math.hypot(p.x - at.x, p.y - at.y) }))
-			.sort((a, b) => a.far - b.far)[0];
-		if (near && near.far < 30) change(flipped(draft, groupOf[near.p.upper - 1]!, groupOf[near.p.lower - 1]!));
-	}
-
 	// The search is for what hands can hold in mind; wider ones are found on the stage, with patience.
 	const MOST_GROUPS_SEARCHED = 8;
-	const found = $derived(
-		made.ok && draft.groups.length <= MOST_GROUPS_SEARCHED ? findWay(made.value, FOUND_LIMITS) : undefined,
-	);
-	const counts = $derived(found?.ok && made.ok ? tally(simulate(found.moves, startState(made.value.n))) : undefined);
+	const searched = $derived(draft.groups.length <= MOST_GROUPS_SEARCHED);
+	/** What the search said of the crossing as it is now; nothing while it looks. */
+	let plan = $state.raw<FoundPlan>();
+	let searcher: Searcher | undefined;
+	$effect(() => {
+		searcher = new Searcher((heard) => (plan = heard));
+		return () => searcher?.stop();
+	});
+	$effect(() => {
+		plan = undefined;
+		if (made.ok && searched) searcher?.ask(made.value);
+	});
 	const hard = $derived(made.ok ? difficulty(made.value) : undefined);
 	const names = $derived(made.ok ? namesFor(made.value).filter((n) => n.name !== undefined) : []);
 	const sentence = $derived(made.ok && draft.groups.length <= 5 ? sentenceFor(made.value) : undefined);
@@ -103,16 +100,7 @@
 		<div class="my-4 grid items-center gap-x-8 gap-y-3 sm:grid-cols-[minmax(0,1fr)_13rem]">
 			<div class="flex min-h-56 items-center justify-center">
 				{#if drawing && made.ok}
-					<!-- The list beside it does the same by key. -->
-					<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-					<div
-						class="cursor-pointer"
-						onclick={turnAt}
-						title="Press where two cords cross to lay the other one on top"
-						data-testid="ribbon"
-					>
-						<Drawing {drawing} width={Math.min(420, drawing.width * 1.25)} />
-					</div>
+					<Cords {drawing} {groupOf} {letters} turn={(a, b) => change(flipped(draft, a, b))} />
 				{:else if !made.ok}
 					<p class="text-error max-w-sm font-semibold" role="alert">
 						{made.problems[0]?.what}
@@ -158,17 +146,15 @@
 				<dd data-testid="hard"><strong>{hard.verdict}</strong>: {hard.because.join('; ')}</dd>
 				<dt class="quiet">By hand</dt>
 				<dd data-testid="plan">
-					{#if counts && found?.ok}
-						{counts.moves} moves with {counts.tools === 0
-							? 'no holder'
-							: counts.tools === 1
-								? 'one holder'
-								: 'two holders'};
-						{found.proven ? 'nothing does better' : 'the best that was found'}
-					{:else if found}
-						needs loose loops, or more holders
-					{:else}
+					{#if !searched}
 						found on the stage
+					{:else if !plan}
+						<span class="quiet">looking …</span>
+					{:else if plan.found}
+						{plan.moves} moves with {['no holder', 'one holder', 'two holders'][plan.tools]};
+						{plan.proven ? 'nothing does better' : 'the best that was found'}
+					{:else}
+						needs loose loops, or more holders
 					{/if}
 				</dd>
 				{#if sentence}

@@ -1,0 +1,52 @@
+/**
+ * Brings a picture in the page from one drawing to the next by changing what differs: while the
+ * stage plays, most shapes only move, and writing all of them anew would cost most of each frame.
+ */
+
+import { svgElement, type Drawing, type SvgElement } from '@pond-loop/core/drawing';
+
+const SVG = 'http://www.w3.org/2000/svg';
+
+/** A drawing as it stands in the page. */
+export interface Shown {
+	readonly drawing: Drawing;
+	readonly elements: readonly SvgElement[];
+}
+
+export const shownAs = (drawing: Drawing): Shown => ({ drawing, elements: drawing.shapes.map(svgElement) });
+
+/** `svg` must show `before` now; returns what it shows then. */
+export function patchSvg(svg: SVGSVGElement, before: Shown, drawing: Drawing): Shown {
+	const after = shownAs(drawing);
+	if (before.drawing.width !== drawing.width || before.drawing.height !== drawing.height) {
+		svg.setAttribute('viewBox', `0 0 ${drawing.width} ${drawing.height}`);
+	}
+	if (before.drawing.label !== drawing.label) svg.setAttribute('aria-label', drawing.label);
+	const standing = [...svg.children];
+	for (const [i, next] of after.elements.entries()) {
+		const node = standing[i];
+		const old = before.elements[i];
+		if (node && old?.name === next.name) change(node, old, next);
+		else if (node) node.replaceWith(made(next));
+		else svg.append(made(next));
+	}
+	for (const extra of standing.slice(after.elements.length)) extra.remove();
+	return after;
+}
+
+function change(node: Element, old: SvgElement, next: SvgElement): void {
+	for (const key in next.attributes) {
+		const value = next.attributes[key];
+		if (value !== undefined && value !== old.attributes[key]) node.setAttribute(key, String(value));
+	}
+	for (const key in old.attributes) {
+		if (old.attributes[key] !== undefined && next.attributes[key] === undefined) node.removeAttribute(key);
+	}
+	if (old.text !== next.text) node.textContent = next.text ?? '';
+}
+
+function made(element: SvgElement): SVGElement {
+	const node = document.createElementNS(SVG, element.name);
+	change(node, { name: element.name, attributes: {} }, element);
+	return node;
+}
