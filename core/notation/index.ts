@@ -16,3 +16,4 @@ export { differencesOf } from './compare.ts';
 export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from './read-with.ts';
 export { entryFor, GLOSSARY_LIMITS, plainName, readGlossary, type Glossary, type GlossaryEntry } from './glossary.ts';
 export { MAX_SENTENCE_LENGTH, readSentence, sentenceFor, type SentenceReading } from './sentence/index.ts';
+export * from './rows/index.ts';

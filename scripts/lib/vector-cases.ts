@@ -6,13 +6,16 @@ import { demonstrate } from '../../core/craft/index.ts';
 import { asTwoGroups, holdSide, turn, twoGroups, type Crossing } from '../../core/crossing/index.ts';
 import {
 	readAll,
+	readGlossary,
 	readName,
+	readRows,
 	readSentence,
 	SCHOOL_IDS,
 	type NameNotRead,
 	type NameRead,
 	type SchoolId,
 } from '../../core/notation/index.ts';
+import { loopsWhenSeamed, strandsOf, workRows, type Shape, type Worked } from '../../core/swatch/index.ts';
 
 const Made = z.object({
 	n: z.number().optional(),
@@ -59,12 +62,34 @@ const FramesCase = z.object({
 });
 type FramesCase = z.infer<typeof FramesCase>;
 
+const RowsCase = z.object({
+	id: z.string().optional(),
+	castOn: z.number(),
+	shape: z.enum(['flat', 'round']),
+	dialect: z.string(),
+	rows: z.array(z.string()),
+	expect: z.object({
+		counts: z.array(z.number()).optional(),
+		faces: z.array(z.string()).optional(),
+		error: z.object({ row: z.number(), reason: z.string() }).optional(),
+	}),
+});
+
+const StrandsCase = z.object({
+	id: z.string().optional(),
+	columns: z.number(),
+	dialect: z.string(),
+	rows: z.array(z.string()),
+	expect: z.object({
+		after: z.array(z.number()),
+		cycles: z.array(z.number()),
+		repeatsToReturn: z.number(),
+		loopsWhenSeamed: z.record(z.string(), z.number()),
+	}),
+});
+
 /** Kinds that have answers to compare with, but no part of the core that gives them yet. */
-const NOT_YET: readonly (readonly [kind: string, fields: readonly string[]])[] = [
-	['rows', ['castOn', 'shape', 'rows']],
-	['strands', ['columns', 'rows']],
-	['frames', ['craft']],
-];
+const NOT_YET: readonly (readonly [kind: string, fields: readonly string[]])[] = [['frames', ['craft']]];
 
 export interface Verdict {
 	readonly id: string;
@@ -73,6 +98,10 @@ export interface Verdict {
 }
 
 export function checkCase(one: unknown, index: number): Verdict {
+	const rows = RowsCase.safeParse(one);
+	if (rows.success) return { id: rows.data.id ?? `#${index + 1}`, why: checkRows(rows.data) };
+	const strands = StrandsCase.safeParse(one);
+	if (strands.success) return { id: strands.data.id ?? `#${index + 1}`, why: checkStrands(strands.data) };
 	const names = NamesCase.safeParse(one);
 	if (names.success) return { id: names.data.id ?? `#${index + 1}`, why: checkName(names.data) };
 	const frames = FramesCase.safeParse(one);
@@ -87,6 +116,36 @@ export function checkCase(one: unknown, index: number): Verdict {
 		? NOT_YET.find(([, needed]) => needed.every((f) => fields.includes(f)))
 		: undefined;
 	return { id, why: kind ? `${kind[0]} cannot be answered yet` : 'is a case of no known kind' };
+}
+
+function worked(rows: readonly string[], castOn: number, shape: Shape, dialect: string): Worked {
+	const school = isSchool(dialect) ? dialect : 'any';
+	return workRows(readRows(rows.join('\n'), { school, glossary: readGlossary('') }), { castOn, shape, school });
+}
+
+const unlike = (field: string, is: unknown, wanted: unknown): string | undefined =>
+	isDeepStrictEqual(is, wanted) ? undefined : `${field} is ${JSON.stringify(is)}, not ${JSON.stringify(wanted)}`;
+
+function checkRows({ castOn, shape, dialect, rows, expect }: z.infer<typeof RowsCase>): string | undefined {
+	const done = worked(rows, castOn, shape, dialect);
+	const [first] = done.problems.filter((p) => p.weight === 'error');
+	if (expect.error) return unlike('error', first && { row: first.row, reason: first.reason }, expect.error);
+	if (first) return `row ${first.row}: ${first.what}`;
+	const counts = done.rows.map((r) => r.stitches.length);
+	const faces = done.rows.map((r) => r.stitches.map((s) => s.face).join(''));
+	return (
+		(expect.counts && unlike('counts', counts, expect.counts)) ?? (expect.faces && unlike('faces', faces, expect.faces))
+	);
+}
+
+function checkStrands({ columns, dialect, rows, expect }: z.infer<typeof StrandsCase>): string | undefined {
+	const done = worked(rows, columns, 'round', dialect);
+	const strands = strandsOf(done, 0, rows.length - 1);
+	if (!strands) return `the rows cannot be followed: ${done.problems[0]?.what}`;
+	const loops = Object.fromEntries(
+		Object.keys(expect.loopsWhenSeamed).map((r) => [r, loopsWhenSeamed(strands, Number(r))]),
+	);
+	return unlike('strands', { ...strands, loopsWhenSeamed: loops }, expect);
 }
 
 function checkSentence({ text, expect }: z.infer<typeof GlossaryCase>): string | undefined {

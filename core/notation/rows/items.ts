@@ -1,0 +1,393 @@
+/** What the instructions of a row ask for, as a tree of items. What they do to stitches is told in `core/swatch`. */
+
+import type { SyntaxNode } from '@lezer/common';
+import type { Crossing } from '../../crossing/index.ts';
+import type { Problem, Span } from '../../result.ts';
+import { closeNames } from '../close.ts';
+import type { Glossary } from '../glossary.ts';
+import { readNameWith } from '../read-with.ts';
+import { MAX_NAME_LENGTH, type Reading, type StatedSchool } from '../read.ts';
+import { SCHOOLS, type SchoolId } from '../schools.ts';
+import { stitchWord, STITCH_KINDS, type StitchKind } from './stitches.ts';
+
+/** How far something goes on. */
+export type Until =
+	| { readonly kind: 'times'; readonly times: number }
+	| { readonly kind: 'end' }
+	/** Until so many stitches are left. */
+	| { readonly kind: 'last'; readonly left: number }
+	/** To the next marker. */
+	| { readonly kind: 'marker' };
+
+export type Item = Span &
+	(
+		| { readonly kind: 'stitch'; readonly stitch: StitchKind; readonly until: Until }
+		| {
+				readonly kind: 'crossing';
+				readonly name: string;
+				/** As the worker sees it. */
+				readonly crossing: Crossing;
+				/** The school that read it, or the glossary. */
+				readonly by: SchoolId | 'glossary';
+				/** Everything else that schools mean by the same name. */
+				readonly also: readonly Reading[];
+		  }
+		/** Knit the knits and purl the purls. */
+		| { readonly kind: 'as-they-stand'; readonly until: Until }
+		| { readonly kind: 'marker'; readonly does: 'place' | 'slip' | 'remove' }
+		| { readonly kind: 'group'; readonly items: readonly Item[]; readonly times: number }
+		/** From the star on, over and over; worked at least once. */
+		| { readonly kind: 'star'; readonly items: readonly Item[]; readonly until: Until }
+		/** Nothing is known of it. */
+		| { readonly kind: 'unknown'; readonly text: string; readonly problem: Problem }
+	);
+
+/** A change of the text that would mend something for certain. */
+export interface Fix extends Span {
+	readonly title: string;
+	readonly text: string;
+}
+
+export interface RowProblem extends Problem {
+	readonly at: Span;
+	readonly fixes?: readonly Fix[];
+}
+
+interface Token extends Span {
+	readonly name: string;
+	readonly text: string;
+	readonly node: SyntaxNode;
+}
+
+/** Names are looked up once for a text of many rows. */
+export interface NameReader {
+	readonly school: StatedSchool;
+	readonly read: (name: string) => ReturnType<typeof readNameWith>;
+}
+
+export function nameReader(glossary: Glossary, school: StatedSchool): NameReader {
+	const known = new Map<string, ReturnType<typeof readNameWith>>();
+	return {
+		school,
+		read(name) {
+			const before = known.get(name);
+			if (before) return before;
+			const read = readNameWith(glossary, name, school);
+			known.set(name, read);
+			return read;
+		},
+	};
+}
+
+const NUMBERS: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3, one: 1, two: 2, three: 3, four: 4 };
+const MOST_TIMES = 1000;
+/** Words of a name that are looked at together, such as `3 over 3 right cross`. */
+const MOST_WORDS = 7;
+/** Words that say nothing of their own between items. */
+const FILLERS = new Set([
+	'then',
+	'and',
+	'work',
+	'next',
+	'turn',
+	'the',
+	'st',
+	'sts',
+	'stitch',
+	'stitches',
+	'now',
+	'row',
+	'only',
+]);
+const MARKERS: Readonly<Record<string, 'place' | 'slip' | 'remove'>> = {
+	pm: 'place',
+	sm: 'slip',
+	slm: 'slip',
+	rm: 'remove',
+};
+const SLIPPED_HOW = new Set(['wyif', 'wyib', 'purlwise', 'pwise', 'knitwise', 'kwise', 'tbl']);
+
+const AS_THEY_STAND = [
+	/^knits? (the )?knits?( sts| stitches)?( and| &|,)? purls? (the )?purls?( sts| stitches)?$/,
+	/^k (the )?(ks?|knits?)( sts| stitches)?( and| &|,)? p (the )?(ps?|purls?)( sts| stitches)?$/,
+	/^(work )?(all )?((sts|stitches) )?as (they|it) (stands?|appears?|presents?|faces?|comes?)$/,
+	/^(work )?(all )?(sts |stitches )?as (set|established|they appear)$/,
+	/^(rib|work) as set$/,
+];
+
+export class ItemReader {
+	readonly problems: RowProblem[] = [];
+	readonly #text: string;
+	readonly #names: NameReader;
+
+	constructor(text: string, names: NameReader) {
+		this.#text = text;
+		this.#names = names;
+	}
+
+	/** The items of an `Instructions` node. */
+	read(node: SyntaxNode): readonly Item[] {
+		return this.#items(this.#tokens(node));
+	}
+
+	#tokens(node: SyntaxNode): Token[] {
+		const tokens: Token[] = [];
+		for (let child = node.firstChild; child; child = child.nextSibling) {
+			if (child.name === 'Comment' || child.name === 'Open' || child.name === 'CloseGroup') continue;
+			const { from, to } = child;
+			if (child.type.isError) {
+				const unclosed = from === to;
+				this.problems.push({
+					code: unclosed ? 'unclosed' : 'unknown-term',
+					what: unclosed ? 'This bracket is not closed.' : `“${this.#text.slice(from, to)}” is not understood here.`,
+					todo: unclosed
+						? 'Write ] or ) where the part to repeat ends.'
+						: 'Take it out, or write it as a comment behind #.',
+					at: unclosed ? { from: node.from, to: node.to } : { from, to },
+				});
+				continue;
+			}
+			tokens.push({ name: child.name, from, to, text: this.#text.slice(from, to), node: child });
+		}
+		return tokens;
+	}
+
+	#items(tokens: readonly Token[]): readonly Item[] {
+		const items: Item[] = [];
+		let i = 0;
+		while (i < tokens.length) {
+			const token = tokens[i]!;
+			switch (token.name) {
+				case 'Comma':
+				case 'Semicolon':
+				case 'Stop':
+					i += 1;
+					break;
+				case 'Star': {
+					const back = tokens.findIndex((t, k) => k > i && t.name === 'RepeatFrom');
+					if (back === -1) {
+						this.#complain(
+							token,
+							'star',
+							'Nothing says how the part behind this star is repeated.',
+							'Write “; rep from * to end” behind it, or take the star out.',
+						);
+						i += 1;
+						break;
+					}
+					const inner = this.#items(tokens.slice(i + 1, back));
+					const { until, next } = this.#until(tokens, back + 1, true);
+					items.push({
+						kind: 'star',
+						items: inner,
+						until: until ?? { kind: 'end' },
+						from: token.from,
+						to: tokens[next - 1]!.to,
+					});
+					i = next;
+					break;
+				}
+				case 'RepeatFrom':
+					this.#complain(
+						token,
+						'star',
+						'There is no star before this to repeat from.',
+						'Put a * where the part to repeat begins.',
+					);
+					i += 1;
+					break;
+				case 'Group': {
+					const inner = this.#items(this.#tokens(token.node));
+					const { until, next } = this.#until(tokens, i + 1, false);
+					const times = until?.kind === 'times' ? until.times : 1;
+					items.push(
+						until !== undefined && until.kind !== 'times'
+							? { kind: 'star', items: inner, until, from: token.from, to: tokens[next - 1]!.to }
+							: { kind: 'group', items: inner, times, from: token.from, to: tokens[next - 1]!.to },
+					);
+					i = next;
+					break;
+				}
+				case 'Term':
+					i = this.#term(tokens, i, items);
+					break;
+				default:
+					this.#unknown(tokens, i, i + 1, items);
+					i += 1;
+			}
+		}
+		return items;
+	}
+
+	/** Reads what begins at a word; gives the place of the next token. */
+	#term(tokens: readonly Token[], i: number, items: Item[]): number {
+		const run = this.#run(tokens, i);
+		const word = run[0]!.text.toLowerCase();
+		const phrase = run.map((t) => t.text.toLowerCase()).join(' ');
+		const whole = AS_THEY_STAND.find((pattern) => pattern.test(phrase));
+		if (whole) {
+			items.push({ kind: 'as-they-stand', until: { kind: 'end' }, from: run[0]!.from, to: run.at(-1)!.to });
+			return i + run.length;
+		}
+		const marker = MARKERS[word] ?? this.#longMarker(run);
+		if (marker) {
+			const last = word === 'place' || word === 'slip' || word === 'remove' ? (run[1]?.text === 'a' ? 2 : 1) : 0;
+			items.push({ kind: 'marker', does: marker, from: run[0]!.from, to: run[last]!.to });
+			return i + last + 1;
+		}
+		const stitched = this.#stitch(tokens, i);
+		if (stitched) {
+			items.push(stitched.item);
+			return stitched.next;
+		}
+		for (let many = Math.min(MOST_WORDS, run.length); many > 0; many--) {
+			const last = run[many - 1]!;
+			const name = this.#text.slice(run[0]!.from, last.to);
+			if (name.length > MAX_NAME_LENGTH) continue;
+			const read = this.#names.read(name);
+			if (!read.ok) continue;
+			items.push({
+				kind: 'crossing',
+				name,
+				crossing: read.crossing,
+				by: 'settledBy' in read ? 'glossary' : read.school,
+				also: read.meanings.slice(1).map((m) => ({ ...m, school: read.school })),
+				from: run[0]!.from,
+				to: last.to,
+			});
+			return i + many;
+		}
+		if (FILLERS.has(word)) return i + 1;
+		this.#unknown(tokens, i, i + run.length, items);
+		return i + run.length;
+	}
+
+	/** Words from here to the next sign. */
+	#run(tokens: readonly Token[], i: number): readonly Token[] {
+		let end = i;
+		while (tokens[end]?.name === 'Term') end += 1;
+		return tokens.slice(i, end);
+	}
+
+	#longMarker(run: readonly Token[]): 'place' | 'slip' | 'remove' | undefined {
+		const words = run.slice(0, 3).map((t) => t.text.toLowerCase());
+		const [first] = words;
+		const named = words[1] === 'marker' || (words[1] === 'a' && words[2] === 'marker');
+		return named && (first === 'place' || first === 'slip' || first === 'remove') ? first : undefined;
+	}
+
+	#stitch(tokens: readonly Token[], i: number): { item: Item; next: number } | undefined {
+		const first = tokens[i]!;
+		let read = stitchWord(first.text);
+		let next = i + 1;
+		if (!read) {
+			// Written apart: k 3, m 1, ssk.
+			const joined = tokens[next]?.name === 'Term' ? stitchWord(first.text + tokens[next]!.text) : undefined;
+			if (!joined || /\d$/.test(first.text)) return undefined;
+			read = joined;
+			next += 1;
+		} else if (read.kind.counted && read.times === undefined && /^\d{1,4}$/.test(tokens[next]?.text ?? '')) {
+			// A slash name begins with a number too, so the number must stand for itself.
+			const beyond = this.#names.read(
+				this.#text.slice(tokens[next]!.from, tokens[Math.min(next + 1, tokens.length - 1)]!.to),
+			);
+			if (!beyond.ok) {
+				read = { kind: read.kind, times: Number(tokens[next]!.text) };
+				next += 1;
+			}
+		}
+		let { kind } = read;
+		let until: Until | undefined = read.times === undefined ? undefined : { kind: 'times', times: read.times };
+		for (let go = true; go;) {
+			const word = tokens[next]?.name === 'Term' ? tokens[next]!.text.toLowerCase() : '';
+			if ((kind.id === 'k' || kind.id === 'p') && word === 'tbl') kind = STITCH_KINDS.get(`${kind.id}tbl`)!;
+			else if (kind.id === 'sl' && SLIPPED_HOW.has(word)) kind = STITCH_KINDS.get('sl')!;
+			else if (kind.counted && (word === 'st' || word === 'sts' || word === 'stitch' || word === 'stitches')) go = true;
+			else break;
+			next += 1;
+		}
+		if (!until && kind.counted) {
+			const more = this.#until(tokens, next, false);
+			// `knit` alone in a row, as in “Row 2: purl”, goes on to its end.
+			const alone = tokens.length === next - i && /^(knit|purl|k|p)$/i.test(first.text);
+			until = more.until ?? (alone ? { kind: 'end' } : undefined);
+			next = more.until ? more.next : next;
+		}
+		until ??= { kind: 'times', times: 1 };
+		if (until.kind === 'times' && until.times > MOST_TIMES) until = { kind: 'times', times: MOST_TIMES };
+		return { item: { kind: 'stitch', stitch: kind, until, from: first.from, to: tokens[next - 1]!.to }, next };
+	}
+
+	/** `to end`, `to last 2 sts`, `around`, `3 times`, `x2`, `twice`, `to marker`; nothing when none of them stands here. */
+	#until(tokens: readonly Token[], i: number, afterStar: boolean): { until: Until | undefined; next: number } {
+		let at = i;
+		// A comma may stand between “rep from *” and how far.
+		const words: string[] = [];
+		for (let k = at; tokens[k]?.name === 'Term' && words.length < 6; k++) words.push(tokens[k]!.text.toLowerCase());
+		const phrase = words.join(' ');
+		const take = (pattern: RegExp): RegExpExecArray | undefined => {
+			const found = pattern.exec(phrase);
+			if (!found) return undefined;
+			at = i + found[0].trim().split(' ').length;
+			return found;
+		};
+		const end =
+			take(/^(to|until) (the )?end( of (the )?(row|rnd|round))?(?= |$)/) ??
+			take(/^(around|across|all)( (the )?(row|rnd|round|sts|stitches))?(?= |$)/) ??
+			take(/^(every|each) (st|stitch)(?= |$)/);
+		if (end) return { until: { kind: 'end' }, next: at };
+		const last = take(/^(to|until) (the )?last( (\d{1,4}|one|two|three|four))? ?(sts?|stitch|stitches)?(?= |$)/);
+		if (last) {
+			const said = last[4];
+			return { until: { kind: 'last', left: said === undefined ? 1 : (NUMBERS[said] ?? Number(said)) }, next: at };
+		}
+		if (take(/^(to|until) (the )?(next )?(m|marker)(?= |$)/)) return { until: { kind: 'marker' }, next: at };
+		const times =
+			take(/^(x|×) ?(\d{1,4})(?= |$)/) ??
+			take(/^()(\d{1,4}|one|two|three|four)( more)? (times?)( more)?(?= |$)/) ??
+			take(/^()(once|twice|thrice)( more)?(?= |$)/);
+		if (times) {
+			const said = times[2]!;
+			const more = afterStar ? 1 : 0;
+			return { until: { kind: 'times', times: (NUMBERS[said] ?? Number(said)) + more }, next: at };
+		}
+		return { until: undefined, next: i };
+	}
+
+	#unknown(tokens: readonly Token[], from: number, to: number, items: Item[]): void {
+		const span = { from: tokens[from]!.from, to: tokens[to - 1]!.to };
+		const text = this.#text.slice(span.from, span.to);
+		const read = text.length <= MAX_NAME_LENGTH ? this.#names.read(text) : undefined;
+		const readings = read && !read.ok ? read.readings : [];
+		const fixes: Fix[] = readings.flatMap((r) => {
+			const slash = SCHOOLS.slash.write(r.crossing);
+			return slash
+				? [{ ...span, title: `Write ${slash}: as ${SCHOOLS[r.school].title.toLowerCase()} mean it`, text: slash }]
+				: [];
+		});
+		if (readings.length === 0) {
+			const own = SCHOOLS[this.#names.school === 'any' ? 'slash' : this.#names.school];
+			const close = closeNames(text, own, []).filter((c) => c.school === own.id && !own.examples.includes(c.name));
+			fixes.push(...close.slice(0, 2).map((c) => ({ ...span, title: `Write ${c.name}`, text: c.name })));
+		}
+		const problem: RowProblem = {
+			code: readings.length > 0 ? 'other-school' : 'unknown-term',
+			what:
+				readings.length > 0
+					? `“${text}” means different things in different schools, and yours has no such name.`
+					: `“${text}” is no stitch and no crossing.`,
+			todo:
+				readings.length > 0
+					? 'Choose what is meant, or add a glossary line for it.'
+					: 'Correct it, or add a line to the glossary such as “C4F: sl 2 sts to cn …”.',
+			at: span,
+			fixes,
+		};
+		this.problems.push(problem);
+		items.push({ kind: 'unknown', text, problem, ...span });
+	}
+
+	#complain(at: Span, code: string, what: string, todo: string): void {
+		this.problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
+	}
+}

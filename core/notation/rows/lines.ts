@@ -1,0 +1,291 @@
+/**
+ * A swatch as text, line by line: rows with their numbers and side, repeats of rows, glossary lines,
+ * and what a pattern says besides. Nothing is dropped: a line that is not understood is a problem.
+ */
+
+import type { SyntaxNode } from '@lezer/common';
+import type { Span } from '../../result.ts';
+import { GLOSSARY_LIMITS, readGlossary, type Glossary } from '../glossary.ts';
+import type { StatedSchool } from '../read.ts';
+import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
+import { parser } from './rows.parser.js';
+
+export type RowSide = 'RS' | 'WS';
+
+/** A line that tells how one or more rows are worked. */
+export interface RowLine extends Span {
+	/** Row numbers, from 1, in the order in which they are written. */
+	readonly numbers: readonly number[];
+	/** Set for “all WS rows” and the like: every row of that side that no other line tells. */
+	readonly every?: RowSide | 'any';
+	/** The side that the line states. */
+	readonly side?: RowSide;
+	readonly label?: Span;
+	/** The instructions. */
+	readonly body: Span;
+	readonly items: readonly Item[];
+}
+
+/** “rep rows 1-8”, with how often they are worked again. */
+export interface RepeatLine extends Span {
+	readonly first: number;
+	readonly last: number;
+	/** Times that they are worked again; `undefined` when the line leaves it open. */
+	readonly again: number | undefined;
+}
+
+export interface RowsText {
+	readonly rows: readonly RowLine[];
+	readonly repeats: readonly RepeatLine[];
+	/** What a line such as “Cast on 14 sts” says. */
+	readonly castOn?: Span & { readonly stitches: number };
+	/** What a line such as “Join in the round” says. */
+	readonly shape?: Span & { readonly shape: 'flat' | 'round' };
+	readonly bindOff?: Span;
+	/** The text's own glossary lines before the ones that were handed in. */
+	readonly glossary: Glossary;
+	readonly problems: readonly RowProblem[];
+}
+
+/** The longest text that is read, in characters. */
+export const MAX_ROWS_LENGTH = 100_000;
+const MOST_NUMBER = 9999;
+
+export interface RowsContext {
+	readonly school: StatedSchool;
+	/** Lines of the teacher's own glossary; what the text says itself goes first. */
+	readonly glossary: Glossary;
+}
+
+/** Reads a whole text. Total: any text gives an answer. Linear in its length. */
+export function readRows(text: string, { school, glossary: given }: RowsContext): RowsText {
+	const problems: RowProblem[] = [];
+	if (text.length > MAX_ROWS_LENGTH) {
+		const at = { from: MAX_ROWS_LENGTH, to: text.length };
+		problems.push({
+			code: 'length',
+			what: `The text is ${text.length.toLocaleString('en')} characters long; at most ${MAX_ROWS_LENGTH.toLocaleString('en')} are read.`,
+			todo: 'Use repeats, or split it into two swatches.',
+			at,
+		});
+		return { rows: [], repeats: [], glossary: given, problems };
+	}
+	const top = parser.parse(text).topNode;
+	const glossary = glossaryOf(text, top, given, problems);
+	const reader = new ItemReader(text, nameReader(glossary, school));
+	const lines = new LineReader(text, reader, problems);
+	for (let node = top.firstChild; node; node = node.nextSibling) lines.read(node);
+	problems.push(...reader.problems);
+	return {
+		rows: lines.rows,
+		repeats: lines.repeats,
+		...(lines.castOn ? { castOn: lines.castOn } : {}),
+		...(lines.shape ? { shape: lines.shape } : {}),
+		...(lines.bindOff ? { bindOff: lines.bindOff } : {}),
+		glossary,
+		problems: problems.sort((a, b) => a.at.from - b.at.from),
+	};
+}
+
+/** `1 (RS): p3`, which has the shape of a glossary line. */
+const BARE_NUMBER = /^\s*(?:r|row)?\s*\d+\s*(?:\((?:RS|WS)\)|RS|WS)?\s*[:=]/i;
+
+function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: RowProblem[]): Glossary {
+	const lines: { at: Span; line: string }[] = [];
+	for (const node of top.getChildren('Glossary')) {
+		const at = { from: node.from, to: node.to };
+		const line = text.slice(node.from, node.to);
+		if (!BARE_NUMBER.test(line)) lines.push({ at, line });
+	}
+	const own = lines.slice(0, GLOSSARY_LIMITS.lines).map(({ at, line }) => ({ at, read: readGlossary(line) }));
+	for (const { at, read } of own) {
+		const why = [...read.problems, ...read.entries.flatMap((e) => (e.readings.length > 0 ? [] : e.problems))];
+		problems.push(...why.map((p) => ({ ...p, code: 'glossary', at })));
+	}
+	return {
+		entries: [...own.flatMap(({ read }) => read.entries), ...given.entries],
+		problems: given.problems,
+	};
+}
+
+class LineReader {
+	readonly rows: RowLine[] = [];
+	readonly repeats: RepeatLine[] = [];
+	castOn: RowsText['castOn'];
+	shape: RowsText['shape'];
+	bindOff: Span | undefined;
+	readonly #text: string;
+	readonly #items: ItemReader;
+	readonly #problems: RowProblem[];
+	#next = 1;
+
+	constructor(text: string, items: ItemReader, problems: RowProblem[]) {
+		this.#text = text;
+		this.#items = items;
+		this.#problems = problems;
+	}
+
+	read(node: SyntaxNode): void {
+		const at = { from: node.from, to: node.to };
+		const text = this.#text.slice(at.from, at.to);
+		if (node.type.isError) {
+			if (text.trim()) this.#complain(at, 'unknown-term', `“${shorten(text)}” is not understood here.`, HOW);
+			return;
+		}
+		switch (node.name) {
+			case 'Row': {
+				const label = node.getChild('Label')!;
+				const body = node.getChild('Instructions');
+				this.#row(at, label, body);
+				return;
+			}
+			case 'Instructions':
+				this.#add({ numbers: [this.#next], body: at, items: this.#items.read(node), ...at });
+				return;
+			case 'RepeatRows':
+				this.#repeat(at, text);
+				return;
+			case 'CastOn': {
+				const stitches = Number(/\d+/.exec(text)?.[0]);
+				this.castOn = { stitches, ...at };
+				return;
+			}
+			case 'Setting':
+				if (/\bround\b/i.test(text)) this.shape = { shape: 'round', ...at };
+				else if (/\bflat\b|back and forth/i.test(text)) this.shape = { shape: 'flat', ...at };
+				else this.#instructionsAnyway(at);
+				return;
+			case 'BindOff':
+				this.bindOff = at;
+				return;
+			case 'Glossary':
+				if (BARE_NUMBER.test(text)) this.#bareNumber(at, text);
+		}
+	}
+
+	/** A line of instructions whose first word looked like a setting: `work as they stand`. */
+	#instructionsAnyway(at: Span): void {
+		const found = this.#reparsed(at.from, at.to);
+		if (found) this.#add({ numbers: [this.#next], body: at, items: found.items, ...at });
+		else this.#complain(at, 'unknown-term', `“${shorten(this.#text.slice(at.from, at.to))}” is not understood.`, HOW);
+	}
+
+	/** Reads part of the text as instructions, whatever its first word looked like. */
+	#reparsed(from: number, to: number): { items: readonly Item[] } | undefined {
+		// A comma in front changes nothing and lets nothing be taken for a label.
+		const padded = `${' '.repeat(Math.max(0, from - 1))},${this.#text.slice(from, to)}`;
+		const node = parser.parse(padded).topNode.getChild('Instructions');
+		return node ? { items: this.#items.read(node) } : undefined;
+	}
+
+	#bareNumber(at: Span, text: string): void {
+		const colon = at.from + text.search(/[:=]/);
+		const numbers = numbersIn(text.slice(0, colon - at.from));
+		const side = sideIn(text.slice(0, colon - at.from));
+		const body = { from: colon + 1, to: at.to };
+		const items = this.#reparsed(body.from, body.to)?.items ?? [];
+		this.#add({ numbers, ...(side ? { side } : {}), label: { from: at.from, to: colon + 1 }, body, items, ...at });
+	}
+
+	#row(at: Span, label: SyntaxNode, body: SyntaxNode | null): void {
+		const said = this.#text.slice(label.from, label.to);
+		const numbers = numbersIn(said);
+		const every = everyIn(said);
+		const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
+		const span = { from: label.from, to: label.to };
+		if (numbers.some((n) => n < 1 || n > MOST_NUMBER)) {
+			this.#complain(span, 'number', `Row numbers go from 1 to ${MOST_NUMBER}.`, 'Correct the number.');
+			return;
+		}
+		if (!body) {
+			this.#complain(span, 'empty', 'Nothing says how this row is worked.', 'Write its stitches behind the colon.');
+			return;
+		}
+		this.#add({
+			numbers,
+			...(every ? { every } : {}),
+			...(side ? { side } : {}),
+			label: span,
+			body: { from: body.from, to: body.to },
+			items: this.#items.read(body),
+			...at,
+		});
+	}
+
+	#add(line: RowLine): void {
+		this.rows.push(line);
+		const last = line.numbers.at(-1);
+		if (last !== undefined) this.#next = last + 1;
+	}
+
+	#repeat(at: Span, text: string): void {
+		const range = /(\d+)\s*(?:-|–|—|to|through|and|&)\s*(\d+)/i.exec(text) ?? /(\d+)/.exec(text);
+		const all = /all|every/i.test(text);
+		const rest = range ? text.slice(range.index + range[0].length) : text;
+		// “these 8 rows” and “last 4 rows” count back from here.
+		const back = /\b(?:these|last|the)\s+(\d+)\s*(?:rows|rnds|rounds)/i.exec(text);
+		const highest = Math.max(0, ...this.rows.flatMap((r) => r.numbers));
+		const first = back ? highest - Number(back[1]) + 1 : all && !range ? 1 : Number(range?.[1]);
+		const last = back || (all && !range) ? highest : Number(range?.[2] ?? range?.[1]);
+		if (!(first >= 1 && last >= first)) {
+			this.#complain(
+				at,
+				'repeat',
+				'Which rows are repeated cannot be read here.',
+				'Write it as: rep rows 1-8, or: rep rows 1-8 twice.',
+			);
+			return;
+		}
+		this.repeats.push({ first, last, again: timesIn(back ? text.slice(back.index + back[0].length) : rest), ...at });
+	}
+
+	#complain(at: Span, code: string, what: string, todo: string): void {
+		this.#problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
+	}
+}
+
+const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';
+
+const TIMES: Readonly<Record<string, number>> = {
+	once: 1,
+	twice: 2,
+	thrice: 3,
+	one: 1,
+	two: 2,
+	three: 3,
+	four: 4,
+	five: 5,
+	six: 6,
+};
+
+function timesIn(text: string): number | undefined {
+	const [, word] = /\b(once|twice|thrice)\b/i.exec(text) ?? [];
+	if (word) return TIMES[word.toLowerCase()];
+	const [, many] = /(?:x|×)?\s*\b(\d{1,4}|one|two|three|four|five|six)\b\s*(?:more\s+)?(?:times?|x)?/i.exec(text) ?? [];
+	return many === undefined ? undefined : (TIMES[many.toLowerCase()] ?? Number(many));
+}
+
+/** `3, 7 and 11`, `1-4`; “and all WS rows” has no numbers. */
+function numbersIn(label: string): number[] {
+	const numbers: number[] = [];
+	for (const [, from, to] of label.matchAll(/(\d+)(?:\s*(?:-|–|—|to)\s*(\d+))?/g)) {
+		const first = Number(from);
+		const last = to === undefined ? first : Number(to);
+		for (let n = first; n <= Math.min(last, first + MOST_NUMBER); n++) numbers.push(n);
+	}
+	return [...new Set(numbers)];
+}
+
+const sideIn = (label: string): RowSide | undefined =>
+	/\bWS\b|wrong/i.test(label) ? 'WS' : /\bRS\b|right/i.test(label) ? 'RS' : undefined;
+
+function everyIn(label: string): RowLine['every'] {
+	if (!/\b(all|every|even|odd)\b/i.test(label)) return undefined;
+	if (/\bWS\b|wrong|\beven\b/i.test(label)) return 'WS';
+	if (/\bRS\b|right|\bodd\b/i.test(label)) return 'RS';
+	// “Row 2 and every other row” means the rows of that row's side.
+	if (/other|alternate|following/i.test(label)) return (numbersIn(label)[0] ?? 2) % 2 === 0 ? 'WS' : 'RS';
+	return 'any';
+}
+
+const shorten = (text: string): string => (text.length > 40 ? `${text.slice(0, 39)}…` : text);

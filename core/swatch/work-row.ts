@@ -1,0 +1,392 @@
+/** Works one row: items of the text on the stitches of the row before. */
+
+import { turn } from '../crossing/index.ts';
+import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
+import type { Span } from '../result.ts';
+import type { Face, FabricStitch, WorkedCrossing, WorkedStep } from './fabric.ts';
+
+/** Why a row cannot be worked to its end. */
+export interface RowStop {
+	readonly reason:
+		'too-few-stitches' | 'stitches-left' | 'repeat-does-not-fit' | 'unknown-term' | 'too-many-stitches' | 'no-marker';
+	readonly what: string;
+	readonly todo: string;
+	readonly at: Span;
+}
+
+export interface RowDone {
+	readonly stitches: readonly FabricStitch[];
+	readonly crossings: readonly WorkedCrossing[];
+	readonly steps: readonly WorkedStep[];
+	readonly markers: readonly number[];
+	/** Places, from the right, of markers that stand inside a crossing. */
+	readonly markersMoved: readonly number[];
+}
+
+export type RowResult = { readonly ok: true; readonly done: RowDone } | { readonly ok: false; readonly stop: RowStop };
+
+export interface RowStart {
+	/** The row before, from the right. */
+	readonly stitches: readonly FabricStitch[];
+	readonly markers: readonly number[];
+	readonly side: RowSide;
+	/** Where the row stands in the text, for what is wrong with the whole of it. */
+	readonly at: Span;
+	readonly most: number;
+}
+
+/** Works `items` over a row. Linear in the stitches of the row. */
+export function workRow(items: readonly Item[], start: RowStart): RowResult {
+	const worker = new RowWorker(start);
+	worker.work(items, 0);
+	return worker.end();
+}
+
+/** Stitches that items take, whatever the row; `undefined` when that depends on what is left. */
+function needs(items: readonly Item[]): number | undefined {
+	let sum = 0;
+	for (const item of items) {
+		const one = needsOne(item);
+		if (one === undefined) return undefined;
+		sum += one;
+	}
+	return sum;
+}
+
+function needsOne(item: Item): number | undefined {
+	switch (item.kind) {
+		case 'stitch':
+			return item.until.kind === 'times' ? item.until.times * item.stitch.takes : undefined;
+		case 'crossing':
+			return item.crossing.n;
+		case 'group': {
+			const inner = needs(item.items);
+			return inner === undefined ? undefined : inner * item.times;
+		}
+		case 'star': {
+			const inner = needs(item.items);
+			return inner === undefined || item.until.kind !== 'times' ? undefined : inner * item.until.times;
+		}
+		case 'as-they-stand':
+			return undefined;
+		default:
+			return 0;
+	}
+}
+
+const SHOWN_ON_WS: Readonly<Record<Face, Face>> = { k: 'p', p: 'k' };
+
+class RowWorker {
+	readonly #start: RowStart;
+	/** As the worker meets them. */
+	readonly #before: readonly FabricStitch[];
+	readonly #marked: Set<number>;
+	readonly #out: FabricStitch[] = [];
+	readonly #crossings: { first: number; crossing: Omit<WorkedCrossing, 'at'> }[] = [];
+	readonly #steps: WorkedStep[] = [];
+	readonly #markers: number[] = [];
+	readonly #moved: number[] = [];
+	#at = 0;
+	#stop: RowStop | undefined;
+
+	constructor(start: RowStart) {
+		this.#start = start;
+		const ws = start.side === 'WS';
+		this.#before = ws ? [...start.stitches].reverse() : start.stitches;
+		this.#marked = new Set(ws ? start.markers.map((m) => start.stitches.length - m) : start.markers);
+	}
+
+	get #left(): number {
+		return this.#before.length - this.#at;
+	}
+
+	/** `after`: stitches that must be left for what follows these items. */
+	work(items: readonly Item[], after: number): void {
+		for (const [i, item] of items.entries()) {
+			if (this.#stop) return;
+			const tail = needs(items.slice(i + 1));
+			this.#item(item, tail === undefined ? undefined : tail + after);
+		}
+	}
+
+	#item(item: Item, after: number | undefined): void {
+		switch (item.kind) {
+			case 'unknown':
+				this.#halt('unknown-term', item.problem.what, item.problem.todo, item);
+				return;
+			case 'stitch':
+				this.#stitches(item.stitch, item.until, item);
+				return;
+			case 'as-they-stand':
+				this.#asTheyStand(item.until, item);
+				return;
+			case 'crossing':
+				this.#cross(item);
+				return;
+			case 'marker':
+				this.#marker(item.does, item);
+				return;
+			case 'group':
+				for (let i = 0; i < item.times && !this.#stop; i++) this.work(item.items, 0);
+				return;
+			case 'star':
+				this.#star(item.items, item.until, item, after);
+		}
+	}
+
+	/** How many stitches must be left where something goes on “to” somewhere. */
+	#goal(until: Exclude<Until, { kind: 'times' }>, at: Span, after: number): number | undefined {
+		switch (until.kind) {
+			case 'end':
+				return after;
+			case 'last':
+				return until.left;
+			case 'marker': {
+				const next = [...this.#marked].filter((m) => m > this.#at).sort((a, b) => a - b)[0];
+				if (next === undefined) {
+					this.#halt(
+						'no-marker',
+						'No marker stands ahead in this row.',
+						'Place one with pm in an earlier row, or count: “to last 3 sts”.',
+						at,
+					);
+					return undefined;
+				}
+				return this.#before.length - next;
+			}
+		}
+	}
+
+	#stitches(kind: StitchKind, until: Until, at: Span): void {
+		const first = this.#out.length;
+		if (until.kind === 'times') {
+			for (let i = 0; i < until.times; i++) {
+				if (this.#left < kind.takes) {
+					const short = until.times > 1 ? ` ${until.times - i} of these ${until.times} find none.` : '';
+					this.#tooFew(at, until.times * kind.takes - i * kind.takes, short);
+					return;
+				}
+				this.#one(kind, at);
+				if (this.#stop) return;
+			}
+		} else {
+			const goal = this.#goal(until, at, 0);
+			if (goal === undefined) return;
+			const many = this.#left - goal;
+			if (many < 0) {
+				this.#tooFew(at, goal, ` ${goal} are to be left.`);
+				return;
+			}
+			if (kind.takes === 0 || many % kind.takes !== 0) {
+				this.#halt(
+					'repeat-does-not-fit',
+					`${plural(many)} cannot be worked ${kind.takes} at a time.`,
+					'Change the count before it.',
+					at,
+				);
+				return;
+			}
+			for (let i = 0; i < many / kind.takes; i++) this.#one(kind, at);
+		}
+		this.#step(first, at);
+	}
+
+	#one(kind: StitchKind, at: Span): void {
+		const taken = this.#take(kind.takes);
+		for (const [i, work] of kind.makes.entries()) {
+			const old = this.#before[taken];
+			const slipped = work === 'slipped';
+			const face = slipped ? (old?.face ?? 'k') : this.#shown(work.startsWith('p') ? 'p' : 'k');
+			const made = kind.takes === 0 || i > 0;
+			this.#put(
+				{
+					face,
+					how: kind.id,
+					from: made && kind.takes === 0 ? -1 : taken,
+					...(kind.takes > 1 ? { also: Array.from({ length: kind.takes - 1 }, (_, k) => taken + k + 1) } : {}),
+					...(slipped ? (old?.twisted ? { twisted: true } : {}) : work.endsWith('tbl') ? { twisted: true } : {}),
+				},
+				at,
+			);
+		}
+	}
+
+	#asTheyStand(until: Until, at: Span): void {
+		const goal = until.kind === 'times' ? this.#left - until.times : this.#goal(until, at, 0);
+		if (goal === undefined) return;
+		const first = this.#out.length;
+		while (this.#left > Math.max(0, goal) && !this.#stop) {
+			const from = this.#take(1);
+			const { face } = this.#before[from]!;
+			this.#put({ face, how: this.#start.side === 'WS' ? SHOWN_ON_WS[face] : face, from }, at);
+		}
+		this.#step(first, at);
+	}
+
+	#cross(item: Extract<Item, { kind: 'crossing' }>): void {
+		const c = item.crossing;
+		if (this.#left < c.n) {
+			this.#tooFew(item, c.n, '');
+			return;
+		}
+		const first = this.#out.length;
+		for (let i = 1; i < c.n; i++) if (this.#marked.has(this.#at + i)) this.#moved.push(this.#at + i);
+		const from = this.#take(c.n);
+		for (const stitch of c.order) {
+			const work = c.work[stitch - 1]!;
+			this.#put(
+				{
+					face: this.#shown(work.startsWith('p') ? 'p' : 'k'),
+					how: 'x',
+					from: from + stitch - 1,
+					...(work.endsWith('tbl') ? { twisted: true } : {}),
+				},
+				item,
+			);
+		}
+		const { name, by } = item;
+		const seen = this.#start.side === 'WS' ? turn(c) : c;
+		this.#crossings.push({ first, crossing: { crossing: seen, asWorked: c, name, by, from: item.from, to: item.to } });
+		this.#step(first, item);
+	}
+
+	#marker(does: 'place' | 'slip' | 'remove', at: Span): void {
+		if (does === 'place') {
+			this.#markers.push(this.#out.length);
+			return;
+		}
+		if (!this.#marked.delete(this.#at)) {
+			this.#halt('no-marker', 'No marker stands here.', 'Place one with pm in an earlier row, or take this out.', at);
+			return;
+		}
+		if (does === 'slip') this.#markers.push(this.#out.length);
+	}
+
+	#star(items: readonly Item[], until: Until, at: Span, after: number | undefined): void {
+		if (until.kind === 'times') {
+			for (let i = 0; i < until.times && !this.#stop; i++) this.work(items, 0);
+			return;
+		}
+		const goal = this.#goal(until, at, after ?? 0);
+		if (goal === undefined) return;
+		const each = needs(items);
+		if (each === 0) {
+			this.#halt(
+				'repeat-does-not-fit',
+				'What is repeated takes no stitch, so it would never end.',
+				'Say how many times.',
+				at,
+			);
+			return;
+		}
+		do {
+			const room = this.#left - goal;
+			if (each === undefined ? room <= 0 : room < each) {
+				const left = plural(Math.max(0, room));
+				this.#halt(
+					'repeat-does-not-fit',
+					each === undefined
+						? 'The repeat does not come out even.'
+						: `The repeat takes ${plural(each)}, and ${left} ${room === 1 ? 'is' : 'are'} left for it.`,
+					'Change the stitches before it, or what it ends at: “rep from * to last 2 sts”.',
+					at,
+				);
+				return;
+			}
+			const before = this.#at;
+			this.work(items, goal);
+			if (this.#stop) return;
+			if (this.#at === before) return;
+		} while (this.#left > goal);
+	}
+
+	/** Takes stitches off the left needle; gives the place of the first. Markers met are slipped along. */
+	#take(many: number): number {
+		const from = this.#at;
+		if (this.#marked.delete(from)) this.#markers.push(this.#out.length);
+		for (let i = 1; i < many; i++) if (this.#marked.delete(from + i)) this.#markers.push(this.#out.length + many);
+		this.#at += many;
+		return from;
+	}
+
+	#put(stitch: FabricStitch, at: Span): void {
+		this.#out.push(stitch);
+		if (this.#out.length > this.#start.most) {
+			this.#halt(
+				'too-many-stitches',
+				`The row grows beyond ${this.#start.most} stitches.`,
+				'Split it into two swatches.',
+				at,
+			);
+		}
+	}
+
+	#shown(worked: Face): Face {
+		return this.#start.side === 'WS' ? SHOWN_ON_WS[worked] : worked;
+	}
+
+	#step(first: number, at: Span): void {
+		if (this.#out.length > first) this.#steps.push({ first, last: this.#out.length, from: at.from, to: at.to });
+	}
+
+	#tooFew(at: Span, wanted: number, more: string): void {
+		const left = this.#left;
+		this.#halt(
+			'too-few-stitches',
+			`This needs ${plural(wanted)}, and ${left === 0 ? 'none is' : left === 1 ? '1 is' : `${left} are`} left.${more}`,
+			'Take out stitches before it, or cast on more.',
+			at,
+		);
+	}
+
+	#halt(reason: RowStop['reason'], what: string, todo: string, at: Span): void {
+		this.#stop ??= { reason, what, todo, at: { from: at.from, to: at.to } };
+	}
+
+	end(): RowResult {
+		if (!this.#stop && this.#left > 0) {
+			this.#halt(
+				'stitches-left',
+				`${plural(this.#left)} ${this.#left === 1 ? 'is' : 'are'} left at the end of the row.`,
+				'Work them too: “k to end”, or cast on fewer.',
+				this.#start.at,
+			);
+		}
+		if (this.#stop) return { ok: false, stop: this.#stop };
+		const [before, now] = [this.#before.length, this.#out.length];
+		if (this.#start.side === 'RS') {
+			return {
+				ok: true,
+				done: {
+					stitches: this.#out,
+					crossings: this.#crossings.map(({ first, crossing }) => ({ ...crossing, at: first })),
+					steps: this.#steps,
+					markers: this.#markers,
+					markersMoved: this.#moved,
+				},
+			};
+		}
+		// Worked from the left as seen on the right side, so all places are counted from the other end.
+		const stitches = this.#out
+			.map((s) => ({
+				...s,
+				from: s.from < 0 ? -1 : before - 1 - s.from,
+				...(s.also ? { also: s.also.map((f) => before - 1 - f) } : {}),
+			}))
+			.reverse();
+		return {
+			ok: true,
+			done: {
+				stitches,
+				crossings: this.#crossings
+					.map(({ first, crossing }) => ({ ...crossing, at: now - first - crossing.crossing.n }))
+					.reverse(),
+				steps: this.#steps.map((s) => ({ ...s, first: now - s.last, last: now - s.first })).reverse(),
+				markers: this.#markers.map((m) => now - m).reverse(),
+				markersMoved: this.#moved.map((m) => before - m),
+			},
+		};
+	}
+}
+
+export const plural = (n: number): string => (n === 1 ? '1 stitch' : `${n} stitches`);

@@ -1,0 +1,258 @@
+/** Works a whole swatch: its text, row by row, repeats included. */
+
+import type { RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
+import type { Span } from '../result.ts';
+import type { FabricStitch, RepeatShown, Shape, SwatchProblem, Worked, WorkedRow } from './fabric.ts';
+import { SWATCH_LIMITS } from './limits.ts';
+import { workRow, type RowResult } from './work-row.ts';
+
+export interface SwatchStart {
+	readonly castOn: number;
+	readonly shape: Shape;
+	readonly school: StatedSchool;
+}
+
+const CAST_ON: FabricStitch = { face: 'k', how: 'cast-on', from: -1 };
+
+/** A row that is to be worked: its number, and the line and number under which the text tells it. */
+interface Planned {
+	readonly number: number;
+	readonly told: number;
+	readonly line: RowLine;
+}
+
+/**
+ * Works the rows of a text, each on the stitches that the row before left. A row that cannot be
+ * worked is told with its reason and leaves the stitches as they were, so that the rows after it can
+ * still be looked at. Total; linear in the stitches worked.
+ */
+export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart): Worked {
+	const problems: SwatchProblem[] = text.problems
+		.filter((p) => p.code !== 'unknown-term' && p.code !== 'other-school')
+		.map((p) => ({
+			row: 0,
+			weight: p.code === 'glossary' ? 'warning' : 'error',
+			reason: p.code,
+			what: p.what,
+			todo: p.todo,
+			...p.at,
+			...(p.fixes ? { fixes: p.fixes } : {}),
+		}));
+	if (castOn < 1 || castOn > SWATCH_LIMITS.stitches) {
+		const what = `A swatch has between 1 and ${SWATCH_LIMITS.stitches} stitches.`;
+		problems.push({
+			row: 0,
+			weight: 'error',
+			reason: 'cast-on',
+			what,
+			todo: 'Change how many are cast on.',
+			from: 0,
+			to: 0,
+		});
+		return { castOn: Math.max(0, castOn), shape, school, rows: [], repeats: [], problems, widest: Math.max(1, castOn) };
+	}
+	const { planned, repeats } = plan(text, problems);
+	const firstSide: RowSide = planned[0]?.line.side === 'WS' && shape === 'flat' ? 'WS' : 'RS';
+	const rows: WorkedRow[] = [];
+	let stitches: readonly FabricStitch[] = Array.from({ length: castOn }, () => CAST_ON);
+	let markers: readonly number[] = [];
+	let widest = castOn;
+	const known = new RowCache();
+	for (const { number, told, line } of planned) {
+		const side: RowSide = shape === 'round' || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';
+		if (line.side && line.side !== side && line.numbers.includes(number)) {
+			problems.push({
+				row: number,
+				weight: 'warning',
+				reason: 'side',
+				what: `Row ${number} is worked on the ${side}${shape === 'round' ? ', as every row is in the round' : ''}, but its line says ${line.side}.`,
+				todo: `It is worked as a ${side} row here. Correct the line, or the number.`,
+				...(line.label ?? line.body),
+			});
+		}
+		const result = known.work(line, { stitches, markers, side, at: line.body, most: SWATCH_LIMITS.stitches });
+		const base = { number, told, side, line };
+		if (result.ok) {
+			const { done } = result;
+			rows.push({ ...base, ...done, ok: true });
+			for (const m of done.markersMoved) {
+				problems.push({
+					row: number,
+					weight: 'warning',
+					reason: 'marker-inside',
+					what: `A marker stands inside a crossing, ${m} stitches from the right.`,
+					todo: 'Markers stand at the edges of a cord. Move it there.',
+					place: m,
+					...line.body,
+				});
+			}
+			({ stitches, markers } = done);
+			widest = Math.max(widest, stitches.length);
+		} else {
+			const { reason, what, todo, at } = result.stop;
+			const told = text.problems.find((p) => p.at.from === at.from && p.at.to === at.to && p.fixes);
+			problems.push({
+				row: number,
+				weight: 'error',
+				reason,
+				what,
+				todo,
+				...at,
+				...(told?.fixes ? { fixes: told.fixes } : {}),
+			});
+			rows.push({ ...base, stitches, crossings: [], steps: [], markers, ok: false });
+		}
+	}
+	if (text.castOn && text.castOn.stitches !== castOn) {
+		const { stitches: said, from, to } = text.castOn;
+		problems.push({
+			row: 0,
+			weight: 'warning',
+			reason: 'cast-on-said',
+			what: `The text casts on ${said}, and this swatch ${castOn}.`,
+			todo: 'Make the two agree.',
+			from,
+			to,
+		});
+	}
+	return { castOn, shape, school, rows, repeats, problems: once(problems), widest };
+}
+
+/** A line that is worked again on the same stitches comes out the same: plain rows are worked once for each repeat otherwise. */
+class RowCache {
+	readonly #known = new Map<RowLine, { start: Parameters<typeof workRow>[1]; result: RowResult }>();
+
+	work(line: RowLine, start: Parameters<typeof workRow>[1]): RowResult {
+		const before = this.#known.get(line);
+		if (before && before.start.side === start.side && sameFaces(before.start, start)) return before.result;
+		const result = workRow(line.items, start);
+		this.#known.set(line, { start, result });
+		return result;
+	}
+}
+
+function sameFaces(a: { stitches: readonly FabricStitch[]; markers: readonly number[] }, b: typeof a): boolean {
+	return (
+		a.stitches.length === b.stitches.length &&
+		a.markers.length === b.markers.length &&
+		a.markers.every((m, i) => m === b.markers[i]) &&
+		a.stitches.every((s, i) => s.face === b.stitches[i]!.face && s.twisted === b.stitches[i]!.twisted)
+	);
+}
+
+/** One complaint for a line, however many rows it tells. */
+function once(problems: readonly SwatchProblem[]): readonly SwatchProblem[] {
+	const seen = new Set<string>();
+	return problems
+		.filter((p) => {
+			const key = `${p.reason} ${p.from} ${p.to} ${p.what}`;
+			if (seen.has(key)) return false;
+			seen.add(key);
+			return true;
+		})
+		.sort((a, b) => a.from - b.from);
+}
+
+function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; repeats: RepeatShown[] } {
+	const told = new Map<number, RowLine>();
+	for (const line of text.rows) {
+		for (const n of line.numbers) {
+			if (!told.has(n)) told.set(n, line);
+			else
+				complain(
+					problems,
+					n,
+					'told-twice',
+					`Row ${n} is told twice; the first one counts.`,
+					'Take one of them out.',
+					line.label ?? line.body,
+				);
+		}
+	}
+	const everies = text.rows.filter((r) => r.every);
+	const numbers = [...told.keys()];
+	const highest = Math.max(0, ...numbers, ...text.repeats.map((r) => (everies.length > 0 ? r.last : 0)));
+	const planned: Planned[] = [];
+	const repeats: RepeatShown[] = [];
+	const lineFor = (n: number): RowLine | undefined =>
+		told.get(n) ?? everies.find((e) => e.every === 'any' || (e.every === 'WS') === (n % 2 === 0));
+	const used = new Set<(typeof text.repeats)[number]>();
+	const add = (number: number, line: RowLine, as = number): boolean => {
+		if (planned.length >= SWATCH_LIMITS.rows) return false;
+		planned.push({ number, told: as, line });
+		return true;
+	};
+	for (let n = 1; n <= highest; n++) {
+		const line = lineFor(n);
+		if (line) {
+			if (!add(n, line)) break;
+			continue;
+		}
+		const next = Math.min(...numbers.filter((m) => m > n));
+		const filler = text.repeats.find((r) => r.last < n && r.from < (told.get(next)?.from ?? Infinity));
+		const as = filler && filler.first + ((n - filler.last - 1) % (filler.last - filler.first + 1));
+		const from = as === undefined ? undefined : lineFor(as);
+		if (filler && from && as !== undefined) {
+			used.add(filler);
+			if (!add(n, from, as)) break;
+		} else if (Number.isFinite(next)) {
+			const line = told.get(next)!;
+			complain(
+				problems,
+				n,
+				'missing-row',
+				`Row ${n} is not told.`,
+				`Write it before row ${next}, or correct the numbers.`,
+				line.label ?? line.body,
+			);
+			n = next - 1;
+		}
+	}
+	let after = Math.max(highest, 0);
+	for (const repeat of text.repeats) {
+		const span = repeat.last - repeat.first + 1;
+		const places = planned.flatMap((p, i) => (p.number >= repeat.first && p.number <= repeat.last ? [i] : []));
+		if (places.length < span) {
+			complain(
+				problems,
+				0,
+				'repeat',
+				`Rows ${repeat.first} to ${repeat.last} are repeated, but not all of them are told.`,
+				'Correct the row numbers of the repeat.',
+				repeat,
+			);
+			continue;
+		}
+		const again = used.has(repeat) ? planned.filter((p) => p.number !== p.told).length / span : repeat.again;
+		repeats.push({ first: places[0]!, last: places.at(-1)!, times: again === undefined ? undefined : again + 1 });
+		if (used.has(repeat)) continue;
+		for (let k = 0; k < (repeat.again ?? 0); k++) {
+			for (let n = repeat.first; n <= repeat.last; n++) {
+				after += 1;
+				if (!add(after, lineFor(n)!, n)) break;
+			}
+		}
+	}
+	if (planned.length >= SWATCH_LIMITS.rows) {
+		complain(
+			problems,
+			0,
+			'too-many-rows',
+			`Only the first ${SWATCH_LIMITS.rows} rows are worked.`,
+			'Repeat fewer times, or split it into two swatches.',
+			text.repeats.at(-1) ?? { from: 0, to: 0 },
+		);
+	}
+	return { planned, repeats };
+}
+
+function complain(
+	problems: SwatchProblem[],
+	row: number,
+	reason: string,
+	what: string,
+	todo: string,
+	{ from, to }: Span,
+): void {
+	problems.push({ row, weight: 'error', reason, what, todo, from, to });
+}
