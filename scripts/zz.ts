@@ -1,18 +1,12 @@
-import { parser } from '../core/notation/rows/rows.parser.js';
-const t = `Cast on 14 sts
-# a comment
-Row 1 (RS): p3, k8, p3
-Rows 2 and 4 (WS): knit the knits and purl the purls.
-Rows 3, 7 and 11: p3, C8F, p3
-Row 2 and all WS rows: *k2, p4; rep from * to last 2 sts, k2
-[p2, k2] 4 times, (p2, k2) x4, 2/1 LPC, k1 tbl
-rep rows 1-8 twice more
-C4F: sl 2 sts to cn and hold in front, k2, k2 from cn
-K2, (p2, k2
-Rnd 3: *C4F, p2; rep from * around
-*p2, k2; rep from *
-p3, k8, p3
-Bind off all sts.
-Worked flat`;
-const tree = parser.parse(t);
-tree.iterate({ enter(n) { if (n.node.firstChild === null || n.type.isError) console.log(n.name, JSON.stringify(t.slice(n.from, n.to)), n.type.isError ? 'ERR' : ''); } });
+import { writeFileSync } from 'node:fs';
+import { drawChart, toSvg } from '../core/drawing/index.ts';
+import { readGlossary, readRows } from '../core/notation/index.ts';
+import { workRows, practiceSwatch, cordsOf, checksOf, strandsOf, gapsOf, withMistake } from '../core/swatch/index.ts';
+const made = practiceSwatch({ cords: [{ kind: 'rope', group: 3 }, { kind: 'plait' }, { kind: 'zigzag' }, { kind: 'diamond', steps: 3 }, { kind: 'honeycomb' }, { kind: 'reversible' }], border: 3, ground: 2, repeats: 1, shape: 'flat', school: 'total-front-back' });
+console.log(made.castOn, made.period); console.log(made.text);
+const school = 'total-front-back' as const;
+const w = workRows(readRows(made.text, { school, glossary: readGlossary('') }), { castOn: made.castOn, shape: 'flat', school });
+console.log(w.problems.map((p) => `${p.row} ${p.reason} ${p.what} ${made.text.slice(p.from, p.to)}`));
+const cords = cordsOf(w);
+console.log(cords.cords.length, checksOf(w, cords).map((p) => p.what), gapsOf(w, cords).length);
+writeFileSync('/tmp/chart.svg', toSvg(drawChart(w, { light: 'day', numbers: true, window: { firstRow: 0, lastRow: 25, firstColumn: 0, lastColumn: 200 } }), 1000));

@@ -33,6 +33,10 @@ export interface Palette {
 	readonly holderFar: ToolColours;
 	readonly shadow: string;
 	readonly risk: string;
+	/** A cell of a chart, the lines between cells, and the marks of its ground. */
+	readonly cell: string;
+	readonly gridline: string;
+	readonly groundMark: string;
 	/** Sky to water, top to bottom. */
 	readonly water: readonly [string, string, string];
 	readonly ripple: string;
@@ -58,6 +62,9 @@ const day: Palette = {
 	holderFar: { body: '#c7aa6a', light: '#ddc896', dark: '#a58848', edge: '#77622f' },
 	shadow: '#14302c',
 	risk: '#8a2f5e',
+	cell: '#fdfaf2',
+	gridline: '#ddd4bf',
+	groundMark: '#857b60',
 	water: ['#e9f2ec', '#d3e6df', '#b4d4cc'],
 	ripple: '#86b3aa',
 };
@@ -80,6 +87,9 @@ const dusk: Palette = {
 	holderFar: { body: '#8d7a4b', light: '#ab976a', dark: '#6c5a2f', edge: '#1b1507' },
 	shadow: '#03090a',
 	risk: '#ffa6cf',
+	cell: '#14282b',
+	gridline: '#2c474a',
+	groundMark: '#8d9c91',
 	water: ['#182f33', '#16292d', '#12383c'],
 	ripple: '#2f5f63',
 };
@@ -102,6 +112,9 @@ const print: Palette = {
 	holderFar: { body: '#e4e4e4', light: '#f4f4f4', dark: '#c9c9c9', edge: '#777777' },
 	shadow: '#999999',
 	risk: '#000000',
+	cell: '#ffffff',
+	gridline: '#cccccc',
+	groundMark: '#6b6b6b',
 	water: ['#ffffff', '#ffffff', '#ffffff'],
 	ripple: '#dddddd',
 };

@@ -13,7 +13,7 @@ export interface StrandStyle {
 	readonly letter?: 'A' | 'B' | 'C' | 'D';
 }
 
-const TEXTURES = ['plain', 'bands', 'dots', 'line'] as const;
+export const TEXTURES = ['plain', 'bands', 'dots', 'line'] as const;
 const LETTERS = ['A', 'B', 'C', 'D'] as const;
 
 /**

@@ -4,3 +4,4 @@ export * from './export.ts';
 export * from './house-style.ts';
 export * from './lesson.ts';
 export * from './save.ts';
+export * from './swatch.ts';

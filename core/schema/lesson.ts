@@ -5,6 +5,7 @@ import { DEMONSTRATIONS } from '../craft/index.ts';
 import { MISTAKE_IDS } from '../handling/index.ts';
 import { MAX_SENTENCE_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
 import { CrossingSchema } from './crossing.ts';
+import { SwatchSchema } from './swatch.ts';
 
 /** Stated limits; what is longer is refused with a message that names them. */
 export const LESSON_LIMITS = { title: 120, note: 4000, steps: 200 } as const;
@@ -45,9 +46,19 @@ export const CrossingStepSchema = z.object({
 	note: NoteText,
 });
 
+/** Rows to knit at the needles: the swatch as it stood when it was put in. */
+export const SwatchStepSchema = z.object({
+	id: z.uuid(),
+	kind: z.literal('swatch'),
+	swatch: SwatchSchema,
+	/** The swatch that it was taken from. */
+	from: z.uuid().optional(),
+	note: NoteText,
+});
+
 export const NoteStepSchema = z.object({ id: z.uuid(), kind: z.literal('note'), text: NoteText });
 
-export const StepSchema = z.discriminatedUnion('kind', [CrossingStepSchema, NoteStepSchema]);
+export const StepSchema = z.discriminatedUnion('kind', [CrossingStepSchema, SwatchStepSchema, NoteStepSchema]);
 
 export const LessonSchema = z.object({
 	format: z.literal('pond-loop/lesson'),
@@ -65,6 +76,7 @@ export const DraftLessonSchema = LessonSchema.extend({
 	steps: z.array(
 		z.discriminatedUnion('kind', [
 			CrossingStepSchema.extend({ note: z.string() }),
+			SwatchStepSchema.extend({ note: z.string() }),
 			NoteStepSchema.extend({ text: z.string() }),
 		]),
 	),
@@ -73,6 +85,7 @@ export const DraftLessonSchema = LessonSchema.extend({
 export type Lesson = z.infer<typeof LessonSchema>;
 export type Step = z.infer<typeof StepSchema>;
 export type CrossingStep = z.infer<typeof CrossingStepSchema>;
+export type SwatchStep = z.infer<typeof SwatchStepSchema>;
 export type NoteStep = z.infer<typeof NoteStepSchema>;
 
 /** The first complaint of a failed check, with where it is, in words. */

@@ -7,7 +7,7 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import type { RowLine, RowSide, SchoolId, StatedSchool } from '../notation/index.ts';
+import type { RepeatLine, RowLine, RowSide, SchoolId, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 
 export type Face = 'k' | 'p';
@@ -87,6 +87,9 @@ export interface Worked {
 	readonly school: StatedSchool;
 	readonly rows: readonly WorkedRow[];
 	readonly repeats: readonly RepeatShown[];
+	/** The lines of the text, whether or not their rows are worked. */
+	readonly lines: readonly RowLine[];
+	readonly repeatLines: readonly RepeatLine[];
 	readonly problems: readonly SwatchProblem[];
 	/** The most stitches that any row has, the cast-on included. */
 	readonly widest: number;

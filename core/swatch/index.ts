@@ -14,3 +14,36 @@ export {
 export { SWATCH_LIMITS } from './limits.ts';
 export { loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
 export { workRows, type SwatchStart } from './work.ts';
+export { checksOf, gapsOf, markerPlaces, USUAL_ROWS, type GapMark } from './checks.ts';
+export { chartTable } from './csv.ts';
+export {
+	applied,
+	copyBox,
+	insertColumn,
+	insertRows,
+	placeCrossing,
+	removeColumn,
+	removeRow,
+	setFaces,
+	type Box,
+	type SwatchEdit,
+	type TextChange,
+} from './edit.ts';
+export {
+	SWATCH_MISTAKE_TITLES,
+	SWATCH_MISTAKES,
+	withMistake,
+	type Site,
+	type SwatchMistake,
+	type SwatchMistakeShown,
+} from './mistakes.ts';
+export {
+	CORD_KINDS,
+	PRACTICE_LIMITS,
+	practiceSwatch,
+	type CordKind,
+	type CordWanted,
+	type PracticeWanted,
+} from './practice.ts';
+export { nextCrossing, whereAmI } from './where.ts';
+export { cellWords, legendOf, type LegendEntry } from './words.ts';

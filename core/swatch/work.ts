@@ -49,7 +49,17 @@ export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart)
 			from: 0,
 			to: 0,
 		});
-		return { castOn: Math.max(0, castOn), shape, school, rows: [], repeats: [], problems, widest: Math.max(1, castOn) };
+		return {
+			castOn: Math.max(0, castOn),
+			shape,
+			school,
+			rows: [],
+			repeats: [],
+			lines: text.rows,
+			repeatLines: text.repeats,
+			problems,
+			widest: Math.max(1, castOn),
+		};
 	}
 	const { planned, repeats } = plan(text, problems);
 	const firstSide: RowSide = planned[0]?.line.side === 'WS' && shape === 'flat' ? 'WS' : 'RS';
@@ -115,7 +125,17 @@ export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart)
 			to,
 		});
 	}
-	return { castOn, shape, school, rows, repeats, problems: once(problems), widest };
+	return {
+		castOn,
+		shape,
+		school,
+		rows,
+		repeats,
+		lines: text.rows,
+		repeatLines: text.repeats,
+		problems: once(problems),
+		widest,
+	};
 }
 
 /** A line that is worked again on the same stitches comes out the same: plain rows are worked once for each repeat otherwise. */

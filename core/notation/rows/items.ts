@@ -223,11 +223,17 @@ export class ItemReader {
 	#term(tokens: readonly Token[], i: number, items: Item[]): number {
 		const run = this.#run(tokens, i);
 		const word = run[0]!.text.toLowerCase();
-		const phrase = run.map((t) => t.text.toLowerCase()).join(' ');
-		const whole = AS_THEY_STAND.find((pattern) => pattern.test(phrase));
-		if (whole) {
-			items.push({ kind: 'as-they-stand', until: { kind: 'end' }, from: run[0]!.from, to: run.at(-1)!.to });
-			return i + run.length;
+		// The longest way of saying it goes first; what follows may say how far.
+		for (let many = run.length; many > 1; many--) {
+			const phrase = run
+				.slice(0, many)
+				.map((t) => t.text.toLowerCase())
+				.join(' ');
+			if (!AS_THEY_STAND.some((pattern) => pattern.test(phrase))) continue;
+			const { until, next } = this.#until(tokens, i + many, false);
+			const last = tokens[until ? next - 1 : i + many - 1]!;
+			items.push({ kind: 'as-they-stand', until: until ?? { kind: 'end' }, from: run[0]!.from, to: last.to });
+			return until ? next : i + many;
 		}
 		const marker = MARKERS[word] ?? this.#longMarker(run);
 		if (marker) {

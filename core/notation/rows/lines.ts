@@ -140,7 +140,7 @@ class LineReader {
 				return;
 			}
 			case 'Instructions':
-				this.#add({ numbers: [this.#next], body: at, items: this.#items.read(node), ...at });
+				this.#add({ numbers: [this.#next], body: bodyOf(node), items: this.#items.read(node), ...at });
 				return;
 			case 'RepeatRows':
 				this.#repeat(at, text);
@@ -206,7 +206,7 @@ class LineReader {
 			...(every ? { every } : {}),
 			...(side ? { side } : {}),
 			label: span,
-			body: { from: body.from, to: body.to },
+			body: bodyOf(body),
 			items: this.#items.read(body),
 			...at,
 		});
@@ -242,6 +242,13 @@ class LineReader {
 	#complain(at: Span, code: string, what: string, todo: string): void {
 		this.#problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
 	}
+}
+
+/** Instructions without a remark at their end, which a change of the row must leave. */
+function bodyOf(node: SyntaxNode): Span {
+	let last = node.lastChild;
+	while (last?.prevSibling && last.name === 'Comment') last = last.prevSibling;
+	return { from: node.from, to: last?.to ?? node.to };
 }
 
 const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';

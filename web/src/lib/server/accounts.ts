@@ -4,12 +4,14 @@ import { randomUUID } from 'node:crypto';
 import type { Export } from '@pond-loop/core/schema';
 import { database, rows, snapshot, transaction } from './database';
 import { designsOf } from './designs';
+import { allVersions, type KeptDocument } from './documents';
 import { readHouseStyle } from './house-styles';
 import { allLessons } from './lessons';
 import { hashPassword, isPassword } from './passwords';
 import { codesLeft, newCodes, useCode } from './recovery';
 import { listSessions, replaceSessions } from './sessions';
 import * as sql from './sql/teachers';
+import { allSwatches } from './swatches';
 import { readAccount, type Teacher } from './teachers';
 
 export interface NewAccount {
@@ -90,6 +92,15 @@ export async function recover(
 
 export const renewCodes = (teacher: Teacher): Promise<string[]> => transaction((on) => newCodes(teacher, on));
 
+/** When something was made, changed and removed, as it stands in a file. */
+const asKept = ({ id, version, createdAt, updatedAt, removedAt }: Omit<KeptDocument<unknown>, 'value'>) => ({
+	id,
+	version,
+	createdAt: createdAt.toISOString(),
+	updatedAt: updatedAt.toISOString(),
+	removedAt: removedAt?.toISOString() ?? null,
+});
+
 /** Everything of one teacher, as it stands at one moment. */
 export async function exportAll(teacher: Teacher, at: Date): Promise<Export> {
 	return snapshot(async (on) => {
@@ -97,6 +108,8 @@ export async function exportAll(teacher: Teacher, at: Date): Promise<Export> {
 		if (!account) throw new Error('An account that is gone cannot be exported.');
 		const style = await readHouseStyle(teacher, on);
 		const lessons = await allLessons(teacher, on);
+		const swatches = await allSwatches(teacher, on);
+		const versions = await allVersions(teacher, on);
 		const sessions = await listSessions(teacher, on);
 		return {
 			format: 'pond-loop/export',
@@ -104,14 +117,9 @@ export async function exportAll(teacher: Teacher, at: Date): Promise<Export> {
 			exportedAt: at.toISOString(),
 			teacher: { name: account.name, signInName: account.signInName, since: account.since.toISOString() },
 			houseStyle: style?.style ?? null,
-			lessons: lessons.map(({ id, version, lesson, createdAt, updatedAt, removedAt }) => ({
-				id,
-				version,
-				createdAt: createdAt.toISOString(),
-				updatedAt: updatedAt.toISOString(),
-				removedAt: removedAt?.toISOString() ?? null,
-				lesson,
-			})),
+			lessons: lessons.map(({ lesson, ...row }) => ({ ...asKept(row), lesson })),
+			swatches: swatches.map(({ swatch, place, ...row }) => ({ ...asKept(row), swatch, place })),
+			versions: versions.map((v) => ({ ...v, savedAt: v.savedAt.toISOString() })),
 			designs: [...(await designsOf(teacher, on))],
 			sessions: sessions.map((s) => ({
 				browser: s.browser,

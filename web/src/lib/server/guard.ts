@@ -37,13 +37,20 @@ export function isForeign({ request, url }: Pick<RequestEvent, 'request' | 'url'
 }
 
 const MOST_BYTES = 64 * 1024;
-/** A lesson at all of its limits is under two megabytes, in the longest letters. */
-const LESSON_MOST_BYTES = 4 * 1024 * 1024;
+/** A swatch at its limits, in the longest letters. */
+const SWATCH_BYTES = 256 * 1024;
+/** What some addresses take; a lesson at all of its limits is under four megabytes, in the longest letters. */
+const BYTES: Readonly<Record<string, number>> = {
+	'/api/lessons/[id]': 4 * 1024 * 1024,
+	'/api/lessons': SWATCH_BYTES,
+	'/api/lessons/[id]/steps': SWATCH_BYTES,
+	'/api/swatches': SWATCH_BYTES,
+	'/api/swatches/[id]': SWATCH_BYTES,
+};
 
 /** Whether a request is longer than anything that belongs there. */
 export function isTooLong({ request, route }: Pick<RequestEvent, 'request' | 'route'>): boolean {
-	const most = route.id === '/api/lessons/[id]' ? LESSON_MOST_BYTES : MOST_BYTES;
-	return Number(request.headers.get('content-length') ?? 0) > most;
+	return Number(request.headers.get('content-length') ?? 0) > (BYTES[route.id ?? ''] ?? MOST_BYTES);
 }
 
 /** Where to go after signing in: a place of our own, or the start. */

@@ -1,10 +1,10 @@
 /** Lessons in the database. Every function takes the teacher; another's lesson is as good as none. */
 
-import { randomUUID } from 'node:crypto';
 import type { Crossing } from '@pond-loop/core/crossing';
 import { addStep, emptyLesson } from '@pond-loop/core/lesson';
 import { CrossingSchema, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
-import { database, rows, transaction, type Queryable } from './database';
+import { database, rows, type Queryable } from './database';
+import { Documents, type StoredDocument } from './documents';
 import * as sql from './sql/lessons';
 import type { Teacher } from './teachers';
 
@@ -24,20 +24,9 @@ export interface StoredLesson {
 	readonly updatedAt: Date;
 }
 
-interface LessonRow {
-	readonly id: string;
-	readonly document: unknown;
-	readonly version: number;
-	readonly updated_at: Date;
-}
+const documents = new Documents('lessons', LessonSchema);
 
-// What was stored by an older version, or by hand, is checked like any other input.
-const stored = (row: LessonRow): StoredLesson => ({
-	id: row.id,
-	version: row.version,
-	lesson: LessonSchema.parse(row.document),
-	updatedAt: row.updated_at,
-});
+const asLesson = ({ value, ...rest }: StoredDocument<Lesson>): StoredLesson => ({ ...rest, lesson: value });
 
 /** Only what a choice of lessons needs, last changed first. */
 export const lessonTitles = (teacher: Teacher): Promise<{ id: string; title: string }[]> =>
@@ -66,13 +55,12 @@ export interface KeptLesson extends StoredLesson {
 
 /** Every lesson of a teacher, those off the lists included, oldest first. */
 export async function allLessons(teacher: Teacher, on: Queryable = database()): Promise<KeptLesson[]> {
-	const found = await rows<LessonRow & { created_at: Date; removed_at: Date | null }>(on, sql.ALL, [teacher.id]);
-	return found.map((row) => ({ ...stored(row), createdAt: row.created_at, removedAt: row.removed_at }));
+	return (await documents.all(teacher, on)).map(({ value, ...rest }) => ({ ...rest, lesson: value }));
 }
 
 export async function readLesson(teacher: Teacher, id: string): Promise<StoredLesson | undefined> {
-	const [row] = await rows<LessonRow>(database(), sql.READ, [teacher.id, id]);
-	return row && stored(row);
+	const found = await documents.read(teacher, id);
+	return found && asLesson(found);
 }
 
 export async function createLesson(
@@ -84,13 +72,8 @@ export async function createLesson(
 }
 
 /** Stores a whole lesson as a new one: also the way in for demo data and files. */
-export async function insertLesson(
-	teacher: Teacher,
-	lesson: Lesson,
-	on: Queryable = database(),
-): Promise<StoredLesson> {
-	const [row] = await rows<LessonRow>(on, sql.INSERT, [teacher.id, randomUUID(), lesson]);
-	return stored(row!);
+export async function insertLesson(teacher: Teacher, lesson: Lesson, on?: Queryable): Promise<StoredLesson> {
+	return asLesson(await documents.insert(teacher, lesson, on));
 }
 
 export type SaveResult =
@@ -114,28 +97,24 @@ export async function appendStep(teacher: Teacher, id: string, step: Step): Prom
 	return result.kind === 'stale' ? { kind: 'full' } : result;
 }
 
-/** One locked read and write. `next` gives the new lesson, or `undefined` to leave things as they are. */
 async function changeLesson(
 	teacher: Teacher,
 	id: string,
 	next: (current: StoredLesson) => Lesson | undefined,
 ): Promise<SaveResult> {
-	return transaction(async (on): Promise<SaveResult> => {
-		const [row] = await rows<LessonRow>(on, sql.READ_FOR_UPDATE, [teacher.id, id]);
-		if (!row) return { kind: 'missing' };
-		const current = stored(row);
-		const lesson = next(current);
-		if (!lesson) return { kind: 'stale', current };
-		const [saved] = await rows<LessonRow>(on, sql.SAVE, [teacher.id, id, lesson]);
-		return { kind: 'saved', saved: stored(saved!) };
-	});
+	const result = await documents.change(teacher, id, (current) => next(asLesson(current)));
+	switch (result.kind) {
+		case 'saved':
+			return { kind: 'saved', saved: asLesson(result.saved) };
+		case 'stale':
+			return { kind: 'stale', current: asLesson(result.current) };
+		case 'missing':
+			return result;
+	}
 }
 
 /** Takes a lesson off the lists; `restoreLesson` brings it back. Gives its title. */
-export async function removeLesson(teacher: Teacher, id: string): Promise<string | undefined> {
-	return (await rows<{ title: string }>(database(), sql.REMOVE, [teacher.id, id]))[0]?.title;
-}
+export const removeLesson = (teacher: Teacher, id: string): Promise<string | undefined> =>
+	documents.remove(teacher, id);
 
-export async function restoreLesson(teacher: Teacher, id: string): Promise<boolean> {
-	return (await rows(database(), sql.RESTORE, [teacher.id, id])).length > 0;
-}
+export const restoreLesson = (teacher: Teacher, id: string): Promise<boolean> => documents.restore(teacher, id);

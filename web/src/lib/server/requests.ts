@@ -23,7 +23,7 @@ export async function readBody<T>(
 	} catch (cause) {
 		// Too large is the server's own refusal and keeps its status.
 		if (cause instanceof Object && 'status' in cause && cause.status === 413) {
-			return { refused: refusal(413, 'That is too much at once for one lesson. Shorten the notes.') };
+			return { refused: refusal(413, 'That is too much at once. Shorten the notes, or the rows.') };
 		}
 		return { refused: refusal(400, 'The request could not be read as JSON. Reload the page and try again.') };
 	}
@@ -33,4 +33,6 @@ export async function readBody<T>(
 
 export const lessonGone = 'That lesson is not here. It may have been removed; look in your lessons.';
 
-export const notFound = (): never => error(404, lessonGone);
+export const swatchGone = 'That swatch is not here. It may have been removed; look in your swatches.';
+
+export const notFound = (what = lessonGone): never => error(404, what);

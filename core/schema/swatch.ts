@@ -1,0 +1,44 @@
+/** A swatch as it is stored, sent and exchanged: its text, and what the text starts from. */
+
+import { z } from 'zod';
+import { SCHOOL_IDS } from '../notation/index.ts';
+import { SWATCH_LIMITS } from '../swatch/limits.ts';
+
+const count = (value: number): string => value.toLocaleString('en');
+
+export const SwatchTitleSchema = z
+	.string()
+	.trim()
+	.min(1, 'A swatch needs a title. Type at least one letter.')
+	.max(SWATCH_LIMITS.title, `A title has at most ${SWATCH_LIMITS.title} characters. Shorten it.`);
+
+const outside = `A swatch has between 1 and ${SWATCH_LIMITS.stitches} stitches. Change how many are cast on.`;
+
+export const SwatchSchema = z.object({
+	format: z.literal('pond-loop/swatch'),
+	version: z.literal(1),
+	title: SwatchTitleSchema,
+	castOn: z.number(outside).int(outside).min(1, outside).max(SWATCH_LIMITS.stitches, outside),
+	/** Flat: odd rows on the right side, unless the text says otherwise. Round: all on the right side. */
+	shape: z.enum(['flat', 'round']),
+	/** The school that reads its names; `any` reads only names that one school can mean. */
+	school: z.enum([...SCHOOL_IDS, 'any']),
+	/** The rows, a line each, with repeats, glossary lines and remarks. */
+	text: z
+		.string()
+		.max(
+			SWATCH_LIMITS.text,
+			`The text of a swatch has at most ${count(SWATCH_LIMITS.text)} characters. Use repeats, or split it into two.`,
+		),
+});
+export type Swatch = z.infer<typeof SwatchSchema>;
+
+/** A swatch as it stands while it is typed: the same shape, not yet held to its limits. */
+export const DraftSwatchSchema = SwatchSchema.extend({ title: z.string(), castOn: z.number(), text: z.string() });
+
+export const NewSwatchSchema = z.object({ swatch: SwatchSchema });
+/** A write of a whole swatch carries the version that it was made from. */
+export const SaveSwatchSchema = z.object({ version: z.number().int().min(1), swatch: SwatchSchema });
+
+/** Where one is at the needles: rows finished. */
+export const PlaceSchema = z.object({ place: z.number().int().min(0).max(SWATCH_LIMITS.rows) });

@@ -1,0 +1,184 @@
+/** What a swatch that can be worked may still get wrong: things to look at, with their reason. */
+
+import { readAll, SCHOOLS } from '../notation/index.ts';
+import type { Cords } from './cords.ts';
+import type { SwatchProblem, Worked } from './fabric.ts';
+
+/** Rows from crossing to crossing of one cord, as parts of its stitches: assumed, mid-gauge wool. */
+export const USUAL_ROWS = { least: 0.5, most: 2 } as const;
+
+/** Warnings and notes, in the order of the text. Linear in stitches. */
+export function checksOf(worked: Worked, cords: Cords): readonly SwatchProblem[] {
+	const found = [...groundChecks(worked), ...rowChecks(worked), ...senseChecks(worked), ...lossChecks(worked, cords)];
+	const seen = new Set<string>();
+	return found
+		.filter((p) => {
+			// One for each place in the text, however often it is repeated.
+			const key = `${p.reason} ${p.from}`;
+			return !seen.has(key) && seen.add(key);
+		})
+		.sort((a, b) => a.from - b.from);
+}
+
+const count = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
+
+/** A crossing that changes the face of the stitches under it. */
+function groundChecks(worked: Worked): SwatchProblem[] {
+	return worked.rows.flatMap((row, i) =>
+		row.crossings.flatMap((c): SwatchProblem[] => {
+			const before = worked.rows[i - 1]?.stitches;
+			if (!before) return [];
+			let purledUnder = 0;
+			let knitUnder = 0;
+			for (let k = 0; k < c.crossing.n; k++) {
+				const now = row.stitches[c.at + k]!;
+				const was = before[now.from]!.face;
+				if (now.face === 'k' && was === 'p') purledUnder += 1;
+				if (now.face === 'p' && was === 'k') knitUnder += 1;
+			}
+			if (purledUnder + knitUnder === 0) return [];
+			const says = [
+				...(purledUnder > 0 ? [`${count(purledUnder, 'purl stitch', 'purl stitches')} becomes knit`] : []),
+				...(knitUnder > 0 ? [`${count(knitUnder, 'knit stitch', 'knit stitches')} becomes purl`] : []),
+			].join(', and ');
+			return [
+				{
+					row: row.number,
+					weight: 'warning',
+					reason: 'ground',
+					what: `${c.name} changes the ground under it: ${says}.`,
+					todo: 'Some designs mean it. Otherwise the crossing is off by a stitch, or purls the wrong group.',
+					place: c.at,
+					from: c.from,
+					to: c.to,
+				},
+			];
+		}),
+	);
+}
+
+/** Rows between crossings that share a stitch. */
+function rowChecks(worked: Worked): SwatchProblem[] {
+	const problems: SwatchProblem[] = [];
+	// The row of the last crossing of each stitch that stands in the row before.
+	let last: Int32Array = new Int32Array(worked.castOn).fill(-1);
+	for (const [i, row] of worked.rows.entries()) {
+		if (!row.ok) continue;
+		const next = Int32Array.from(row.stitches, (s) => (s.from < 0 ? -1 : last[s.from]!));
+		for (const c of row.crossings) {
+			let before = -1;
+			for (let k = 0; k < c.crossing.n; k++) {
+				before = Math.max(before, next[c.at + k]!);
+				next[c.at + k] = i;
+			}
+			if (before < 0) continue;
+			const rows = i - before;
+			const { n } = c.crossing;
+			const at = { row: row.number, place: c.at, from: c.from, to: c.to };
+			if (rows === 1) {
+				problems.push({
+					...at,
+					weight: 'warning',
+					reason: 'neighbour-rows',
+					what: `${c.name} crosses stitches that were crossed in the row before.`,
+					todo: 'Leave at least one row between, or the stitches get no room.',
+				});
+			} else if (n > 3 && (rows < n * USUAL_ROWS.least || rows > n * USUAL_ROWS.most)) {
+				const tight = rows < n;
+				problems.push({
+					...at,
+					weight: 'note',
+					reason: 'rows-between',
+					what: `${c.name} comes ${rows} rows after the crossing before it, and crosses ${n} stitches.`,
+					todo: tight
+						? `That makes a short, tight twist. About ${n} rows are usual (assumed for wool at mid gauge).`
+						: `That makes a long, loose one. About ${n} rows are usual (assumed for wool at mid gauge).`,
+				});
+			}
+		}
+		last = next;
+	}
+	return problems;
+}
+
+/** Names that schools read differently. */
+function senseChecks(worked: Worked): SwatchProblem[] {
+	const known = new Map<string, string | undefined>();
+	return worked.rows.flatMap((row) =>
+		row.crossings.flatMap((c): SwatchProblem[] => {
+			if (c.by === 'glossary' || known.has(c.name)) return [];
+			const others = readAll(c.name).readings.filter((r) => r.school !== c.by);
+			const says = others.map((r) => `${r.crossing.n} stitches in ${SCHOOLS[r.school].title.toLowerCase()}`);
+			known.set(c.name, says.join(', '));
+			if (others.length === 0) return [];
+			return [
+				{
+					row: row.number,
+					weight: 'note',
+					reason: 'two-senses',
+					what: `${c.name} is read in two senses: here it crosses ${c.crossing.n} stitches (${SCHOOLS[c.by].title.toLowerCase()}), elsewhere ${says.join(', ')}.`,
+					todo: 'A glossary line in the text settles it for everyone who reads it.',
+					from: c.from,
+					to: c.to,
+				},
+			];
+		}),
+	);
+}
+
+/** Cords that lose a stitch to a decrease. */
+function lossChecks(worked: Worked, cords: Cords): SwatchProblem[] {
+	return worked.rows.flatMap((row, i) =>
+		row.stitches.flatMap((s, column): SwatchProblem[] => {
+			if (!s.also || !row.ok) return [];
+			const under = [s.from, ...s.also].map((f) => cords.cordOf[cords.strands[i]![f]!]!);
+			const lost = under.find((cord) => cord >= 0);
+			if (lost === undefined) return [];
+			const step = row.steps.find((t) => t.first <= column && column < t.last);
+			return [
+				{
+					row: row.number,
+					weight: 'warning',
+					reason: 'cord-loses',
+					what: `Cord ${cords.cords[lost]!.letter} loses a stitch in row ${row.number}.`,
+					todo: 'Meant at the end of a cord; elsewhere decrease in the ground beside it.',
+					place: column,
+					from: step?.from ?? row.line.body.from,
+					to: step?.to ?? row.line.body.to,
+				},
+			];
+		}),
+	);
+}
+
+/** A first purl after a cord, where a gap opens, and the row in which its cure is finished. */
+export interface GapMark {
+	readonly row: number;
+	readonly column: number;
+	/** Place of the next row, in which the turned stitch is worked through its leading leg; none after the last. */
+	readonly partner: number | undefined;
+}
+
+/**
+ * Every first purl behind a cord in a row worked on the right side: wrapped the short way it closes
+ * the gap, sits turned, and is worked through the back loop in the next row.
+ */
+export function gapsOf(worked: Worked, cords: Cords): readonly GapMark[] {
+	return worked.rows.flatMap((row, i): GapMark[] => {
+		if (row.side !== 'RS' || !row.ok) return [];
+		const isCord = (column: number): boolean => cords.cordOf[cords.strands[i + 1]![column]!]! >= 0;
+		return row.stitches.flatMap((s, column): GapMark[] =>
+			column > 0 && s.face === 'p' && isCord(column - 1) && !isCord(column)
+				? [{ row: i, column, partner: i + 1 < worked.rows.length ? i + 1 : undefined }]
+				: [],
+		);
+	});
+}
+
+/** Columns before which a ring marker stands: both sides of each block of cords, at the cast-on, from the right. */
+export function markerPlaces(worked: Worked, cords: Cords): readonly number[] {
+	const strands = cords.strands[0]!;
+	const isCord = (column: number): boolean =>
+		column >= 0 && column < strands.length && cords.cordOf[strands[column]!]! >= 0;
+	return Array.from({ length: worked.castOn + 1 }, (_, c) => c).filter((c) => isCord(c) !== isCord(c - 1));
+}

@@ -1,0 +1,310 @@
+/**
+ * Changes of a chart as changes of the text, which is the document: only lines whose rows change are
+ * touched, so remarks, other rows and the way they were written stay.
+ */
+
+import type { Crossing } from '../crossing/index.ts';
+import type { RowLine } from '../notation/index.ts';
+import { fail, ok, type Result, type Span } from '../result.ts';
+import type { Worked, WorkedRow } from './fabric.ts';
+import { SWATCH_LIMITS } from './limits.ts';
+import { placesOf, plainUnits, stitch, unitsOf, widthOf, workedAs, type Unit } from './units.ts';
+import { writeLabel, writeUnits } from './write.ts';
+
+export interface TextChange extends Span {
+	readonly insert: string;
+}
+
+export interface SwatchEdit {
+	/** In the order of the text, none overlapping. */
+	readonly changes: readonly TextChange[];
+	/** The new cast-on, when that changes too. */
+	readonly castOn?: number;
+}
+
+/** Rows by place and columns from the right, all inclusive. */
+export interface Box {
+	readonly firstRow: number;
+	readonly lastRow: number;
+	readonly firstColumn: number;
+	readonly lastColumn: number;
+}
+
+const refuse = (what: string, todo: string): Result<never> => fail({ code: 'edit', what, todo });
+
+/** Rewrites rows. A row that repeats another is changed where it is told; of several such the first counts. */
+export function rewriteRows(worked: Worked, rows: ReadonlyMap<number, readonly Unit[]>): SwatchEdit {
+	const byLine = new Map<RowLine, Map<number, readonly Unit[]>>();
+	for (const [i, units] of rows) {
+		const { line, told } = worked.rows[i]!;
+		const of = byLine.get(line) ?? new Map<number, readonly Unit[]>();
+		if (!of.has(told)) of.set(told, units);
+		byLine.set(line, of);
+	}
+	const changes = [...byLine].flatMap(([line, told]) => rewriteLine(worked, line, told));
+	return { changes: changes.sort((a, b) => a.from - b.from) };
+}
+
+function rewriteLine(worked: Worked, line: RowLine, told: ReadonlyMap<number, readonly Unit[]>): TextChange[] {
+	const only = line.numbers.length === 1 && !line.every ? told.get(line.numbers[0]!) : undefined;
+	if (only) return [{ ...line.body, insert: writeUnits(only) }];
+	const round = worked.shape === 'round';
+	const left = line.numbers.filter((n) => !told.has(n));
+	const lines = [...told]
+		.sort(([a], [b]) => a - b)
+		.map(([n, units]) => `${writeLabel([n], round)} ${writeUnits(units)}`);
+	if (left.length === line.numbers.length) return [{ from: line.to, to: line.to, insert: `\n${lines.join('\n')}` }];
+	// Nothing is left for the line itself.
+	if (left.length === 0 && !line.every) return [{ from: line.from, to: line.to, insert: lines.join('\n') }];
+	const label = line.label!;
+	return [
+		{ ...label, insert: labelFor(left, line, round) },
+		{ from: line.to, to: line.to, insert: `\n${lines.join('\n')}` },
+	];
+}
+
+function labelFor(numbers: readonly number[], { every, side }: RowLine, round: boolean): string {
+	if (!every) return writeLabel(numbers, round, side);
+	const all = every === 'any' ? 'all rows' : `all ${every} rows`;
+	return numbers.length === 0
+		? `${all.replace('all', 'All')}:`
+		: `${writeLabel(numbers, round).slice(0, -1)} and ${all}:`;
+}
+
+/** The units of a row with crossings that touch these columns taken apart into stitches. */
+function dissolved(row: WorkedRow, first: number, last: number): Unit[] {
+	const units = unitsOf(row);
+	const places = placesOf(units, row);
+	return units.flatMap((unit, k) => {
+		const at = places[k]!;
+		if (unit.kind !== 'crossing' || at > last || at + widthOf(unit) - 1 < first) return [unit];
+		const { crossing } = unit;
+		return crossing.work.map((w) => stitch(w));
+	});
+}
+
+/** Whether each unit of a row takes as many stitches as it leaves. */
+const SIMPLE = new Set(['k', 'p', 'ktbl', 'ptbl', 'sl', 'cast-on']);
+const isSimple = (unit: Unit): boolean => unit.kind === 'crossing' || SIMPLE.has(unit.how);
+
+function placed(row: WorkedRow, units: readonly Unit[], first: number, last: number): number[] | undefined {
+	const places = placesOf(units, row);
+	const inside = units.flatMap((unit, k) => (places[k]! >= first && places[k]! <= last ? [k] : []));
+	const simple = inside.every((k) => units[k]!.kind === 'stitch' && isSimple(units[k]!));
+	const wide = inside.reduce((sum, k) => sum + widthOf(units[k]!), 0);
+	return simple && wide === last - first + 1 ? inside : undefined;
+}
+
+/** Makes the stitches in a box show a face on the right side; crossings that it touches are taken apart. */
+export function setFaces(worked: Worked, box: Box, face: 'k' | 'p'): Result<SwatchEdit> {
+	const rows = new Map<number, Unit[]>();
+	for (let i = box.firstRow; i <= box.lastRow; i++) {
+		const row = worked.rows[i]!;
+		const last = Math.min(box.lastColumn, row.stitches.length - 1);
+		const units = dissolved(row, box.firstColumn, last);
+		const inside = placed(row, units, box.firstColumn, last);
+		if (!inside) return refuse(`Row ${row.number} is shaped there.`, 'Change increases and decreases in the text.');
+		for (const k of inside) units[k] = stitch(workedAs(face, row.side));
+		rows.set(i, units);
+	}
+	return ok(rewriteRows(worked, rows));
+}
+
+/** Lays a crossing, as the worker of that row sees it, over the stitches from a column on. */
+export function placeCrossing(
+	worked: Worked,
+	i: number,
+	column: number,
+	name: string,
+	crossing: Crossing,
+): Result<SwatchEdit> {
+	const row = worked.rows[i]!;
+	const last = column + crossing.n - 1;
+	if (last >= row.stitches.length) {
+		return refuse(
+			`${name} takes ${crossing.n} stitches, and ${row.stitches.length - column} are there.`,
+			'Put it further right.',
+		);
+	}
+	const units = dissolved(row, column, last);
+	const inside = placed(row, units, column, last);
+	if (!inside) return refuse(`Row ${row.number} is shaped there.`, 'Put it beside the shaping, or change the text.');
+	units.splice(inside[0]!, inside.length, { kind: 'crossing', name, crossing });
+	return ok(rewriteRows(worked, new Map([[i, units]])));
+}
+
+/**
+ * Copies a box to another place, its lower right corner at (row, column); `move` leaves purl ground
+ * where it was. Crossings that the box cuts are refused.
+ */
+export function copyBox(worked: Worked, box: Box, row: number, column: number, move = false): Result<SwatchEdit> {
+	const rows = new Map<number, Unit[]>();
+	const wide = box.lastColumn - box.firstColumn + 1;
+	if (row + box.lastRow - box.firstRow >= worked.rows.length) {
+		return refuse('There are not as many rows above that place.', 'Add rows first, or copy it lower.');
+	}
+	for (let k = 0; k <= box.lastRow - box.firstRow; k++) {
+		const source = worked.rows[box.firstRow + k]!;
+		const target = worked.rows[row + k]!;
+		if (source.side !== target.side) {
+			return refuse(
+				'Rows of the right side would land on rows of the wrong side.',
+				'Move it by an even number of rows.',
+			);
+		}
+		const units = unitsOf(source);
+		const places = placesOf(units, source);
+		const cut = units.some((u, n) => {
+			const [first, last] = [places[n]!, places[n]! + widthOf(u) - 1];
+			return first <= box.lastColumn && last >= box.firstColumn && (first < box.firstColumn || last > box.lastColumn);
+		});
+		if (cut)
+			return refuse(
+				`The box cuts through a crossing in row ${source.number}.`,
+				'Make the box wider, so that it holds the crossing whole.',
+			);
+		const taken = units.filter((_, n) => places[n]! >= box.firstColumn && places[n]! <= box.lastColumn);
+		if (!taken.every(isSimple))
+			return refuse(`Row ${source.number} is shaped in the box.`, 'Copy the text of the row instead.');
+		if (column + wide > target.stitches.length)
+			return refuse('There are not as many stitches to the left of that place.', 'Put it further right.');
+		if (move) {
+			const cleared = rows.get(box.firstRow + k) ?? dissolved(source, box.firstColumn, box.lastColumn);
+			const inside = placed(source, cleared, box.firstColumn, box.lastColumn) ?? [];
+			for (const n of inside) cleared[n] = stitch(workedAs('p', source.side));
+			rows.set(box.firstRow + k, cleared);
+		}
+		const before = rows.get(row + k);
+		const into = before ?? dissolved(target, column, column + wide - 1);
+		const inside = placed(target, into, column, column + wide - 1);
+		if (!inside)
+			return refuse(`Row ${target.number} is shaped, or crossed, where it would land.`, 'Choose another place.');
+		into.splice(inside[0]!, inside.length, ...taken);
+		rows.set(row + k, into);
+	}
+	return ok(rewriteRows(worked, rows));
+}
+
+/** Adds rows above row `i` (or below the first with -1), worked as the stitches stand. */
+export function insertRows(worked: Worked, text: string, i: number, many: number): Result<SwatchEdit> {
+	if (worked.rows.length + many > SWATCH_LIMITS.rows)
+		return refuse(`A swatch has at most ${SWATCH_LIMITS.rows} rows.`, 'Use repeats.');
+	const after = worked.rows[i];
+	if (after && after.told !== after.number)
+		return refuse('That row repeats an earlier one.', 'Add rows where the earlier one is told.');
+	const at = after?.number ?? 0;
+	const changes = renumbered(worked, text, (n) => (n > at ? n + many : n));
+	const round = worked.shape === 'round';
+	const side = (n: number): 'RS' | 'WS' => (round || n % 2 === 1 ? 'RS' : 'WS');
+	const lines = Array.from({ length: many }, (_, k) => {
+		const units = plainUnits(worked, i + 1, side(at + 1 + k));
+		return `${writeLabel([at + 1 + k], round)} ${writeUnits(units)}`;
+	}).join('\n');
+	const place = after ? after.line.to : (worked.rows[0]?.line.from ?? text.length);
+	const insert = after ? `\n${lines}` : `${lines}\n`;
+	return ok({
+		changes: [...changes, { from: place, to: place, insert }].sort((a, b) => a.from - b.from || a.to - b.to),
+	});
+}
+
+/** Takes a row out, and counts the ones above it down. */
+export function removeRow(worked: Worked, text: string, i: number): Result<SwatchEdit> {
+	const row = worked.rows[i]!;
+	if (row.told !== row.number)
+		return refuse('That row repeats an earlier one.', 'Take the earlier one out, or repeat fewer times.');
+	const { line } = row;
+	const down = (n: number): number => (n > row.number ? n - 1 : n);
+	const alone = line.numbers.length === 1 && !line.every;
+	const others = renumbered(worked, text, down, alone ? line : undefined, row.number);
+	if (!alone) return ok({ changes: others });
+	const to = text[line.to] === '\n' ? line.to + 1 : line.to;
+	const from = to === line.to && line.from > 0 ? line.from - 1 : line.from;
+	return ok({ changes: [...others, { from, to, insert: '' }].sort((a, b) => a.from - b.from) });
+}
+
+/** Labels and repeats with other row numbers; `gone` is left out of labels, `skip` is a line that is dealt with elsewhere. */
+function renumbered(
+	worked: Worked,
+	text: string,
+	number: (n: number) => number,
+	skip?: RowLine,
+	gone?: number,
+): TextChange[] {
+	const changes: TextChange[] = [];
+	const round = worked.shape === 'round';
+	for (const line of worked.lines) {
+		if (line === skip || !line.label) continue;
+		const kept = line.numbers.filter((n) => n !== gone);
+		const next = kept.map(number);
+		if (next.length === line.numbers.length && next.every((n, k) => n === line.numbers[k])) continue;
+		const odd = next.some((n, k) => (n - kept[k]!) % 2 !== 0);
+		const side = odd || line.every ? {} : line.side ? { side: line.side } : {};
+		changes.push({ ...line.label, insert: labelFor(next, { ...line, side: undefined, ...side } as RowLine, round) });
+	}
+	for (const repeat of worked.repeatLines) {
+		const said = text.slice(repeat.from, repeat.to);
+		const range = /(\d+)(\s*(?:-|–|—|to|through|and|&)\s*)(\d+)/i.exec(said);
+		if (!range) continue;
+		const next = `${number(Number(range[1]))}${range[2]!}${number(Number(range[3]))}`;
+		if (next === range[0]) continue;
+		const from = repeat.from + range.index;
+		changes.push({ from, to: from + range[0].length, insert: next });
+	}
+	return changes;
+}
+
+/** Adds a stitch to every row and to the cast-on, right of the stitch at `column` counted from the right. */
+export const insertColumn = (worked: Worked, column: number): Result<SwatchEdit> => changeColumn(worked, column, 1);
+
+/** Takes the stitch at `column` out of every row and of the cast-on. */
+export const removeColumn = (worked: Worked, column: number): Result<SwatchEdit> => changeColumn(worked, column, -1);
+
+function changeColumn(worked: Worked, column: number, by: 1 | -1): Result<SwatchEdit> {
+	if (worked.rows.some((r) => !r.ok || r.stitches.length !== worked.castOn)) {
+		return refuse(
+			'Rows here have different numbers of stitches, so columns do not run through.',
+			'Change shaped rows in the text.',
+		);
+	}
+	if (by === 1 && worked.castOn >= SWATCH_LIMITS.stitches)
+		return refuse(`A swatch has at most ${SWATCH_LIMITS.stitches} stitches.`, 'Split it into two.');
+	if (by === -1 && worked.castOn === 1) return refuse('It is the last stitch.', 'Keep it.');
+	const changes: TextChange[] = [];
+	const seen = new Set<RowLine>();
+	for (const row of worked.rows) {
+		if (seen.has(row.line)) continue;
+		seen.add(row.line);
+		// Rows that follow the stitches below need no change.
+		if (row.line.items.every((item) => item.kind === 'as-they-stand')) continue;
+		const units = unitsOf(row);
+		const places = placesOf(units, row);
+		const k = units.findIndex((u, n) => places[n]! <= column && column < places[n]! + widthOf(u));
+		const unit = units[k]!;
+		const inside = unit.kind === 'crossing' && !(by === 1 && places[k] === column);
+		if (inside) {
+			return refuse(
+				`A crossing in row ${row.number} runs through that column.`,
+				by === 1 ? 'Add the stitch beside the crossing.' : 'Take the crossing out first.',
+			);
+		}
+		if (by === -1) units.splice(k, 1);
+		else {
+			const face = row.stitches[Math.max(0, column - 1)]!.face;
+			// Right of it on the right side is before it in a right-side row.
+			units.splice(row.side === 'RS' ? k : k + 1, 0, stitch(workedAs(face, row.side)));
+		}
+		changes.push({ ...row.line.body, insert: writeUnits(units) });
+	}
+	return ok({ changes: changes.sort((a, b) => a.from - b.from), castOn: worked.castOn + by });
+}
+
+/** The text after changes. */
+export function applied(text: string, { changes }: SwatchEdit): string {
+	let out = '';
+	let at = 0;
+	for (const { from, to, insert } of changes) {
+		out += text.slice(at, from) + insert;
+		at = to;
+	}
+	return out + text.slice(at);
+}

@@ -1,0 +1,18 @@
+/** What swatches have besides what all documents have. Each query takes the teacher as its first value. */
+
+export const LIST = `
+	SELECT id, document, place, updated_at
+	FROM swatches
+	WHERE teacher_id = $1 AND removed_at IS NULL
+	ORDER BY updated_at DESC, id`;
+
+export const COUNT = `SELECT count(*)::int AS many FROM swatches WHERE teacher_id = $1 AND removed_at IS NULL`;
+
+export const PLACES = `SELECT id, place FROM swatches WHERE teacher_id = $1`;
+
+export const READ_PLACE = `SELECT place FROM swatches WHERE teacher_id = $1 AND id = $2 AND removed_at IS NULL`;
+
+export const SAVE_PLACE = `
+	UPDATE swatches SET place = $3
+	WHERE teacher_id = $1 AND id = $2 AND removed_at IS NULL
+	RETURNING place`;
