@@ -1,32 +1,47 @@
-/** Loads the demo teacher and lessons, through the same checks as any other input. Does nothing when they are there. */
+/** Loads the demo teacher with lessons and swatches, through the same checks as any other input. Does nothing when they are there. */
 
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { firstIssue, LessonSchema } from '../core/schema/index.ts';
+import type { z } from 'zod';
+import { firstIssue, LessonSchema, SwatchSchema } from '../core/schema/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
-import { insertLesson, listLessons } from '../web/src/lib/server/lessons.ts';
+import { insertLesson } from '../web/src/lib/server/lessons.ts';
+import { allSwatches, insertSwatch } from '../web/src/lib/server/swatches.ts';
 import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
 import { root } from './lib/paths.mjs';
 
 const folder = join(root, 'db', 'demo');
 
-if (await readAccount(DEMO_TEACHER.id)) {
-	const lessons = await listLessons(DEMO_TEACHER);
-	console.log(`The demo data is there: ${lessons.length} lessons.`);
-} else {
-	const files = readdirSync(folder)
+/** Every file of a folder, in the order of names, each checked like any other input. */
+function filesIn<T>(from: string, schema: z.ZodType<T>): T[] {
+	const files = readdirSync(from)
 		.filter((name) => name.endsWith('.json'))
 		.sort();
-	const lessons = files.map((name) => {
-		const checked = LessonSchema.safeParse(JSON.parse(readFileSync(join(folder, name), 'utf8')));
+	return files.map((name) => {
+		const checked = schema.safeParse(JSON.parse(readFileSync(join(from, name), 'utf8')));
 		if (!checked.success) throw new Error(`${name}: ${firstIssue(checked.error)}`);
 		return checked.data;
 	});
-	// All or nothing, so that a failed start does not leave half a class behind.
-	await transaction(async (on) => {
-		await ensureTeacher(DEMO_TEACHER, on);
-		for (const lesson of lessons) await insertLesson(DEMO_TEACHER, lesson, on);
-	});
-	console.log(`${lessons.length} demo lessons loaded.`);
 }
+
+const isThere = Boolean(await readAccount(DEMO_TEACHER.id));
+// Data of an earlier version has no swatches yet.
+const wanted = {
+	lessons: isThere ? [] : filesIn(folder, LessonSchema),
+	swatches:
+		isThere && (await allSwatches(DEMO_TEACHER)).length > 0 ? [] : filesIn(join(folder, 'swatches'), SwatchSchema),
+};
+// All or nothing, so that a failed start does not leave half a class behind.
+await transaction(async (on) => {
+	await ensureTeacher(DEMO_TEACHER, on);
+	for (const lesson of wanted.lessons) await insertLesson(DEMO_TEACHER, lesson, on);
+	// The last one made is the first in the list.
+	for (const swatch of wanted.swatches.reverse()) await insertSwatch(DEMO_TEACHER, swatch, on);
+});
+const loaded = wanted.lessons.length + wanted.swatches.length > 0;
+console.log(
+	loaded
+		? `${wanted.lessons.length} demo lessons and ${wanted.swatches.length} swatches loaded.`
+		: 'The demo data is there.',
+);
 await closeDatabase();

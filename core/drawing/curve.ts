@@ -45,6 +45,11 @@ export function pointAt(c: Cubic, t: number): Point {
 export const pathOf = ([a, b, c, d]: Cubic): string =>
 	`M${num(a.x)} ${num(a.y)}C${num(b.x)} ${num(b.y)} ${num(c.x)} ${num(c.y)} ${num(d.x)} ${num(d.y)}`;
 
+export const shifted = ([a, b, c, d]: Cubic, x: number, y: number): Cubic => {
+	const move = (p: Point): Point => ({ x: p.x + x, y: p.y + y });
+	return [move(a), move(b), move(c), move(d)];
+};
+
 /** Samples enough for meeting points that are right to a fraction of a strand's width. */
 const SAMPLES = 24;
 

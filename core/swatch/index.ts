@@ -1,3 +1,4 @@
+export type { Result } from '../result.ts';
 export { cordsOf, letterOf, type Cord, type Cords } from './cords.ts';
 export {
 	countBefore,
@@ -47,3 +48,4 @@ export {
 } from './practice.ts';
 export { nextCrossing, whereAmI } from './where.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';
+export { betweenMarkers, rowParts, type RowPart } from './row-words.ts';

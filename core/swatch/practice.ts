@@ -103,27 +103,31 @@ export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
 		lines.push('# Border');
 		for (let i = 0; i < garter / 2; i++) lines.push(`${label(1)} k to end`, `${label(1)} p to end`);
 	}
-	const plain = (at: number): string => {
-		if (flat)
-			return border > 0 ? `k${border}, knit the knits and purl the purls to last ${border} sts, k${border}` : STAND;
-		return border > 0 && at % 2 === 1
-			? `p${border}, knit the knits and purl the purls to last ${border} sts, p${border}`
-			: STAND;
-	};
 	lines.push('# Set up the cords');
-	lines.push(`${label(1)} ${writeUnits([...edge, ...straight(patterns, ground), ...edge])}`, `${label(1)} ${plain(1)}`);
+	lines.push(`${label(1)} ${writeUnits([...edge, ...straight(patterns, ground), ...edge])}`);
+	const between = [next];
+	next += 1;
 	const first = next;
-	lines.push(`# The repeat: ${2 * period} ${flat ? 'rows' : 'rounds'}`);
+	const repeat: string[] = [`# The repeat: ${2 * period} ${flat ? 'rows' : 'rounds'}`];
 	for (let r = 0; r < period; r++) {
-		lines.push(`${label(1)} ${writeUnits([...edge, ...inside(r), ...edge])}`, `${label(1)} ${plain(1)}`);
+		repeat.push(`${label(1)} ${writeUnits([...edge, ...inside(r), ...edge])}`);
+		between.push(next);
+		next += 1;
 	}
 	const last = next - 1;
+	// Rows between are told once; in the round they have no side of their own to be called by.
+	const list = `${between.slice(0, -1).join(', ')} and ${between.at(-1)}`;
+	const which = flat ? `Row ${between[0]} and all WS rows:` : `Rnds ${list}:`;
+	const edged = flat ? 'k' : 'p';
+	lines.push(`${which} ${border > 0 ? `${edged}${border}, ${STAND} to last ${border} sts, ${edged}${border}` : STAND}`);
+	lines.push(...repeat);
 	if (repeats > 1) {
 		lines.push(
 			`rep ${flat ? 'rows' : 'rnds'} ${first}-${last} ${repeats === 2 ? 'once' : `${repeats - 1} times`} more`,
 		);
 		next += (last - first + 1) * (repeats - 1);
 	}
+	if (whole > MOST_PERIOD) lines.push('# These cords come round at different times, so they are not all home here');
 	if (garter > 0 && flat) lines.push('# Border', `${label(garter)} k to end`);
 	else if (garter > 0) {
 		lines.push('# Border');

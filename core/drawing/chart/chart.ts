@@ -3,14 +3,14 @@
  * where they cross, straight from `over`; the ground around them is told by texture.
  */
 
-import { isOver } from '../../crossing/index.ts';
+import { isOver, type Crossing } from '../../crossing/index.ts';
 import { cordsOf, type Cords, type Worked, type WorkedCrossing, type WorkedRow } from '../../swatch/index.ts';
 import { bowsOf } from '../bows.ts';
-import { pathOf, upright } from '../curve.ts';
+import { pathOf, shifted, upright } from '../curve.ts';
 import { PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type CrossPoint, type Drawing, type Shape, type TextShape } from '../shapes.ts';
 import { paintStrand, type StrandStyle, TEXTURES } from '../strand.ts';
-import { weave, type Strand } from '../weave.ts';
+import { weave, type Strand, type Woven } from '../weave.ts';
 import { CELL, ChartLayout, wholeChart, type ChartWindow } from './layout.ts';
 
 export interface ChartOptions {
@@ -178,23 +178,22 @@ class ChartPainter {
 			this.#cutAt(i - 1, row.stitches[at + k]!.from, 0, this.#extent(i - 1, reach) / CELL.height);
 			this.#cutAt(i + 1, this.#columnAbove(i, at + k), this.#extent(i + 1, reach) / CELL.height, 0);
 		}
-		const bows = bowsOf(crossing);
+		const [originX, originY] = [this.#layout.x(i, at), this.#layout.bottom(i)];
+		const feet = crossing.order.map((_, place) => this.#layout.x(i - 1, row.stitches[at + place]!.from) - originX);
 		const turned = this.#layout.x(i, 0) < this.#layout.x(i, 1) ? 1 : -1;
-		const strands = crossing.order.map((stitch, place): Strand => ({
-			stitch,
-			curve: upright(
-				{ x: this.#layout.x(i - 1, row.stitches[at + place]!.from), y: bottom },
-				{ x: this.#layout.x(i, at + place), y: top },
-				-turned * CELL.width * (bows.get(stitch) ?? 0) * 0.5,
-			),
-		}));
-		const woven = weave(strands, (a, b) => (isOver(crossing, a, b) ?? false) !== this.#behind);
-		this.crossPoints.push(...woven.crossPoints);
+		const woven = wovenAt(crossing, {
+			feet,
+			bottom: bottom - originY,
+			top: top - originY,
+			turned,
+			behind: this.#behind,
+		});
+		for (const p of woven.crossPoints) this.crossPoints.push({ ...p, x: p.x + originX, y: p.y + originY });
 		for (const piece of woven.pieces) {
 			const place = at + crossing.order.indexOf(piece.stitch);
 			const style = this.#styleAt(i, place);
 			const ground = style.texture === 'ground';
-			const d = pathOf(piece.curve);
+			const d = pathOf(shifted(piece.curve, originX, originY));
 			const depth = 10 + piece.level;
 			const width = ground ? STRAND * 0.5 : STRAND;
 			if (piece.over) {
@@ -417,6 +416,40 @@ class ChartPainter {
 			this.#shapes.push(this.#text(String(row.number), x, y, anchor, 13, 70, 'number'));
 		}
 	}
+}
+
+interface Place {
+	/** Where each strand comes from, by the place that it goes to. */
+	readonly feet: readonly number[];
+	readonly bottom: number;
+	readonly top: number;
+	readonly turned: 1 | -1;
+	readonly behind: boolean;
+}
+
+/** Woven crossings by what they are and how they stand: a chart has the same few hundreds of times. */
+const woven = new WeakMap<Crossing, Map<string, Woven>>();
+
+/** A crossing around the foot of its first place. */
+function wovenAt(c: Crossing, place: Place): Woven {
+	const { feet, bottom, top, turned, behind } = place;
+	const key = `${feet.map(num).join()} ${bottom} ${top} ${behind}`;
+	const known = woven.get(c) ?? new Map<string, Woven>();
+	woven.set(c, known);
+	const before = known.get(key);
+	if (before) return before;
+	const bows = bowsOf(c);
+	const strands = c.order.map((stitch, k): Strand => ({
+		stitch,
+		curve: upright(
+			{ x: feet[k]!, y: bottom },
+			{ x: turned * k * CELL.width, y: top },
+			-turned * CELL.width * (bows.get(stitch) ?? 0) * 0.5,
+		),
+	}));
+	const made = weave(strands, (a, b) => (isOver(c, a, b) ?? false) !== behind);
+	known.set(key, made);
+	return made;
 }
 
 const LEANS: Readonly<Record<string, 1 | -1>> = { k2tog: 1, p2tog: 1, k3tog: 1, p3tog: 1, ssk: -1, ssp: -1, sssk: -1 };

@@ -36,6 +36,7 @@
 			? [
 					{ href: '/', title: 'Tonight' },
 					{ href: '/crossings', title: 'Crossings' },
+					{ href: '/swatches', title: 'Swatches' },
 					{ href: '/lessons', title: 'Lessons' },
 					{ href: '/style', title: 'House style' },
 				]
@@ -51,7 +52,7 @@
 					?.href,
 	);
 	// A sheet for paper has nothing around it.
-	const bare = $derived(page.url.pathname.endsWith('/print') && !page.error);
+	const bare = $derived(/\/(print|needles)$/.test(page.url.pathname) && !page.error);
 
 	function switchLight(): void {
 		const next: Light = light.now === 'day' ? 'dusk' : 'day';
@@ -85,20 +86,20 @@
 	>
 	<div class="min-h-screen lg:grid lg:grid-cols-[8.2rem_minmax(0,1fr)]">
 		<header
-			class="border-base-300 flex items-center gap-x-6 border-b px-5 py-2 lg:sticky lg:top-0 lg:h-screen lg:flex-col lg:items-stretch lg:border-r lg:border-b-0 lg:py-6 lg:pr-0"
+			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-2 lg:sticky lg:top-0 lg:h-screen lg:flex-col lg:items-stretch lg:border-r lg:border-b-0 lg:py-6 lg:pr-0"
 		>
 			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold"
 				>Pond<br class="hidden lg:inline" /> Loop</a
 			>
 			<nav aria-label="Main" class="grow lg:mt-9">
-				<ul class="flex gap-x-5 lg:flex-col lg:gap-y-1">
+				<ul class="flex gap-x-4 lg:flex-col lg:gap-y-1">
 					{#each places as { href, title } (href)}
 						<li>
 							<a
 								{href}
 								aria-current={here === href ? 'page' : undefined}
 								class={[
-									'relative block py-1.5',
+									'relative block py-1.5 whitespace-nowrap',
 									here === href
 										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 after:rounded-full lg:after:inset-x-auto lg:after:-left-5 lg:after:top-1.5 lg:after:h-auto lg:after:bottom-1.5 lg:after:w-1'
 										: 'quiet hover:text-base-content',
@@ -111,7 +112,7 @@
 			<a
 				href={data.teacher ? '/account' : '/sign-in'}
 				aria-current={page.url.pathname === '/account' || page.url.pathname === '/sign-in' ? 'page' : undefined}
-				class="quiet hover:text-base-content block max-w-36 min-w-0 truncate py-1.5 aria-[current]:font-bold lg:mb-1 lg:max-w-none lg:pr-3"
+				class="quiet hover:text-base-content block max-w-24 min-w-0 truncate py-1.5 aria-[current]:font-bold lg:mb-1 lg:max-w-none lg:pr-3"
 				title={data.teacher ? `Your account: ${data.teacher.name}` : undefined}>{data.teacher?.name ?? 'Sign in'}</a
 			>
 			<div class="flex lg:-ml-2 lg:flex-wrap">

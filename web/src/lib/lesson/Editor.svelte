@@ -17,6 +17,7 @@
 	import AddCrossing from './AddCrossing.svelte';
 	import CrossingCard from './CrossingCard.svelte';
 	import { keepLesson, type OpenedLesson } from './keep';
+	import SwatchCard from './SwatchCard.svelte';
 
 	interface Props {
 		opened: OpenedLesson;
@@ -36,10 +37,11 @@
 
 	saveWithPage(save);
 
-	const nameOf = (step: Step): string => (step.kind === 'note' ? 'the note' : step.asked.text);
+	const nameOf = (step: Step): string =>
+		step.kind === 'note' ? 'the note' : step.kind === 'swatch' ? `“${step.swatch.title}”` : step.asked.text;
 
 	const lineOf = (step: Step): string =>
-		step.kind === 'note' ? `Note: ${step.text}` : `${step.asked.text}${step.note ? `: ${step.note}` : ''}`;
+		step.kind === 'note' ? `Note: ${step.text}` : `${nameOf(step)}${step.note ? `: ${step.note}` : ''}`;
 	const inWords = ({ title, steps }: Lesson): VersionWords => ({ heading: title, lines: steps.map(lineOf) });
 
 	function remove(step: Step): void {
@@ -145,6 +147,8 @@
 						}}
 						write={(text) => write(step, text)}
 					/>
+				{:else if step.kind === 'swatch'}
+					<SwatchCard {step} {light} {style} write={(text) => write(step, text)} />
 				{:else}
 					<div>
 						<label class="lead block" for="note-{step.id}">Note</label>

@@ -2,9 +2,7 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { crossingStep } from '@pond-loop/core/lesson';
 	import type { CrossingStep } from '@pond-loop/core/schema';
-	import { invalidateAll } from '$app/navigation';
-	import { troubleOf } from '$lib/save/send';
-	import { addStep, createLesson } from './api';
+	import KeepInLesson from './KeepInLesson.svelte';
 
 	interface Props {
 		lessons: readonly { readonly id: string; readonly title: string }[];
@@ -15,56 +13,10 @@
 		view?: CrossingStep['view'];
 	}
 	const { lessons, asked, crossing, way, view }: Props = $props();
-	const uid = $props.id();
-	const NEW = 'new';
-
-	// svelte-ignore state_referenced_locally
-	let into = $state(lessons[0]?.id ?? NEW);
-	let title = $state('');
-	let busy = $state(false);
-	let kept = $state<{ id: string; title: string; what: string }>();
-	let trouble = $state<string>();
-
-	async function keep(event: SubmitEvent): Promise<void> {
-		event.preventDefault();
-		busy = true;
-		trouble = undefined;
-		const step = crossingStep(crypto.randomUUID(), { asked, crossing, way, ...(view ? { view } : {}) });
-		const chosen = into;
-		const answer = chosen === NEW ? await createLesson(title, [step]) : await addStep(chosen, step);
-		busy = false;
-		trouble = troubleOf(answer);
-		if (answer.kind !== 'ok') return;
-		const { id } = answer.value;
-		kept = { id, title: answer.value.title, what: asked.text };
-		title = '';
-		await invalidateAll();
-		into = id;
-	}
 </script>
 
-<form onsubmit={keep} aria-label="Keep in a lesson">
-	<label class="lead block" for="{uid}-into">Keep it for a lesson</label>
-	<select id="{uid}-into" class="field w-full" bind:value={into}>
-		{#each lessons as lesson (lesson.id)}<option value={lesson.id}>{lesson.title}</option>{/each}
-		<option value={NEW}>A new lesson …</option>
-	</select>
-	{#if into === NEW}
-		<label class="lead mt-2 block" for="{uid}-title">Title of the new lesson</label>
-		<input
-			id="{uid}-title"
-			class="field w-full"
-			bind:value={title}
-			required
-			placeholder="Such as: Bolster, second evening"
-		/>
-	{/if}
-	<button class="pill pill-strong mt-3 w-full" disabled={busy}>{busy ? 'Keeping …' : 'Keep'}</button>
-	<p class="mt-2 min-h-[1lh] text-[0.94rem]" role="status">
-		{#if trouble}
-			<span class="text-error font-semibold">{trouble}</span>
-		{:else if kept}
-			<span class="name">{kept.what}</span> is in <a class="wordlink" href="/lessons/{kept.id}">{kept.title}</a>
-		{/if}
-	</p>
-</form>
+<KeepInLesson
+	{lessons}
+	what={asked.text}
+	step={() => crossingStep(crypto.randomUUID(), { asked, crossing, way, ...(view ? { view } : {}) })}
+/>

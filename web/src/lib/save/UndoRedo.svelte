@@ -18,7 +18,13 @@
 	}
 
 	function onkeydown(event: KeyboardEvent): void {
-		if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || hasOwnUndo(event.target)) return;
+		if (
+			!(event.ctrlKey || event.metaKey) ||
+			event.key.toLowerCase() !== 'z' ||
+			event.defaultPrevented ||
+			hasOwnUndo(event.target)
+		)
+			return;
 		event.preventDefault();
 		if (event.shiftKey) save.redo();
 		else undo();

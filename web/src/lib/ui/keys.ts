@@ -1,5 +1,10 @@
+/** What really has the focus where an editor keeps itself apart in a tree of its own. */
+const inside = (target: EventTarget | null): EventTarget | null =>
+	(target instanceof HTMLElement && target.shadowRoot?.activeElement) || target;
+
 /** Whether a key belongs to what is being typed or chosen, and not to the page. */
-export function inWriting(target: EventTarget | null): boolean {
+export function inWriting(event: EventTarget | null): boolean {
+	const target = inside(event);
 	if (!(target instanceof HTMLElement)) return false;
 	return target.isContentEditable || target.matches('input, textarea, select, [role="dialog"] *');
 }
@@ -7,7 +12,8 @@ export function inWriting(target: EventTarget | null): boolean {
 const TEXT = 'textarea, input:not([type="radio"], [type="checkbox"], [type="button"], [type="submit"])';
 
 /** Whether what is typed in has an undo of its own, so that the page's must not step in. */
-export function hasOwnUndo(target: EventTarget | null): boolean {
+export function hasOwnUndo(event: EventTarget | null): boolean {
+	const target = inside(event);
 	return target instanceof HTMLElement && (target.isContentEditable || target.matches(TEXT));
 }
 
@@ -25,7 +31,10 @@ export const KEY_HELP: readonly KeyHelp[] = [
 	{ keys: ['X'], does: 'To the next moment at which stitches cross' },
 	{ keys: ['V'], does: 'Front, above, the other side' },
 	{ keys: ['F'], does: 'Full screen' },
-	{ keys: ['Ctrl', 'Z'], does: 'Undo, in a lesson and in the house style' },
+	{ keys: ['K', 'P'], does: 'In a chart: show the chosen cells as knit, as purl' },
+	{ keys: ['C', 'V', 'M'], does: 'In a chart: take up a box, put a copy here, or move it here' },
+	{ keys: ['Space'], does: 'At the needles: the row is finished' },
+	{ keys: ['Ctrl', 'Z'], does: 'Undo, in a lesson, a swatch and the house style' },
 	{ keys: ['Ctrl', 'Shift', 'Z'], does: 'Do it again' },
 	{ keys: ['?'], does: 'Show these keys' },
 ];

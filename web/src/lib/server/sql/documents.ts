@@ -31,8 +31,8 @@ function queriesFor(table: DocumentTable): DocumentQueries {
 		READ,
 		READ_FOR_UPDATE: `${READ} FOR UPDATE`,
 		INSERT: `
-			INSERT INTO ${table} (teacher_id, id, document)
-			VALUES ($1, $2, $3)
+			INSERT INTO ${table} (teacher_id, id, document, created_at, updated_at)
+			VALUES ($1, $2, $3, clock_timestamp(), clock_timestamp())
 			RETURNING ${COLUMNS}`,
 		SAVE: `
 			UPDATE ${table}

@@ -4,6 +4,7 @@
 	import { lengthName, needleName } from '@pond-loop/core/measure';
 	import { TAIL_CM } from '$lib/style/tail';
 	import CrossingSheet from '$lib/lesson/CrossingSheet.svelte';
+	import SwatchSheet from '$lib/lesson/SwatchSheet.svelte';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
@@ -33,6 +34,8 @@
 				<li class="break-inside-avoid border-b border-neutral-400 py-5">
 					{#if step.kind === 'crossing'}
 						<CrossingSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
+					{:else if step.kind === 'swatch'}
+						<SwatchSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
 					{:else if step.text.trim()}
 						<p class="break-words whitespace-pre-wrap">{step.text}</p>
 					{/if}

@@ -1,0 +1,59 @@
+/** One row as it is said aloud at the needles. */
+
+import { STITCH_KINDS, stitches, wordsFor } from '../notation/index.ts';
+import type { Worked } from './fabric.ts';
+import { unitsOf, type Unit } from './units.ts';
+
+export interface RowPart {
+	readonly says: string;
+	/** Stitches that it takes off the left needle. */
+	readonly takes: number;
+	readonly crossing: boolean;
+}
+
+/** What is done in a row, one part after the other, in the order of working. */
+export function rowParts(worked: Worked, i: number): readonly RowPart[] {
+	const parts: RowPart[] = [];
+	let run: { how: string; many: number } | undefined;
+	const close = (): void => {
+		if (run) parts.push(partOf(run.how, run.many));
+		run = undefined;
+	};
+	for (const unit of unitsOf(worked.rows[i]!)) {
+		if (unit.kind === 'stitch' && run?.how === unit.how) {
+			run.many += 1;
+			continue;
+		}
+		close();
+		if (unit.kind === 'stitch') run = { how: unit.how, many: 1 };
+		else parts.push(crossingPart(unit));
+	}
+	close();
+	return parts;
+}
+
+function partOf(how: string, many: number): RowPart {
+	const kind = STITCH_KINDS.get(how);
+	const takes = (kind?.takes ?? 1) * many;
+	if (how === 'k' || how === 'p' || how === 'sl') {
+		const verb = { k: 'knit', p: 'purl', sl: 'slip' }[how];
+		return { says: `${verb} ${many}`, takes, crossing: false };
+	}
+	const says = kind?.says ?? how;
+	return { says: many === 1 ? says : `${says}, ${many} times`, takes, crossing: false };
+}
+
+function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>): RowPart {
+	const words = wordsFor(crossing);
+	return { says: `${name}, over ${stitches(crossing.n)}: ${words.hands}`, takes: crossing.n, crossing: true };
+}
+
+/** Stitches between the markers that hang in the row before, in the order of working; one number when there are none. */
+export function betweenMarkers(worked: Worked, i: number): readonly number[] {
+	const before = worked.rows[i - 1];
+	const count = before?.stitches.length ?? worked.castOn;
+	const markers = before?.markers ?? [];
+	const edges = [0, ...[...markers].sort((a, b) => a - b), count];
+	const parts = edges.slice(1).map((edge, k) => edge - edges[k]!);
+	return worked.rows[i]!.side === 'WS' ? parts.reverse() : parts;
+}

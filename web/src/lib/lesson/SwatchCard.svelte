@@ -1,0 +1,41 @@
+<script lang="ts">
+	import { drawChart } from '@pond-loop/core/drawing';
+	import { stitches } from '@pond-loop/core/notation';
+	import type { HouseStyle, SwatchStep } from '@pond-loop/core/schema';
+	import { check } from '$lib/swatch/checked';
+	import Drawing from '$lib/ui/Drawing.svelte';
+	import type { Light } from '$lib/ui/light';
+
+	interface Props {
+		step: SwatchStep;
+		light: Light;
+		style: HouseStyle;
+		write: (note: string) => void;
+	}
+	const { step, light, style, write }: Props = $props();
+	const uid = $props.id();
+	const checked = $derived(check(step.swatch, style.glossary));
+	const { worked } = $derived(checked);
+	const drawing = $derived(drawChart(worked, { light, cords: checked.cords }));
+</script>
+
+<div class="grid gap-x-6 gap-y-3 sm:grid-cols-[8.5rem_minmax(0,1fr)]">
+	<div class="flex max-h-56 items-end justify-center overflow-hidden">
+		<Drawing {drawing} width={136} />
+	</div>
+	<div class="min-w-0">
+		<h2 class="text-xl break-words">{step.swatch.title}</h2>
+		<p class="quiet">
+			A swatch: {stitches(worked.castOn)}, {worked.shape === 'flat' ? 'flat' : 'in the round'}, {worked.rows.length} rows
+		</p>
+		{#if step.from}<a class="wordlink mt-1 inline-block" href="/swatches/{step.from}/needles">At the needles</a>{/if}
+		<label class="sr-only" for="{uid}-note">Note to {step.swatch.title}</label>
+		<textarea
+			id="{uid}-note"
+			class="field grown mt-2 w-full"
+			rows="1"
+			placeholder="What to say, what to watch for"
+			value={step.note}
+			oninput={(e) => write(e.currentTarget.value)}></textarea>
+	</div>
+</div>

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { drawChart, type Light } from '@pond-loop/core/drawing';
+	import { stitches } from '@pond-loop/core/notation';
+	import type { HouseStyle, SwatchStep } from '@pond-loop/core/schema';
+	import { legendOf } from '@pond-loop/core/swatch';
+	import { isLeftHanded } from '$lib/style/look';
+	import { check } from '$lib/swatch/checked';
+	import Drawing from '$lib/ui/Drawing.svelte';
+
+	interface Props {
+		step: SwatchStep;
+		number: number;
+		light: Light;
+		style: HouseStyle;
+	}
+	const { step, number, light, style }: Props = $props();
+	const checked = $derived(check(step.swatch, style.glossary));
+	const { worked, cords } = $derived(checked);
+	const mirrored = $derived(isLeftHanded(style) && style.demonstrates !== 'left-same');
+	const drawing = $derived(drawChart(worked, { light, cords, numbers: true, mirrored }));
+	const legend = $derived(legendOf(worked, cords));
+	/** As wide as paper has room for. */
+	const MOST_WIDE = 640;
+</script>
+
+<p class="text-sm font-semibold">Step {number}</p>
+<h2 class="text-2xl break-words">{step.swatch.title}</h2>
+<p>
+	Cast on {stitches(worked.castOn)}, worked {worked.shape === 'flat' ? 'flat' : 'in the round'}; {worked.rows.length} rows.
+</p>
+<div class="mt-2 break-inside-avoid"><Drawing {drawing} width={Math.min(MOST_WIDE, drawing.width)} /></div>
+<pre class="mt-3 font-mono text-[0.82rem] whitespace-pre-wrap" data-testid="sheet-rows">{step.swatch.text}</pre>
+<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 text-sm">
+	{#each legend as entry (`${entry.kind} ${entry.name}`)}
+		<dt class={entry.kind === 'crossing' ? 'name font-bold' : 'font-bold'}>{entry.name}</dt>
+		<dd>{entry.says}</dd>
+	{/each}
+</dl>
+{#if step.note.trim()}<p class="mt-3 border-l-4 border-black pl-3 break-words whitespace-pre-wrap">{step.note}</p>{/if}

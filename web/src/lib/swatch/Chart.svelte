@@ -1,0 +1,290 @@
+<script lang="ts">
+	import { CELL, ChartLayout, drawChart, PALETTES, type Light } from '@pond-loop/core/drawing';
+	import { cellWords, type Box, type Cords, type Worked } from '@pond-loop/core/swatch';
+	import { onMount } from 'svelte';
+	import { paintShapes } from './paint-canvas';
+
+	interface Props {
+		worked: Worked;
+		cords: Cords;
+		light: Light;
+		side?: 'RS' | 'WS';
+		mirrored?: boolean;
+		zoom?: number;
+		/** Cells ringed, such as those that a mistake changed. */
+		marks?: readonly { readonly row: number; readonly column: number }[];
+		/** The chosen cells; the corner first chosen is where keys go on from. */
+		box?: Box | undefined;
+		/** Told when a box was drawn by pointer, with the cell where it began. */
+		drawn?: (box: Box) => void;
+		/** Keys that are not for moving about. */
+		press?: (event: KeyboardEvent) => void;
+		label: string;
+		/** The row finished last, drawn with a line above it. */
+		finished?: number | undefined;
+		/** Narrower than its place it stands in the middle. */
+		rowsShown?: number;
+	}
+	let {
+		worked,
+		cords,
+		light,
+		side = 'RS',
+		mirrored = false,
+		zoom = 1,
+		marks = [],
+		box = $bindable(),
+		drawn,
+		press,
+		label,
+		finished,
+		rowsShown,
+	}: Props = $props();
+	const uid = $props.id();
+
+	const GUTTER = 34;
+	const BESIDE = 2;
+
+	let scroller = $state<HTMLElement>();
+	let canvas = $state<HTMLCanvasElement>();
+	let size = $state({ width: 0, height: 0 });
+	let scroll = $state({ left: 0, top: 0 });
+
+	const layout = $derived(new ChartLayout(worked, (side === 'WS') !== mirrored));
+	const wide = $derived(layout.width * zoom + 2 * GUTTER);
+	const high = $derived(layout.height * zoom + 4);
+	/** A chart that is narrower than its place stands in the middle. */
+	const left = $derived(Math.max(0, (size.width - wide) / 2));
+
+	/** Whether the first stitch of a right-side row stands at the right. */
+	const firstAtRight = $derived((side === 'WS') === mirrored);
+
+	onMount(() => {
+		const place = scroller!;
+		const measure = new ResizeObserver(() => (size = { width: place.clientWidth, height: place.clientHeight }));
+		measure.observe(place);
+		size = { width: place.clientWidth, height: place.clientHeight };
+		// Row 1 is at the bottom, which is where one begins.
+		place.scrollTop = place.scrollHeight;
+		if (firstAtRight) place.scrollLeft = place.scrollWidth;
+		return () => measure.disconnect();
+	});
+
+	/** The rows and columns in view, with a few beside them. */
+	const view = $derived.by(() => {
+		const cell = CELL.width * zoom;
+		const fromLeft = Math.floor((scroll.left - GUTTER) / cell) - BESIDE;
+		const toLeft = Math.ceil((scroll.left + size.width) / cell) + BESIDE;
+		const [a, b] = !firstAtRight ? [fromLeft, toLeft] : [worked.widest - toLeft, worked.widest - fromLeft];
+		const fromTop = Math.floor(scroll.top / (CELL.height * zoom)) - BESIDE;
+		const toTop = Math.ceil((scroll.top + size.height) / (CELL.height * zoom)) + BESIDE;
+		const rows = worked.rows.length;
+		// Shaped rows are inset, so a few more columns are taken.
+		const spare = Math.ceil(
+			(worked.widest - Math.min(...worked.rows.map((r) => r.stitches.length), worked.widest)) / 2,
+		);
+		return {
+			firstRow: Math.max(0, rows - toTop),
+			lastRow: Math.min(rows - 1, rows - fromTop),
+			firstColumn: Math.max(0, a - spare),
+			lastColumn: Math.min(worked.widest - 1, b + spare),
+		};
+	});
+
+	$effect(() => {
+		const ctx = canvas?.getContext('2d');
+		if (!canvas || !ctx || size.width === 0) return;
+		const dpr = window.devicePixelRatio || 1;
+		const [w, h] = [Math.round(size.width * dpr), Math.round(size.height * dpr)];
+		if (canvas.width !== w) canvas.width = w;
+		if (canvas.height !== h) canvas.height = h;
+		const palette = PALETTES[light];
+		ctx.setTransform(dpr, 0, 0, dpr, 0, 0);
+		ctx.clearRect(0, 0, size.width, size.height);
+		if (worked.rows.length === 0) return;
+		const [x, y] = [left + GUTTER - scroll.left, 2 - scroll.top];
+		ctx.setTransform(dpr * zoom, 0, 0, dpr * zoom, dpr * x, dpr * y);
+		paintShapes(ctx, drawChart(worked, { light, side, mirrored, cords, window: view, marks, markers: true }).shapes);
+		if (box) {
+			const [r1, r2] = [layout.bottom(box.firstRow), layout.top(box.lastRow)];
+			const [c1, c2] = [layout.x(box.firstRow, box.firstColumn), layout.x(box.firstRow, box.lastColumn)];
+			ctx.strokeStyle = palette.ink;
+			ctx.lineWidth = 3;
+			ctx.strokeRect(Math.min(c1, c2) - CELL.width / 2, r2, Math.abs(c1 - c2) + CELL.width, r1 - r2);
+		}
+		if (finished !== undefined && finished > 0) {
+			ctx.strokeStyle = palette.risk;
+			ctx.lineWidth = 3;
+			ctx.strokeRect(-4, layout.top(finished - 1), layout.width + 8, 0.01);
+		}
+		// Row numbers stay at the edges while the chart moves under them.
+		ctx.setTransform(dpr, 0, 0, dpr, 0, 0);
+		ctx.fillStyle = getComputedStyle(canvas).backgroundColor;
+		const [edgeLeft, edgeRight] = [Math.max(0, left), Math.min(size.width, left + wide - scroll.left) - GUTTER];
+		ctx.fillStyle = palette.paper;
+		ctx.fillRect(edgeLeft, 0, GUTTER - 3, size.height);
+		ctx.fillRect(edgeRight + 2, 0, GUTTER, size.height);
+		ctx.fillStyle = palette.quiet;
+		ctx.font = "600 13px 'Atkinson Hyperlegible Next', sans-serif";
+		for (let i = view.firstRow; i <= view.lastRow; i++) {
+			const row = worked.rows[i]!;
+			const at = (layout.top(i) + CELL.height / 2) * zoom - scroll.top + 7;
+			const right = (row.side === 'RS') === firstAtRight;
+			ctx.textAlign = right ? 'left' : 'right';
+			ctx.fillText(String(row.number), right ? edgeRight + 8 : edgeLeft + GUTTER - 8, at);
+		}
+		for (const { first, last, times } of worked.repeats) {
+			const [top, bottom] = [layout.top(last) * zoom - scroll.top + 4, layout.bottom(first) * zoom - scroll.top];
+			ctx.fillStyle = palette.ripple;
+			ctx.fillRect(edgeRight + GUTTER - 4, top, 3, bottom - top);
+			ctx.save();
+			ctx.fillStyle = palette.quiet;
+			ctx.translate(edgeRight + GUTTER - 8, (top + bottom) / 2);
+			ctx.rotate(-Math.PI / 2);
+			ctx.textAlign = 'center';
+			if (bottom - top > 110) ctx.fillText(times === undefined ? 'repeat' : `${times} times`, 0, 0);
+			ctx.restore();
+		}
+	});
+
+	function cellOf(event: PointerEvent): { row: number; column: number } | undefined {
+		const edge = scroller!.getBoundingClientRect();
+		const x = (event.clientX - edge.left - left - GUTTER + scroll.left) / zoom;
+		const y = (event.clientY - edge.top - 2 + scroll.top) / zoom;
+		return layout.cellAt(x, y);
+	}
+
+	let from: { row: number; column: number } | undefined;
+	/** Where keys go on from, and the corner that stays while a box is drawn by keys. */
+	let head = $state({ row: 0, column: 0 });
+	let anchor = { row: 0, column: 0 };
+
+	const span = (a: typeof head, b: typeof head): Box => ({
+		firstRow: Math.min(a.row, b.row),
+		lastRow: Math.max(a.row, b.row),
+		firstColumn: Math.min(a.column, b.column),
+		lastColumn: Math.max(a.column, b.column),
+	});
+
+	function down(event: PointerEvent): void {
+		const cell = cellOf(event);
+		if (!cell || event.button !== 0) return;
+		from = cell;
+		anchor = cell;
+		head = cell;
+		box = span(cell, cell);
+		if (event.pointerType === 'mouse') scroller?.setPointerCapture(event.pointerId);
+	}
+	function move(event: PointerEvent): void {
+		if (!from) return;
+		const cell = cellOf(event);
+		if (!cell) return;
+		head = cell;
+		box = span(from, cell);
+	}
+	function up(): void {
+		if (from && box) drawn?.(box);
+		from = undefined;
+	}
+
+	const STEPS: Readonly<Record<string, readonly [row: number, column: number]>> = {
+		ArrowUp: [1, 0],
+		ArrowDown: [-1, 0],
+		PageUp: [10, 0],
+		PageDown: [-10, 0],
+	};
+
+	function keyed(event: KeyboardEvent): void {
+		if (worked.rows.length === 0) return;
+		const sideways = { ArrowLeft: firstAtRight ? 1 : -1, ArrowRight: firstAtRight ? -1 : 1 }[event.key];
+		const step = sideways !== undefined ? ([0, sideways] as const) : STEPS[event.key];
+		const edge = { Home: 0, End: worked.widest }[event.key];
+		if (!step && edge === undefined) {
+			press?.(event);
+			return;
+		}
+		event.preventDefault();
+		const row = Math.max(0, Math.min(worked.rows.length - 1, head.row + (step?.[0] ?? 0)));
+		const last = worked.rows[row]!.stitches.length - 1;
+		const column = Math.max(0, Math.min(last, edge ?? head.column + (step?.[1] ?? 0)));
+		head = { row, column };
+		if (!event.shiftKey) anchor = head;
+		box = span(anchor, head);
+		reveal();
+	}
+
+	/** Scrolls so far that the cell is in view. */
+	function reveal(): void {
+		if (!scroller) return;
+		const x = layout.x(head.row, head.column) * zoom + GUTTER;
+		const y = layout.top(head.row) * zoom;
+		const room = 2 * CELL.width * zoom;
+		if (x - room < scroller.scrollLeft) scroller.scrollLeft = x - room;
+		if (x + room > scroller.scrollLeft + size.width) scroller.scrollLeft = x + room - size.width;
+		if (y - room < scroller.scrollTop) scroller.scrollTop = y - room;
+		if (y + room > scroller.scrollTop + size.height) scroller.scrollTop = y + room - size.height;
+	}
+
+	/** Shows a row, and a column of it when one is given, in the middle when they are out of view. */
+	export function show(row: number, column?: number): void {
+		if (!scroller) return;
+		const cell = CELL.height * zoom;
+		const y = layout.top(row) * zoom;
+		if (y < scroller.scrollTop || y + cell > scroller.scrollTop + size.height) scroller.scrollTop = y - size.height / 2;
+		if (column === undefined) return;
+		const x = layout.x(row, column) * zoom + GUTTER;
+		if (x < scroller.scrollLeft + cell || x > scroller.scrollLeft + size.width - cell) {
+			scroller.scrollLeft = x - size.width / 2;
+		}
+	}
+
+	const words = $derived.by(() => {
+		const row = worked.rows[head.row];
+		return row && head.column < row.stitches.length ? cellWords(worked, cords, head.row, head.column) : '';
+	});
+</script>
+
+<div
+	class="chart relative"
+	style:height={rowsShown === undefined ? undefined : `${Math.min(high, rowsShown * CELL.height * zoom + 4)}px`}
+>
+	<canvas bind:this={canvas} class="pointer-events-none absolute inset-0 h-full w-full" aria-hidden="true"></canvas>
+	<div
+		bind:this={scroller}
+		class="absolute inset-0 overflow-auto"
+		role="grid"
+		tabindex="0"
+		aria-label={label}
+		aria-rowcount={worked.rows.length}
+		aria-colcount={worked.widest}
+		aria-multiselectable="true"
+		aria-activedescendant="{uid}-cell"
+		data-testid="chart"
+		data-rows={worked.rows.length}
+		onscroll={() => (scroll = { left: scroller!.scrollLeft, top: scroller!.scrollTop })}
+		onpointerdown={down}
+		onpointermove={move}
+		onpointerup={up}
+		onpointercancel={() => (from = undefined)}
+		onkeydown={keyed}
+	>
+		<div style:width="{wide}px" style:height="{high}px">
+			<div role="row" class="sr-only" aria-rowindex={head.row + 1}>
+				<div role="gridcell" id="{uid}-cell" aria-colindex={head.column + 1} aria-selected="true" data-testid="cell">
+					{words}
+				</div>
+			</div>
+		</div>
+	</div>
+</div>
+
+<style>
+	.chart {
+		height: 100%;
+		min-height: 8rem;
+	}
+	.chart [role='grid']:focus-visible {
+		outline: 3px solid var(--color-accent);
+		outline-offset: 2px;
+	}
+</style>

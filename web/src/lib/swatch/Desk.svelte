@@ -1,0 +1,445 @@
+<script lang="ts">
+	import {
+		chartTable,
+		gapsOf,
+		insertColumn,
+		insertRows,
+		copyBox,
+		placeCrossing,
+		removeColumn,
+		removeRow,
+		setFaces,
+		applied,
+		type Box,
+		type Result,
+		type SwatchEdit,
+	} from '@pond-loop/core/swatch';
+	import { readNameWith, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
+	import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
+	import Minus from '@lucide/svelte/icons/minus';
+	import Plus from '@lucide/svelte/icons/plus';
+	import { onMount } from 'svelte';
+	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
+	import SaveNote from '$lib/save/SaveNote.svelte';
+	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import { saveWithPage } from '$lib/save/page';
+	import { Awake } from '$lib/ui/awake.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
+	import type { Light } from '$lib/ui/light';
+	import Chart from './Chart.svelte';
+	import { check, type Checked } from './checked';
+	import Facts from './Facts.svelte';
+	import { keepSwatch, type OpenedSwatch } from './keep';
+	import Problems from './Problems.svelte';
+	import RowsEditor from './RowsEditor.svelte';
+	import SwatchFiles from './SwatchFiles.svelte';
+	import Versions from './Versions.svelte';
+	import WhatIf from './WhatIf.svelte';
+	import KeepSwatch from './KeepSwatch.svelte';
+
+	interface Props {
+		opened: OpenedSwatch;
+		lessons: readonly { readonly id: string; readonly title: string }[];
+		light: Light;
+		style: HouseStyle;
+	}
+	const { opened, lessons, light, style }: Props = $props();
+
+	// svelte-ignore state_referenced_locally
+	const save = keepSwatch(opened);
+	const awake = new Awake();
+	saveWithPage(save);
+	const swatch = $derived(save.value);
+
+	/** Checking that takes longer than this waits until the typing rests. */
+	const QUICK_MS = 25;
+	const REST_MS = 120;
+	// svelte-ignore state_referenced_locally
+	let checked = $state.raw<Checked>(check(save.value, style.glossary));
+	$effect(() => {
+		const now = swatch;
+		if (now === checked.swatch) return;
+		const work = (): void => {
+			checked = check(now, style.glossary);
+		};
+		if (checked.took < QUICK_MS) {
+			work();
+			return;
+		}
+		const timer = setTimeout(work, REST_MS);
+		return () => clearTimeout(timer);
+	});
+	const { worked, cords, problems } = $derived(checked);
+	/** The chart can be changed only while it shows the text as it is. */
+	const fresh = $derived(checked.swatch === swatch);
+
+	let side = $state<'RS' | 'WS'>('RS');
+	let mirrored = $state(false);
+	let zoom = $state(1);
+	let gaps = $state(false);
+	let box = $state<Box>();
+	let editor = $state<RowsEditor>();
+	let chart = $state<Chart>();
+	let mounted = $state(false);
+	onMount(() => (mounted = true));
+
+	const marks = $derived(gaps ? gapsOf(worked, cords) : []);
+	const chosenLine = $derived(box && worked.rows[box.firstRow]?.line);
+
+	/** Typing in one line is one step of undo, until it rests. */
+	let burst = 0;
+	let lastTyped = 0;
+	function write(text: string): void {
+		const now = performance.now();
+		if (now - lastTyped > 1200) burst += 1;
+		lastTyped = now;
+		save.change({ ...swatch, text }, `text ${burst}`);
+		trouble = undefined;
+	}
+	const change = (more: Partial<Swatch>, place?: string): void => save.change({ ...swatch, ...more }, place);
+
+	let trouble = $state<string>();
+	/** A change of the chart, as a change of the text. */
+	function edit(result: Result<SwatchEdit>): void {
+		if (!fresh) return;
+		if (!result.ok) {
+			trouble = `${result.problems[0]!.what} ${result.problems[0]!.todo}`;
+			return;
+		}
+		trouble = undefined;
+		const { value } = result;
+		const castOn = value.castOn === undefined ? {} : { castOn: value.castOn };
+		change({ text: applied(swatch.text, value), ...castOn });
+	}
+
+	const BRUSHES = [
+		['choose', 'Choose'],
+		['k', 'Knit'],
+		['p', 'Purl'],
+		['cross', 'Cross'],
+	] as const;
+	let brush = $state<(typeof BRUSHES)[number][0]>('choose');
+	let crossingName = $state(SCHOOLS[save.value.school === 'any' ? 'slash' : save.value.school].examples[0] ?? '2/2 LC');
+	const named = $derived(readNameWith(checked.rows.glossary, crossingName, swatch.school));
+
+	function lay(row: number, column: number): void {
+		if (!named.ok) {
+			trouble = `“${crossingName}” is no crossing here. ${named.problems[0]?.todo ?? ''}`;
+			return;
+		}
+		edit(placeCrossing(worked, row, column, crossingName.trim(), named.crossing));
+	}
+	function drawn(now: Box): void {
+		if (brush === 'k' || brush === 'p') edit(setFaces(worked, now, brush));
+		else if (brush === 'cross') lay(now.firstRow, now.firstColumn);
+	}
+
+	/** A box that was taken up, to be put down elsewhere. */
+	let taken = $state.raw<Box>();
+	const put = (move: boolean): void => {
+		if (taken && box) edit(copyBox(worked, taken, box.firstRow, box.firstColumn, move));
+		if (move) taken = undefined;
+	};
+	/** The box again and again, to the left and upwards, as far as there is room. */
+	function repeatBox(): void {
+		if (!box) return;
+		const wide = box.lastColumn - box.firstColumn + 1;
+		if (box.lastColumn + wide < worked.rows[box.firstRow]!.stitches.length) {
+			edit(copyBox(worked, box, box.firstRow, box.lastColumn + 1));
+		} else trouble = 'There is no room for it again on its left. Take fewer stitches into the box.';
+	}
+
+	const KEYS: Readonly<Record<string, () => void>> = {
+		k: () => box && edit(setFaces(worked, box, 'k')),
+		p: () => box && edit(setFaces(worked, box, 'p')),
+		x: () => box && lay(box.firstRow, box.firstColumn),
+		Delete: () => box && edit(setFaces(worked, box, 'k')),
+		c: () => (taken = box),
+		v: () => put(false),
+		m: () => put(true),
+		r: repeatBox,
+	};
+	function press(event: KeyboardEvent): void {
+		const act = KEYS[event.key];
+		if (!act || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		act();
+	}
+
+	/** The chart shows the row that the cursor is in. */
+	function moved(pos: number): void {
+		const row = worked.rows.findIndex((r) => r.line.from <= pos && pos <= r.line.to);
+		if (row >= 0) chart?.show(row);
+	}
+
+	const inWords = (s: Swatch): VersionWords => ({
+		heading: s.title,
+		lines: [
+			`${s.castOn} stitches, ${s.shape === 'flat' ? 'flat' : 'in the round'}`,
+			...s.text.split('\n').slice(0, 12),
+		],
+	});
+	const errors = $derived(problems.filter((p) => p.weight === 'error').length);
+	const ACTIONS = $derived([
+		{
+			title: 'Row above',
+			hint: worked.shape === 'flat' ? 'Two plain rows above the chosen one' : 'A plain round above the chosen one',
+			act: (b: Box) => edit(insertRows(worked, swatch.text, b.lastRow, worked.shape === 'flat' ? 2 : 1)),
+		},
+		{
+			title: 'Take row out',
+			hint: 'Takes the chosen row out',
+			act: (b: Box) => edit(removeRow(worked, swatch.text, b.firstRow)),
+		},
+		{
+			title: 'Stitch more',
+			hint: 'A stitch more in every row, right of the chosen one',
+			act: (b: Box) => edit(insertColumn(worked, b.firstColumn)),
+		},
+		{
+			title: 'Stitch fewer',
+			hint: 'Takes the chosen column out of every row',
+			act: (b: Box) => edit(removeColumn(worked, b.firstColumn)),
+		},
+		{ title: 'Take up', hint: 'Takes up the box, to put it elsewhere (C)', act: (b: Box) => (taken = b) },
+	]);
+</script>
+
+<svelte:head><title>{swatch.title || 'Swatch'} · Pond Loop</title></svelte:head>
+
+<div inert={!awake.now}>
+	<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
+		<div class="min-w-0 grow basis-80">
+			<h1 class="sr-only">{swatch.title}</h1>
+			<label class="sr-only" for="swatch-title">Title of the swatch</label>
+			<input
+				id="swatch-title"
+				class="field w-full font-serif text-[2.1rem] leading-tight font-semibold"
+				placeholder="A title for the swatch"
+				value={swatch.title}
+				oninput={(e) => change({ title: e.currentTarget.value }, 'title')}
+			/>
+		</div>
+		<div class="flex flex-wrap items-center gap-1">
+			<UndoRedo {save} />
+			<a class="pill pill-strong ml-2" href="/swatches/{opened.id}/needles">At the needles</a>
+		</div>
+	</div>
+	<div class="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1 text-[0.94rem]">
+		<label
+			>Cast on <input
+				class="field w-16 py-0"
+				type="number"
+				min="1"
+				max="400"
+				value={swatch.castOn}
+				aria-label="Stitches cast on"
+				oninput={(e) => change({ castOn: Math.trunc(e.currentTarget.valueAsNumber) || 0 }, 'cast-on')}
+			/></label
+		>
+		<label
+			><span class="sr-only">Worked</span>
+			<select
+				class="field py-0"
+				value={swatch.shape}
+				onchange={(e) => change({ shape: e.currentTarget.value === 'round' ? 'round' : 'flat' })}
+			>
+				<option value="flat">flat</option><option value="round">in the round</option>
+			</select></label
+		>
+		<label
+			>Names as <select
+				class="field py-0"
+				value={swatch.school}
+				aria-label="School of names"
+				onchange={(e) => change({ school: SCHOOL_IDS.find((s) => s === e.currentTarget.value) ?? 'any' })}
+			>
+				{#each SCHOOL_IDS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
+				<option value="any">Any school</option>
+			</select></label
+		>
+		<SaveNote state={save.state} />
+	</div>
+
+	{#if save.state.kind === 'stale'}
+		<TwoVersions
+			what="This swatch"
+			mine={inWords(swatch)}
+			theirs={inWords(save.state.theirs.value)}
+			keepMine={() => save.keepMine()}
+			takeTheirs={() => save.takeTheirs()}
+		/>
+	{/if}
+
+	<div class="desk mt-3 grid gap-x-6 gap-y-4">
+		<section aria-label="Rows" class="rows min-w-0">
+			{#if mounted}
+				<RowsEditor
+					bind:this={editor}
+					text={swatch.text}
+					{checked}
+					{light}
+					chosen={chosenLine && { from: chosenLine.from, to: chosenLine.to }}
+					{write}
+					{moved}
+					undo={() => save.undo()}
+					redo={() => save.redo()}
+				/>
+			{:else}
+				<pre class="font-mono text-[0.92rem] whitespace-pre-wrap">{swatch.text}</pre>
+			{/if}
+		</section>
+
+		<section aria-label="Chart" class="picture flex min-w-0 flex-col">
+			<div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-[0.88rem]">
+				<fieldset class="bg-base-200 flex rounded-full p-0.5">
+					<legend class="sr-only">A press on the chart</legend>
+					{#each BRUSHES as [id, title] (id)}
+						<label
+							class={[
+								'cursor-pointer rounded-full px-2.5 py-0.5 has-focus-visible:outline-2',
+								brush === id && 'bg-primary text-primary-content font-semibold',
+							]}
+						>
+							<input type="radio" class="sr-only" name="brush" value={id} bind:group={brush} />{title}
+						</label>
+					{/each}
+				</fieldset>
+				{#if brush === 'cross'}
+					<label
+						><span class="sr-only">Crossing to lay</span><input
+							class="field w-24 py-0 font-mono"
+							bind:value={crossingName}
+							aria-invalid={!named.ok}
+						/></label
+					>
+				{/if}
+				<label
+					><span class="sr-only">Seen from</span>
+					<select class="field py-0" bind:value={side}
+						><option value="RS">{style.sides.right}</option><option value="WS">{style.sides.wrong}</option></select
+					></label
+				>
+				<label class="flex cursor-pointer items-center gap-1"
+					><input type="checkbox" class="accent-secondary" bind:checked={mirrored} /> left-handed</label
+				>
+				<label class="flex cursor-pointer items-center gap-1"
+					><input type="checkbox" class="accent-secondary" bind:checked={gaps} /> gaps</label
+				>
+				<span class="ml-auto flex">
+					<IconButton label="Smaller" disabled={zoom <= 0.5} onclick={() => (zoom = Math.max(0.5, zoom - 0.25))}
+						><Minus class="size-4" /></IconButton
+					>
+					<IconButton label="Larger" disabled={zoom >= 2} onclick={() => (zoom = Math.min(2, zoom + 0.25))}
+						><Plus class="size-4" /></IconButton
+					>
+				</span>
+			</div>
+			{#if worked.rows.length === 0}
+				<p class="quiet border-base-300 border-y py-10 text-center">
+					No rows yet. Type or paste them on the left; the chart grows with them.
+				</p>
+			{:else if mounted}
+				<div class="min-h-0 grow">
+					<Chart
+						bind:this={chart}
+						{worked}
+						{cords}
+						{light}
+						{side}
+						{mirrored}
+						{zoom}
+						{marks}
+						bind:box
+						{drawn}
+						{press}
+						label="Chart of {swatch.title}: arrows move, Shift with arrows takes more, K knit, P purl, X crosses"
+					/>
+				</div>
+			{/if}
+			<div
+				class="mt-1 flex min-h-8 flex-wrap items-center gap-x-4 gap-y-1 text-[0.88rem]"
+				role="group"
+				aria-label="Change the chart"
+			>
+				{#if box}
+					{@const b = box}
+					{#each ACTIONS as { title, hint, act } (title)}
+						<button type="button" class="wordlink" title={hint} onclick={() => act(b)}>{title}</button>
+					{/each}
+					<button type="button" class="wordlink" title="The same again on its left (R)" onclick={repeatBox}
+						>Again</button
+					>
+					{#if taken}
+						<button
+							type="button"
+							class="wordlink"
+							title="A copy of what was taken up, its lower right corner here (V)"
+							onclick={() => put(false)}>Put here</button
+						>
+						<button type="button" class="wordlink" title="Moves what was taken up (M)" onclick={() => put(true)}
+							>Move here</button
+						>
+					{/if}
+				{:else}<span class="quiet">Choose cells to change rows, columns and boxes.</span>{/if}
+			</div>
+			<p class="text-error min-h-[1lh] text-[0.94rem] font-semibold" role="status">{trouble ?? ''}</p>
+		</section>
+
+		<div class="facts min-w-0">
+			<Facts {worked} {cords} {gaps} />
+		</div>
+	</div>
+
+	<div class="border-base-300 mt-4 grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+		<Problems {problems} goTo={(p) => editor?.goTo(p.from)} {errors} />
+		<WhatIf {worked} {cords} {light} {box} />
+	</div>
+	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
+		<KeepSwatch {lessons} {swatch} from={opened.id} />
+		<SwatchFiles
+			{swatch}
+			{worked}
+			{cords}
+			{light}
+			{side}
+			{mirrored}
+			table={() => chartTable(worked, cords)}
+			take={(s) => change(s)}
+		/>
+		<Versions id={opened.id} take={(s) => change(s)} />
+	</div>
+</div>
+
+<style>
+	.desk {
+		grid-template-columns: minmax(0, 1fr);
+	}
+	.rows {
+		height: 24rem;
+	}
+	.picture {
+		height: 30rem;
+	}
+	@media (min-width: 48rem) {
+		.desk {
+			grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+		}
+		.rows,
+		.picture {
+			height: min(35rem, calc(100vh - 12.5rem));
+			min-height: 22rem;
+		}
+		.facts {
+			grid-column: 1 / -1;
+		}
+	}
+	@media (min-width: 75rem) {
+		.desk {
+			grid-template-columns: minmax(0, 21rem) minmax(0, 1fr) minmax(0, 13.5rem);
+		}
+		.facts {
+			grid-column: auto;
+		}
+	}
+</style>

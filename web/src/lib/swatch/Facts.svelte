@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { PALETTES } from '@pond-loop/core/drawing';
+	import { stitches } from '@pond-loop/core/notation';
+	import { gapsOf, loopsWhenSeamed, markerPlaces, strandsOf, type Cords, type Worked } from '@pond-loop/core/swatch';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	interface Props {
+		worked: Worked;
+		cords: Cords;
+		/** Whether the gaps are marked in the chart. */
+		gaps: boolean;
+	}
+	const { worked, cords, gaps }: Props = $props();
+	const light = useLight();
+	const MOST_CORDS = 12;
+
+	/** What comes round: the first repeat of the text, or all of its rows. */
+	const span = $derived(worked.repeats[0] ?? { first: 0, last: worked.rows.length - 1 });
+	const strands = $derived(worked.rows.length > 0 ? strandsOf(worked, span.first, span.last) : undefined);
+	const rowsOf = $derived(span.last - span.first + 1);
+	/** Where a cord stands after one repeat, and after how many it is home. */
+	const homes = $derived(
+		cords.cords.slice(0, MOST_CORDS).map((cord) => {
+			const row = cords.strands[span.first];
+			const start = row ? row.indexOf(cord.strands[0]!) : -1;
+			if (!strands || start < 0) return { cord, home: undefined };
+			let at = strands.after.indexOf(start + 1) + 1;
+			let many = 1;
+			while (at !== start + 1 && many < 500) {
+				at = strands.after.indexOf(at) + 1;
+				many += 1;
+			}
+			return { cord, home: many };
+		}),
+	);
+	let seamed = $state(1);
+	/** Columns that belong to cords, followed as cords: a loop of a cord counts once, however wide it is. */
+	const loops = $derived.by(() => {
+		if (!strands) return undefined;
+		const lengths = homes.flatMap(({ home }) => home ?? []);
+		// Cords of one cycle stand in it once for each of its places.
+		const cycles = [...new Set(lengths)].flatMap((l) =>
+			Array.from({ length: lengths.filter((n) => n === l).length / l }, () => l),
+		);
+		return Number.isInteger(cycles.reduce((a, b) => a + b, 0)) ? loopsWhenSeamed({ cycles }, seamed) : undefined;
+	});
+	const markers = $derived(markerPlaces(worked, cords));
+	const gapRows = $derived(gaps ? gapsOf(worked, cords) : []);
+	const first = $derived(gapRows[0]);
+	const shaped = $derived(worked.rows.length > 0 && !strands);
+</script>
+
+<section aria-label="Cords" class="text-[0.94rem]">
+	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>
+	<ul class="mt-1" data-testid="cords">
+		{#each homes as { cord, home } (cord.letter)}
+			<li class="flex items-center gap-2 py-0.5">
+				<svg class="size-4 shrink-0" viewBox="0 0 16 16" aria-hidden="true">
+					<rect
+						x="1"
+						y="1"
+						width="14"
+						height="14"
+						rx="4"
+						fill={PALETTES[light.now].cords[cord.colour].body}
+						stroke={PALETTES[light.now].cords[cord.colour].edge}
+						stroke-width="1.5"
+					/>
+				</svg>
+				<strong>{cord.letter}</strong>
+				<span class="quiet">
+					{#if home !== undefined}home after {home} {home === 1 ? 'repeat' : 'repeats'}{:else}{stitches(
+							cord.strands.length,
+						)} wide{/if}
+				</span>
+			</li>
+		{/each}
+	</ul>
+	{#if cords.cords.length > MOST_CORDS}<p class="quiet">and {cords.cords.length - MOST_CORDS} more</p>{/if}
+	{#if strands && cords.cords.length > 0}
+		<p class="mt-3">
+			{worked.repeats[0]
+				? `The repeat, rows ${worked.rows[span.first]!.number} to ${worked.rows[span.last]!.number},`
+				: `All ${rowsOf} rows together`}
+			{strands.repeatsToReturn === 1
+				? 'bring every strand home.'
+				: `bring every strand home after ${strands.repeatsToReturn} times.`}
+		</p>
+		<p class="mt-2">
+			Seamed into a ring after
+			<input
+				class="field w-12 py-0"
+				type="number"
+				min="1"
+				max="99"
+				bind:value={seamed}
+				aria-label="Repeats in the ring"
+			/>
+			{seamed === 1 ? 'repeat' : 'repeats'}:
+			<strong data-testid="loops">{loops ?? '?'}</strong>
+			{loops === 1 ? 'closed loop of cord' : 'closed loops of cord'}{seamed % strands.repeatsToReturn === 0
+				? '; every cord meets itself at the seam.'
+				: '; cords meet others at the seam.'}
+		</p>
+	{:else if shaped && cords.cords.length > 0}
+		<p class="quiet mt-2">Stitches are made or lost in these rows, so they do not come round.</p>
+	{/if}
+	{#if markers.length > 0}
+		<p class="mt-3">
+			<span class="lead">Ring markers</span> after {markers.slice(0, 12).join(', ')} stitches, from the right
+		</p>
+	{/if}
+	{#if gaps}
+		<p class="mt-3" data-testid="gaps">
+			<span class="lead">Gaps</span>
+			{#if first}{gapRows.length} first purls behind a cord are ringed. Wrap each the short way; it sits turned, and in the
+				next row
+				{first.partner === undefined ? '' : `(first in row ${worked.rows[first.partner]!.number})`} its leading leg is worked.{:else}No
+				purl stands behind a cord.{/if}
+		</p>
+	{/if}
+</section>

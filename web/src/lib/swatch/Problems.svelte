@@ -1,0 +1,48 @@
+<script lang="ts">
+	import type { SwatchProblem } from '@pond-loop/core/swatch';
+	import CircleAlert from '@lucide/svelte/icons/circle-alert';
+	import Info from '@lucide/svelte/icons/info';
+	import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
+
+	interface Props {
+		problems: readonly SwatchProblem[];
+		errors: number;
+		goTo: (problem: SwatchProblem) => void;
+	}
+	const { problems, errors, goTo }: Props = $props();
+	const MOST = 8;
+	let all = $state(false);
+	const ICON = { error: CircleAlert, warning: TriangleAlert, note: Info } as const;
+	const COLOUR = { error: 'text-error', warning: 'text-warning', note: 'text-neutral' } as const;
+	const WEIGHT = { error: 'Wrong', warning: 'To look at', note: 'To know' } as const;
+	const ordered = $derived(['error', 'warning', 'note'].flatMap((w) => problems.filter((p) => p.weight === w)));
+</script>
+
+<section aria-labelledby="checks-title">
+	<h2 id="checks-title" class="text-2xl">
+		{errors > 0 ? (errors === 1 ? 'One row does not work out' : `${errors} things do not work out`) : 'It works out'}
+	</h2>
+	{#if problems.length === 0}<p class="quiet mt-1">
+			Every row uses up its stitches, and there is nothing to look at.
+		</p>{/if}
+	<ul class="mt-2 text-[0.94rem]" data-testid="problems" aria-live="polite">
+		{#each all ? ordered : ordered.slice(0, MOST) as p, i (i)}
+			{@const Icon = ICON[p.weight]}
+			<li class="flex gap-2 py-1" data-reason={p.reason}>
+				<Icon class="mt-0.5 size-5 shrink-0 {COLOUR[p.weight]}" aria-label={WEIGHT[p.weight]} />
+				<span>
+					{#if p.to > 0}<button type="button" class="wordlink font-semibold" onclick={() => goTo(p)}
+							>{p.row > 0 ? `Row ${p.row}` : 'There'}</button
+						>:
+					{/if}{p.what}
+					<span class="quiet">{p.todo}</span>
+				</span>
+			</li>
+		{/each}
+	</ul>
+	{#if ordered.length > MOST}
+		<button type="button" class="wordlink mt-1 text-[0.94rem]" onclick={() => (all = !all)}
+			>{all ? 'Fewer' : `All ${ordered.length}`}</button
+		>
+	{/if}
+</section>

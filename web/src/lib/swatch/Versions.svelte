@@ -1,0 +1,47 @@
+<script lang="ts">
+	import type { Swatch } from '@pond-loop/core/schema';
+	import { troubleOf } from '$lib/save/send';
+	import { listVersions, type SwatchVersion } from './api';
+
+	interface Props {
+		id: string;
+		/** Puts an earlier version in place of what is there; undo brings that back. */
+		take: (swatch: Swatch) => void;
+	}
+	const { id, take }: Props = $props();
+	let versions = $state.raw<readonly SwatchVersion[]>();
+	let trouble = $state<string>();
+	let said = $state<string>();
+
+	async function show(event: Event): Promise<void> {
+		if (!(event.currentTarget as HTMLDetailsElement).open) return;
+		const answer = await listVersions(id);
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') versions = answer.value;
+	}
+	const when = (date: Date): string => date.toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+</script>
+
+<details ontoggle={show}>
+	<summary class="wordlink w-fit list-none text-[0.94rem]">Earlier versions</summary>
+	{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
+	{#if versions?.length === 0}<p class="quiet mt-2 text-[0.94rem]">
+			None yet. One is kept of every few minutes of changes.
+		</p>{/if}
+	<ul class="mt-2 text-[0.94rem]">
+		{#each versions ?? [] as v (v.version)}
+			<li class="py-0.5">
+				{when(v.savedAt)}, {v.swatch.text.split('\n').length} lines
+				<button
+					type="button"
+					class="wordlink ml-2"
+					onclick={() => {
+						take(v.swatch);
+						said = `It is as it was on ${when(v.savedAt)}. Undo brings back what was there.`;
+					}}>Take this one</button
+				>
+			</li>
+		{/each}
+	</ul>
+	<p class="min-h-[1lh] text-[0.94rem]" role="status">{said ?? ''}</p>
+</details>

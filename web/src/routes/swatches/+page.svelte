@@ -1,0 +1,87 @@
+<script lang="ts">
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { stitches } from '@pond-loop/core/notation';
+	import { invalidateAll } from '$app/navigation';
+	import { troubleOf } from '$lib/save/send';
+	import { removeSwatch, restoreSwatch } from '$lib/swatch/api';
+	import Drawing from '$lib/ui/Drawing.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
+
+	const { data } = $props();
+	let removed = $state<{ id: string; title: string }>();
+	let trouble = $state<string>();
+
+	async function remove(id: string): Promise<void> {
+		const answer = await removeSwatch(id);
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') removed = { id, title: answer.value.title };
+		await invalidateAll();
+	}
+	async function restore(): Promise<void> {
+		if (!removed) return;
+		const answer = await restoreSwatch(removed.id);
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') removed = undefined;
+		await invalidateAll();
+	}
+	const HIGH = 150;
+</script>
+
+<svelte:head><title>Swatches · Pond Loop</title></svelte:head>
+
+<div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
+	<h1 class="text-4xl">Swatches</h1>
+	<p class="flex flex-wrap gap-3">
+		<a class="pill pill-strong" href="/swatches/new">Make me a practice swatch</a>
+		<a class="pill pill-soft" href="/swatches/new?rows">Begin with rows of your own</a>
+	</p>
+</div>
+<div class="mt-3 min-h-[1.7rem]" role="status">
+	{#if trouble}<p class="text-error font-semibold">{trouble}</p>{/if}
+	{#if removed}
+		<p class="flex flex-wrap items-center gap-x-4">
+			<span>“{removed.title}” is removed.</span>
+			<button type="button" class="wordlink font-semibold" onclick={restore}>Undo</button>
+		</p>
+	{/if}
+</div>
+{#if data.swatches.length === 0}
+	<p class="quiet border-base-300 mt-4 border-y py-10 text-center">
+		No swatches yet. Let one be made for you, or paste the rows of a pattern and see whether they work out.
+	</p>
+{/if}
+<ul class="mt-2 grid gap-x-8 gap-y-7 sm:grid-cols-2 xl:grid-cols-3" data-testid="swatches">
+	{#each data.swatches as s (s.id)}
+		<li class="relative min-w-0">
+			<a href="/swatches/{s.id}" class="hover:bg-base-200 block rounded-2xl p-3">
+				<span class="glance bg-base-200 block overflow-hidden rounded-xl">
+					{#if s.picture}<Drawing
+							drawing={s.picture}
+							width={Math.max(300, (s.picture.width * HIGH) / s.picture.height)}
+						/>{/if}
+				</span>
+				<span class="mt-2 block pr-10 font-serif text-xl leading-tight font-semibold break-words">{s.title}</span>
+				<span class="quiet block text-[0.94rem]">
+					{stitches(s.castOn)}, {s.shape === 'flat' ? 'flat' : 'in the round'}, {s.rows}
+					{s.rows === 1 ? 'row' : 'rows'}{s.place > 0 ? `; ${s.place} finished` : ''}
+				</span>
+				{#if s.troubles > 0}<span class="text-error block text-[0.94rem] font-semibold">does not work out yet</span
+					>{/if}
+			</a>
+			<span class="absolute right-3 bottom-3">
+				<IconButton class="iconbutton quiet" label="Remove {s.title}" hint="Remove" onclick={() => remove(s.id)}
+					><Trash2 class="size-5" /></IconButton
+				>
+			</span>
+		</li>
+	{/each}
+</ul>
+
+<style>
+	.glance {
+		display: flex;
+		align-items: flex-start;
+		height: 9.5rem;
+		justify-content: center;
+	}
+</style>

@@ -1,0 +1,320 @@
+<script lang="ts">
+	import X from '@lucide/svelte/icons/x';
+	import { readGlossary, readRows, stitches } from '@pond-loop/core/notation';
+	import {
+		CORD_KINDS,
+		cordsOf,
+		PRACTICE_LIMITS,
+		practiceSwatch,
+		workRows,
+		type CordKind,
+		type CordWanted,
+	} from '@pond-loop/core/swatch';
+	import { onMount } from 'svelte';
+	import { enhance } from '$app/forms';
+	import { keepPage } from '$lib/account/keep-page';
+	import Chart from '$lib/swatch/Chart.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data, form } = $props();
+	const light = useLight();
+	let mounted = $state(false);
+	onMount(() => (mounted = true));
+
+	const KIND: Readonly<Record<CordKind, string>> = {
+		rope: 'Rope',
+		plait: 'Plait',
+		zigzag: 'Travelling zigzag',
+		diamond: 'Diamond',
+		honeycomb: 'Honeycomb',
+		reversible: 'Reversible rib',
+	};
+	/** Whole swatches to begin from. */
+	const STARTS: readonly (readonly [string, readonly CordWanted[]])[] = [
+		['One rope', [{ kind: 'rope', group: 2, lean: 'left' }]],
+		[
+			'Left beside right',
+			[
+				{ kind: 'rope', group: 2, lean: 'left' },
+				{ kind: 'rope', group: 2, lean: 'right' },
+			],
+		],
+		[
+			'Tight beside loose',
+			[
+				{ kind: 'rope', group: 2, every: 2 },
+				{ kind: 'rope', group: 2, every: 4 },
+				{ kind: 'rope', group: 2, every: 8 },
+			],
+		],
+		['Plait', [{ kind: 'plait', group: 2 }]],
+		['Zigzag', [{ kind: 'zigzag', group: 2, steps: 4 }]],
+		['Diamond', [{ kind: 'diamond', group: 2, steps: 4 }]],
+		[
+			'Honeycomb',
+			[
+				{ kind: 'honeycomb', group: 2 },
+				{ kind: 'honeycomb', group: 2 },
+			],
+		],
+		['Reversible', [{ kind: 'reversible', group: 4, lean: 'left' }]],
+	];
+
+	let cords = $state<CordWanted[]>([{ kind: 'rope', group: 3, lean: 'left' }]);
+	let border = $state(3);
+	let ground = $state(3);
+	let repeats = $state(3);
+	let shape = $state<'flat' | 'round'>('flat');
+	let title = $state('');
+
+	const made = $derived(practiceSwatch({ cords, border, ground, repeats, shape, school: data.style.school }));
+	const worked = $derived(
+		workRows(readRows(made.text, { school: data.style.school, glossary: readGlossary('') }), {
+			...made,
+			shape,
+			school: data.style.school,
+		}),
+	);
+	const followed = $derived(cordsOf(worked));
+	const suggested = $derived(
+		cords
+			.map((c) => KIND[c.kind])
+			.join(' beside ')
+			.toLowerCase(),
+	);
+
+	const set = (i: number, more: Partial<CordWanted>): void => {
+		cords = cords.map((c, k) => (k === i ? { ...c, ...more } : c));
+	};
+	const number = (event: Event): number => (event.currentTarget as HTMLInputElement).valueAsNumber || 0;
+
+	let ownText = $state('');
+	let ownCastOn = $state(20);
+	let trouble = $state<string>();
+	const said = $derived(readRows(ownText, { school: data.style.school, glossary: readGlossary(data.style.glossary) }));
+	const ownShape = $derived(said.shape?.shape ?? 'flat');
+	const ownStitches = $derived(said.castOn?.stitches ?? ownCastOn);
+</script>
+
+<svelte:head><title>A new swatch · Pond Loop</title></svelte:head>
+
+{#if data.own}
+	<div class="max-w-3xl">
+		<h1 class="text-4xl">Rows of your own</h1>
+		<p class="quiet mt-2">
+			Paste a pattern as it is written. What can be read is worked and drawn; what cannot is shown.
+		</p>
+		<form method="post" action="?/keep" class="mt-5" use:enhance={keepPage((words) => (trouble = words))}>
+			<label class="lead block" for="own-title">Title</label>
+			<input
+				id="own-title"
+				name="title"
+				class="field w-full"
+				required
+				placeholder="Such as: Wall pennant, middle panel"
+			/>
+			<div class="mt-4 flex flex-wrap gap-x-8 gap-y-3">
+				<div>
+					<label class="lead block" for="own-cast-on">Stitches cast on</label>
+					<input
+						id="own-cast-on"
+						class="field w-24"
+						type="number"
+						min="1"
+						max="400"
+						bind:value={ownCastOn}
+						disabled={Boolean(said.castOn)}
+					/>
+				</div>
+				{#if said.castOn}<p class="self-end">The text casts on {said.castOn.stitches}.</p>{/if}
+			</div>
+			<label class="lead mt-4 block" for="own-text">Rows</label>
+			<textarea
+				id="own-text"
+				name="text"
+				class="field min-h-72 w-full font-mono text-[0.92rem]"
+				spellcheck="false"
+				placeholder="Row 1 (RS): p3, k8, p3&#10;Row 2: knit the knits and purl the purls&#10;Row 3: p3, C8F, p3&#10;rep rows 1-2 twice"
+				bind:value={ownText}></textarea>
+			<input type="hidden" name="castOn" value={ownStitches} />
+			<input type="hidden" name="shape" value={ownShape} />
+			<input type="hidden" name="school" value={data.style.school} />
+			{#if form?.message || trouble}<p class="text-error mt-2 font-semibold" role="alert">
+					{trouble ?? form?.message}
+				</p>{/if}
+			<p class="mt-4 flex items-center gap-5">
+				<button class="pill pill-strong">To the desk</button>
+				<span class="quiet">{said.rows.length} {said.rows.length === 1 ? 'line' : 'lines'} of rows read</span>
+			</p>
+		</form>
+	</div>
+{:else}
+	<h1 class="text-4xl">A practice swatch</h1>
+	<div class="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]" role="group" aria-label="Begin with">
+		<span class="lead self-center">Begin with</span>
+		{#each STARTS as [name, start] (name)}
+			<button type="button" class="wordlink" onclick={() => (cords = start.map((c) => ({ ...c })))}>{name}</button>
+		{/each}
+	</div>
+	<div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+		<div>
+			<h2 class="lead font-sans">Cords, from the right</h2>
+			<ol class="mt-1" data-testid="wanted">
+				{#each cords as cord, i (i)}
+					<li
+						class="border-base-300 flex flex-wrap items-center gap-x-3 gap-y-1 border-b py-2 text-[0.94rem]"
+						aria-label="Cord {i + 1}"
+					>
+						<select
+							class="field py-0 font-semibold"
+							aria-label="Kind of cord {i + 1}"
+							value={cord.kind}
+							onchange={(e) => set(i, { kind: e.currentTarget.value as CordKind })}
+						>
+							{#each CORD_KINDS as kind (kind)}<option value={kind}>{KIND[kind]}</option>{/each}
+						</select>
+						<label
+							>of <input
+								class="field w-10 py-0"
+								type="number"
+								min="1"
+								max={PRACTICE_LIMITS.group}
+								value={cord.group ?? 2}
+								aria-label="Stitches that cross together in cord {i + 1}"
+								oninput={(e) => set(i, { group: number(e) })}
+							/></label
+						>
+						{#if cord.kind === 'rope' || cord.kind === 'reversible'}
+							<select
+								class="field py-0"
+								aria-label="Lean of cord {i + 1}"
+								value={cord.lean ?? 'left'}
+								onchange={(e) => set(i, { lean: e.currentTarget.value as 'left' | 'right' })}
+							>
+								<option value="left">left</option><option value="right">right</option>
+							</select>
+						{/if}
+						{#if cord.kind === 'zigzag' || cord.kind === 'diamond'}
+							<label
+								>in <input
+									class="field w-10 py-0"
+									type="number"
+									min="1"
+									max={PRACTICE_LIMITS.steps}
+									value={cord.steps ?? 4}
+									aria-label="Steps of cord {i + 1}"
+									oninput={(e) => set(i, { steps: number(e) })}
+								/> steps</label
+							>
+						{:else if cord.kind !== 'honeycomb'}
+							<label
+								>every <input
+									class="field w-12 py-0"
+									type="number"
+									min="2"
+									step="2"
+									max={PRACTICE_LIMITS.every}
+									value={cord.every ?? 2 * (cord.group ?? 2)}
+									aria-label="Rows between crossings of cord {i + 1}"
+									oninput={(e) => set(i, { every: number(e) })}
+								/> rows</label
+							>
+						{/if}
+						{#if cords.length > 1}
+							<span class="ml-auto"
+								><IconButton label="Take cord {i + 1} out" onclick={() => (cords = cords.filter((_, k) => k !== i))}
+									><X class="size-4" /></IconButton
+								></span
+							>
+						{/if}
+					</li>
+				{/each}
+			</ol>
+			{#if cords.length < PRACTICE_LIMITS.cords}
+				<p class="mt-2">
+					<button
+						type="button"
+						class="wordlink text-[0.94rem]"
+						onclick={() => (cords = [...cords, { kind: 'rope', group: 2 }])}>One more cord</button
+					>
+				</p>
+			{/if}
+			<div class="mt-4 grid grid-cols-2 gap-x-5 gap-y-3 text-[0.94rem]">
+				<label class="lead"
+					>Garter border<input
+						class="field w-full"
+						type="number"
+						min="0"
+						max={PRACTICE_LIMITS.border}
+						bind:value={border}
+					/></label
+				>
+				<label class="lead"
+					>Purl ground<input
+						class="field w-full"
+						type="number"
+						min="0"
+						max={PRACTICE_LIMITS.ground}
+						bind:value={ground}
+					/></label
+				>
+				<label class="lead"
+					>Times in all<input
+						class="field w-full"
+						type="number"
+						min="1"
+						max={PRACTICE_LIMITS.repeats}
+						bind:value={repeats}
+					/></label
+				>
+				<label class="lead"
+					>Worked<select class="field w-full" bind:value={shape}
+						><option value="flat">flat</option><option value="round">in the round</option></select
+					></label
+				>
+			</div>
+			<form method="post" action="?/keep" class="mt-5" use:enhance={keepPage((words) => (trouble = words))}>
+				<label class="lead block" for="new-title">Title</label>
+				<input
+					id="new-title"
+					name="title"
+					class="field w-full"
+					required
+					bind:value={title}
+					placeholder="Such as: Lantern sleeve, {suggested}"
+				/>
+				<input type="hidden" name="castOn" value={made.castOn} />
+				<input type="hidden" name="shape" value={shape} />
+				<input type="hidden" name="school" value={data.style.school} />
+				<input type="hidden" name="text" value={made.text} />
+				{#if form?.message || trouble}<p class="text-error mt-2 font-semibold" role="alert">
+						{trouble ?? form?.message}
+					</p>{/if}
+				<button class="pill pill-strong mt-3 w-full">Keep this swatch</button>
+			</form>
+		</div>
+		<div class="min-w-0">
+			<p class="mb-2" data-testid="made">
+				Cast on <strong>{stitches(made.castOn)}</strong>; the pattern comes round after
+				<strong>{made.period} {shape === 'flat' ? 'rows' : 'rounds'}</strong>, {worked.rows.length} in all.
+			</p>
+			{#if mounted}
+				<Chart
+					{worked}
+					cords={followed}
+					light={light.now}
+					rowsShown={20}
+					zoom={worked.widest > 34 ? 0.75 : 1}
+					label="Chart of the practice swatch"
+				/>
+			{/if}
+			<details class="mt-3">
+				<summary class="wordlink w-fit list-none text-[0.94rem]">Its rows</summary>
+				<pre
+					class="mt-2 overflow-x-auto font-mono text-[0.88rem] whitespace-pre-wrap"
+					data-testid="rows-made">{made.text}</pre>
+			</details>
+		</div>
+	</div>
+{/if}
