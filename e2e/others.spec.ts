@@ -26,11 +26,24 @@ const SECRETS = ['velvet heron', 'Runa Sedge', 'reed-side-out', 'whispered note'
 
 const note = { id: randomUUID(), kind: 'note', text: 'mine now' };
 
+const swatch = {
+	format: 'pond-loop/swatch',
+	version: 1,
+	title: 'taken',
+	castOn: 4,
+	shape: 'flat',
+	school: 'slash',
+	text: 'k4',
+};
+
 /** What a door wants to hear, so that a refusal is not only one of form. Doors not named here hear an empty object. */
 const BODIES: Readonly<Record<string, unknown>> = {
 	'POST /api/lessons': { title: 'taken' },
 	'PUT /api/lessons/[id]': { version: 1, lesson: emptyLesson('taken') },
 	'POST /api/lessons/[id]/steps': { step: note },
+	'POST /api/swatches': { swatch },
+	'PUT /api/swatches/[id]': { version: 1, swatch },
+	'PUT /api/swatches/[id]/place': { place: 1 },
 	'PUT /api/designs': {
 		id: randomUUID(),
 		name: 'taken',
@@ -41,11 +54,13 @@ const BODIES: Readonly<Record<string, unknown>> = {
 
 interface Owner {
 	readonly lesson: string;
+	readonly swatch: string;
 	readonly session: string;
 	readonly signInName: string;
 }
 
 const formFor = (action: string, { session, signInName }: Owner): Record<string, string> => ({
+	...Object.fromEntries(Object.entries(swatch).map(([key, value]) => [key, String(value)])),
 	title: 'taken',
 	name: 'taken',
 	id: session,
@@ -56,7 +71,7 @@ const formFor = (action: string, { session, signInName }: Owner): Record<string,
 });
 
 function knock(request: APIRequestContext, door: Door, owner: Owner): Promise<APIResponse> {
-	const path = door.id.replaceAll(/\[[^\]]+\]/g, owner.lesson);
+	const path = door.id.replaceAll(/\[[^\]]+\]/g, door.id.includes('swatches') ? owner.swatch : owner.lesson);
 	if (door.action !== undefined) {
 		const query = door.action === 'default' ? '' : `?/${door.action}`;
 		return post(request, path + query, formFor(door.action, owner));
@@ -81,13 +96,15 @@ async function ownerWith(request: APIRequestContext, second: APIRequestContext):
 	const step = { id: randomUUID(), kind: 'note', text: 'whispered note' };
 	const made = await request.post('/api/lessons', { data: { title: 'velvet heron', steps: [step] } });
 	const { id } = (await made.json()) as { id: string };
+	const kept = await request.post('/api/swatches', { data: { swatch: { ...swatch, title: 'velvet heron' } } });
+	const swatchId = ((await kept.json()) as { id: string }).id;
 	const style = { ...DEFAULT_HOUSE_STYLE, sides: { right: 'reed-side-out', wrong: 'in' } };
 	expect((await request.put('/api/house-style', { data: { version: 0, style } })).ok()).toBe(true);
 	expect((await post(second, '/sign-in?/enter', { signInName, password: PASSWORD })).status()).toBe(303);
 	const page = await (await request.get('/account')).text();
 	const session = /name="id" value="([0-9a-f-]{36})"/.exec(page)?.[1];
 	expect(session).toBeDefined();
-	return { lesson: id, session: session!, signInName };
+	return { lesson: id, swatch: swatchId, session: session!, signInName };
 }
 
 test('the list of doors holds what the app has', () => {
@@ -132,7 +149,7 @@ for (const [who, stateOf] of [
 	['a token that is none', () => signedIn(`pond-session=' OR 1=1; --`)],
 ] as const) {
 	test(`closed doors stay closed to ${who}`, async ({ playwright }) => {
-		const owner: Owner = { lesson: randomUUID(), session: randomUUID(), signInName: 'somebody' };
+		const owner: Owner = { lesson: randomUUID(), swatch: randomUUID(), session: randomUUID(), signInName: 'somebody' };
 		for (const door of doors) {
 			// A new one each time, as some doors let somebody in.
 			const request = await playwright.request.newContext({ baseURL: home, storageState: stateOf() });

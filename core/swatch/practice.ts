@@ -68,7 +68,9 @@ const run = (how: 'k' | 'p', many: number): Unit[] => Array.from({ length: Math.
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** Rows after which all cords are where they began, in right-side rows; beyond this they are not made to meet. */
-const MOST_PERIOD = 60;
+const MOST_PERIOD = 120;
+/** Rows in all, whatever is asked for. */
+const MOST_ROWS = 500;
 
 /** Makes the rows. Sizes beyond {@link PRACTICE_LIMITS} are cut to them. */
 export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
@@ -76,12 +78,13 @@ export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
 		Math.max(least, Math.min(most, Math.round(value)));
 	const border = cut(wanted.border, 0, PRACTICE_LIMITS.border);
 	const ground = cut(wanted.ground, 0, PRACTICE_LIMITS.ground);
-	const repeats = cut(wanted.repeats, 1, PRACTICE_LIMITS.repeats);
 	const flat = wanted.shape === 'flat';
 	const namer = new Namer(wanted.school);
 	const patterns = wanted.cords.slice(0, PRACTICE_LIMITS.cords).map((c) => patternOf(c, namer));
 	const whole = patterns.reduce((a, p) => (a / gcd(a, p.period)) * p.period, 1);
 	const period = whole > MOST_PERIOD ? Math.max(...patterns.map((p) => p.period)) : whole;
+	const room = whole > MOST_PERIOD ? 1 : Math.floor(MOST_ROWS / (2 * period));
+	const repeats = cut(wanted.repeats, 1, Math.min(PRACTICE_LIMITS.repeats, Math.max(1, room)));
 	const inside = (r: number): Unit[] => [
 		...run('p', ground),
 		...patterns.flatMap((p) => [...p.row(r % p.period), ...run('p', ground)]),
@@ -119,11 +122,13 @@ export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
 	const list = `${between.slice(0, -1).join(', ')} and ${between.at(-1)}`;
 	const which = flat ? `Row ${between[0]} and all WS rows:` : `Rnds ${list}:`;
 	const edged = flat ? 'k' : 'p';
-	lines.push(`${which} ${border > 0 ? `${edged}${border}, ${STAND} to last ${border} sts, ${edged}${border}` : STAND}`);
+	lines.push(
+		`${which} ${border > 0 ? `${edged}${border}, ${STAND} to last ${border === 1 ? 'st' : `${border} sts`}, ${edged}${border}` : STAND}`,
+	);
 	lines.push(...repeat);
 	if (repeats > 1) {
 		lines.push(
-			`rep ${flat ? 'rows' : 'rnds'} ${first}-${last} ${repeats === 2 ? 'once' : `${repeats - 1} times`} more`,
+			`rep ${flat ? 'rows' : 'rnds'} ${first}-${last} ${repeats === 2 ? 'once' : repeats === 3 ? 'twice' : `${repeats - 1} times`} more`,
 		);
 		next += (last - first + 1) * (repeats - 1);
 	}

@@ -1,6 +1,6 @@
 /** One row as it is said aloud at the needles. */
 
-import { STITCH_KINDS, stitches, wordsFor } from '../notation/index.ts';
+import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import type { Worked } from './fabric.ts';
 import { unitsOf, type Unit } from './units.ts';
 
@@ -43,9 +43,13 @@ function partOf(how: string, many: number): RowPart {
 	return { says: many === 1 ? says : `${says}, ${many} times`, takes, crossing: false };
 }
 
+/** Stitches up to which a crossing is told move by move. */
+const WORDY = 16;
+
 function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>): RowPart {
-	const words = wordsFor(crossing);
-	return { says: `${name}, over ${stitches(crossing.n)}: ${words.hands}`, takes: crossing.n, crossing: true };
+	// A wide one of many groups has no short sentence; then it is said what the hands do with its first.
+	const sentence = crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
+	return { says: `${name}: ${sentence ?? wordsFor(crossing).hands}`, takes: crossing.n, crossing: true };
 }
 
 /** Stitches between the markers that hang in the row before, in the order of working; one number when there are none. */

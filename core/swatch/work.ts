@@ -203,27 +203,25 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 		return true;
 	};
 	for (let n = 1; n <= highest; n++) {
-		const line = lineFor(n);
-		if (line) {
-			if (!add(n, line)) break;
-			continue;
-		}
 		const next = Math.min(...numbers.filter((m) => m > n));
-		const filler = text.repeats.find((r) => r.last < n && r.from < (told.get(next)?.from ?? Infinity));
-		const as = filler && filler.first + ((n - filler.last - 1) % (filler.last - filler.first + 1));
-		const from = as === undefined ? undefined : lineFor(as);
-		if (filler && from && as !== undefined) {
-			used.add(filler);
-			if (!add(n, from, as)) break;
+		// A repeat that stands before the next row that is told goes on up to it.
+		const filler = told.has(n)
+			? undefined
+			: text.repeats.find((r) => r.last < n && r.from < (told.get(next)?.from ?? Infinity));
+		const as = filler ? filler.first + ((n - filler.last - 1) % (filler.last - filler.first + 1)) : n;
+		const line = lineFor(as);
+		if (line) {
+			if (filler) used.add(filler);
+			if (!add(n, line, as)) break;
 		} else if (Number.isFinite(next)) {
-			const line = told.get(next)!;
+			const following = told.get(next)!;
 			complain(
 				problems,
 				n,
 				'missing-row',
 				`Row ${n} is not told.`,
 				`Write it before row ${next}, or correct the numbers.`,
-				line.label ?? line.body,
+				following.label ?? following.body,
 			);
 			n = next - 1;
 		}
@@ -243,7 +241,20 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 			);
 			continue;
 		}
-		const again = used.has(repeat) ? planned.filter((p) => p.number !== p.told).length / span : repeat.again;
+		const filled = planned.filter(
+			(p) => p.number > repeat.last && p.told !== p.number && p.told >= repeat.first && p.told <= repeat.last,
+		);
+		const again = used.has(repeat) ? filled.length / span : repeat.again;
+		if (again !== undefined && repeat.again !== undefined && again !== repeat.again) {
+			complain(
+				problems,
+				0,
+				'repeat',
+				`Rows ${repeat.first} to ${repeat.last} are to be worked ${repeat.again} times more, but there is room for ${Math.round(again * 100) / 100} before the next row.`,
+				'Correct the times, or the numbers of the rows after it.',
+				repeat,
+			);
+		}
 		repeats.push({ first: places[0]!, last: places.at(-1)!, times: again === undefined ? undefined : again + 1 });
 		if (used.has(repeat)) continue;
 		for (let k = 0; k < (repeat.again ?? 0); k++) {

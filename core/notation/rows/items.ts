@@ -194,7 +194,7 @@ export class ItemReader {
 						'There is no star before this to repeat from.',
 						'Put a * where the part to repeat begins.',
 					);
-					i += 1;
+					i = this.#until(tokens, i + 1, true).next;
 					break;
 				case 'Group': {
 					const inner = this.#items(this.#tokens(token.node));
@@ -315,7 +315,8 @@ export class ItemReader {
 		if (!until && kind.counted) {
 			const more = this.#until(tokens, next, false);
 			// `knit` alone in a row, as in “Row 2: purl”, goes on to its end.
-			const alone = tokens.length === next - i && /^(knit|purl|k|p)$/i.test(first.text);
+			const alone =
+				tokens.filter((t) => t.name !== 'Stop').length === next - i && /^(knit|purl|k|p)$/i.test(first.text);
 			until = more.until ?? (alone ? { kind: 'end' } : undefined);
 			next = more.until ? more.next : next;
 		}
@@ -373,7 +374,9 @@ export class ItemReader {
 		});
 		if (readings.length === 0) {
 			const own = SCHOOLS[this.#names.school === 'any' ? 'slash' : this.#names.school];
-			const close = closeNames(text, own, []).filter((c) => c.school === own.id && !own.examples.includes(c.name));
+			const near = closeNames(text, own, []);
+			// When nothing is near, examples stand in, which are no correction.
+			const close = near.every((c, k) => c.name === own.examples[k]) ? [] : near.filter((c) => c.school === own.id);
 			fixes.push(...close.slice(0, 2).map((c) => ({ ...span, title: `Write ${c.name}`, text: c.name })));
 		}
 		const problem: RowProblem = {

@@ -92,7 +92,7 @@
 				>Pond<br class="hidden lg:inline" /> Loop</a
 			>
 			<nav aria-label="Main" class="grow lg:mt-9">
-				<ul class="flex gap-x-4 lg:flex-col lg:gap-y-1">
+				<ul class="flex flex-wrap gap-x-4 lg:flex-col lg:flex-nowrap lg:gap-y-1">
 					{#each places as { href, title } (href)}
 						<li>
 							<a

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { DEFAULT_HOUSE_STYLE, ExportSchema } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, ExportSchema, type Swatch } from '@pond-loop/core/schema';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportAll, hasPassword, signIn, signUp } from './accounts';
 import { closeDatabase, database, rows } from './database';
@@ -17,6 +17,16 @@ import { account, newTeacher, PASSWORD } from './test/made';
 afterAll(closeDatabase);
 
 /** Every table of the database that hangs on a teacher: a new one is in the list by itself. */
+const SWATCH: Swatch = {
+	format: 'pond-loop/swatch',
+	version: 1,
+	title: 'Lantern, first try',
+	castOn: 4,
+	shape: 'flat',
+	school: 'slash',
+	text: 'k4',
+};
+
 const tablesOfTeachers = async (): Promise<string[]> =>
 	(
 		await rows<{ name: string }>(
@@ -101,6 +111,9 @@ describe('leaving', () => {
 		await startSession(teacher, 'Firefox on Linux');
 		const design = { id: randomUUID(), name: 'Sedge', crossing: twoGroups({ front: 2, behind: 2, lean: 'right' }) };
 		await saveDesign(teacher, design);
+		const swatch = (await createSwatch(teacher, SWATCH))!;
+		await saveSwatch(teacher, swatch.id, 1, { ...SWATCH, title: 'Lantern, second try' });
+		await savePlace(teacher, swatch.id, 4);
 		const all = await exportAll(teacher, new Date('2026-11-24T10:00:00Z'));
 		expect(ExportSchema.parse(JSON.parse(JSON.stringify(all)))).toEqual(all);
 		expect(all.lessons.map((l) => [l.id, l.lesson.title, l.removedAt !== null])).toEqual([
@@ -108,6 +121,8 @@ describe('leaving', () => {
 			[gone.id, 'In the drawer', true],
 		]);
 		expect(all.designs).toEqual([design]);
+		expect(all.swatches.map((s) => [s.id, s.swatch.title, s.place])).toEqual([[swatch.id, 'Lantern, second try', 4]]);
+		expect(all.versions.map((v) => [v.of, v.version, v.document])).toEqual([[swatch.id, 1, SWATCH]]);
 		expect([all.teacher.signInName, all.houseStyle, all.sessions.length, all.recoveryCodesLeft]).toEqual([
 			signInName,
 			DEFAULT_HOUSE_STYLE,
@@ -121,6 +136,8 @@ describe('leaving', () => {
 			'lessons',
 			'recovery_codes',
 			'sessions',
+			'swatches',
+			'versions',
 		]);
 	});
 
@@ -131,6 +148,8 @@ describe('leaving', () => {
 			await createLesson(t, 'One');
 			await saveHouseStyle(t, 0, DEFAULT_HOUSE_STYLE);
 			await startSession(t, 'Here');
+			const { id } = (await createSwatch(t, SWATCH))!;
+			await saveSwatch(t, id, 1, SWATCH);
 			await saveDesign(t, {
 				id: randomUUID(),
 				name: 'Reed braid',

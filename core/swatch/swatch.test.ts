@@ -1,0 +1,346 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { drawChart } from '../drawing/index.ts';
+import { readGlossary, readRows, SCHOOL_IDS, type StatedSchool } from '../notation/index.ts';
+import { named } from '../test/made.ts';
+import { unitsOf } from './units.ts';
+import {
+	applied,
+	chartTable,
+	checksOf,
+	copyBox,
+	CORD_KINDS,
+	cordsOf,
+	gapsOf,
+	insertColumn,
+	insertRows,
+	legendOf,
+	loopsWhenSeamed,
+	markerPlaces,
+	nextCrossing,
+	placeCrossing,
+	practiceSwatch,
+	removeColumn,
+	removeRow,
+	rowParts,
+	setFaces,
+	strandsOf,
+	whereAmI,
+	withMistake,
+	workRows,
+	type PracticeWanted,
+	type Result,
+	type SwatchEdit,
+	type Worked,
+} from './index.ts';
+import { writeUnits } from './write.ts';
+
+const work = (text: string, castOn: number, more: { shape?: 'flat' | 'round'; school?: StatedSchool } = {}): Worked => {
+	const { shape = 'flat', school = 'total-front-back' } = more;
+	return workRows(readRows(text, { school, glossary: readGlossary('') }), { castOn, shape, school });
+};
+const errors = (w: Worked): string[] =>
+	w.problems.filter((p) => p.weight === 'error').map((p) => `${p.row} ${p.reason}`);
+const faces = (w: Worked, i: number): string => w.rows[i]!.stitches.map((s) => s.face).join('');
+const reasons = (w: Worked): string[] => checksOf(w, cordsOf(w)).map((p) => `${p.row} ${p.reason}`);
+const given = <T>(result: Result<T>): T => {
+	if (!result.ok) throw new Error(result.problems[0]!.what);
+	return result.value;
+};
+
+const ROPE = `# The rope
+Row 1 (RS): p3, k8, p3
+Row 2 and all WS rows: knit the knits and purl the purls
+Row 3: p3, C8F, p3 # here it crosses
+Rows 5, 7 and 9: p3, k8, p3
+rep rows 1-10 twice`;
+
+const wanted: fc.Arbitrary<PracticeWanted> = fc.record({
+	cords: fc.array(
+		fc.record({
+			kind: fc.constantFrom(...CORD_KINDS),
+			group: fc.integer({ min: 1, max: 4 }),
+			lean: fc.constantFrom('left' as const, 'right' as const),
+			every: fc.integer({ min: 2, max: 12 }),
+			steps: fc.integer({ min: 1, max: 5 }),
+		}),
+		{ minLength: 1, maxLength: 4 },
+	),
+	border: fc.integer({ min: 0, max: 4 }),
+	ground: fc.integer({ min: 0, max: 4 }),
+	repeats: fc.integer({ min: 1, max: 3 }),
+	shape: fc.constantFrom('flat' as const, 'round' as const),
+	school: fc.constantFrom(...SCHOOL_IDS),
+});
+
+describe('rows at work', () => {
+	it('are numbered, repeated and turned as the text says', () => {
+		const w = work(ROPE, 14);
+		expect([w.rows.length, errors(w)]).toEqual([30, []]);
+		expect(w.rows.map((r) => r.side).slice(0, 4)).toEqual(['RS', 'WS', 'RS', 'WS']);
+		expect(w.rows.flatMap((r) => (r.crossings.length > 0 ? [r.number] : []))).toEqual([3, 13, 23]);
+		expect(w.repeats).toEqual([{ first: 0, last: 9, times: 3 }]);
+		// A first row on the wrong side turns all of them.
+		expect(work('Row 1 (WS): k4\nRow 2: k4', 4).rows.map((r) => r.side)).toEqual(['WS', 'RS']);
+		expect(work('k4\nk4', 4, { shape: 'round' }).rows.map((r) => r.side)).toEqual(['RS', 'RS']);
+	});
+
+	it('fill rows between a repeat and the next that is told', () => {
+		const w = work('Row 1: k4\nRow 2: p4\nrep rows 1-2\nRow 7: p4', 4);
+		expect([w.rows.map((r) => r.told), w.repeats[0]?.times, errors(w)]).toEqual([[1, 2, 1, 2, 1, 2, 7], 3, []]);
+	});
+
+	it('say in which row, where, and how many', () => {
+		const told = (text: string, castOn: number): string => {
+			const [p] = work(text, castOn).problems;
+			return `${p!.row} ${p!.reason} ${text.slice(p!.from, p!.to)}`;
+		};
+		expect(told('p3, k8, p3\np3, C8F, p4', 14)).toBe('2 too-few-stitches p4');
+		expect(told('p3, C4F, p3', 12)).toBe('1 stitches-left p3, C4F, p3');
+		expect(told('*p2, k2; rep from * to last st, k1', 12)).toBe('1 repeat-does-not-fit *p2, k2; rep from * to last st');
+		expect(told('k2, sm, k2', 4)).toBe('1 no-marker sm');
+		expect(told('Row 1: k4\nRow 4: k4', 4)).toBe('2 missing-row Row 4:');
+		expect(told('Row 1: k4\nRow 1: p4', 4)).toBe('1 told-twice Row 1:');
+		expect(told('Row 1: k4\nRow 2 (RS): p4', 4)).toBe('2 side Row 2 (RS):');
+		expect(told('Row 1: k4\nrep rows 1-9', 4)).toBe('0 repeat rep rows 1-9');
+		expect(told('yo, k to end, [yo] 500 times', 399)).toContain('1 too-many-stitches');
+		expect(work('k4\nk5\nk4', 4).rows.map((r) => r.ok)).toEqual([true, false, true]);
+	});
+
+	it('carry markers along, whichever side is worked', () => {
+		const w = work('k2, pm, k4, pm, k2\np to marker, sm, p4, sm, p2\nk2, sm, m1, k4, sm, k2', 8);
+		expect([errors(w), w.rows.map((r) => r.markers.join())]).toEqual([[], ['2,6', '2,6', '2,7']]);
+		expect(work('k2, pm, k4\nk4, sm, k2\nk1, C4F, k1', 6).problems.map((p) => p.reason)).toEqual(['marker-inside']);
+	});
+
+	it('show a crossing made on the wrong side as it looks on the right one', () => {
+		const w = work('k4\np1, 2/1 RC', 4, { school: 'slash' });
+		expect(w.rows[1]!.crossings[0]).toMatchObject({ at: 0, crossing: { n: 3, order: [3, 1, 2] } });
+		expect(faces(w, 1)).toBe('pppk');
+	});
+});
+
+describe('a practice swatch', () => {
+	it('always works out, in every school, shape and mix of cords; its rows read back equal', () => {
+		fc.assert(
+			fc.property(wanted, (want) => {
+				const made = practiceSwatch(want);
+				const w = work(made.text, made.castOn, want);
+				expect(w.problems).toEqual([]);
+				expect(w.rows.length).toBeGreaterThan(made.period);
+				expect(w.rows.every((r) => r.stitches.length === made.castOn)).toBe(true);
+				// Crossings never change the ground they were set up on.
+				expect(reasons(w).filter((r) => r.endsWith('ground'))).toEqual([]);
+				for (const row of w.rows) {
+					const again = work(writeUnits(unitsOf(row)), made.castOn, { ...want, shape: 'round' });
+					if (row.side === 'RS' && again.problems.length === 0) {
+						expect(again.rows[0]!.stitches.map((s) => s.face)).toEqual(row.stitches.map((s) => s.face));
+					}
+				}
+			}),
+			{ numRuns: 60 },
+		);
+	});
+});
+
+describe('cords and strands', () => {
+	it('come home, and are closed loops in a ring, as their order says', () => {
+		const w = work('C4B, k2\nk6\nk2, C4F\nk6', 6, { shape: 'round' });
+		const strands = strandsOf(w, 0, 3)!;
+		expect([strands.after, strands.repeatsToReturn]).toEqual([[3, 4, 5, 6, 1, 2], 3]);
+		expect([1, 2, 3].map((r) => loopsWhenSeamed(strands, r))).toEqual([2, 2, 6]);
+		expect(strandsOf(work('k2, m1, k2', 4), 0, 0)).toBeUndefined();
+	});
+
+	it('are told apart by what always stays side by side, and purl behind is ground', () => {
+		const letters = (w: Worked): string[] => cordsOf(w).cords.map((c) => `${c.letter}${c.strands.length}`);
+		expect(letters(work(ROPE, 14))).toEqual(['A4', 'B4']);
+		expect(letters(work('p2, k2, p3\nk3, p2, k2\np2, T3F, p2', 7))).toEqual(['A2']);
+		expect(markerPlaces(work(ROPE, 14), cordsOf(work(ROPE, 14)))).toEqual([3, 11]);
+	});
+
+	it('leave gaps behind them, each with the row in which its cure is finished', () => {
+		const w = work('p2, C4F, p2\nknit the knits and purl the purls\nRow 3: p2, k4, p2', 8);
+		expect(gapsOf(w, cordsOf(w))).toEqual([
+			{ row: 0, column: 6, partner: 1 },
+			{ row: 2, column: 6, partner: undefined },
+		]);
+	});
+});
+
+describe('checks', () => {
+	it('look at the ground, the rows between, names in two senses and cords that lose a stitch', () => {
+		expect(reasons(work('k2, p6, k2\np2, k6, p2\nk2, C6F, k2', 10))).toEqual(['3 ground', '3 two-senses']);
+		expect(reasons(work('k4\nk4\n2/2 LC\n2/2 LC', 4, { shape: 'round', school: 'slash' }))).toEqual([
+			'4 neighbour-rows',
+		]);
+		const far = Array.from({ length: 20 }, () => 'k4').join('\n');
+		expect(reasons(work(`2/2 LC\n${far}\n2/2 LC`, 4, { shape: 'round', school: 'slash' }))).toEqual([
+			'22 rows-between',
+		]);
+		expect(reasons(work('2/2 LC\nk2tog, k2', 4, { shape: 'round', school: 'slash' }))).toEqual(['2 cord-loses']);
+		expect(reasons(work(ROPE, 14))).toEqual(['3 two-senses']);
+	});
+});
+
+describe('changes of the chart', () => {
+	const redone = (text: string, castOn: number, edit: Result<SwatchEdit>): { text: string; w: Worked } => {
+		const value = given(edit);
+		const next = applied(text, value);
+		return { text: next, w: work(next, value.castOn ?? castOn) };
+	};
+
+	it('touch only the lines whose rows change, and leave remarks and every other line', () => {
+		const w = work(ROPE, 14);
+		const { text } = redone(ROPE, 14, setFaces(w, { firstRow: 2, lastRow: 2, firstColumn: 0, lastColumn: 0 }, 'k'));
+		expect(text).toBe(ROPE.replace('p3, C8F, p3 #', 'k1, p2, C8F, p3 #'));
+		// One of several rows that a line tells gets a line of its own.
+		const seven = redone(ROPE, 14, setFaces(w, { firstRow: 6, lastRow: 6, firstColumn: 13, lastColumn: 13 }, 'k'));
+		expect(seven.text).toBe(
+			ROPE.replace('Rows 5, 7 and 9: p3, k8, p3', 'Rows 5 and 9: p3, k8, p3\nRow 7: p3, k8, p2, k1'),
+		);
+		const every = redone(ROPE, 14, setFaces(w, { firstRow: 1, lastRow: 1, firstColumn: 0, lastColumn: 0 }, 'k'));
+		expect(every.text).toContain('All WS rows: knit the knits and purl the purls\nRow 2: k3, p8, k2, p1\n');
+		expect(errors(every.w)).toEqual([]);
+	});
+
+	it('lay, move, copy and take out, and the rows still work out', () => {
+		const base = 'Row 1: p2, k4, p6\nRow 2: k6, p4, k2\nRow 3: p2, k4, p6\nRow 4: k6, p4, k2';
+		const w = work(base, 12);
+		const laid = redone(base, 12, placeCrossing(w, 2, 2, '2/2 RC', named('2/2 RC')));
+		expect(laid.text).toContain('Row 3: p2, 2/2 RC, p6');
+		const box = { firstRow: 0, lastRow: 3, firstColumn: 2, lastColumn: 5 };
+		const copied = redone(laid.text, 12, copyBox(laid.w, box, 0, 7));
+		expect(copied.w.rows[2]!.crossings.map((c) => c.at)).toEqual([2, 7]);
+		const moved = redone(laid.text, 12, copyBox(laid.w, box, 0, 7, true));
+		expect([errors(moved.w), moved.w.rows[2]!.crossings.map((c) => c.at)]).toEqual([[], [7]]);
+		expect(faces(moved.w, 1)).toBe('pppppppkkkkp');
+		for (const refused of [
+			copyBox(laid.w, { ...box, firstColumn: 3 }, 0, 7),
+			copyBox(laid.w, box, 1, 7),
+			copyBox(laid.w, box, 0, 9),
+			placeCrossing(laid.w, 2, 10, '2/2 RC', named('2/2 RC')),
+		]) {
+			expect(refused.ok).toBe(false);
+		}
+	});
+
+	it('add and take rows and columns, counting on all that is told after them', () => {
+		const w = work(ROPE, 14);
+		const more = redone(ROPE, 14, insertRows(w, ROPE, 2, 2));
+		expect(more.text).toContain(
+			'Row 4: k3, p8, k3\nRow 5: p3, k8, p3\nRows 7, 9 and 11: p3, k8, p3\nrep rows 1-12 twice',
+		);
+		expect([errors(more.w), more.w.rows.length]).toEqual([[], 36]);
+		const back = given(removeRow(more.w, more.text, 4));
+		expect(applied(more.text, back)).toContain('Rows 6, 8 and 10: p3, k8, p3\nrep rows 1-11 twice');
+		const wider = redone(ROPE, 14, insertColumn(w, 0));
+		expect([errors(wider.w), wider.w.castOn, faces(wider.w, 0)]).toEqual([[], 15, 'ppppkkkkkkkkppp']);
+		expect(redone(wider.text, 15, removeColumn(wider.w, 0)).text).toBe(ROPE);
+		expect(removeColumn(w, 5).ok).toBe(false);
+	});
+
+	it('never lose the count, whatever is set where', () => {
+		const place = fc.nat(1000);
+		fc.assert(
+			fc.property(
+				wanted,
+				place,
+				place,
+				place,
+				place,
+				fc.constantFrom('k' as const, 'p' as const),
+				(want, a, b, c, d, face) => {
+					const made = practiceSwatch(want);
+					const w = work(made.text, made.castOn, want);
+					const [r1, r2] = [a % w.rows.length, b % w.rows.length].sort((x, y) => x - y) as [number, number];
+					const [c1, c2] = [c % made.castOn, d % made.castOn].sort((x, y) => x - y) as [number, number];
+					const box = { firstRow: r1, lastRow: Math.min(r2, r1 + 5), firstColumn: c1, lastColumn: c2 };
+					const next = applied(made.text, given(setFaces(w, box, face)));
+					const again = work(next, made.castOn, want);
+					expect([errors(again), again.rows.length]).toEqual([[], w.rows.length]);
+					for (let k = c1; k <= c2; k++) expect(again.rows[r1]!.stitches[k]!.face).toBe(face);
+				},
+			),
+			{ numRuns: 60 },
+		);
+	});
+});
+
+describe('mistakes across rows', () => {
+	const w = work(ROPE, 14);
+	const site = { row: 12, crossing: 0 };
+
+	it('show in the fabric that comes out, from both sides, with what mending costs', () => {
+		const forgotten = given(withMistake(w, 'forgotten', site));
+		expect(forgotten.worked.rows.flatMap((r) => (r.crossings.length > 0 ? [r.number] : []))).toEqual([3, 23]);
+		expect(forgotten.signs.RS).toEqual(['a straight stretch of 20 rows around row 13, where 10 are usual']);
+		expect(forgotten.cost).toBe(8 * 18);
+		const wrong = given(withMistake(w, 'wrong-lean', site));
+		expect(wrong.signs.RS).toEqual(['in row 13 the cord leans right, the others left']);
+		expect(wrong.differs.map((d) => d.row)).toEqual(Array(8).fill(12));
+		const late = given(withMistake(w, 'late', site));
+		expect(late.worked.rows.flatMap((r) => (r.crossings.length > 0 ? [r.number] : []))).toEqual([3, 15, 23]);
+		const shifted = given(withMistake(w, 'shifted', site));
+		expect(shifted.signs.RS[0]).toBe('purl bumps in the cord: 2 stitches');
+		expect(withMistake(w, 'early', { row: 2, crossing: 0 }).ok).toBe(true);
+		expect(withMistake(w, 'late', { row: 0, crossing: 0 }).ok).toBe(false);
+	});
+});
+
+describe('at the needles', () => {
+	it('says where one is, what comes, and every stitch of the row', () => {
+		const w = work(ROPE, 14);
+		expect(whereAmI(w, 3).map((i) => w.rows[i]!.number)).toEqual([6, 16, 26]);
+		expect(whereAmI(w, 10)).toEqual([]);
+		expect([nextCrossing(w, 0), nextCrossing(w, 3), nextCrossing(w, 25)]).toEqual([2, 9, undefined]);
+		expect(rowParts(w, 2).map((p) => [p.takes, p.crossing])).toEqual([
+			[3, false],
+			[8, true],
+			[3, false],
+		]);
+		expect(rowParts(w, 2)[0]!.says).toBe('purl 3');
+	});
+
+	it('counts the stitches of every row in words', () => {
+		fc.assert(
+			fc.property(wanted, (want) => {
+				const made = practiceSwatch(want);
+				const w = work(made.text, made.castOn, want);
+				for (let i = 0; i < w.rows.length; i++) {
+					expect(rowParts(w, i).reduce((sum, p) => sum + p.takes, 0)).toBe(made.castOn);
+				}
+			}),
+			{ numRuns: 30 },
+		);
+	});
+});
+
+describe('the chart', () => {
+	const long = (rows: number): Worked =>
+		work(
+			Array.from({ length: rows }, (_, i) => (i % 4 === 2 ? '[p2, C8F] 10 times' : '[p2, k8] 10 times')).join('\n'),
+			100,
+			{ shape: 'round' },
+		);
+	const window = { firstRow: 10, lastRow: 30, firstColumn: 5, lastColumn: 40 };
+
+	it('draws no more for a larger swatch, and each crossing as its cords', () => {
+		const shapes = [60, 240].map((rows) => drawChart(long(rows), { light: 'day', window }).shapes.length);
+		expect(shapes[0]).toBe(shapes[1]);
+		const w = work(ROPE, 14);
+		const drawn = (side: 'RS' | 'WS'): ReturnType<typeof drawChart>['crossPoints'] =>
+			drawChart(w, { light: 'day', side }).crossPoints;
+		expect(drawn('RS').length).toBe(3 * 16);
+		expect(drawn('RS').every((p) => p.upper <= 4)).toBe(true);
+		expect(drawn('WS').every((p) => p.upper > 4)).toBe(true);
+	});
+
+	it('is a table and a legend of what it contains', () => {
+		const w = work(ROPE, 14);
+		const table = chartTable(w, cordsOf(w));
+		expect(table.length).toBe(31);
+		expect(table.at(-3)!.join(' ')).toBe('3 RS p p p C8F A < A < A < A < B < B < B < B p p p');
+		expect(legendOf(w, cordsOf(w)).map((e) => e.name)).toEqual(['A', 'B', 'C8F', 'purl']);
+	});
+});
