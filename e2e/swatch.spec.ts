@@ -88,6 +88,14 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await page.keyboard.press('Shift+End');
 	await page.keyboard.type('Row 3: p4, C4F, p4');
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	// On hover the crossing is drawn; while one types, names are offered.
+	await page.getByTestId('rows').getByText('C4F').hover();
+	await expect(page.locator('.cm-picture')).toContainText('2 over 2, leaning left');
+	await page.keyboard.press('End');
+	await page.keyboard.type(', C4');
+	await expect(page.getByRole('option', { name: 'C4F used here' })).toBeVisible();
+	await page.keyboard.press('Escape');
+	for (let i = 0; i < 4; i++) await page.keyboard.press('Backspace');
 	await expect(saved(page)).toBeVisible();
 	await page.reload();
 	await expect(page.getByTestId('rows')).toContainText('Row 3: p4, C4F, p4');
@@ -142,7 +150,7 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await page.getByRole('button', { name: 'Move here' }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 1: p6, C4F, C4F');
 	await page.getByRole('button', { name: 'Row above' }).click();
-	await expect(page.getByTestId('rows')).toContainText('Row 2: k6, p8');
+	await expect(page.getByTestId('rows')).toContainText('Row 2: p8, k6');
 	await page.getByRole('button', { name: 'Stitch fewer' }).click();
 	await expect(page.getByRole('status').filter({ hasText: 'runs through that column' })).toBeVisible();
 	const edge = await cell(page, 0, 0);

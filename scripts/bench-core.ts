@@ -3,9 +3,10 @@
 import { Bench } from 'tinybench';
 import { hand, perform, waysFor } from '../core/craft/index.ts';
 import { compose, composed, crossing, reversedPairs, twoGroups, type Crossing } from '../core/crossing/index.ts';
-import { drawRibbon, drawStage, toSvg } from '../core/drawing/index.ts';
+import { drawChart, drawRibbon, drawStage, toSvg } from '../core/drawing/index.ts';
+import { checksOf, cordsOf, workRows, type Worked } from '../core/swatch/index.ts';
 import { diagnose, MISTAKES, prove, search, simulate, sitesOf, startState } from '../core/handling/index.ts';
-import { readAll, readName, readSentence, SCHOOL_IDS } from '../core/notation/index.ts';
+import { readAll, readGlossary, readName, readRows, readSentence, SCHOOL_IDS } from '../core/notation/index.ts';
 
 interface Line {
 	readonly what: string;
@@ -131,6 +132,41 @@ for (const n of [3, 4, 5, 6, 7, 8]) {
 		value: Number(at(0.5)),
 		unit: 'ms',
 		ratio: `9 of 10 within ${at(0.9)} ms, all within ${at(1)} ms; ${proven} of ${many} proved the best`,
+	});
+}
+// A swatch: read, worked, followed and checked, and the part of its chart that a screen shows.
+const rowsOf = (rows: number): string =>
+	Array.from({ length: rows }, (_, i) =>
+		i % 2 === 1 ? 'knit the knits and purl the purls' : i % 4 === 0 ? '[p2, C8F] 20 times' : '[p2, k8] 20 times',
+	).join('\n');
+const glossary = readGlossary('');
+const school = 'total-front-back';
+let perStitch = 0;
+for (const rows of [50, 100, 200, 400]) {
+	const text = rowsOf(rows);
+	const check = (): Worked => {
+		const worked = workRows(readRows(text, { school, glossary }), { castOn: 200, shape: 'flat', school });
+		checksOf(worked, cordsOf(worked));
+		return worked;
+	};
+	check();
+	const each = timed(4, check);
+	perStitch ||= each / rows;
+	lines.push({
+		what: `swatch of 200 stitches and ${rows} rows, checked`,
+		value: Number(each.toFixed(1)),
+		unit: 'ms',
+		ratio: `${(each / rows / perStitch).toFixed(2)} × the time for a stitch in 50 rows`,
+	});
+	const worked = check();
+	const cords = cordsOf(worked);
+	const window = { firstRow: 10, lastRow: 40, firstColumn: 50, lastColumn: 90 };
+	const draw = (): void => void drawChart(worked, { light: 'day', cords, window });
+	draw();
+	lines.push({
+		what: `its chart, 31 rows by 41 columns of ${rows} by 200`,
+		value: Number(timed(20, draw).toFixed(1)),
+		unit: 'ms',
 	});
 }
 lines.push({

@@ -11,6 +11,7 @@ const { serveUntilExit } = await import('./lib/serve.mjs');
 const { default: autocannon } = await import('autocannon');
 const { enterDemo } = await import('./lib/enter.mjs');
 const { benchStage } = await import('./lib/bench-stage.mjs');
+const { benchDesk } = await import('./lib/bench-desk.mjs');
 
 const SECONDS = 5;
 
@@ -83,7 +84,7 @@ for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
 	});
 }
 
-lines.push(...(await benchStage(address)));
+lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)));
 
 const folder = join(root, '.bench');
 mkdirSync(folder, { recursive: true });

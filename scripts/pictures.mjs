@@ -71,6 +71,38 @@ const views = [
 		},
 	},
 	{ name: 'not-read', path: '/stage?name=2%2F2+XC&school=slash' },
+	{ name: 'swatches', path: '/swatches' },
+	{
+		name: 'desk',
+		path: '/swatches',
+		then: async (page) => {
+			await page.getByRole('link', { name: /Lantern sleeve, weave/ }).click();
+			await page.getByTestId('chart').waitFor();
+			await page.getByTestId('rows').getByText('C4F').hover();
+			await page.locator('.cm-picture').waitFor();
+		},
+	},
+	{
+		name: 'swatch-what-if-dusk',
+		path: '/swatches',
+		light: 'dusk',
+		size: tablet,
+		then: async (page) => {
+			await page.getByRole('link', { name: /Tight beside loose/ }).click();
+			await page.getByRole('button', { name: 'Held on the wrong side' }).click();
+			await page.getByTestId('signs').scrollIntoViewIfNeeded();
+		},
+	},
+	{
+		name: 'needles',
+		path: '/swatches',
+		then: async (page) => {
+			await page.getByRole('link', { name: /plait and diamond/ }).click();
+			await page.getByRole('link', { name: 'At the needles' }).click();
+			await page.getByTestId('row-now').waitFor();
+			for (let i = 0; i < 8; i++) await page.getByRole('button', { name: 'Row finished' }).click();
+		},
+	},
 	{
 		name: 'lesson',
 		path: '/lessons',

@@ -9,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { alone } from './lib/lock.mjs';
 import { root } from './lib/paths.mjs';
 import { freePort } from './lib/port.mjs';
+import { publishedSchemas } from './lib/published-schemas.ts';
 
 let folder = '';
 beforeAll(() => {
@@ -123,5 +124,13 @@ describe('ports', () => {
 		const other = await freePort(wanted);
 		taken.close();
 		expect(other).not.toBe(wanted);
+	});
+});
+
+describe('published formats', () => {
+	it('are those that the app checks with', () => {
+		for (const [name, text] of publishedSchemas()) {
+			expect(JSON.parse(readFileSync(join(root, 'docs', 'formats', name), 'utf8'))).toEqual(JSON.parse(text));
+		}
 	});
 });

@@ -11,6 +11,7 @@ import { countSignIn } from './limits';
 import { hashPassword, isPassword, TooBusy } from './passwords';
 import { hashed } from './secrets';
 import { startSession } from './sessions';
+import { createSwatch, savePlace, saveSwatch } from './swatches';
 import { deleteTeacher, ensureTeacher, readAccount, type Teacher } from './teachers';
 import { account, newTeacher, PASSWORD } from './test/made';
 

@@ -1,7 +1,15 @@
 <script lang="ts">
 	import { PALETTES } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
-	import { gapsOf, loopsWhenSeamed, markerPlaces, strandsOf, type Cords, type Worked } from '@pond-loop/core/swatch';
+	import {
+		gapsOf,
+		legendOf,
+		loopsWhenSeamed,
+		markerPlaces,
+		strandsOf,
+		type Cords,
+		type Worked,
+	} from '@pond-loop/core/swatch';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	interface Props {
@@ -44,6 +52,9 @@
 		);
 		return Number.isInteger(cycles.reduce((a, b) => a + b, 0)) ? loopsWhenSeamed({ cycles }, seamed) : undefined;
 	});
+	/** What the chart uses; cords are told above. */
+	let legendOpen = $state(false);
+	const legend = $derived(legendOpen ? legendOf(worked, cords).filter((e) => e.kind !== 'cord') : []);
 	const markers = $derived(markerPlaces(worked, cords));
 	const gapRows = $derived(gaps ? gapsOf(worked, cords) : []);
 	const first = $derived(gapRows[0]);
@@ -118,5 +129,16 @@
 				{first.partner === undefined ? '' : `(first in row ${worked.rows[first.partner]!.number})`} its leading leg is worked.{:else}No
 				purl stands behind a cord.{/if}
 		</p>
+	{/if}
+	{#if worked.rows.length > 0}
+		<details class="mt-3" bind:open={legendOpen}>
+			<summary class="wordlink w-fit list-none">Legend</summary>
+			<dl class="mt-2" data-testid="legend">
+				{#each legend as entry (`${entry.kind} ${entry.name}`)}
+					<dt class={['mt-1 font-bold', entry.kind === 'crossing' && 'name']}>{entry.name}</dt>
+					<dd class="quiet">{entry.says}</dd>
+				{/each}
+			</dl>
+		</details>
 	{/if}
 </section>

@@ -55,17 +55,19 @@
 		<li class="relative min-w-0">
 			<a href="/swatches/{s.id}" class="hover:bg-base-200 block rounded-2xl p-3">
 				<span class="glance bg-base-200 block overflow-hidden rounded-xl">
-					{#if s.picture}<Drawing
-							drawing={s.picture}
-							width={Math.max(300, (s.picture.width * HIGH) / s.picture.height)}
+					{#if s.glance}<Drawing
+							drawing={s.glance.picture}
+							width={Math.max(300, (s.glance.picture.width * HIGH) / s.glance.picture.height)}
 						/>{/if}
 				</span>
 				<span class="mt-2 block pr-10 font-serif text-xl leading-tight font-semibold break-words">{s.title}</span>
 				<span class="quiet block text-[0.94rem]">
-					{stitches(s.castOn)}, {s.shape === 'flat' ? 'flat' : 'in the round'}, {s.rows}
-					{s.rows === 1 ? 'row' : 'rows'}{s.place > 0 ? `; ${s.place} finished` : ''}
+					{stitches(s.castOn)}, {s.shape === 'flat' ? 'flat' : 'in the round'}{s.glance
+						? `, ${s.glance.rows} ${s.glance.rows === 1 ? 'row' : 'rows'}`
+						: ''}{s.place > 0 ? `; ${s.place} finished` : ''}
 				</span>
-				{#if s.troubles > 0}<span class="text-error block text-[0.94rem] font-semibold">does not work out yet</span
+				{#if s.glance && s.glance.troubles > 0}<span class="text-error block text-[0.94rem] font-semibold"
+						>does not work out yet</span
 					>{/if}
 			</a>
 			<span class="absolute right-3 bottom-3">
