@@ -1,6 +1,6 @@
 export { drawChart, type ChartOptions } from './chart/chart.ts';
 export { CELL, ChartLayout, wholeChart, type ChartWindow } from './chart/layout.ts';
-export { demonstrationPage, type PageOptions } from './files/page.ts';
+export { demonstrationPage, demonstrationsPage, type PageOptions, type PageSection } from './files/page.ts';
 export { stripSvg, type Frame, type StripOptions } from './files/strip.ts';
 export { PALETTES, type Light, type Palette } from './palette.ts';
 export { drawResult, type ResultOptions } from './result.ts';

@@ -1,8 +1,14 @@
 /** Changes to a lesson: pure, each giving a new lesson and leaving the old one whole, so that undo is free. */
 
-import type { CrossingStep, Lesson, Step } from '../schema/index.ts';
+import { DEFAULT_PLAN, isText, type CrossingStep, type Lesson, type Plan, type Step } from '../schema/index.ts';
 
-export const emptyLesson = (title: string): Lesson => ({ format: 'pond-loop/lesson', version: 1, title, steps: [] });
+export const emptyLesson = (title: string): Lesson => ({
+	format: 'pond-loop/lesson',
+	version: 1,
+	title,
+	plan: DEFAULT_PLAN,
+	steps: [],
+});
 
 export const rename = (lesson: Lesson, title: string): Lesson => ({ ...lesson, title });
 
@@ -35,9 +41,9 @@ export function moveStep(lesson: Lesson, id: string, by: number): Lesson {
 	return { ...lesson, steps: [...steps.slice(0, to), step, ...steps.slice(to)] };
 }
 
-/** Writes on a step: the note of a crossing, or the text of a note. */
+/** Writes on a step: its note, or the text that it is. */
 export function writeNote(lesson: Lesson, id: string, text: string): Lesson {
-	const write = (s: Step): Step => (s.kind === 'note' ? { ...s, text } : { ...s, note: text });
+	const write = (s: Step): Step => (isText(s) ? { ...s, text } : { ...s, note: text });
 	return { ...lesson, steps: lesson.steps.map((s) => (s.id === id ? write(s) : s)) };
 }
 
@@ -45,3 +51,52 @@ export function chooseWay(lesson: Lesson, id: string, way: CrossingStep['way']):
 	const choose = (s: Step): Step => (s.id === id && s.kind === 'crossing' ? { ...s, way } : s);
 	return { ...lesson, steps: lesson.steps.map(choose) };
 }
+
+/** The same step again behind it, under another id. */
+export function duplicateStep(lesson: Lesson, id: string, as: string): Lesson {
+	const steps = lesson.steps.flatMap((s) => (s.id === id ? [s, { ...s, id: as }] : [s]));
+	return { ...lesson, steps };
+}
+
+/** Puts a step before another one. */
+export const insertBefore = (lesson: Lesson, id: string, step: Step): Lesson => ({
+	...lesson,
+	steps: lesson.steps.flatMap((s) => (s.id === id ? [step, s] : [s])),
+});
+
+export const insertAfter = (lesson: Lesson, id: string, step: Step): Lesson => ({
+	...lesson,
+	steps: lesson.steps.flatMap((s) => (s.id === id ? [s, step] : [s])),
+});
+
+/** All steps in another order; ids that are none of its steps are passed over. */
+export function reorder(lesson: Lesson, ids: readonly string[]): Lesson {
+	const byId = new Map(lesson.steps.map((s) => [s.id, s]));
+	const steps = ids.flatMap((id) => byId.get(id) ?? []);
+	return steps.length === lesson.steps.length ? { ...lesson, steps } : lesson;
+}
+
+/** Changes one step; its kind and its id stay. */
+export const changeStep = <K extends Step['kind']>(
+	lesson: Lesson,
+	id: string,
+	kind: K,
+	change: Partial<Omit<Extract<Step, { kind: K }>, 'id' | 'kind'>>,
+): Lesson => ({
+	...lesson,
+	steps: lesson.steps.map((s) => (s.id === id && s.kind === kind ? ({ ...s, ...change } as Step) : s)),
+});
+
+/** Minutes that the teacher sets for a step; `undefined` lets them be reckoned again. */
+export function setMinutes(lesson: Lesson, id: string, minutes: number | undefined): Lesson {
+	const set = (s: Step): Step => {
+		const { minutes: _, ...rest } = s;
+		return (minutes === undefined ? rest : { ...rest, minutes }) as Step;
+	};
+	return { ...lesson, steps: lesson.steps.map((s) => (s.id === id ? set(s) : s)) };
+}
+
+export const setPlan = (lesson: Lesson, plan: Partial<Plan>): Lesson => ({
+	...lesson,
+	plan: { ...lesson.plan, ...plan },
+});

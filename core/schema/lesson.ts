@@ -25,8 +25,15 @@ const NoteText = z
 		`A note has at most ${count(LESSON_LIMITS.note)} characters. Shorten it, or split it into two.`,
 	);
 
-export const CrossingStepSchema = z.object({
+/** What all steps have. */
+const AnyStep = {
 	id: z.uuid(),
+	/** Minutes that the teacher sets; reckoned when left out. */
+	minutes: z.number().int().min(0).max(240, 'A step takes at most 240 minutes. Split it.').optional(),
+};
+
+export const CrossingStepSchema = z.object({
+	...AnyStep,
 	kind: z.literal('crossing'),
 	craft: z.literal('hand'),
 	/** The name, or the sentence, as it was typed, and the school that read it. */
@@ -48,7 +55,7 @@ export const CrossingStepSchema = z.object({
 
 /** Rows to knit at the needles: the swatch as it stood when it was put in. */
 export const SwatchStepSchema = z.object({
-	id: z.uuid(),
+	...AnyStep,
 	kind: z.literal('swatch'),
 	swatch: SwatchSchema,
 	/** The swatch that it was taken from. */
@@ -56,14 +63,75 @@ export const SwatchStepSchema = z.object({
 	note: NoteText,
 });
 
-export const NoteStepSchema = z.object({ id: z.uuid(), kind: z.literal('note'), text: NoteText });
+/** Two things side by side: both leans, two ways, what schools read differently, or rows between crossings. */
+export const COMPARISONS = ['leans', 'ways', 'readings', 'tightness'] as const;
+export const CompareStepSchema = CrossingStepSchema.omit({ kind: true, view: true }).extend({
+	kind: z.literal('compare'),
+	of: z.enum(COMPARISONS),
+	/** The second way, where two ways are compared. */
+	other: z.string().min(1).max(40).optional(),
+});
 
-export const StepSchema = z.discriminatedUnion('kind', [CrossingStepSchema, SwatchStepSchema, NoteStepSchema]);
+/** What a learner looks at on their own piece. */
+export const CHECKS = ['count', 'lean', 'mount', 'gap'] as const;
+export const CheckStepSchema = z.object({
+	...AnyStep,
+	kind: z.literal('check'),
+	checks: z.array(z.enum(CHECKS)).min(1, 'A check looks at something. Choose at least one thing.'),
+	note: NoteText,
+});
+
+export const FINISHES = ['bind-off', 'wash', 'pin', 'dry', 'seam'] as const;
+export const FinishStepSchema = z.object({
+	...AnyStep,
+	kind: z.literal('finish'),
+	parts: z.array(z.enum(FINISHES)).min(1, 'Finishing has at least one part. Choose one.'),
+	note: NoteText,
+});
+
+export const RestStepSchema = z.object({ ...AnyStep, kind: z.literal('rest'), note: NoteText });
+
+/** Steps that are what is written in them. */
+export const TEXT_KINDS = ['note', 'opening', 'materials', 'discussion', 'homework'] as const;
+export const TextStepSchema = z.object({ ...AnyStep, kind: z.enum(TEXT_KINDS), text: NoteText });
+
+export const StepSchema = z.discriminatedUnion('kind', [
+	CrossingStepSchema,
+	CompareStepSchema,
+	SwatchStepSchema,
+	CheckStepSchema,
+	FinishStepSchema,
+	RestStepSchema,
+	TextStepSchema,
+]);
+
+export const LEVELS = ['beginner', 'improver', 'practised'] as const;
+export type Level = (typeof LEVELS)[number];
+
+const minutesOfClass = 'A class takes between 10 and 600 minutes. Change its length.';
+const learners = 'A class has between 1 and 100 learners. Change how many come.';
+
+/** Who comes, and how long they stay. */
+export const PlanSchema = z.object({
+	minutes: z.number(minutesOfClass).int(minutesOfClass).min(10, minutesOfClass).max(600, minutesOfClass),
+	learners: z.number(learners).int(learners).min(1, learners).max(100, learners),
+	level: z.enum(LEVELS),
+	/** When it is given, each a local date and time: `2026-11-24T19:00`. */
+	dates: z
+		.array(z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'That is no date and time.'))
+		.max(60, 'A lesson has at most 60 dates.'),
+	/** Remarks that the teacher does not want to see again, by their keys. */
+	dismissed: z.array(z.string().max(120)).max(300),
+});
+export type Plan = z.infer<typeof PlanSchema>;
+export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };
 
 export const LessonSchema = z.object({
 	format: z.literal('pond-loop/lesson'),
 	version: z.literal(1),
 	title: TitleSchema,
+	/** Lessons from before there was one get the usual plan. */
+	plan: PlanSchema.default(DEFAULT_PLAN),
 	steps: z
 		.array(StepSchema)
 		.max(LESSON_LIMITS.steps, `A lesson has at most ${LESSON_LIMITS.steps} steps. Start a second lesson.`)
@@ -73,11 +141,16 @@ export const LessonSchema = z.object({
 /** A lesson as it stands while it is typed: the same shape, not yet held to its limits. */
 export const DraftLessonSchema = LessonSchema.extend({
 	title: z.string(),
+	plan: PlanSchema.extend({ minutes: z.number(), learners: z.number() }).default(DEFAULT_PLAN),
 	steps: z.array(
 		z.discriminatedUnion('kind', [
 			CrossingStepSchema.extend({ note: z.string() }),
+			CompareStepSchema.extend({ note: z.string() }),
 			SwatchStepSchema.extend({ note: z.string() }),
-			NoteStepSchema.extend({ text: z.string() }),
+			CheckStepSchema.extend({ note: z.string(), checks: z.array(z.enum(CHECKS)) }),
+			FinishStepSchema.extend({ note: z.string(), parts: z.array(z.enum(FINISHES)) }),
+			RestStepSchema.extend({ note: z.string() }),
+			TextStepSchema.extend({ text: z.string() }),
 		]),
 	),
 });
@@ -86,7 +159,13 @@ export type Lesson = z.infer<typeof LessonSchema>;
 export type Step = z.infer<typeof StepSchema>;
 export type CrossingStep = z.infer<typeof CrossingStepSchema>;
 export type SwatchStep = z.infer<typeof SwatchStepSchema>;
-export type NoteStep = z.infer<typeof NoteStepSchema>;
+export type CompareStep = z.infer<typeof CompareStepSchema>;
+export type CheckStep = z.infer<typeof CheckStepSchema>;
+export type FinishStep = z.infer<typeof FinishStepSchema>;
+export type TextStep = z.infer<typeof TextStepSchema>;
+export type StepKind = Step['kind'];
+
+export const isText = (step: Step): step is TextStep => 'text' in step;
 
 /** The first complaint of a failed check, with where it is, in words. */
 export function firstIssue(error: z.ZodError): string {

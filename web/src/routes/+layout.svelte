@@ -52,7 +52,7 @@
 					?.href,
 	);
 	// A sheet for paper has nothing around it.
-	const bare = $derived(/\/(print|needles)$/.test(page.url.pathname) && !page.error);
+	const bare = $derived(/\/(print|needles|show)$/.test(page.url.pathname) && !page.error);
 
 	function switchLight(): void {
 		const next: Light = light.now === 'day' ? 'dusk' : 'day';

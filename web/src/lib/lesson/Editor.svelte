@@ -2,11 +2,29 @@
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import Printer from '@lucide/svelte/icons/printer';
-	import StickyNote from '@lucide/svelte/icons/sticky-note';
+	import Copy from '@lucide/svelte/icons/copy';
+	import GripVertical from '@lucide/svelte/icons/grip-vertical';
+	import Play from '@lucide/svelte/icons/play';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { addStep, chooseWay, moveStep, removeStep, rename, writeNote } from '@pond-loop/core/lesson';
+	import {
+		addStep,
+		changeStep,
+		chooseWay,
+		duplicateStep,
+		KIND_TITLES,
+		minutesOf,
+		moveStep,
+		removeStep,
+		rename,
+		reorder,
+		setMinutes,
+		stepTitle,
+		writeNote,
+		writtenOn,
+	} from '@pond-loop/core/lesson';
 	import { LESSON_LIMITS, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
+	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -15,7 +33,11 @@
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import AddCrossing from './AddCrossing.svelte';
+	import CompareCard from './CompareCard.svelte';
 	import CrossingCard from './CrossingCard.svelte';
+	import LessonFiles from './LessonFiles.svelte';
+	import Plan from './Plan.svelte';
+	import PlainStep from './PlainStep.svelte';
 	import { keepLesson, type OpenedLesson } from './keep';
 	import SwatchCard from './SwatchCard.svelte';
 
@@ -38,10 +60,10 @@
 	saveWithPage(save);
 
 	const nameOf = (step: Step): string =>
-		step.kind === 'note' ? 'the note' : step.kind === 'swatch' ? `“${step.swatch.title}”` : step.asked.text;
+		step.kind === 'crossing' ? step.asked.text : step.kind === 'note' ? 'the note' : `“${stepTitle(step)}”`;
 
 	const lineOf = (step: Step): string =>
-		step.kind === 'note' ? `Note: ${step.text}` : `${nameOf(step)}${step.note ? `: ${step.note}` : ''}`;
+		step.kind === 'note' ? `Note: ${step.text}` : `${nameOf(step)}${writtenOn(step) ? `: ${writtenOn(step)}` : ''}`;
 	const inWords = ({ title, steps }: Lesson): VersionWords => ({ heading: title, lines: steps.map(lineOf) });
 
 	function remove(step: Step): void {
@@ -65,11 +87,42 @@
 		said = { words: `Added ${nameOf(step)} as step ${save.value.steps.length}.`, undo: false };
 	}
 
-	async function addNote(): Promise<void> {
+	/** Steps that begin empty; crossings, comparisons and swatches come with what they show. */
+	const EMPTY = ['opening', 'materials', 'check', 'discussion', 'rest', 'finish', 'homework', 'note'] as const;
+	async function addEmpty(kind: (typeof EMPTY)[number]): Promise<void> {
 		const id = crypto.randomUUID();
-		add({ id, kind: 'note', text: '' });
+		switch (kind) {
+			case 'check':
+				add({ id, kind, checks: ['count', 'lean'], note: '' });
+				break;
+			case 'finish':
+				add({ id, kind, parts: ['bind-off', 'wash', 'pin', 'dry'], note: '' });
+				break;
+			case 'rest':
+				add({ id, kind, note: '' });
+				break;
+			default:
+				add({ id, kind, text: '' });
+		}
 		await tick();
-		document.getElementById(`note-${id}`)?.focus();
+		document.getElementById(`${kind}-${id}`)?.focus();
+	}
+	function duplicate(step: Step): void {
+		save.change(duplicateStep(lesson, step.id, crypto.randomUUID()));
+		said = { words: `${nameOf(step)} is there twice.`, undo: true };
+	}
+
+	/** While a step is dragged, the order that it would make. */
+	let dragged = $state.raw<Step[]>();
+	const listed = $derived(dragged ?? lesson.steps);
+	function finalize(event: CustomEvent<DndEvent<Step>>): void {
+		dragged = undefined;
+		save.change(
+			reorder(
+				lesson,
+				event.detail.items.map((s) => s.id),
+			),
+		);
 	}
 
 	function undo(): void {
@@ -85,113 +138,176 @@
 
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
-<div class="max-w-4xl" inert={!awake.now}>
-	<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
-		<div class="min-w-0 grow basis-80">
-			<h1 class="sr-only">{lesson.title}</h1>
-			<label class="sr-only" for="lesson-title">Title of the lesson</label>
-			<textarea
-				id="lesson-title"
-				class="field grown w-full font-serif text-[2.1rem] leading-tight font-semibold"
-				rows="1"
-				placeholder="A title for the lesson"
-				value={lesson.title}
-				oninput={(e) => save.change(rename(lesson, e.currentTarget.value.replaceAll('\n', ' ')), 'title')}
-				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
+<div inert={!awake.now} class="grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_19rem]">
+	<div class="min-w-0">
+		<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
+			<div class="min-w-0 grow basis-80">
+				<h1 class="sr-only">{lesson.title}</h1>
+				<label class="sr-only" for="lesson-title">Title of the lesson</label>
+				<textarea
+					id="lesson-title"
+					class="field grown w-full font-serif text-[2.1rem] leading-tight font-semibold"
+					rows="1"
+					placeholder="A title for the lesson"
+					value={lesson.title}
+					oninput={(e) => save.change(rename(lesson, e.currentTarget.value.replaceAll('\n', ' ')), 'title')}
+					onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
+			</div>
+			<div class="flex items-center">
+				<UndoRedo {save} onundo={() => (said = undefined)} />
+				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
+				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"><Play class="size-5" /> Show</a>
+			</div>
 		</div>
-		<div class="flex items-center">
-			<UndoRedo {save} onundo={() => (said = undefined)} />
-			<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
-		</div>
-	</div>
-	<div class="mt-1 flex min-h-[1.6lh] flex-wrap items-center justify-between gap-x-6">
-		<SaveNote state={save.state} />
-		<p role="status" data-testid="said">
-			{#if said}
-				{said.words}
-				{#if said.undo}<button type="button" class="wordlink ml-2 font-semibold" onclick={undo}>Undo</button>{/if}
-			{/if}
-		</p>
-	</div>
-
-	{#if save.state.kind === 'stale'}
-		<TwoVersions
-			what="This lesson"
-			mine={inWords(lesson)}
-			theirs={inWords(save.state.theirs.value)}
-			keepMine={() => save.keepMine()}
-			takeTheirs={() => save.takeTheirs()}
-		/>
-	{/if}
-
-	{#if lesson.steps.length === 0}
-		<p class="quiet border-base-300 mt-4 border-y py-8 text-center">
-			This lesson is empty. Add a crossing by its name, or a note to yourself.
-		</p>
-	{/if}
-	<ol class="mt-2">
-		{#each lesson.steps as step, i (step.id)}
-			<li
-				class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)_auto] gap-x-3 border-b py-5"
-				aria-label="Step {i + 1}"
-			>
-				<span class="text-neutral font-serif text-lg">{i + 1}</span>
-				{#if step.kind === 'crossing'}
-					<CrossingCard
-						{step}
-						{light}
-						{style}
-						chooseWay={(way) => {
-							said = undefined;
-							save.change(chooseWay(lesson, step.id, way));
-						}}
-						write={(text) => write(step, text)}
-					/>
-				{:else if step.kind === 'swatch'}
-					<SwatchCard {step} {light} {style} write={(text) => write(step, text)} />
-				{:else}
-					<div>
-						<label class="lead block" for="note-{step.id}">Note</label>
-						<textarea
-							id="note-{step.id}"
-							class="field grown w-full"
-							rows="1"
-							placeholder="What to say, what to bring, when to rest"
-							value={step.text}
-							oninput={(e) => write(step, e.currentTarget.value)}></textarea>
-					</div>
+		<div class="mt-1 flex min-h-[1.6lh] flex-wrap items-center justify-between gap-x-6">
+			<SaveNote state={save.state} />
+			<p role="status" data-testid="said">
+				{#if said}
+					{said.words}
+					{#if said.undo}<button type="button" class="wordlink ml-2 font-semibold" onclick={undo}>Undo</button>{/if}
 				{/if}
-				<div class="quiet flex flex-col sm:flex-row sm:items-start">
-					<IconButton
-						label="Move step {i + 1} up"
-						hint="Move up"
-						disabled={i === 0}
-						onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></IconButton
-					>
-					<IconButton
-						label="Move step {i + 1} down"
-						hint="Move down"
-						disabled={i === lesson.steps.length - 1}
-						onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
-					>
-					<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
-						><Trash2 class="size-5" /></IconButton
-					>
-				</div>
-			</li>
-		{/each}
-	</ol>
-
-	{#if full}
-		<p class="mt-6">
-			This lesson has {LESSON_LIMITS.steps} steps, the most that one can hold. Start a second one for the rest.
-		</p>
-	{:else}
-		<div class="mt-6">
-			<AddCrossing {light} {style} {add} />
-			<p class="mt-4">
-				<button type="button" class="pill pill-soft" onclick={addNote}><StickyNote class="size-5" /> Add a note</button>
 			</p>
 		</div>
-	{/if}
+
+		{#if save.state.kind === 'stale'}
+			<TwoVersions
+				what="This lesson"
+				mine={inWords(lesson)}
+				theirs={inWords(save.state.theirs.value)}
+				keepMine={() => save.keepMine()}
+				takeTheirs={() => save.takeTheirs()}
+			/>
+		{/if}
+
+		{#if lesson.steps.length === 0}
+			<p class="quiet border-base-300 mt-4 border-y py-8 text-center">
+				This lesson is empty. Add a crossing by its name, or a note to yourself.
+			</p>
+		{/if}
+		<ol
+			class="mt-2"
+			use:dragHandleZone={{
+				items: [...listed],
+				flipDurationMs: 0,
+				dropTargetStyle: {},
+				morphDisabled: true,
+				zoneTabIndex: -1,
+			}}
+			onconsider={(e: CustomEvent<DndEvent<Step>>) => (dragged = e.detail.items)}
+			onfinalize={finalize}
+		>
+			{#each listed as step, i (step.id)}
+				<li
+					class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)_auto] gap-x-3 border-b py-5"
+					aria-label="Step {i + 1}"
+				>
+					<span class="text-neutral font-serif text-lg">
+						{i + 1}
+						<span use:dragHandle class="quiet block cursor-grab" aria-label="Drag step {i + 1}" tabindex="-1"
+							><GripVertical class="size-5" /></span
+						>
+					</span>
+					{#if step.kind === 'crossing'}
+						<CrossingCard
+							{step}
+							{light}
+							{style}
+							chooseWay={(way) => {
+								said = undefined;
+								save.change(chooseWay(lesson, step.id, way));
+							}}
+							write={(text) => write(step, text)}
+						/>
+					{:else if step.kind === 'swatch'}
+						<SwatchCard {step} {light} {style} write={(text) => write(step, text)} />
+					{:else if step.kind === 'compare'}
+						<CompareCard
+							{step}
+							{light}
+							{style}
+							change={(c) => save.change(changeStep(lesson, step.id, 'compare', c))}
+							write={(text) => write(step, text)}
+						/>
+					{:else}
+						<PlainStep
+							{step}
+							write={(text) => write(step, text)}
+							choose={(c) => save.change(changeStep(lesson, step.id, step.kind, c))}
+						/>
+					{/if}
+					<div class="quiet flex flex-col sm:flex-row sm:items-start">
+						<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
+							<input
+								class="field w-12 py-0 text-right"
+								type="number"
+								min="0"
+								max="240"
+								aria-label="Minutes of step {i + 1}"
+								placeholder={String(minutesOf({ ...step, minutes: undefined } as Step, lesson.plan))}
+								value={step.minutes ?? ''}
+								oninput={(e) =>
+									save.change(
+										setMinutes(
+											lesson,
+											step.id,
+											e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber),
+										),
+										`minutes ${step.id}`,
+									)}
+							/>′</label
+						>
+						<IconButton label="Duplicate step {i + 1}" hint="Duplicate" disabled={full} onclick={() => duplicate(step)}
+							><Copy class="size-5" /></IconButton
+						>
+						<IconButton
+							label="Move step {i + 1} up"
+							hint="Move up"
+							disabled={i === 0}
+							onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></IconButton
+						>
+						<IconButton
+							label="Move step {i + 1} down"
+							hint="Move down"
+							disabled={i === listed.length - 1}
+							onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
+						>
+						<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
+							><Trash2 class="size-5" /></IconButton
+						>
+					</div>
+				</li>
+			{/each}
+		</ol>
+
+		{#if full}
+			<p class="mt-6">
+				This lesson has {LESSON_LIMITS.steps} steps, the most that one can hold. Start a second one for the rest.
+			</p>
+		{:else}
+			<div class="mt-6">
+				<AddCrossing {light} {style} {add} />
+				<div class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1" role="group" aria-label="Add a step">
+					<span class="lead">Add</span>
+					{#each EMPTY as kind (kind)}
+						<button type="button" class="wordlink" onclick={() => addEmpty(kind)}
+							>{kind === 'note' ? 'Add a note' : KIND_TITLES[kind]}</button
+						>
+					{/each}
+					<a class="wordlink" href="/swatches">Swatch</a>
+				</div>
+			</div>
+		{/if}
+	</div>
+	<div class="min-w-0">
+		<Plan
+			{lesson}
+			change={(next, place, words) => {
+				save.change(next, place);
+				said = words ? { words, undo: true } : undefined;
+			}}
+		/>
+		<div class="border-base-300 mt-6 border-t pt-4">
+			<LessonFiles {lesson} {style} id={opened.id} take={(l) => save.change(l)} />
+		</div>
+	</div>
 </div>

@@ -230,7 +230,11 @@
 		if (!scroller) return;
 		const cell = CELL.height * zoom;
 		const y = layout.top(row) * zoom;
-		if (y < scroller.scrollTop || y + cell > scroller.scrollTop + size.height) scroller.scrollTop = y - size.height / 2;
+		// With a few rows around it, as what comes next is looked for too.
+		const around = Math.min(3 * cell, size.height / 3);
+		if (y - around < scroller.scrollTop || y + cell + around > scroller.scrollTop + size.height) {
+			scroller.scrollTop = y - size.height / 2;
+		}
 		if (column === undefined) return;
 		const x = layout.x(row, column) * zoom + GUTTER;
 		if (x < scroller.scrollLeft + cell || x > scroller.scrollLeft + size.width - cell) {

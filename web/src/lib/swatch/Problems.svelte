@@ -33,8 +33,7 @@
 				<span>
 					{#if p.to > 0}<button type="button" class="wordlink font-semibold" onclick={() => goTo(p)}
 							>{p.row > 0 ? `Row ${p.row}` : 'There'}</button
-						>:
-					{/if}{p.what}
+						>{/if}{p.to > 0 ? ': ' : ''}{p.what}
 					<span class="quiet">{p.todo}</span>
 				</span>
 			</li>

@@ -138,7 +138,8 @@
 		full = false;
 		const end = view.state.doc.length;
 		const diagnostics = now.problems
-			.filter((p) => p.to > 0 && p.to <= end)
+			// What is only good to know stands below, and not under every crossing.
+			.filter((p) => p.weight !== 'note' && p.to > 0 && p.to <= end)
 			.map((p): Diagnostic => ({
 				from: p.from,
 				to: Math.max(p.to, Math.min(end, p.from + 1)),

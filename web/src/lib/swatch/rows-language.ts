@@ -167,7 +167,7 @@ const pictures = (light: () => Light): Extension =>
 				dom.innerHTML = toSvg(drawing, Math.min(150, drawing.width));
 				const words = wordsFor(item.crossing);
 				const says = document.createElement('p');
-				says.textContent = `${item.name}: ${words.title}. ${words.look}. ${words.hands}.`;
+				says.textContent = `${item.name}: ${words.title}; ${words.look}; ${words.hands}`;
 				dom.append(says);
 				return { dom };
 			},

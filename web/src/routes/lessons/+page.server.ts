@@ -1,4 +1,6 @@
-import { firstIssue, NewLessonSchema } from '@pond-loop/core/schema';
+import { randomUUID } from 'node:crypto';
+import { TEMPLATES } from '@pond-loop/core/lesson';
+import { DEFAULT_HOUSE_STYLE, firstIssue, NewLessonSchema } from '@pond-loop/core/schema';
 import { fail, redirect } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
 import { createLesson, listLessons } from '$lib/server/lessons';
@@ -8,11 +10,15 @@ export const load: PageServerLoad = async ({ locals }) => ({ lessons: await list
 
 export const actions: Actions = {
 	create: async ({ request, locals }) => {
-		const title = (await request.formData()).get('title');
-		const checked = NewLessonSchema.safeParse({ title });
+		const form = await request.formData();
+		const title = form.get('title');
+		const template = TEMPLATES.find((t) => t.id === form.get('template'));
+		const school = locals.session?.style?.school ?? DEFAULT_HOUSE_STYLE.school;
+		const begun = template?.make(() => randomUUID(), school);
+		const checked = NewLessonSchema.safeParse({ title: title || begun?.title });
 		if (!checked.success)
 			return fail(400, { title: typeof title === 'string' ? title : '', message: firstIssue(checked.error) });
-		const made = await createLesson(teacherOf(locals), checked.data.title);
+		const made = await createLesson(teacherOf(locals), checked.data.title, begun?.steps);
 		redirect(303, `/lessons/${made.id}`);
 	},
 };

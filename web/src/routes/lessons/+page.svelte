@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TEMPLATES } from '@pond-loop/core/lesson';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
@@ -12,6 +13,7 @@
 	const { data, form } = $props();
 	const light = useLight();
 
+	let template = $state('');
 	let removed = $state<{ id: string; title: string }>();
 	let trouble = $state<string>();
 
@@ -47,11 +49,18 @@
 				id="title"
 				name="title"
 				class="field w-full"
-				required
-				value={form?.title ?? ''}
+				required={!template}
+				value={form?.title}
 				placeholder="Such as: Bolster, second evening"
 				aria-describedby={form?.message ? 'title-trouble' : undefined}
 			/>
+		</div>
+		<div>
+			<label class="lead block" for="template">Begin with</label>
+			<select id="template" name="template" class="field" bind:value={template}>
+				<option value="">an empty lesson</option>
+				{#each TEMPLATES as t (t.id)}<option value={t.id} title={t.says}>{t.title}</option>{/each}
+			</select>
 		</div>
 		<button class="pill pill-strong">Make a lesson</button>
 	</form>

@@ -4,6 +4,7 @@
 	import { lengthName, needleName } from '@pond-loop/core/measure';
 	import { TAIL_CM } from '$lib/style/tail';
 	import CrossingSheet from '$lib/lesson/CrossingSheet.svelte';
+	import PlainSheet from '$lib/lesson/PlainSheet.svelte';
 	import SwatchSheet from '$lib/lesson/SwatchSheet.svelte';
 
 	const { data } = $props();
@@ -36,8 +37,8 @@
 						<CrossingSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
 					{:else if step.kind === 'swatch'}
 						<SwatchSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
-					{:else if step.text.trim()}
-						<p class="break-words whitespace-pre-wrap">{step.text}</p>
+					{:else}
+						<PlainSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
 					{/if}
 				</li>
 			{/each}

@@ -124,7 +124,7 @@
 					light={light.now}
 					rowsShown={9}
 					finished={place}
-					zoom={1.25}
+					zoom={worked.widest > 32 ? 1 : 1.25}
 					label="Chart around the row"
 				/>
 			{/if}

@@ -1,0 +1,270 @@
+/** What a lesson may have overlooked: each remark with its reason and, where one is at hand, an offer to mend it. */
+
+import { difficulty, VERDICTS } from '../craft/index.ts';
+import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
+import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
+import type { CrossingStep, Lesson, Step } from '../schema/index.ts';
+import { crossingStep, insertAfter, insertBefore } from './edit.ts';
+import { askedBy, BROUGHT, SKILLS, taughtBy, workedOf, type SkillId } from './skills.ts';
+import { minutesOf, timeline } from './timing.ts';
+
+export interface Remark {
+	/** Stays the same while the reason does, so that it can be dismissed. */
+	readonly key: string;
+	/** The step that it is about; none when it is about the whole. */
+	readonly step?: string;
+	readonly says: string;
+	readonly because: string;
+	readonly fix?: { readonly title: string; readonly apply: (lesson: Lesson, id: string) => Lesson };
+}
+
+/** Minutes of knitting after which hands rest: assumed, between 20 and 30. */
+const HANDS_REST_AFTER = 30;
+
+/** The remarks on a lesson that were not dismissed, in the order of its steps. */
+export function remarksOn(lesson: Lesson): readonly Remark[] {
+	const found = [
+		...notTaught(lesson),
+		...risesFast(lesson),
+		...twoSenses(lesson),
+		...oneWayRound(lesson),
+		...noRest(lesson),
+		...doesNotWork(lesson),
+		...tooLong(lesson),
+	];
+	const place = new Map(lesson.steps.map((s, i) => [s.id, i]));
+	const dismissed = new Set(lesson.plan.dismissed);
+	return found
+		.filter((r) => !dismissed.has(r.key))
+		.sort((a, b) => (place.get(a.step ?? '') ?? 1e6) - (place.get(b.step ?? '') ?? 1e6));
+}
+
+const number = (lesson: Lesson, step: Step): number => lesson.steps.indexOf(step) + 1;
+
+/** A crossing that teaches a skill, as simply as can be. */
+const EXAMPLES: Partial<Record<SkillId, Crossing>> = {
+	'one-over-one': twoGroups({ front: 1, behind: 1, lean: 'left' }),
+	'two-over-two': twoGroups({ front: 2, behind: 2, lean: 'left' }),
+	wide: twoGroups({ front: 3, behind: 3, lean: 'left' }),
+	travelling: twoGroups({ front: 2, behind: 1, lean: 'left', behindWork: 'p' }),
+};
+
+export const shownStep = (id: string, crossing: Crossing, way = 'off-holder'): CrossingStep =>
+	crossingStep(id, { asked: { text: SCHOOLS.slash.write(crossing)!, school: 'slash' }, crossing, way });
+
+function notTaught(lesson: Lesson): Remark[] {
+	const known = new Set<SkillId>(BROUGHT);
+	return lesson.steps.flatMap((step): Remark[] => {
+		const missing = askedBy(step).filter((s) => !known.has(s));
+		for (const s of taughtBy(step)) known.add(s);
+		return missing.map((skill) => {
+			const example = EXAMPLES[skill];
+			const { title } = SKILLS.get(skill)!;
+			// Said once: what was marked is taken as known from here on.
+			known.add(skill);
+			return {
+				key: `not-taught ${skill}`,
+				step: step.id,
+				says: `Step ${number(lesson, step)} asks for something not taught yet: ${title.toLowerCase()}.`,
+				because: example
+					? `${wordsFor(example).title} would teach it.`
+					: 'A step on it before this one would teach it.',
+				...(example
+					? {
+							fix: {
+								title: `Show ${SCHOOLS.slash.write(example)} first`,
+								apply: (now: Lesson, id: string) => insertBefore(now, step.id, shownStep(id, example)),
+							},
+						}
+					: skill === 'both-leans'
+						? {
+								fix: {
+									title: 'Compare both leans first',
+									apply: (now: Lesson, id: string) =>
+										insertBefore(now, step.id, {
+											...shownStep(id, EXAMPLES['two-over-two']!),
+											kind: 'compare',
+											of: 'leans',
+										}),
+								},
+							}
+						: {}),
+			};
+		});
+	});
+}
+
+/** Difficulty that rises by two verdicts at once. */
+function risesFast(lesson: Lesson): Remark[] {
+	let before: number | undefined;
+	return lesson.steps.flatMap((step): Remark[] => {
+		if (step.kind !== 'crossing') return [];
+		const now = VERDICTS.indexOf(difficulty(step.crossing, { way: step.way }).verdict);
+		const last = before;
+		before = now;
+		if (last === undefined || now - last < 2) return [];
+		const groups = asTwoGroups(step.crossing);
+		// One stitch narrower in each group; what is still too steep then is remarked on in its turn.
+		const narrower = Math.max(2, Math.ceil(step.crossing.n / 2) - 1);
+		const between = groups ? twoGroups({ front: narrower, behind: narrower, lean: groups.lean }) : undefined;
+		const offered = between && between.n < step.crossing.n ? between : undefined;
+		return [
+			{
+				key: `rises ${step.id}`,
+				step: step.id,
+				says: `Step ${number(lesson, step)} is ${VERDICTS[now]} right after one that is ${VERDICTS[last]}.`,
+				because: 'Hands that are still afraid tighten up, and a tight crossing punishes that.',
+				...(offered
+					? {
+							fix: {
+								title: `Show ${SCHOOLS.slash.write(offered)} in between`,
+								apply: (l: Lesson, id: string) => insertBefore(l, step.id, shownStep(id, offered)),
+							},
+						}
+					: {}),
+			},
+		];
+	});
+}
+
+/** Names that schools read differently, with nothing in the lesson that settles them. */
+function twoSenses(lesson: Lesson): Remark[] {
+	const settled = new Set(
+		lesson.steps.flatMap((s) => (s.kind === 'compare' && s.of === 'readings' ? [s.asked.text] : [])),
+	);
+	const seen = new Set<string>();
+	return lesson.steps.flatMap((step): Remark[] => {
+		if (step.kind !== 'crossing' || seen.has(step.asked.text) || settled.has(step.asked.text)) return [];
+		seen.add(step.asked.text);
+		const others = readAll(step.asked.text).readings.filter((r) => !equal(r.crossing, step.crossing));
+		const slash = SCHOOLS.slash.write(step.crossing);
+		if (others.length === 0) return [];
+		return [
+			{
+				key: `senses ${step.asked.text}`,
+				step: step.id,
+				says: `“${step.asked.text}” is read in two senses: ${stitches(step.crossing.n)} here, ${stitches(others[0]!.crossing.n)} in ${SCHOOLS[others[0]!.school].title.toLowerCase()}.`,
+				because: 'Somebody in the room has a pattern that means the other one.',
+				fix: {
+					title: slash ? 'Compare its readings behind it' : 'Compare its readings',
+					apply: (l, id) =>
+						insertAfter(l, step.id, {
+							id,
+							kind: 'compare',
+							of: 'readings',
+							craft: 'hand',
+							asked: step.asked,
+							crossing: step.crossing,
+							way: step.way,
+							note: '',
+						}),
+				},
+			},
+		];
+	});
+}
+
+/** A crossing that is only shown leaning one way. */
+function oneWayRound(lesson: Lesson): Remark[] {
+	const shown = lesson.steps.flatMap((s) => (s.kind === 'crossing' || s.kind === 'compare' ? [s] : []));
+	const both = (c: Crossing): boolean =>
+		shown.some(
+			(s) => equal(s.crossing, mirrorOf(c)) || (s.kind === 'compare' && s.of === 'leans' && equal(s.crossing, c)),
+		);
+	const first = shown.find((s) => s.kind === 'crossing' && asTwoGroups(s.crossing) && !both(s.crossing));
+	// Said of the first one only: once is enough to see that there are two.
+	if (!first || shown.some((s) => s.kind === 'compare' && s.of === 'leans')) return [];
+	if (shown.some((s) => s !== first && s.kind === 'crossing' && both(s.crossing))) return [];
+	return [
+		{
+			key: `one-way ${first.asked.text}`,
+			step: first.id,
+			says: `${first.asked.text} is shown leaning ${asTwoGroups(first.crossing)!.lean} only.`,
+			because: 'Seen side by side, front and back, left and right stop being a riddle.',
+			fix: {
+				title: 'Compare both leans behind it',
+				apply: (l, id) =>
+					insertAfter(l, first.id, {
+						id,
+						kind: 'compare',
+						of: 'leans',
+						craft: 'hand',
+						asked: first.asked,
+						crossing: first.crossing,
+						way: first.way,
+						note: '',
+					}),
+			},
+		},
+	];
+}
+
+/** Leaning the other way, with the same groups in front and behind. */
+export const mirrorOf = (c: Crossing): Crossing => mirror(c);
+
+const WORKS_HANDS = new Set<Step['kind']>(['crossing', 'swatch', 'compare']);
+
+function noRest(lesson: Lesson): Remark[] {
+	const remarks: Remark[] = [];
+	let since = 0;
+	for (const step of lesson.steps) {
+		if (!WORKS_HANDS.has(step.kind)) {
+			if (step.kind !== 'note' && step.kind !== 'check') since = 0;
+			continue;
+		}
+		const own = minutesOf(step, lesson.plan);
+		const alone = since === 0;
+		since += own;
+		if (since <= HANDS_REST_AFTER) continue;
+		const because =
+			'Hands and neck rest every 20 to 30 minutes (assumed); pain or numbness that lasts is for a clinician.';
+		if (alone) {
+			const says = `Step ${number(lesson, step)} keeps the hands at work for ${Math.round(own)} minutes.`;
+			remarks.push({ key: `long ${step.id}`, step: step.id, says, because: `Stop in the middle of it. ${because}` });
+		} else {
+			remarks.push({
+				key: `rest ${step.id}`,
+				step: step.id,
+				says: `Hands work for ${Math.round(since)} minutes without a rest by the end of step ${number(lesson, step)}.`,
+				because,
+				fix: {
+					title: 'Put a rest before it',
+					apply: (l, id) => insertBefore(l, step.id, { id, kind: 'rest', note: '' }),
+				},
+			});
+		}
+		since = 0;
+	}
+	return remarks;
+}
+
+function doesNotWork(lesson: Lesson): Remark[] {
+	return lesson.steps.flatMap((step): Remark[] => {
+		if (step.kind !== 'swatch') return [];
+		const [wrong] = workedOf(step).problems.filter((p) => p.weight === 'error');
+		if (!wrong) return [];
+		return [
+			{
+				key: `swatch ${step.id}`,
+				step: step.id,
+				says: `The swatch of step ${number(lesson, step)} does not work out: ${wrong.what}`,
+				because: wrong.todo,
+			},
+		];
+	});
+}
+
+function tooLong(lesson: Lesson): Remark[] {
+	const { total, over } = timeline(lesson.steps, lesson.plan);
+	if (over === undefined) return [];
+	const step = lesson.steps[over]!;
+	return [
+		{
+			key: 'too-long',
+			step: step.id,
+			says: `It takes about ${Math.round(total)} minutes, and the class has ${lesson.plan.minutes}: step ${over + 1} is not over by then.`,
+			because:
+				'Reckoned from stitches, crossings, way and level; set a step’s own minutes where you know better, or move steps to the next evening.',
+		},
+	];
+}

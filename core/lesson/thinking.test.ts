@@ -1,0 +1,175 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEFAULT_HOUSE_STYLE, LessonSchema, type Lesson, type Step } from '../schema/index.ts';
+import { named } from '../test/made.ts';
+import {
+	askedBy,
+	BROUGHT,
+	duplicateStep,
+	emptyLesson,
+	kitFor,
+	kitTable,
+	lessonMarkdown,
+	minutesOf,
+	reckoned,
+	remarksOn,
+	reorder,
+	setMinutes,
+	setPlan,
+	shownStep,
+	SKILLS,
+	skillOf,
+	TEMPLATES,
+	timeline,
+	withNeeds,
+	yarnFor,
+} from './index.ts';
+
+let last = 0;
+const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+const show = (name: string, more: { way?: string; note?: string } = {}): Step => ({
+	...shownStep(nextId(), named(name)),
+	...more,
+});
+const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('An evening'), steps });
+const rest = (): Step => ({ id: nextId(), kind: 'rest', note: '' });
+const keys = (lesson: Lesson): string[] => remarksOn(lesson).map((r) => r.key.split(' ').slice(0, 2).join(' '));
+
+describe('skills', () => {
+	it('are more than 25, stand on each other without a circle, and begin with what everybody brings', () => {
+		expect(SKILLS.size).toBeGreaterThanOrEqual(25);
+		for (const { id, needs } of SKILLS.values()) {
+			for (const need of needs) expect(SKILLS.has(need)).toBe(true);
+			expect(withNeeds(id).at(-1)).toBe(id);
+			expect(withNeeds(id).filter((s) => s === id).length).toBe(1);
+		}
+		for (const id of BROUGHT) expect(withNeeds(id).every((s) => BROUGHT.includes(s))).toBe(true);
+	});
+
+	it('are told from what a step shows', () => {
+		const skills = ['1/1 LC', '2/2 RC', '2/1 LPC', '2/1 LC', '3/3 LC', '5/5 LC', '2/1/2 LC', '1/1 LC tbl'].map((n) =>
+			skillOf(named(n)),
+		);
+		expect(skills).toEqual([
+			'one-over-one',
+			'two-over-two',
+			'travelling',
+			'uneven',
+			'wide',
+			'very-wide',
+			'three-groups',
+			'tbl',
+		]);
+		expect(askedBy(show('1/1 LC'))).toEqual([]);
+		expect(askedBy(show('3/3 LC'))).toEqual(['two-over-two', 'both-leans']);
+	});
+});
+
+describe('time', () => {
+	it('comes from stitches, crossings, way and level, unless the teacher sets it', () => {
+		const step = show('2/2 LC');
+		const levels = (['beginner', 'improver', 'practised'] as const).map((level) => reckoned(step, level));
+		expect(levels).toEqual([...levels].sort((a, b) => b - a));
+		// Without a holder: half as much again for beginners, a fifth less for the practised.
+		const bare = { ...step, way: 'pinch' } as Step;
+		expect(reckoned(bare, 'beginner')).toBe(levels[0]! + 1.5);
+		expect(reckoned(bare, 'practised')).toBeLessThanOrEqual(levels[2]!);
+		const set = setMinutes(lessonOf(step), step.id, 17);
+		expect(minutesOf(set.steps[0]!, set.plan)).toBe(17);
+		expect(setMinutes(set, step.id, undefined).steps[0]).not.toHaveProperty('minutes');
+	});
+
+	it('adds up along the lesson, and says where the class is over', () => {
+		const lesson = setPlan(lessonOf(show('1/1 LC'), rest(), show('2/2 LC')), { minutes: 20 });
+		const { starts, total, over } = timeline(lesson.steps, lesson.plan);
+		expect(starts[0]).toBe(0);
+		expect(total).toBe(starts[2]! + minutesOf(lesson.steps[2]!, lesson.plan));
+		expect(over).toBe(2);
+	});
+});
+
+describe('remarks', () => {
+	it('say what was not taught, what rises too fast, and what is shown one way round; each offer mends its own', () => {
+		const lesson = lessonOf(show('1/1 LC'), rest(), show('5/5 LC'));
+		expect(keys(lesson)).toEqual(['one-way 1/1', 'not-taught wide', expect.stringMatching(/^rises /)]);
+		for (const remark of remarksOn(lesson)) {
+			if (!remark.fix) continue;
+			const mended = remark.fix.apply(lesson, nextId());
+			expect(LessonSchema.parse(mended)).toEqual(mended);
+			expect(remarksOn(mended).map((r) => r.key)).not.toContain(remark.key);
+		}
+		const quiet = setPlan(lesson, { dismissed: remarksOn(lesson).map((r) => r.key) });
+		expect(remarksOn(quiet)).toEqual([]);
+	});
+
+	it('look for rests, names in two senses, swatches that do not work out, and the end of the class', () => {
+		const long = lessonOf(...Array.from({ length: 6 }, () => show('2/2 LC')));
+		expect(keys(long).some((k) => k.startsWith('rest '))).toBe(true);
+		const c4f: Step = { ...shownStep(nextId(), named('2/2 LC')), asked: { text: 'C4F', school: 'total-front-back' } };
+		expect(keys(lessonOf(c4f))).toContain('senses C4F');
+		const swatch = {
+			format: 'pond-loop/swatch',
+			version: 1,
+			title: 'A',
+			castOn: 5,
+			shape: 'flat',
+			school: 'slash',
+			text: 'k4',
+		} as const;
+		expect(
+			keys(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: '' })).some((k) => k.startsWith('swatch ')),
+		).toBe(true);
+		expect(keys(setPlan(long, { minutes: 10 }))).toContain('too-long');
+	});
+});
+
+describe('templates', () => {
+	it('are whole lessons that can be given as they are', () => {
+		for (const template of TEMPLATES) {
+			const lesson = template.make(nextId, 'total-front-back');
+			expect(LessonSchema.parse(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
+			expect(lesson.steps.length).toBeGreaterThanOrEqual(6);
+			// Nothing in them asks for what was not taught, and hands get their rest.
+			expect([template.id, keys(lesson).filter((k) => /^(not-taught|swatch|rest)/.test(k))]).toEqual([template.id, []]);
+		}
+	});
+});
+
+describe('what to bring', () => {
+	it('is counted for each learner and for all, with some to spare', () => {
+		const lesson = TEMPLATES[0]!.make(nextId, 'slash');
+		const items = kitFor(setPlan(lesson, { learners: 10 }), DEFAULT_HOUSE_STYLE);
+		const holder = items.find((i) => i.what.startsWith('Holder, '))!;
+		expect([holder.each, holder.all]).toEqual([1, 11]);
+		expect(items.find((i) => i.what === 'Ring markers')?.each).toBe(2);
+		expect(kitTable(items).length).toBe(items.length + 1);
+		expect(kitFor(lessonOf(), DEFAULT_HOUSE_STYLE)).toEqual([]);
+		// Munden's law: four times the stitches in a square is half the loop.
+		expect(yarnFor(2000) / yarnFor(1000)).toBeCloseTo(2, 1);
+	});
+});
+
+describe('steps', () => {
+	it('are put in any order without one being lost or doubled', () => {
+		const lesson = lessonOf(show('1/1 LC'), rest(), show('2/2 LC'));
+		const ids = lesson.steps.map((s) => s.id);
+		fc.assert(
+			fc.property(fc.shuffledSubarray(ids), (order) => {
+				const next = reorder(lesson, order);
+				expect(next.steps.map((s) => s.id).sort()).toEqual([...ids].sort());
+			}),
+		);
+		const twice = duplicateStep(lesson, ids[0]!, nextId());
+		expect([twice.steps.length, twice.steps[1]]).toEqual([4, { ...lesson.steps[0], id: twice.steps[1]!.id }]);
+	});
+
+	it('are written as Markdown in which nothing that was typed becomes markup', () => {
+		const hostile = '<script>alert(1)</script> [x](javascript:y) `code` \u202e🧶';
+		const text = lessonMarkdown(
+			lessonOf({ id: nextId(), kind: 'opening', text: hostile }, show('2/2 LC')),
+			DEFAULT_HOUSE_STYLE,
+		);
+		expect(text).not.toMatch(/(?<!\\)<script|(?<!\\)\[x\]/);
+		expect(text).toContain('2 over 2, leaning left');
+	});
+});

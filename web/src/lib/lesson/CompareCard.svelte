@@ -1,0 +1,65 @@
+<script lang="ts">
+	import { hand, waysFor } from '@pond-loop/core/craft';
+	import { COMPARISON_TITLES } from '@pond-loop/core/lesson';
+	import { wordsFor } from '@pond-loop/core/notation';
+	import { COMPARISONS, type CompareStep, type HouseStyle } from '@pond-loop/core/schema';
+	import { shownIn } from '$lib/style/look';
+	import type { Light } from '$lib/ui/light';
+	import Compared from './Compared.svelte';
+
+	interface Props {
+		step: CompareStep;
+		light: Light;
+		style: HouseStyle;
+		change: (change: Partial<CompareStep>) => void;
+		write: (note: string) => void;
+	}
+	const { step, light, style, change, write }: Props = $props();
+	const uid = $props.id();
+	const shown = $derived(shownIn(style, step.crossing));
+	const ways = $derived(waysFor(hand, shown.made));
+</script>
+
+<div class="min-w-0">
+	<h2 class="text-xl">{wordsFor(shown.fabric).title}: {COMPARISON_TITLES[step.of]}</h2>
+	<div class="mt-1 flex flex-wrap gap-x-5">
+		<label class="sr-only" for="{uid}-of">What is compared</label>
+		<select
+			id="{uid}-of"
+			class="field py-0"
+			value={step.of}
+			onchange={(e) => change({ of: e.currentTarget.value as CompareStep['of'] })}
+		>
+			{#each COMPARISONS as of (of)}<option value={of}>{COMPARISON_TITLES[of]}</option>{/each}
+		</select>
+		{#if step.of === 'ways'}
+			<label class="sr-only" for="{uid}-one">One way</label>
+			<select
+				id="{uid}-one"
+				class="field py-0"
+				value={step.way}
+				onchange={(e) => change({ way: e.currentTarget.value })}
+			>
+				{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+			</select>
+			<label class="sr-only" for="{uid}-other">The other way</label>
+			<select
+				id="{uid}-other"
+				class="field py-0"
+				value={step.other ?? ways[1]?.id}
+				onchange={(e) => change({ other: e.currentTarget.value })}
+			>
+				{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+			</select>
+		{/if}
+	</div>
+	<div class="mt-2"><Compared {step} {light} {style} /></div>
+	<label class="sr-only" for="{uid}-note">Note to this comparison</label>
+	<textarea
+		id="{uid}-note"
+		class="field grown mt-2 w-full"
+		rows="1"
+		placeholder="What to say, what to watch for"
+		value={step.note}
+		oninput={(e) => write(e.currentTarget.value)}></textarea>
+</div>

@@ -1,0 +1,36 @@
+<script lang="ts">
+	import { CHECK_WORDS, FINISH_WORDS, stepTitle, writtenOn } from '@pond-loop/core/lesson';
+	import type { Light } from '@pond-loop/core/drawing';
+	import type { HouseStyle, Step } from '@pond-loop/core/schema';
+	import Compared from './Compared.svelte';
+
+	interface Props {
+		step: Exclude<Step, { kind: 'crossing' | 'swatch' }>;
+		number: number;
+		light: Light;
+		style: HouseStyle;
+	}
+	const { step, number, light, style }: Props = $props();
+	const written = $derived(writtenOn(step).trim());
+</script>
+
+{#if step.kind === 'note'}
+	{#if written}<p class="break-words whitespace-pre-wrap">{step.text}</p>{/if}
+{:else}
+	<p class="text-sm font-semibold">Step {number}</p>
+	<h2 class="text-2xl">{stepTitle(step)}</h2>
+	{#if step.kind === 'compare'}<div class="mt-3"><Compared {step} {light} {style} /></div>{/if}
+	{#if step.kind === 'check' || step.kind === 'finish'}
+		<ul class="mt-2">
+			{#each step.kind === 'check' ? step.checks.map((c) => CHECK_WORDS[c]) : step.parts.map((p) => FINISH_WORDS[p]) as line (line)}
+				<li class="flex gap-3 py-1">
+					<svg class="mt-1 size-4 shrink-0" viewBox="0 0 16 16" aria-hidden="true"
+						><rect x="1" y="1" width="14" height="14" fill="none" stroke="black" stroke-width="1.5" /></svg
+					>
+					{line}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if written}<p class="mt-2 break-words whitespace-pre-wrap">{writtenOn(step)}</p>{/if}
+{/if}

@@ -1,0 +1,151 @@
+<script lang="ts">
+	import { minutesOf, remarksOn, setPlan, stepTitle, timeline } from '@pond-loop/core/lesson';
+	import { LEVELS, type Lesson, type Level, type Plan } from '@pond-loop/core/schema';
+	import X from '@lucide/svelte/icons/x';
+	import IconButton from '$lib/ui/IconButton.svelte';
+
+	interface Props {
+		lesson: Lesson;
+		/** `words`: what was done, when it is worth saying. */
+		change: (lesson: Lesson, place?: string, words?: string) => void;
+	}
+	const { lesson, change }: Props = $props();
+
+	const plan = $derived(lesson.plan);
+	const time = $derived(timeline(lesson.steps, plan));
+	const remarks = $derived(remarksOn(lesson));
+	const MOST = 6;
+	let all = $state(false);
+	let date = $state('');
+
+	const set = (more: Partial<Plan>, place?: string): void => change(setPlan(lesson, more), place);
+	const whole = (event: Event): number => Math.trunc((event.currentTarget as HTMLInputElement).valueAsNumber) || 0;
+	const longest = $derived(Math.max(plan.minutes, time.total, 1));
+	const when = (text: string): string =>
+		new Date(text).toLocaleString('en-GB', {
+			weekday: 'short',
+			day: 'numeric',
+			month: 'short',
+			year: 'numeric',
+			hour: '2-digit',
+			minute: '2-digit',
+		});
+</script>
+
+<section aria-label="Plan" class="text-[0.94rem]">
+	<h2 class="lead font-sans">The class</h2>
+	<div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+		<label
+			><input
+				class="field w-14 py-0"
+				type="number"
+				min="10"
+				max="600"
+				value={plan.minutes}
+				aria-label="Minutes of the class"
+				oninput={(e) => set({ minutes: whole(e) }, 'plan minutes')}
+			/> minutes</label
+		>
+		<label
+			><input
+				class="field w-12 py-0"
+				type="number"
+				min="1"
+				max="100"
+				value={plan.learners}
+				aria-label="Learners"
+				oninput={(e) => set({ learners: whole(e) }, 'plan learners')}
+			/> learners</label
+		>
+		<select
+			class="field py-0"
+			aria-label="Level"
+			value={plan.level}
+			onchange={(e) => set({ level: e.currentTarget.value as Level })}
+		>
+			{#each LEVELS as level (level)}<option value={level}>{level}</option>{/each}
+		</select>
+	</div>
+	<p class="mt-3" data-testid="total">
+		About <strong>{Math.round(time.total)} minutes</strong> of {plan.minutes}
+		<span class="quiet">(assumed from stitches, crossings, way and level)</span>
+	</p>
+	<svg
+		class="mt-1 w-full"
+		viewBox="0 0 100 6"
+		preserveAspectRatio="none"
+		role="img"
+		aria-label="{Math.round(time.total)} of {plan.minutes} minutes"
+	>
+		{#each lesson.steps as step, i (step.id)}
+			<rect
+				x={(100 * time.starts[i]!) / longest}
+				y="0"
+				width={Math.max(0, (100 * minutesOf(step, plan)) / longest - 0.4)}
+				height="6"
+				class={step.kind === 'rest'
+					? 'fill-base-300'
+					: time.starts[i]! + minutesOf(step, plan) > plan.minutes
+						? 'fill-error'
+						: 'fill-secondary'}><title>{stepTitle(step)}: {minutesOf(step, plan)} minutes</title></rect
+			>
+		{/each}
+		<rect x={(100 * plan.minutes) / longest - 0.3} y="0" width="0.6" height="6" class="fill-base-content" />
+	</svg>
+	<h2 class="lead mt-5 font-sans">{remarks.length === 0 ? 'Nothing to remark' : 'To think about'}</h2>
+	<ul class="mt-1" data-testid="remarks" aria-live="polite">
+		{#each all ? remarks : remarks.slice(0, MOST) as remark (remark.key)}
+			{@const { fix } = remark}
+			<li class="border-base-300 flex gap-2 border-b py-2">
+				<span class="min-w-0 grow">
+					{remark.says}
+					<span class="quiet block">{remark.because}</span>
+					{#if fix}
+						<button
+							type="button"
+							class="wordlink mt-1 font-semibold"
+							onclick={() => change(fix.apply(lesson, crypto.randomUUID()), undefined, `${fix.title}: done.`)}
+							>{fix.title}</button
+						>
+					{/if}
+				</span>
+				<IconButton
+					label="Do not remark on this: {remark.says}"
+					hint="Not here"
+					onclick={() => set({ dismissed: [...plan.dismissed, remark.key] })}><X class="size-4" /></IconButton
+				>
+			</li>
+		{/each}
+	</ul>
+	{#if remarks.length > MOST}<button type="button" class="wordlink mt-1" onclick={() => (all = !all)}
+			>{all ? 'Fewer' : `All ${remarks.length}`}</button
+		>{/if}
+	{#if plan.dismissed.length > 0}
+		<button type="button" class="wordlink mt-2" onclick={() => set({ dismissed: [] })}
+			>Remark on everything again</button
+		>
+	{/if}
+	<h2 class="lead mt-5 font-sans">Dates</h2>
+	<ul>
+		{#each plan.dates as d (d)}
+			<li class="flex items-center gap-2">
+				{when(d)}
+				<IconButton label="Take {when(d)} out" onclick={() => set({ dates: plan.dates.filter((x) => x !== d) })}
+					><X class="size-4" /></IconButton
+				>
+			</li>
+		{/each}
+	</ul>
+	<div class="flex items-center gap-3">
+		<input class="field min-w-0 grow py-0" type="datetime-local" aria-label="A date of the class" bind:value={date} />
+		<button
+			type="button"
+			class="wordlink shrink-0 disabled:opacity-40"
+			disabled={!date || plan.dates.includes(date)}
+			onclick={() => {
+				set({ dates: [...plan.dates, date].sort() });
+				date = '';
+			}}>Add</button
+		>
+	</div>
+</section>

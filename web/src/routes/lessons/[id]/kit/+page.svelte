@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { kitFor, kitTable } from '@pond-loop/core/lesson';
+	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import Papa from 'papaparse';
+	import { download, fileName } from '$lib/stage/save-as';
+
+	const { data } = $props();
+	const lesson = $derived(data.opened.lesson);
+	const items = $derived(kitFor(lesson, data.style));
+	const csv = (): void =>
+		download(
+			fileName(`${lesson.title} to bring`, 'csv'),
+			new Blob([`${Papa.unparse(kitTable(items) as string[][])}\r\n`], { type: 'text/csv;charset=utf-8' }),
+		);
+</script>
+
+<svelte:head><title>{lesson.title} · what to bring</title></svelte:head>
+
+<div class="max-w-3xl">
+	<p class="print:hidden">
+		<a class="pill pill-soft" href="/lessons/{data.opened.id}"><ArrowLeft class="size-5" /> Back to the lesson</a>
+	</p>
+	<h1 class="mt-4 text-4xl">What to bring</h1>
+	<p class="quiet mt-1 break-words">
+		{lesson.title}, for {lesson.plan.learners}
+		{lesson.plan.learners === 1 ? 'learner' : 'learners'}, with some to spare
+	</p>
+	{#if items.length === 0}
+		<p class="border-base-300 mt-6 border-y py-8 text-center">
+			Nothing yet: the list is made from the steps of the lesson.
+		</p>
+	{:else}
+		<table class="mt-5 w-full text-left" data-testid="kit">
+			<thead
+				><tr class="lead"
+					><th class="pr-3 pb-1"><span class="sr-only">Packed</span></th><th class="pb-1">What</th><th
+						class="pb-1 text-right">Each</th
+					><th class="pb-1 text-right">All</th></tr
+				></thead
+			>
+			<tbody>
+				{#each items as item (item.what)}
+					<tr class="border-base-300 border-t align-top">
+						<td class="py-2 pr-3"
+							><input type="checkbox" class="accent-secondary size-5" aria-label="Packed: {item.what}" /></td
+						>
+						<td class="py-2"
+							>{item.what}{#if item.because}<span class="quiet block text-[0.94rem]">{item.because}</span>{/if}</td
+						>
+						<td class="py-2 pl-4 text-right whitespace-nowrap">{item.each ? `${item.each} ${item.unit}` : 'shared'}</td>
+						<td class="py-2 pl-4 text-right font-semibold whitespace-nowrap">{item.all} {item.unit}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+		<p class="mt-4 flex gap-x-6 print:hidden">
+			<button type="button" class="wordlink" onclick={() => window.print()}>Print</button><button
+				type="button"
+				class="wordlink"
+				onclick={csv}>As CSV</button
+			>
+		</p>
+		<p class="quiet mt-5 text-[0.94rem]">
+			Ask about fibre allergies before yarn goes round. Pins, hooks and needle tips are sharp; small parts are kept from
+			children.
+		</p>
+	{/if}
+</div>
