@@ -100,3 +100,7 @@ export const kitTable = (items: readonly KitItem[]): readonly (readonly string[]
 	['what', 'each', 'unit', 'all', 'because'],
 	...items.map((i) => [i.what, i.each ? String(i.each) : 'shared', i.unit, String(i.all), i.because ?? '']),
 ];
+
+/** A number with its unit, as it is said: `1 pair`, `9 pairs`, `29 m`. */
+export const amount = (many: number, unit: string): string =>
+	unit === 'pair' && many !== 1 ? `${many} pairs` : `${many} ${unit}`.trim();

@@ -3,7 +3,7 @@
 import { hand, perform } from '../craft/index.ts';
 import { namesFor, sentenceFor, stitches, wordsFor } from '../notation/index.ts';
 import type { HouseStyle, Lesson, Step } from '../schema/index.ts';
-import { kitFor } from './kit.ts';
+import { amount, kitFor } from './kit.ts';
 import { minutesOf, timeline } from './timing.ts';
 import { CHECK_WORDS, FINISH_WORDS, KIND_TITLES, stepTitle, writtenOn } from './words.ts';
 
@@ -21,11 +21,10 @@ export function lessonMarkdown(lesson: Lesson, style: HouseStyle): string {
 		'',
 		'## To bring',
 		'',
-		...kitFor(lesson, style).map(
-			(i) =>
-				`- ${plain(i.what)}: ${i.each ? `${i.each} ${i.unit}`.trim() + ' each, ' : ''}${i.all} ${i.unit}`.trimEnd() +
-				' in all',
-		),
+		...kitFor(lesson, style).map((i) => {
+			const each = i.each ? `${amount(i.each, i.unit)} each, ` : '';
+			return `- ${plain(i.what)}: ${each}${amount(i.all, i.unit)} in all`;
+		}),
 		'',
 	];
 	for (const [i, step] of lesson.steps.entries()) {

@@ -5,7 +5,7 @@ import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossin
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import type { CrossingStep, Lesson, Step } from '../schema/index.ts';
 import { crossingStep, insertAfter, insertBefore } from './edit.ts';
-import { askedBy, BROUGHT, SKILLS, taughtBy, workedOf, type SkillId } from './skills.ts';
+import { askedBy, broughtBy, SKILLS, taughtBy, workedOf, type SkillId } from './skills.ts';
 import { minutesOf, timeline } from './timing.ts';
 
 export interface Remark {
@@ -53,7 +53,7 @@ export const shownStep = (id: string, crossing: Crossing, way = 'off-holder'): C
 	crossingStep(id, { asked: { text: SCHOOLS.slash.write(crossing)!, school: 'slash' }, crossing, way });
 
 function notTaught(lesson: Lesson): Remark[] {
-	const known = new Set<SkillId>(BROUGHT);
+	const known = new Set<SkillId>(broughtBy(lesson.plan.level));
 	return lesson.steps.flatMap((step): Remark[] => {
 		const missing = askedBy(step).filter((s) => !known.has(s));
 		for (const s of taughtBy(step)) known.add(s);

@@ -2,7 +2,7 @@
 
 import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import { readGlossary, readRows } from '../notation/index.ts';
-import type { Step, SwatchStep } from '../schema/index.ts';
+import type { Level, Step, SwatchStep } from '../schema/index.ts';
 import { workRows, type Worked } from '../swatch/index.ts';
 
 export interface Skill {
@@ -36,7 +36,7 @@ const TABLE = {
 	uneven: ['Crossing unequal groups', ['two-over-two']],
 	wide: ['Crossing 3 over 3 and 4 over 4', ['two-over-two', 'both-leans']],
 	'very-wide': ['Crossing 5 over 5 and wider', ['wide']],
-	'three-groups': ['Crossing three groups', ['wide', 'two-holders']],
+	'three-groups': ['Crossing three groups', ['wide']],
 	'two-holders': ['Working with two holders', ['front-back', 'two-over-two']],
 	tbl: ['Working through the back loop', ['mount']],
 	'no-holder': ['Crossing without a holder', ['two-over-two', 'loose']],
@@ -77,6 +77,32 @@ export const BROUGHT: readonly SkillId[] = [
 	'count-rows',
 	'sides',
 	'round',
+];
+
+const IMPROVERS: readonly SkillId[] = [
+	'holder',
+	'front-back',
+	'lean',
+	'one-over-one',
+	'two-over-two',
+	'rope',
+	'both-leans',
+];
+const PRACTISED: readonly SkillId[] = [
+	...IMPROVERS,
+	'travelling',
+	'uneven',
+	'wide',
+	'names',
+	'rows',
+	'chart',
+	'where-am-i',
+];
+
+/** What those of a level bring: assumed. */
+export const broughtBy = (level: Level): readonly SkillId[] => [
+	...BROUGHT,
+	...{ beginner: [], improver: IMPROVERS, practised: PRACTISED }[level],
 ];
 
 /** A skill with everything that it stands on, deepest first. */

@@ -2,7 +2,15 @@
 
 import { twoGroups, type Crossing } from '../crossing/index.ts';
 import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
-import type { CompareStep, CrossingStep, Lesson, Step, TextStep } from '../schema/index.ts';
+import {
+	DEFAULT_PLAN,
+	type Level,
+	type CompareStep,
+	type CrossingStep,
+	type Lesson,
+	type Step,
+	type TextStep,
+} from '../schema/index.ts';
 import { practiceSwatch, type PracticeWanted } from '../swatch/index.ts';
 import { crossingStep, emptyLesson } from './edit.ts';
 
@@ -117,15 +125,19 @@ function named(text: string): Crossing {
 	return read.crossing;
 }
 
-const template = (id: string, title: string, says: string, write: (w: Writer) => Writer): Template => ({
+const template = (id: string, title: string, says: string, level: Level, write: (w: Writer) => Writer): Template => ({
 	id,
 	title,
 	says,
-	make: (nextId, school) => ({ ...emptyLesson(title), steps: write(new Writer(nextId, school)).steps }),
+	make: (nextId, school) => ({
+		...emptyLesson(title),
+		plan: { ...DEFAULT_PLAN, level },
+		steps: write(new Writer(nextId, school)).steps,
+	}),
 });
 
 export const TEMPLATES: readonly Template[] = [
-	template('first', 'First cable', 'One crossing, both leans, and a square to keep.', (w) =>
+	template('first', 'First cable', 'One crossing, both leans, and a square to keep.', 'beginner', (w) =>
 		w
 			.text('opening', 'Tonight everybody crosses stitches, and sees that nothing runs away.')
 			.show(cross(1, 1, 'left'), 'Slowly, twice. Say what the hands do, then what it looks like.')
@@ -140,7 +152,7 @@ export const TEMPLATES: readonly Template[] = [
 			.check('count', 'lean')
 			.text('homework', 'Knit the square to its end. Bring it, mistakes and all.'),
 	),
-	template('no-holder', 'Without a holder', 'On a scrap, loops left hanging on purpose.', (w) =>
+	template('no-holder', 'Without a holder', 'On a scrap, loops left hanging on purpose.', 'improver', (w) =>
 		w
 			.text('opening', 'A loop that hangs is not lost. We let some hang and look at them.')
 			.show(cross(2, 2, 'right'), 'With a holder once more, so that all know what comes out.')
@@ -152,7 +164,7 @@ export const TEMPLATES: readonly Template[] = [
 			.text('discussion', 'Who is quicker with, who without? Both are right.')
 			.text('homework', 'Ten crossings each way on a scrap.'),
 	),
-	template('travelling', 'A cord that travels', 'Over purl ground, there and back.', (w) =>
+	template('travelling', 'A cord that travels', 'Over purl ground, there and back.', 'improver', (w) =>
 		w
 			.text('opening', 'The cord wanders, the ground stays: the stitch behind is purled.')
 			.show(cross(2, 2, 'left'), 'To warm the hands.')
@@ -167,7 +179,7 @@ export const TEMPLATES: readonly Template[] = [
 			.check('count', 'gap')
 			.text('homework', 'One more zigzag.'),
 	),
-	template('plait', 'A plait', 'Left and right in turn, and where am I.', (w) =>
+	template('plait', 'A plait', 'Left and right in turn, and where am I.', 'improver', (w) =>
 		w
 			.text('opening', 'Three cords, two crossings, and never lost again.')
 			.show(cross(2, 2, 'right'), 'The right two cords.')
@@ -179,10 +191,11 @@ export const TEMPLATES: readonly Template[] = [
 				'Find the cord that crossed last, and count rows above it.',
 			)
 			.check('lean', 'count')
+			.rest()
 			.show(cross(2, 2, 'left'), 'Held on the wrong side: what shows, and how it is mended.', { mistake: 'wrong-side' })
 			.text('homework', 'Finish the plait.'),
 	),
-	template('three-groups', 'Three groups', 'The centre stays, between or behind.', (w) =>
+	template('three-groups', 'Three groups', 'The centre stays, between or behind.', 'improver', (w) =>
 		w
 			.text('opening', 'The outer groups change places. Where does the middle go?')
 			.show(cross(2, 2, 'left'), 'Two groups first.')
@@ -194,7 +207,7 @@ export const TEMPLATES: readonly Template[] = [
 			.check('count', 'lean')
 			.text('homework', 'One of each, and write down which is which.'),
 	),
-	template('names', 'Reading any pattern’s names', 'Schools, traps, and the glossary.', (w) =>
+	template('names', 'Reading any pattern’s names', 'Schools, traps, and the glossary.', 'improver', (w) =>
 		w
 			.text('opening', 'The same name can mean two crossings. Tonight nobody guesses.')
 			.show(cross(2, 2, 'left'), 'Say what is seen: 2 over 2, leaning left.')
@@ -210,7 +223,7 @@ export const TEMPLATES: readonly Template[] = [
 			.check('lean')
 			.text('homework', 'Write the glossary sentence for one name of your own pattern.'),
 	),
-	template('mending', 'Mending', 'Mistakes on purpose, and how they are put right.', (w) =>
+	template('mending', 'Mending', 'Mistakes on purpose, and how they are put right.', 'improver', (w) =>
 		w
 			.text('opening', 'Tonight every mistake is made on purpose.')
 			.show(cross(2, 2, 'left'), 'As it should be.')

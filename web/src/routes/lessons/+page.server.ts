@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { TEMPLATES } from '@pond-loop/core/lesson';
+import { emptyLesson, TEMPLATES } from '@pond-loop/core/lesson';
 import { DEFAULT_HOUSE_STYLE, firstIssue, NewLessonSchema } from '@pond-loop/core/schema';
 import { fail, redirect } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
-import { createLesson, listLessons } from '$lib/server/lessons';
+import { insertLesson, listLessons } from '$lib/server/lessons';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({ lessons: await listLessons(teacherOf(locals)) });
@@ -18,7 +18,7 @@ export const actions: Actions = {
 		const checked = NewLessonSchema.safeParse({ title: title || begun?.title });
 		if (!checked.success)
 			return fail(400, { title: typeof title === 'string' ? title : '', message: firstIssue(checked.error) });
-		const made = await createLesson(teacherOf(locals), checked.data.title, begun?.steps);
+		const made = await insertLesson(teacherOf(locals), { ...(begun ?? emptyLesson('')), title: checked.data.title });
 		redirect(303, `/lessons/${made.id}`);
 	},
 };

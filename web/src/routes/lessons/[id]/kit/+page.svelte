@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { kitFor, kitTable } from '@pond-loop/core/lesson';
+	import { amount, kitFor, kitTable } from '@pond-loop/core/lesson';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Papa from 'papaparse';
 	import { download, fileName } from '$lib/stage/save-as';
@@ -47,8 +47,9 @@
 						<td class="py-2"
 							>{item.what}{#if item.because}<span class="quiet block text-[0.94rem]">{item.because}</span>{/if}</td
 						>
-						<td class="py-2 pl-4 text-right whitespace-nowrap">{item.each ? `${item.each} ${item.unit}` : 'shared'}</td>
-						<td class="py-2 pl-4 text-right font-semibold whitespace-nowrap">{item.all} {item.unit}</td>
+						<td class="py-2 pl-4 text-right whitespace-nowrap">{item.each ? amount(item.each, item.unit) : 'shared'}</td
+						>
+						<td class="py-2 pl-4 text-right font-semibold whitespace-nowrap">{amount(item.all, item.unit)}</td>
 					</tr>
 				{/each}
 			</tbody>

@@ -202,6 +202,11 @@
 </main>
 
 <style>
+	/* The caption and the moves stay in view under the picture. */
+	.show :global(.pictures svg) {
+		margin-inline: auto;
+		max-height: 54vh;
+	}
 	.black {
 		background: #000;
 		inset: 0;

@@ -1,0 +1,153 @@
+/** A whole lesson: from a template to the class, and what can be taken along. */
+
+import { readFileSync, writeFileSync } from 'node:fs';
+import { pathToFileURL } from 'node:url';
+import type { Page } from '@playwright/test';
+import { LessonSchema } from '../core/schema/index.ts';
+import { expect, expectAccessible, newTeacher, nobody, saved, test } from './support.ts';
+
+test.use({ storageState: nobody });
+test.beforeEach(async ({ page }) => void (await newTeacher(page.request)));
+
+/** Begins a lesson from a template; gives its path. */
+async function begun(page: Page, template = 'First cable'): Promise<string> {
+	await page.goto('/lessons');
+	await page.getByLabel('Begin with').selectOption(template);
+	await page.getByRole('button', { name: 'Make a lesson' }).click();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue(template);
+	return new URL(page.url()).pathname;
+}
+const steps = (page: Page): ReturnType<Page['locator']> => page.getByRole('listitem', { name: /^Step \d+$/ });
+
+test('a lesson from a template is ready to print after few presses, and thinks along', async ({ page }) => {
+	// To the lessons, choose, make, to the sheet: four; the sheet has every title and row.
+	await begun(page);
+	await expect(steps(page)).toHaveCount(8);
+	await expect(page.getByTestId('total')).toContainText(/About \d+ minutes of 90/);
+	await expectAccessible(page);
+	const remarks = page.getByTestId('remarks').getByRole('listitem');
+	await expect(remarks.first()).toContainText('is read in two senses');
+	await remarks.first().getByRole('button', { name: 'Compare its readings behind it' }).click();
+	await expect(steps(page)).toHaveCount(9);
+	await expect(page.getByTestId('said')).toContainText('done.');
+	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
+	await expect(steps(page)).toHaveCount(8);
+	const many = await remarks.count();
+	await remarks
+		.first()
+		.getByRole('button', { name: /^Do not remark/ })
+		.click();
+	await expect(remarks).toHaveCount(many - 1);
+	await page.getByLabel('Minutes of the class').fill('30');
+	await expect(page.getByTestId('remarks')).toContainText('and the class has 30');
+	await page.getByLabel('Minutes of step 2').fill('1');
+	await expect(saved(page)).toBeVisible();
+	await page.reload();
+	await expect(page.getByLabel('Minutes of step 2')).toHaveValue('1');
+	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await expect(page.getByRole('heading', { name: 'A square to keep' })).toBeVisible();
+	await expect(page.getByTestId('sheet-rows')).toContainText('C4F');
+});
+
+test('steps of every kind are added, duplicated, and dragged to another place', async ({ page }) => {
+	await begun(page, 'First cable');
+	for (const kind of ['Materials', 'Check', 'Discussion', 'Rest for the hands', 'Finish', 'Homework']) {
+		await page.getByRole('group', { name: 'Add a step' }).getByRole('button', { name: kind }).click();
+	}
+	await expect(steps(page)).toHaveCount(14);
+	await steps(page).nth(12).getByLabel('seam').check();
+	await page.getByRole('button', { name: 'Duplicate step 1', exact: true }).click();
+	await expect(steps(page)).toHaveCount(15);
+	await expect(steps(page).nth(1)).toContainText('Opening and goal');
+	const [from, to] = [
+		(await steps(page).nth(1).getByLabel('Drag step 2').boundingBox())!,
+		(await steps(page).nth(0).boundingBox())!,
+	];
+	await steps(page).nth(1).getByRole('textbox').first().fill('Second opening');
+	await page.mouse.move(from.x + 5, from.y + 5);
+	await page.mouse.down();
+	await page.mouse.move(from.x + 5, to.y + 20, { steps: 12 });
+	await page.mouse.up();
+	await expect(steps(page).nth(0).getByRole('textbox').first()).toHaveValue('Second opening');
+	await expect(saved(page)).toBeVisible();
+});
+
+test('it is shown with keys alone, goes black, follows in a second window, and stays where it was', async ({
+	page,
+	context,
+}) => {
+	const path = await begun(page, 'Without a holder');
+	await page.goto(`${path}/show`);
+	const show = page.getByTestId('show');
+	await expect(show).toHaveAttribute('data-step', '1');
+	const notes = await context.newPage();
+	await notes.goto(`${path}/show?notes`);
+	await page.bringToFront();
+	await page.keyboard.press('PageDown');
+	await expect(page.getByTestId('stage')).toBeVisible();
+	await expectAccessible(page);
+	await expect(notes.getByTestId('notes')).toContainText('With a holder once more');
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '1');
+	await page.keyboard.press('PageDown');
+	await expect(page.getByTestId('compared').getByRole('listitem')).toHaveCount(2);
+	await page.keyboard.press('b');
+	await expect(page.getByRole('button', { name: 'Show again' })).toBeVisible();
+	await page.keyboard.press('b');
+	// The network drops: what is here goes on.
+	await context.setOffline(true);
+	await page.keyboard.press('PageDown');
+	await expect(show).toHaveAttribute('data-step', '4');
+	await page.getByLabel('Jump to a step').selectOption('6');
+	await expect(page.getByRole('listitem').filter({ hasText: 'Count: is every stitch still there?' })).toBeVisible();
+	await context.setOffline(false);
+	await page.reload();
+	await expect(show).toHaveAttribute('data-step', '7');
+});
+
+test('what to bring, and files; JSON read back equal, and nothing else is taken', async ({ page }, info) => {
+	const path = await begun(page, 'Three groups');
+	await page.getByLabel('A date of the class').fill('2026-12-01T19:00');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(saved(page)).toBeVisible();
+	await page.getByText('Files', { exact: true }).click();
+	const save = async (label: string): Promise<string> => {
+		const [download] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: label }).click(),
+		]);
+		const file = info.outputPath(download.suggestedFilename());
+		await download.saveAs(file);
+		return file;
+	};
+	const json = await save('All of it, as JSON');
+	const lesson = LessonSchema.parse(JSON.parse(readFileSync(json, 'utf8')));
+	expect([lesson.title, lesson.plan.dates]).toEqual(['Three groups', ['2026-12-01T19:00']]);
+	expect(readFileSync(await save('Markdown'), 'utf8')).toContain('## 2. 2 over 2, leaning left');
+	const ics = readFileSync(await save('Its dates, for a calendar'), 'utf8');
+	expect(ics).toContain('DTSTART:20261201T190000');
+	expect(ics).toContain('DTEND:20261201T203000');
+	const html = await save('A page that plays its demonstrations');
+	const page2 = await page.context().newPage();
+	await page2.goto(pathToFileURL(html).href);
+	const second = page2.locator('section').nth(1);
+	await second.getByRole('button', { name: 'Move 2' }).click();
+	await expect(second.locator('figure.now figcaption')).toContainText('Knit');
+	await page2.keyboard.press('ArrowRight');
+	await expect(second.getByRole('button', { name: 'Move 3' })).toHaveAttribute('aria-current', 'step');
+
+	await page.getByRole('button', { name: 'Remove step 1' }).click();
+	const input = page.locator('input[type=file]');
+	const broken = info.outputPath('broken.json');
+	writeFileSync(broken, JSON.stringify({ ...lesson, steps: [{ ...lesson.steps[1], way: '' }] }));
+	await input.setInputFiles(broken);
+	await expect(page.getByRole('region', { name: 'Files' }).getByRole('alert')).toContainText('Nothing was changed.');
+	await input.setInputFiles(json);
+	await page.getByRole('button', { name: 'Put it in place of this one' }).click();
+	await expect(steps(page)).toHaveCount(lesson.steps.length);
+	await expect(saved(page)).toBeVisible();
+	await page.goto(`${path}/kit`);
+	await expect(page.getByTestId('kit')).toContainText('Holders, bent');
+	await expect(page.getByTestId('kit')).toContainText('9 pairs');
+	await expectAccessible(page);
+});
