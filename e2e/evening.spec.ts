@@ -151,3 +151,73 @@ test('what to bring, and files; JSON read back equal, and nothing else is taken'
 	await expect(page.getByTestId('kit')).toContainText('9 pairs');
 	await expectAccessible(page);
 });
+
+/** The text of a PDF, page by page, with its page size and the faces that it carries. */
+async function readPdf(bytes: Buffer): Promise<{ pages: string[]; size: number[]; title: string }> {
+	const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+	const pdf = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: false, verbosity: 0 }).promise;
+	const pages: string[] = [];
+	let size: number[] = [];
+	for (let i = 1; i <= pdf.numPages; i++) {
+		const page = await pdf.getPage(i);
+		size = page.view.slice(2).map(Math.round);
+		const { items } = await page.getTextContent();
+		const text = items.map((item) => ('str' in item ? item.str : '')).join(' ');
+		pages.push(text.replaceAll(/\s+/g, ' '));
+	}
+	const { info } = (await pdf.getMetadata()) as { info: { Title?: string } };
+	return { pages, size, title: info.Title ?? '' };
+}
+
+test('a template becomes a PDF in fewer than 25 presses; it has every title and row, and its own faces', async ({
+	page,
+}) => {
+	let presses = 0;
+	const press = async (what: Promise<unknown>): Promise<void> => {
+		presses += 1;
+		await what;
+	};
+	await page.goto('/lessons');
+	await press(page.getByLabel('Begin with').selectOption('First cable'));
+	await press(page.getByRole('button', { name: 'Make a lesson' }).click());
+	await press(page.getByLabel('Title of the lesson').fill('Lantern <b>evening</b> \u202e🧶'));
+	await expect(saved(page)).toBeVisible();
+	await press(page.getByRole('link', { name: 'Sheet for paper' }).click());
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		press(page.getByRole('link', { name: 'As PDF' }).click()),
+	]);
+	expect(presses).toBeLessThan(25);
+	const bytes = readFileSync(await download.path());
+	const { pages, size, title } = await readPdf(bytes);
+	expect([size, title.startsWith('Lantern <b>evening</b>')]).toEqual([[595, 842], true]);
+	const text = pages.join(' ');
+	for (const line of [
+		'2. 1 over 1, leaning left',
+		'A square to keep',
+		'Row 9: k3, p3, C4F, p3, k3',
+		'Count: is every stitch still there?',
+		'sl 2 sts to cn and hold in front, k2, k2 from cn',
+		'Stop at pain or numbness',
+		`1 of ${pages.length}`,
+	]) {
+		expect(text).toContain(line);
+	}
+	const faces = new Set([...bytes.toString('latin1').matchAll(/\/FontName \/[A-Z]+\+([\w-]+)/g)].map((m) => m[1]));
+	expect([...faces].sort()).toEqual([
+		'AtkinsonHyperlegibleNext-Bold',
+		'AtkinsonHyperlegibleNext-Regular',
+		'Fraunces-SemiBold',
+		'JetBrainsMono-Medium',
+	]);
+
+	const path = new URL(page.url()).pathname.replace('/print', '/handout');
+	const ask = async (query: string): ReturnType<typeof readPdf> =>
+		readPdf(await (await page.request.get(`${path}?${query}`)).body());
+	const [large, left] = [await ask('paper=LETTER&large=yes&colour=yes'), await ask('hands=left-same&school=slash')];
+	expect(large.size).toEqual([612, 792]);
+	expect(large.pages.length).toBeGreaterThan(pages.length);
+	expect(left.pages.join(' ')).toContain('2/2 LC');
+	expect(left.pages.join(' ')).not.toContain('Total names');
+	expect((await ask('paper=nonsense&large=perhaps')).size).toEqual([595, 842]);
+});

@@ -157,7 +157,7 @@ for (const [who, stateOf] of [
 			const said = `${door.method} ${door.id} ${door.action ?? ''}`;
 			if (OPEN.includes(door.id)) {
 				expect(answer.status(), said).not.toBe(404);
-			} else if (door.page || door.id === '/account/export') {
+			} else if (door.page || door.id === '/account/export' || door.id.endsWith('/handout')) {
 				expect([answer.status(), answer.headers()['location']], said).toEqual([
 					303,
 					expect.stringMatching(/^\/sign-in\?to=/),

@@ -13,7 +13,6 @@
 	const { data, form } = $props();
 	const light = useLight();
 
-	let template = $state('');
 	let removed = $state<{ id: string; title: string }>();
 	let trouble = $state<string>();
 
@@ -49,7 +48,6 @@
 				id="title"
 				name="title"
 				class="field w-full"
-				required={!template}
 				value={form?.title}
 				placeholder="Such as: Bolster, second evening"
 				aria-describedby={form?.message ? 'title-trouble' : undefined}
@@ -57,7 +55,7 @@
 		</div>
 		<div>
 			<label class="lead block" for="template">Begin with</label>
-			<select id="template" name="template" class="field" bind:value={template}>
+			<select id="template" name="template" class="field">
 				<option value="">an empty lesson</option>
 				{#each TEMPLATES as t (t.id)}<option value={t.id} title={t.says}>{t.title}</option>{/each}
 			</select>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
+	import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 	import { lengthName, needleName } from '@pond-loop/core/measure';
 	import { TAIL_CM } from '$lib/style/tail';
 	import CrossingSheet from '$lib/lesson/CrossingSheet.svelte';
@@ -11,6 +12,19 @@
 	const lesson = $derived(data.opened.lesson);
 	const style = $derived(data.style);
 	let colour = $state(false);
+	let paper = $state('A4');
+	let large = $state('no');
+	let hands = $state('');
+	let school = $state('');
+	const asked = $derived(
+		new URLSearchParams({
+			paper,
+			large,
+			colour: colour ? 'yes' : 'no',
+			...(hands ? { hands } : {}),
+			...(school ? { school } : {}),
+		}),
+	);
 </script>
 
 <svelte:head><title>{lesson.title} · sheet</title></svelte:head>
@@ -24,6 +38,26 @@
 		<label class="flex cursor-pointer items-center gap-2"
 			><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> in colour</label
 		>
+		<span class="flex flex-wrap items-center gap-x-4 gap-y-1 sm:ml-auto">
+			<select class="field py-0" aria-label="Paper" bind:value={paper}
+				><option value="A4">A4</option><option value="LETTER">Letter</option></select
+			>
+			<select class="field py-0" aria-label="Print" bind:value={large}
+				><option value="no">ordinary print</option><option value="yes">large print</option></select
+			>
+			<select class="field py-0" aria-label="Hands" bind:value={hands}>
+				<option value="">as the house style</option>
+				<option value="right">right-handed</option>
+				<option value="left-same">left-handed, the same fabric</option>
+				<option value="left-mirrored">left-handed, mirrored</option>
+			</select>
+			<select class="field py-0" aria-label="Names" bind:value={school}>
+				<option value="">all names</option>
+				{#each SCHOOL_IDS.filter((id) => id !== 'twist') as id (id)}<option value={id}>{SCHOOLS[id].title}</option
+					>{/each}
+			</select>
+			<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}" download>As PDF</a>
+		</span>
 	</header>
 	<main class="sheet mx-auto max-w-[46rem] bg-white px-10 py-9 text-black print:max-w-none print:p-0">
 		<h1 class="border-b-2 border-black pb-2 text-3xl break-words">{lesson.title}</h1>

@@ -43,6 +43,8 @@
 			at = Math.max(0, Math.min(lesson.steps.length - 1, Number(kept.at) || 0));
 			began = typeof kept.began === 'number' ? kept.began : undefined;
 		}
+		// Where the other window stands already.
+		if (notes) hear(localStorage.getItem(KEY));
 		now = Date.now();
 		const clock = setInterval(() => (now = Date.now()), 1000);
 		return () => clearInterval(clock);
@@ -61,10 +63,13 @@
 	}
 	/** With `?notes`, this window shows what is written and follows the other one. */
 	const notes = $derived(data.notes);
+	function hear(text: string | null): void {
+		const said: unknown = JSON.parse(text ?? 'null');
+		if (said instanceof Object && 'at' in said)
+			at = Math.max(0, Math.min(lesson.steps.length - 1, Number(said.at) || 0));
+	}
 	function follow(event: StorageEvent): void {
-		if (!notes || event.key !== KEY || !event.newValue) return;
-		const said: unknown = JSON.parse(event.newValue);
-		if (said instanceof Object && 'at' in said) at = Number(said.at) || 0;
+		if (notes && event.key === KEY) hear(event.newValue);
 	}
 
 	const step = $derived(lesson.steps[at]);
