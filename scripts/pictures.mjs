@@ -112,6 +112,20 @@ const views = [
 		},
 	},
 	{
+		name: 'show',
+		path: '/lessons',
+		light: 'dusk',
+		then: async (page) => {
+			await page.getByRole('link', { name: /three groups/ }).click();
+			await page.getByRole('link', { name: 'Show', exact: true }).click();
+			await page.getByTestId('show').waitFor();
+			await page.getByLabel('Jump to a step').selectOption('5');
+			await page.getByTestId('stage').waitFor();
+			for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One move on' }).click();
+			await page.waitForTimeout(1200);
+		},
+	},
+	{
 		name: 'sheet',
 		path: '/lessons',
 		size: tablet,
