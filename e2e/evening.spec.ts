@@ -72,6 +72,24 @@ test('steps of every kind are added, duplicated, and dragged to another place', 
 	await expect(saved(page)).toBeVisible();
 });
 
+test('a step is copied to another lesson, and an earlier version comes back', async ({ page }) => {
+	await begun(page, 'A plait');
+	await begun(page, 'Mending');
+	await page.getByLabel('Copy step 1 to another lesson').selectOption('A plait');
+	await expect(page.getByTestId('said')).toContainText('is in “A plait” too.');
+	await page.getByRole('button', { name: 'Remove step 1' }).click();
+	await expect(saved(page)).toBeVisible();
+	await page.getByText('Earlier versions').click();
+	await page.getByRole('button', { name: 'Take this one' }).click();
+	await expect(steps(page)).toHaveCount(8);
+	await page.goto('/lessons');
+	await page.getByRole('link', { name: /A plait/ }).click();
+	await expect(steps(page)).toHaveCount(10);
+	await expect(steps(page).nth(9).getByRole('textbox').first()).toHaveValue(
+		'Tonight every mistake is made on purpose.',
+	);
+});
+
 test('it is shown with keys alone, goes black, follows in a second window, and stays where it was', async ({
 	page,
 	context,

@@ -136,6 +136,8 @@ test('the chart and the text are one document, with one undo', async ({ page }) 
 });
 
 test('boxes are moved and repeated, rows and columns come and go', async ({ page }) => {
+	const broken: string[] = [];
+	page.on('pageerror', (error) => broken.push(error.message));
 	await opened(page, { ...ROPE, text: 'Row 1: p2, C4F, p8\nRow 2: k8, p4, k2' });
 	const [from, to] = [await cell(page, 2, 0), await cell(page, 5, 1)];
 	await page.mouse.move(from.x, from.y);
@@ -158,6 +160,17 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await page.getByRole('button', { name: 'Stitch more' }).click();
 	await expect(page.getByLabel('Stitches cast on')).toHaveValue('15');
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	// What is chosen may go under one's hands.
+	const high = await cell(page, 4, 3);
+	await page.mouse.click(high.x, high.y);
+	await rows(page).fill('Row 1: k15');
+	await expect(page.getByText('Choose cells to change rows')).toBeVisible();
+	await page.getByTestId('chart').focus();
+	await page.keyboard.press('p');
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('p');
+	await expect(page.getByTestId('rows')).toContainText('Row 1: k5, p1, k9');
+	expect(broken).toEqual([]);
 });
 
 for (const light of ['day', 'dusk'] as const) {

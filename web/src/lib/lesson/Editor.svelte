@@ -30,9 +30,12 @@
 	import type { Light } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import Versions from '$lib/save/Versions.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import { saveWithPage } from '$lib/save/page';
+	import { troubleOf } from '$lib/save/send';
 	import AddCrossing from './AddCrossing.svelte';
+	import { addStep as addTo, listVersions } from './api';
 	import CompareCard from './CompareCard.svelte';
 	import CrossingCard from './CrossingCard.svelte';
 	import LessonFiles from './LessonFiles.svelte';
@@ -43,10 +46,12 @@
 
 	interface Props {
 		opened: OpenedLesson;
+		/** Lessons that steps may be copied to. */
+		others: readonly { readonly id: string; readonly title: string }[];
 		light: Light;
 		style: HouseStyle;
 	}
-	const { opened, light, style }: Props = $props();
+	const { opened, others, light, style }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const save = keepLesson(opened);
@@ -110,6 +115,14 @@
 	function duplicate(step: Step): void {
 		save.change(duplicateStep(lesson, step.id, crypto.randomUUID()));
 		said = { words: `${nameOf(step)} is there twice.`, undo: true };
+	}
+
+	async function copyTo(step: Step, select: HTMLSelectElement): Promise<void> {
+		const into = others.find((o) => o.id === select.value);
+		select.value = '';
+		if (!into) return;
+		const answer = await addTo(into.id, { ...step, id: crypto.randomUUID() });
+		said = { words: troubleOf(answer) ?? `${nameOf(step)} is in “${into.title}” too.`, undo: false };
 	}
 
 	/** While a step is dragged, the order that it would make. */
@@ -259,6 +272,15 @@
 						<IconButton label="Duplicate step {i + 1}" hint="Duplicate" disabled={full} onclick={() => duplicate(step)}
 							><Copy class="size-5" /></IconButton
 						>
+						{#if others.length > 0}
+							<label class="flex items-center"
+								><span class="sr-only">Copy step {i + 1} to another lesson</span>
+								<select class="field w-20 py-0 text-[0.88rem]" onchange={(e) => copyTo(step, e.currentTarget)}>
+									<option value="">copy to</option>
+									{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+								</select></label
+							>
+						{/if}
 						<IconButton
 							label="Move step {i + 1} up"
 							hint="Move up"
@@ -308,6 +330,13 @@
 		/>
 		<div class="border-base-300 mt-6 border-t pt-4">
 			<LessonFiles {lesson} {style} id={opened.id} take={(l) => save.change(l)} />
+			<div class="mt-3">
+				<Versions
+					list={() => listVersions(opened.id)}
+					says={(l) => `${l.steps.length} steps`}
+					take={(l) => save.change(l)}
+				/>
+			</div>
 		</div>
 	</div>
 </div>

@@ -4,7 +4,7 @@ import type { Crossing } from '@pond-loop/core/crossing';
 import { addStep, emptyLesson } from '@pond-loop/core/lesson';
 import { CrossingSchema, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
 import { database, rows, type Queryable } from './database';
-import { Documents, type StoredDocument } from './documents';
+import { Documents, type DocumentVersion, type StoredDocument } from './documents';
 import * as sql from './sql/lessons';
 import type { Teacher } from './teachers';
 
@@ -118,3 +118,7 @@ export const removeLesson = (teacher: Teacher, id: string): Promise<string | und
 	documents.remove(teacher, id);
 
 export const restoreLesson = (teacher: Teacher, id: string): Promise<boolean> => documents.restore(teacher, id);
+
+/** What a lesson was before, newest first. */
+export const lessonVersions = (teacher: Teacher, id: string): Promise<DocumentVersion<Lesson>[]> =>
+	documents.versions(teacher, id);

@@ -105,7 +105,8 @@
 		const [x, y] = [left + GUTTER - scroll.left, 2 - scroll.top];
 		ctx.setTransform(dpr * zoom, 0, 0, dpr * zoom, dpr * x, dpr * y);
 		paintShapes(ctx, drawChart(worked, { light, side, mirrored, cords, window: view, marks, markers: true }).shapes);
-		if (box) {
+		// Rows may have gone since the box was drawn.
+		if (box && box.lastRow < worked.rows.length) {
 			const [r1, r2] = [layout.bottom(box.firstRow), layout.top(box.lastRow)];
 			const [c1, c2] = [layout.x(box.firstRow, box.firstColumn), layout.x(box.firstRow, box.lastColumn)];
 			ctx.strokeStyle = palette.ink;

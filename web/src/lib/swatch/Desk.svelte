@@ -22,18 +22,19 @@
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import Versions from '$lib/save/Versions.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import Chart from './Chart.svelte';
+	import { listVersions } from './api';
 	import { check, type Checked } from './checked';
 	import Facts from './Facts.svelte';
 	import { keepSwatch, type OpenedSwatch } from './keep';
 	import Problems from './Problems.svelte';
 	import RowsEditor from './RowsEditor.svelte';
 	import SwatchFiles from './SwatchFiles.svelte';
-	import Versions from './Versions.svelte';
 	import WhatIf from './WhatIf.svelte';
 	import KeepSwatch from './KeepSwatch.svelte';
 
@@ -84,7 +85,9 @@
 	onMount(() => (mounted = true));
 
 	const marks = $derived(gaps ? gapsOf(worked, cords) : []);
-	const chosenLine = $derived(box && worked.rows[box.firstRow]?.line);
+	/** What is chosen, as long as its rows are there. */
+	const here = $derived(box && box.lastRow < worked.rows.length ? box : undefined);
+	const chosenLine = $derived(here && worked.rows[here.firstRow]?.line);
 
 	/** Typing in one line is one step of undo, until it rests. */
 	let burst = 0;
@@ -137,24 +140,26 @@
 	/** A box that was taken up, to be put down elsewhere. */
 	let taken = $state.raw<Box>();
 	const put = (move: boolean): void => {
-		if (taken && box) edit(copyBox(worked, taken, box.firstRow, box.firstColumn, move));
+		if (taken && here && taken.lastRow < worked.rows.length) {
+			edit(copyBox(worked, taken, here.firstRow, here.firstColumn, move));
+		}
 		if (move) taken = undefined;
 	};
-	/** The box again and again, to the left and upwards, as far as there is room. */
+	/** The box once more, on its left. */
 	function repeatBox(): void {
-		if (!box) return;
-		const wide = box.lastColumn - box.firstColumn + 1;
-		if (box.lastColumn + wide < worked.rows[box.firstRow]!.stitches.length) {
-			edit(copyBox(worked, box, box.firstRow, box.lastColumn + 1));
+		if (!here) return;
+		const wide = here.lastColumn - here.firstColumn + 1;
+		if (here.lastColumn + wide < worked.rows[here.firstRow]!.stitches.length) {
+			edit(copyBox(worked, here, here.firstRow, here.lastColumn + 1));
 		} else trouble = 'There is no room for it again on its left. Take fewer stitches into the box.';
 	}
 
 	const KEYS: Readonly<Record<string, () => void>> = {
-		k: () => box && edit(setFaces(worked, box, 'k')),
-		p: () => box && edit(setFaces(worked, box, 'p')),
-		x: () => box && lay(box.firstRow, box.firstColumn),
-		Delete: () => box && edit(setFaces(worked, box, 'k')),
-		c: () => (taken = box),
+		k: () => here && edit(setFaces(worked, here, 'k')),
+		p: () => here && edit(setFaces(worked, here, 'p')),
+		x: () => here && lay(here.firstRow, here.firstColumn),
+		Delete: () => here && edit(setFaces(worked, here, 'k')),
+		c: () => (taken = here),
 		v: () => put(false),
 		m: () => put(true),
 		r: repeatBox,
@@ -362,8 +367,8 @@
 				role="group"
 				aria-label="Change the chart"
 			>
-				{#if box}
-					{@const b = box}
+				{#if here}
+					{@const b = here}
 					{#each ACTIONS as { title, hint, act } (title)}
 						<button type="button" class="wordlink" title={hint} onclick={() => act(b)}>{title}</button>
 					{/each}
@@ -393,7 +398,7 @@
 
 	<div class="border-base-300 mt-4 grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
 		<Problems {problems} goTo={(p) => editor?.goTo(p.from)} {errors} />
-		<WhatIf {worked} {cords} {light} {box} />
+		<WhatIf {worked} {cords} {light} box={here} />
 	</div>
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
 		<KeepSwatch {lessons} {swatch} from={opened.id} />
@@ -407,7 +412,11 @@
 			table={() => chartTable(worked, cords)}
 			take={(s) => change(s)}
 		/>
-		<Versions id={opened.id} take={(s) => change(s)} />
+		<Versions
+			list={() => listVersions(opened.id)}
+			says={(s) => `${s.text.split('\n').length} lines`}
+			take={(s) => change(s)}
+		/>
 	</div>
 </div>
 

@@ -4,6 +4,7 @@ import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import type { Stored } from '$lib/save/autosave.svelte';
 import { send, type Answer } from '$lib/save/send';
+import { versionsOf, type Version } from '$lib/save/versions';
 
 const Made = z.object({ id: z.string(), version: z.number(), title: z.string() });
 const Saved = z.object({ version: z.number() });
@@ -11,8 +12,6 @@ const Current = z
 	.object({ version: z.number(), swatch: SwatchSchema })
 	.transform(({ version, swatch }): Stored<Swatch> => ({ version, value: swatch }));
 const Removed = z.object({ title: z.string() });
-const Versions = z.array(z.object({ version: z.number(), swatch: SwatchSchema, savedAt: z.coerce.date() }));
-export type SwatchVersion = z.infer<typeof Versions>[number];
 
 export const createSwatch = (swatch: Swatch): Promise<Answer<z.infer<typeof Made>>> =>
 	send('POST', '/api/swatches', { swatch }, Made);
@@ -33,5 +32,5 @@ export const restoreSwatch = (id: string): Promise<Answer<object>> =>
 export const savePlace = (id: string, place: number): Promise<Answer<object>> =>
 	send('PUT', `/api/swatches/${id}/place`, { place }, z.object({}));
 
-export const listVersions = (id: string): Promise<Answer<SwatchVersion[]>> =>
-	send('GET', `/api/swatches/${id}/versions`, undefined, Versions);
+export const listVersions = (id: string): Promise<Answer<Version<Swatch>[]>> =>
+	send('GET', `/api/swatches/${id}/versions`, undefined, versionsOf(SwatchSchema));

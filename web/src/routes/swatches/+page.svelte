@@ -1,29 +1,14 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { stitches } from '@pond-loop/core/notation';
-	import { invalidateAll } from '$app/navigation';
-	import { troubleOf } from '$lib/save/send';
+	import { Removal } from '$lib/save/removal.svelte';
+	import RemovedNote from '$lib/save/RemovedNote.svelte';
 	import { removeSwatch, restoreSwatch } from '$lib/swatch/api';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 
 	const { data } = $props();
-	let removed = $state<{ id: string; title: string }>();
-	let trouble = $state<string>();
-
-	async function remove(id: string): Promise<void> {
-		const answer = await removeSwatch(id);
-		trouble = troubleOf(answer);
-		if (answer.kind === 'ok') removed = { id, title: answer.value.title };
-		await invalidateAll();
-	}
-	async function restore(): Promise<void> {
-		if (!removed) return;
-		const answer = await restoreSwatch(removed.id);
-		trouble = troubleOf(answer);
-		if (answer.kind === 'ok') removed = undefined;
-		await invalidateAll();
-	}
+	const removal = new Removal({ remove: removeSwatch, restore: restoreSwatch });
 	const HIGH = 150;
 </script>
 
@@ -36,15 +21,7 @@
 		<a class="pill pill-soft" href="/swatches/new?rows">Begin with rows of your own</a>
 	</p>
 </div>
-<div class="mt-3 min-h-[1.7rem]" role="status">
-	{#if trouble}<p class="text-error font-semibold">{trouble}</p>{/if}
-	{#if removed}
-		<p class="flex flex-wrap items-center gap-x-4">
-			<span>“{removed.title}” is removed.</span>
-			<button type="button" class="wordlink font-semibold" onclick={restore}>Undo</button>
-		</p>
-	{/if}
-</div>
+<div class="mt-3"><RemovedNote {removal} /></div>
 {#if data.swatches.length === 0}
 	<p class="quiet border-base-300 mt-4 border-y py-10 text-center">
 		No swatches yet. Let one be made for you, or paste the rows of a pattern and see whether they work out.
@@ -71,7 +48,7 @@
 					>{/if}
 			</a>
 			<span class="absolute right-3 bottom-3">
-				<IconButton class="iconbutton quiet" label="Remove {s.title}" hint="Remove" onclick={() => remove(s.id)}
+				<IconButton class="iconbutton quiet" label="Remove {s.title}" hint="Remove" onclick={() => removal.remove(s.id)}
 					><Trash2 class="size-5" /></IconButton
 				>
 			</span>

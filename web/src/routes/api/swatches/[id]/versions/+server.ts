@@ -8,6 +8,5 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, locals }) => {
 	const teacher = teacherOf(locals);
 	if (!isId(params.id) || (await placeOf(teacher, params.id)) === undefined) return refusal(404, swatchGone);
-	const versions = await swatchVersions(teacher, params.id);
-	return json(versions.map(({ version, value, savedAt }) => ({ version, swatch: value, savedAt })));
+	return json(await swatchVersions(teacher, params.id));
 };

@@ -1,21 +1,22 @@
-<script lang="ts">
-	import type { Swatch } from '@pond-loop/core/schema';
-	import { troubleOf } from '$lib/save/send';
-	import { listVersions, type SwatchVersion } from './api';
+<script lang="ts" generics="T">
+	import { troubleOf, type Answer } from './send';
+	import type { Version } from './versions';
 
 	interface Props {
-		id: string;
+		list: () => Promise<Answer<Version<T>[]>>;
+		/** What a version holds, in a few words. */
+		says: (value: T) => string;
 		/** Puts an earlier version in place of what is there; undo brings that back. */
-		take: (swatch: Swatch) => void;
+		take: (value: T) => void;
 	}
-	const { id, take }: Props = $props();
-	let versions = $state.raw<readonly SwatchVersion[]>();
+	const { list, says, take }: Props = $props();
+	let versions = $state.raw<readonly Version<T>[]>();
 	let trouble = $state<string>();
 	let said = $state<string>();
 
 	async function show(event: Event): Promise<void> {
 		if (!(event.currentTarget as HTMLDetailsElement).open) return;
-		const answer = await listVersions(id);
+		const answer = await list();
 		trouble = troubleOf(answer);
 		if (answer.kind === 'ok') versions = answer.value;
 	}
@@ -31,12 +32,12 @@
 	<ul class="mt-2 text-[0.94rem]">
 		{#each versions ?? [] as v (v.version)}
 			<li class="py-0.5">
-				{when(v.savedAt)}, {v.swatch.text.split('\n').length} lines
+				{when(v.savedAt)}, {says(v.value)}
 				<button
 					type="button"
 					class="wordlink ml-2"
 					onclick={() => {
-						take(v.swatch);
+						take(v.value);
 						said = `It is as it was on ${when(v.savedAt)}. Undo brings back what was there.`;
 					}}>Take this one</button
 				>
