@@ -123,6 +123,15 @@ describe('remarks', () => {
 	});
 });
 
+describe('any lesson at all', () => {
+	it('from before there was a plan is read with the usual one', () => {
+		const { plan, ...old } = lessonOf(show('2/2 LC'));
+		expect(LessonSchema.parse(old).plan).toEqual(plan);
+		expect(LessonSchema.safeParse({ ...old, plan: { ...plan, dates: ['tomorrow'] } }).success).toBe(false);
+		expect(LessonSchema.safeParse({ ...old, plan: { ...plan, minutes: 5 } }).success).toBe(false);
+	});
+});
+
 describe('templates', () => {
 	it('are whole lessons that can be given as they are', () => {
 		for (const template of TEMPLATES) {

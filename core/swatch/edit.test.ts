@@ -1,0 +1,172 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readGlossary, readRows } from '../notation/index.ts';
+import { named } from '../test/made.ts';
+import { placesOf, plainUnits, unitsOf, widthOf } from './units.ts';
+import {
+	applied,
+	copyBox,
+	insertColumn,
+	insertRows,
+	placeCrossing,
+	practiceSwatch,
+	setFaces,
+	workRows,
+	type Result,
+	type SwatchEdit,
+	type Worked,
+} from './index.ts';
+import { writeLabel, writeUnits } from './write.ts';
+
+const work = (text: string, castOn: number): Worked =>
+	workRows(readRows(text, { school: 'slash', glossary: readGlossary('') }), { castOn, shape: 'flat', school: 'slash' });
+const faces = (w: Worked): string[] => w.rows.map((r) => r.stitches.map((s) => s.face).join(''));
+const crossings = (w: Worked): string[] =>
+	w.rows.flatMap((r) => r.crossings.map((c) => `${r.number} ${c.at} ${c.name}`));
+const errors = (w: Worked): string[] => w.problems.filter((p) => p.weight === 'error').map((p) => p.what);
+
+interface Made {
+	readonly text: string;
+	readonly castOn: number;
+	readonly w: Worked;
+}
+const made: fc.Arbitrary<Made> = fc
+	.record({
+		kind: fc.constantFrom('rope' as const, 'plait' as const, 'diamond' as const, 'honeycomb' as const),
+		group: fc.integer({ min: 1, max: 3 }),
+		border: fc.integer({ min: 0, max: 3 }),
+		repeats: fc.integer({ min: 1, max: 3 }),
+	})
+	.map(({ kind, group, border, repeats }) => {
+		const { text, castOn } = practiceSwatch({
+			cords: [{ kind, group }],
+			border,
+			ground: 2,
+			repeats,
+			shape: 'flat',
+			school: 'slash',
+		});
+		return { text, castOn, w: work(text, castOn) };
+	});
+const nat = fc.nat(10_000);
+
+/** The swatch after an edit; `undefined` when it was refused. */
+function after({ text, castOn }: Made, edit: Result<SwatchEdit>): Made | undefined {
+	if (!edit.ok) {
+		// A refusal says what, and what to do.
+		expect(edit.problems[0]!.what.length * edit.problems[0]!.todo.length).toBeGreaterThan(0);
+		return undefined;
+	}
+	const next = { text: applied(text, edit.value), castOn: edit.value.castOn ?? castOn };
+	return { ...next, w: work(next.text, next.castOn) };
+}
+
+describe('units of a row', () => {
+	it('lie side by side over the whole row, and are written as text that works out the same', () => {
+		fc.assert(
+			fc.property(made, nat, ({ w }, pick) => {
+				const row = w.rows[pick % w.rows.length]!;
+				const units = unitsOf(row);
+				const covered = placesOf(units, row).flatMap((at, k) =>
+					Array.from({ length: widthOf(units[k]!) }, (_, i) => at + i),
+				);
+				expect([...covered].sort((a, b) => a - b)).toEqual(row.stitches.map((_, i) => i));
+				// On the needles of the row before, in a text of two rows whose second is on this row's side.
+				const before = writeUnits(plainUnits(w, 0, 'RS'));
+				const text =
+					row.side === 'RS' ? `Row 1: ${writeUnits(units)}` : `Row 1: ${before}\nRow 2: ${writeUnits(units)}`;
+				const again = work(text, row.stitches.length);
+				expect(errors(again)).toEqual([]);
+				expect(faces(again).at(-1)).toBe(row.stitches.map((s) => s.face).join(''));
+			}),
+			{ numRuns: 80 },
+		);
+	});
+
+	it('stand in labels that are read back as the same rows', () => {
+		const numbers = fc.uniqueArray(fc.integer({ min: 1, max: 300 }), { minLength: 1, maxLength: 12 });
+		fc.assert(
+			fc.property(
+				numbers,
+				fc.boolean(),
+				fc.constantFrom('RS' as const, 'WS' as const, undefined),
+				(list, round, side) => {
+					const label = writeLabel(list, round, side);
+					const [line] = readRows(`${label} k4`, { school: 'slash', glossary: readGlossary('') }).rows;
+					expect([line?.numbers, line?.side]).toEqual([list, side]);
+				},
+			),
+		);
+	});
+});
+
+describe('changes of the chart', () => {
+	it('that lay a crossing put just that one there, and keep all that it does not touch', () => {
+		fc.assert(
+			fc.property(made, nat, nat, fc.constantFrom('2/2 LC', '1/1 RC', '2/1 LPC', '3/3 RC'), (swatch, r, c, name) => {
+				const { w } = swatch;
+				const i = r % w.rows.length;
+				const crossing = named(name);
+				const laid = after(swatch, placeCrossing(w, i, c % swatch.castOn, name, crossing));
+				if (!laid) return;
+				expect(errors(laid.w)).toEqual([]);
+				const row = laid.w.rows[i]!;
+				expect(row.crossings.map((x) => [x.at, x.name])).toContainEqual([c % swatch.castOn, name]);
+				const apart = w.rows[i]!.crossings.filter(
+					(x) => x.at >= (c % swatch.castOn) + crossing.n || x.at + x.crossing.n <= c % swatch.castOn,
+				);
+				for (const kept of apart) expect(row.crossings.map((x) => x.at)).toContain(kept.at);
+				expect(laid.w.rows.length).toBe(w.rows.length);
+			}),
+			{ numRuns: 80 },
+		);
+	});
+
+	it('that copy a box onto itself change nothing, and refuse one that cuts a crossing', () => {
+		fc.assert(
+			fc.property(made, nat, nat, nat, (swatch, r, a, b) => {
+				const { w, castOn } = swatch;
+				const row = r % w.rows.length;
+				const [first, last] = [a % castOn, b % castOn].sort((x, y) => x - y) as [number, number];
+				const box = {
+					firstRow: row,
+					lastRow: Math.min(row + 1, w.rows.length - 1),
+					firstColumn: first,
+					lastColumn: last,
+				};
+				const cut = w.rows
+					.slice(box.firstRow, box.lastRow + 1)
+					.some((x) =>
+						x.crossings.some(
+							({ at, crossing: { n } }) => at <= last && at + n > first && (at < first || at + n - 1 > last),
+						),
+					);
+				const same = copyBox(w, box, row, first);
+				expect(same.ok).toBe(!cut);
+				const again = after(swatch, same);
+				if (again) expect([faces(again.w), crossings(again.w)]).toEqual([faces(w), crossings(w)]);
+			}),
+			{ numRuns: 80 },
+		);
+	});
+
+	it('are changes in the order of the text that never overlap', () => {
+		fc.assert(
+			fc.property(made, nat, nat, (swatch, r, c) => {
+				const { w, text, castOn } = swatch;
+				const box = { firstRow: r % w.rows.length, lastRow: w.rows.length - 1, firstColumn: 0, lastColumn: c % castOn };
+				for (const edit of [setFaces(w, box, 'p'), insertRows(w, text, box.firstRow, 2), insertColumn(w, c % castOn)]) {
+					if (!edit.ok) continue;
+					let at = 0;
+					for (const { from, to } of edit.value.changes) {
+						expect(from).toBeGreaterThanOrEqual(at);
+						expect(to).toBeGreaterThanOrEqual(from);
+						at = to;
+					}
+					expect(at).toBeLessThanOrEqual(text.length);
+				}
+			}),
+			{ numRuns: 60 },
+		);
+	});
+});
