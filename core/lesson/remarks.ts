@@ -169,7 +169,7 @@ function oneWayRound(lesson: Lesson): Remark[] {
 	const shown = lesson.steps.flatMap((s) => (s.kind === 'crossing' || s.kind === 'compare' ? [s] : []));
 	const both = (c: Crossing): boolean =>
 		shown.some(
-			(s) => equal(s.crossing, mirrorOf(c)) || (s.kind === 'compare' && s.of === 'leans' && equal(s.crossing, c)),
+			(s) => equal(s.crossing, mirror(c)) || (s.kind === 'compare' && s.of === 'leans' && equal(s.crossing, c)),
 		);
 	const first = shown.find((s) => s.kind === 'crossing' && asTwoGroups(s.crossing) && !both(s.crossing));
 	// Said of the first one only: once is enough to see that there are two.
@@ -198,9 +198,6 @@ function oneWayRound(lesson: Lesson): Remark[] {
 		},
 	];
 }
-
-/** Leaning the other way, with the same groups in front and behind. */
-export const mirrorOf = (c: Crossing): Crossing => mirror(c);
 
 const WORKS_HANDS = new Set<Step['kind']>(['crossing', 'swatch', 'compare']);
 

@@ -131,12 +131,15 @@ export function skillOf(c: Crossing): SkillId {
 
 const NO_HOLDER = new Set(['pinch', 'slip-swap', 'drop-front', 'second-first']);
 
+/** Whether a way goes without a holder, which takes learning, and its own time. */
+export const isWithoutHolder = (way: string): boolean => NO_HOLDER.has(way);
+
 /** Skills that a step shows, so that later ones may stand on them. */
 export function taughtBy(step: Step): readonly SkillId[] {
 	switch (step.kind) {
 		case 'crossing': {
 			const own: SkillId[] = ['holder', 'front-back', 'lean', skillOf(step.crossing)];
-			if (NO_HOLDER.has(step.way)) own.push('loose', 'no-holder');
+			if (isWithoutHolder(step.way)) own.push('loose', 'no-holder');
 			if (step.way === 'two-holders') own.push('two-holders');
 			if (step.view?.mistake) own.push('mount', 'ladder', 'mend');
 			return own;
@@ -174,7 +177,9 @@ export function askedBy(step: Step): readonly SkillId[] {
 		step.kind === 'crossing' || step.kind === 'compare'
 			? [
 					skillOf(step.crossing),
-					...(step.kind === 'crossing' && NO_HOLDER.has(step.way) && step.crossing.n > 2 ? ['no-holder' as const] : []),
+					...(step.kind === 'crossing' && isWithoutHolder(step.way) && step.crossing.n > 2
+						? ['no-holder' as const]
+						: []),
 				]
 			: step.kind === 'swatch'
 				? swatchSkills(step)

@@ -4,7 +4,7 @@
  */
 
 import type { Level, Plan, Step } from '../schema/index.ts';
-import { workedOf } from './skills.ts';
+import { isWithoutHolder, workedOf } from './skills.ts';
 
 export interface Pace {
 	/** Plain stitches in a minute. */
@@ -45,15 +45,13 @@ const MINUTES = {
 const TIMES_TRIED = 3;
 const STITCHES_BESIDE = 8;
 
-const NO_HOLDER = new Set(['pinch', 'slip-swap', 'drop-front', 'second-first']);
-
 /** Minutes reckoned for a step, to the half minute. */
 export function reckoned(step: Step, level: Level): number {
 	const pace = PACES[level];
 	const half = (minutes: number): number => Math.round(minutes * 2) / 2;
 	switch (step.kind) {
 		case 'crossing': {
-			const factor = NO_HOLDER.has(step.way) ? pace.withoutHolder : 1;
+			const factor = isWithoutHolder(step.way) ? pace.withoutHolder : 1;
 			const crossings = (TIMES_TRIED * pace.crossing * factor) / 60;
 			const plain = (2 * (TIMES_TRIED * step.crossing.n + STITCHES_BESIDE)) / pace.stitches;
 			return half(MINUTES.shown + crossings + plain);

@@ -103,13 +103,13 @@ function rowChecks(worked: Worked): SwatchProblem[] {
 
 /** Names that schools read differently. */
 function senseChecks(worked: Worked): SwatchProblem[] {
-	const known = new Map<string, string | undefined>();
+	const known = new Set<string>();
 	return worked.rows.flatMap((row) =>
 		row.crossings.flatMap((c): SwatchProblem[] => {
 			if (c.by === 'glossary' || known.has(c.name)) return [];
 			const others = readAll(c.name).readings.filter((r) => r.school !== c.by);
 			const says = others.map((r) => `${r.crossing.n} stitches in ${SCHOOLS[r.school].title.toLowerCase()}`);
-			known.set(c.name, says.join(', '));
+			known.add(c.name);
 			if (others.length === 0) return [];
 			return [
 				{

@@ -5,6 +5,7 @@
 
 import { ofGroups, twoGroups, type Crossing, type Lean, type Work } from '../crossing/index.ts';
 import { SCHOOLS, type StatedSchool } from '../notation/index.ts';
+import { gcd } from './gcd.ts';
 import { stitch, widthOf, type Unit } from './units.ts';
 import { writeUnits } from './write.ts';
 
@@ -55,7 +56,6 @@ export interface PracticeMade {
 
 /** A cord as right-side rows that come round after `period` of them; rows between are worked as they stand. */
 interface Pattern {
-	readonly width: number;
 	readonly period: number;
 	/** Units of a right-side row, from the right. */
 	readonly row: (r: number) => readonly Unit[];
@@ -64,8 +64,6 @@ interface Pattern {
 
 const even = (n: number): number => Math.max(2, n + (n % 2));
 const run = (how: 'k' | 'p', many: number): Unit[] => Array.from({ length: Math.max(0, many) }, () => stitch(how));
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** Rows after which all cords are where they began, in right-side rows; beyond this they are not made to meet. */
 const MOST_PERIOD = 120;
@@ -200,7 +198,7 @@ function patternOf(wanted: CordWanted, namer: Namer): Pattern {
 function rope(group: number, lean: Lean, period: number, namer: Namer): Pattern {
 	const crossing = namer.cross(group, group, lean);
 	const at = Math.min(1, period - 1);
-	return { width: 2 * group, period, row: (r) => (r === at ? [crossing] : run('k', 2 * group)) };
+	return { period, row: (r) => (r === at ? [crossing] : run('k', 2 * group)) };
 }
 
 /** Three groups: the right two cross to the right, then the left two to the left. */
@@ -213,7 +211,7 @@ function plait(group: number, every: number, namer: Namer): Pattern {
 		if (r === at + every) return [...run('k', group), left];
 		return run('k', 3 * group);
 	};
-	return { width: 3 * group, period: 2 * every, row: rows };
+	return { period: 2 * every, row: rows };
 }
 
 /** One cord that travels over purl ground, there and back. */
@@ -221,7 +219,6 @@ function zigzag(group: number, steps: number, namer: Namer): Pattern {
 	const toLeft = namer.cross(group, 1, 'left', 'p');
 	const toRight = namer.cross(group, 1, 'right', 'p');
 	return {
-		width: group + steps,
 		period: 2 * steps,
 		row: (r) =>
 			r < steps
@@ -243,7 +240,6 @@ function diamond(group: number, steps: number, namer: Namer): Pattern {
 		...run('p', steps - j),
 	];
 	return {
-		width: 2 * group + 2 * steps,
 		period: 2 * steps + 1,
 		row: (r) => {
 			if (r === 0) return [...run('p', steps), middle, ...run('p', steps)];
@@ -257,7 +253,6 @@ function honeycomb(group: number, namer: Namer): Pattern {
 	const right = namer.cross(group, group, 'right');
 	const left = namer.cross(group, group, 'left');
 	return {
-		width: 4 * group,
 		period: 4,
 		row: (r) => (r === 0 ? [right, left] : r === 2 ? [left, right] : run('k', 4 * group)),
 	};
@@ -282,7 +277,6 @@ function reversible(group: number, period: number, lean: Lean): Pattern {
 	const held = `sl ${group} sts to cn and hold in ${lean === 'left' ? 'front' : 'back'}`;
 	const at = Math.min(1, period - 1);
 	return {
-		width: 2 * group,
 		period,
 		row: (r) => (r === at ? [{ kind: 'crossing', name, crossing: made.value }] : ribs(2 * group)),
 		glossary: `${name}: ${held}, ${half}, then ${half} from cn`,

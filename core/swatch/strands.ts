@@ -1,6 +1,7 @@
 /** Following strands: where each column goes in a repeat, when it is home, and how many loops a seamed ring has. */
 
 import type { Worked } from './fabric.ts';
+import { gcd } from './gcd.ts';
 
 export interface Strands {
 	/** For column 1, 2, … from the right: the start column that stands there after one repeat. */
@@ -10,8 +11,6 @@ export interface Strands {
 	/** Repeats until every strand is back in its column. */
 	readonly repeatsToReturn: number;
 }
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** Where columns stand after rows `first` to `last` (places from 0); `undefined` when stitches are made or lost there. */
 export function strandsOf(worked: Worked, first: number, last: number): Strands | undefined {

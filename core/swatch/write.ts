@@ -1,13 +1,12 @@
 /** From units back to the text of a row. */
 
-import { widthOf, type Unit } from './units.ts';
+import type { Unit } from './units.ts';
 
 const COUNTED = new Set(['k', 'p', 'sl', 'ktbl', 'ptbl']);
 
 /** A run of one kind as it is written: `k3`, `k1 tbl`, `k2tog`. */
 interface Word {
 	readonly text: string;
-	readonly width: number;
 }
 
 function words(units: readonly Unit[]): Word[] {
@@ -15,7 +14,7 @@ function words(units: readonly Unit[]): Word[] {
 	for (let i = 0; i < units.length;) {
 		const unit = units[i]!;
 		if (unit.kind === 'crossing') {
-			out.push({ text: unit.name, width: widthOf(unit) });
+			out.push({ text: unit.name });
 			i += 1;
 			continue;
 		}
@@ -24,8 +23,8 @@ function words(units: readonly Unit[]): Word[] {
 			many += 1;
 		const twisted = unit.how.endsWith('tbl');
 		const base = twisted ? unit.how.slice(0, 1) : unit.how;
-		if (COUNTED.has(unit.how)) out.push({ text: `${base}${many}${twisted ? ' tbl' : ''}`, width: many });
-		else for (let k = 0; k < many; k++) out.push({ text: unit.how, width: widthOf(unit) });
+		if (COUNTED.has(unit.how)) out.push({ text: `${base}${many}${twisted ? ' tbl' : ''}` });
+		else for (let k = 0; k < many; k++) out.push({ text: unit.how });
 		i += many;
 	}
 	return out;

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { hand, perform } from '@pond-loop/core/craft';
 	import { drawChart, drawRibbon, drawStage, type Drawing as Picture, type Light } from '@pond-loop/core/drawing';
-	import { asTwoGroups } from '@pond-loop/core/crossing';
+	import { asTwoGroups, mirror } from '@pond-loop/core/crossing';
 	import { tally } from '@pond-loop/core/handling';
-	import { mirrorOf } from '@pond-loop/core/lesson';
 	import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
 	import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
 	import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
@@ -64,7 +63,7 @@
 		const { crossing } = step;
 		switch (step.of) {
 			case 'leans':
-				return [crossing, mirrorOf(crossing)].map((c) => ribbon(c, wordsFor(c).title, wordsFor(c).hands));
+				return [crossing, mirror(crossing)].map((c) => ribbon(c, wordsFor(c).title, wordsFor(c).hands));
 			case 'readings':
 				return readAll(step.asked.text).readings.map((r) =>
 					ribbon(r.crossing, SCHOOLS[r.school].title, `${stitches(r.crossing.n)}: ${wordsFor(r.crossing).title}`),

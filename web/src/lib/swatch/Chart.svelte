@@ -70,6 +70,11 @@
 		return () => measure.disconnect();
 	});
 
+	/** Shaped rows are inset, so a few more columns are taken; counted once for a swatch, not as it scrolls. */
+	const spare = $derived(
+		Math.ceil((worked.widest - Math.min(...worked.rows.map((r) => r.stitches.length), worked.widest)) / 2),
+	);
+
 	/** The rows and columns in view, with a few beside them. */
 	const view = $derived.by(() => {
 		const cell = CELL.width * zoom;
@@ -79,10 +84,6 @@
 		const fromTop = Math.floor(scroll.top / (CELL.height * zoom)) - BESIDE;
 		const toTop = Math.ceil((scroll.top + size.height) / (CELL.height * zoom)) + BESIDE;
 		const rows = worked.rows.length;
-		// Shaped rows are inset, so a few more columns are taken.
-		const spare = Math.ceil(
-			(worked.widest - Math.min(...worked.rows.map((r) => r.stitches.length), worked.widest)) / 2,
-		);
 		return {
 			firstRow: Math.max(0, rows - toTop),
 			lastRow: Math.min(rows - 1, rows - fromTop),
@@ -120,7 +121,6 @@
 		}
 		// Row numbers stay at the edges while the chart moves under them.
 		ctx.setTransform(dpr, 0, 0, dpr, 0, 0);
-		ctx.fillStyle = getComputedStyle(canvas).backgroundColor;
 		const [edgeLeft, edgeRight] = [Math.max(0, left), Math.min(size.width, left + wide - scroll.left) - GUTTER];
 		ctx.fillStyle = palette.paper;
 		ctx.fillRect(edgeLeft, 0, GUTTER - 3, size.height);
