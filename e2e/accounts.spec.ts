@@ -1,7 +1,17 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { ExportSchema } from '../core/schema/index.ts';
-import { expect, expectAccessible, newLesson, newTeacher, nobody, PASSWORD, saved, test } from './support.ts';
+import {
+	expect,
+	expectAccessible,
+	newLesson,
+	newTeacher,
+	nobody,
+	PASSWORD,
+	saved,
+	test,
+	waitsUntilAwake,
+} from './support.ts';
 
 test.use({ storageState: nobody });
 
@@ -126,6 +136,7 @@ test('the account: name, password, new codes, and sessions that are listed and e
 	const { signInName, codes } = await newTeacher(request);
 	await signInAs(page, signInName, PASSWORD);
 	const other = await (await browser.newContext({ storageState: nobody })).newPage();
+	waitsUntilAwake(other);
 	await signInAs(other, signInName, PASSWORD);
 	await expect(tonight(other)).toBeVisible();
 	await page.getByRole('link', { name: 'Ines Alder' }).click();

@@ -4,7 +4,7 @@ import type { Page } from '@playwright/test';
 import { emptyLesson } from '../core/lesson/index.ts';
 import { DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
 import { allDoors } from './routes.ts';
-import { expect, newLesson, newTeacher, nobody, PASSWORD, post, saved, test } from './support.ts';
+import { expect, newLesson, newTeacher, nobody, PASSWORD, post, saved, test, waitsUntilAwake } from './support.ts';
 
 test.use({ storageState: nobody });
 
@@ -29,6 +29,7 @@ test('a script in every field that keeps text is shown as it was typed, on every
 	// What the browser calls itself is text from outside too.
 	const context = await browser.newContext({ storageState: nobody, userAgent: `${SCRIPT} Firefox/1.0 ${SCRIPT}` });
 	const page = await context.newPage();
+	waitsUntilAwake(page);
 	const { found } = watch(page);
 	await newTeacher(page.request, { name: `Ines ${SCRIPT}` });
 	await page.goto('/style');

@@ -2,9 +2,8 @@
 
 import pg from 'pg';
 import { serve } from '../scripts/lib/serve.mjs';
-import { test as base } from '@playwright/test';
 import { enterDemo } from '../scripts/lib/enter.mjs';
-import { expect, newLesson, nobody, saved, signedIn } from './support.ts';
+import { expect, newLesson, nobody, saved, signedIn, test as base, waitsUntilAwake } from './support.ts';
 
 type Served = Awaited<ReturnType<typeof serve>>;
 
@@ -86,6 +85,7 @@ test('while the database is away pages say so and keep what was typed; the serve
 	expect((await request.get(`${served.address}/health`)).status()).toBe(200);
 	expect((await request.get(`${served.address}/health/ready`)).status()).toBe(503);
 	const visitor = await (await browser.newContext({ storageState: nobody })).newPage();
+	waitsUntilAwake(visitor);
 	await visitor.goto(`${served.address}/sign-in`);
 	await visitor.getByLabel('Sign-in name').fill('somebody');
 	await visitor.getByLabel('Password').fill('something long');

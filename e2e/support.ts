@@ -31,10 +31,30 @@ export function signedIn(cookie: string): SignedIn {
 	return { cookies: [{ name, value, ...more }], origins: [] };
 }
 
+/**
+ * Makes going somewhere end only when the page there hears keys and buttons: what is pressed before
+ * is lost, and on a busy machine that may be seconds after it is seen.
+ */
+export function waitsUntilAwake(page: Page): void {
+	const awake = (): Promise<void> => page.locator(':root:not([data-awake="no"])').waitFor({ state: 'attached' });
+	for (const how of ['goto', 'reload', 'goBack'] as const) {
+		const go = page[how].bind(page) as (...given: unknown[]) => ReturnType<Page['goto']>;
+		page[how] = async (...given: unknown[]) => {
+			const answer = await go(...given);
+			await awake();
+			return answer;
+		};
+	}
+}
+
 /** Tests begin signed in as the demo's teacher; those about accounts begin as somebody else. */
 export const test = base.extend<object, { demo: SignedIn }>({
 	demo: [async ({}, use) => use(signedIn(await enterDemo(home))), { scope: 'worker' }],
 	storageState: async ({ demo }, use) => use(demo),
+	context: async ({ context, javaScriptEnabled }, use) => {
+		if (javaScriptEnabled !== false) context.on('page', waitsUntilAwake);
+		await use(context);
+	},
 });
 export { expect };
 

@@ -8,7 +8,7 @@
 	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import Moon from '@lucide/svelte/icons/moon';
 	import Sun from '@lucide/svelte/icons/sun';
-	import { tick } from 'svelte';
+	import { onMount, tick } from 'svelte';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/choices';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
@@ -19,6 +19,11 @@
 	import { setLight } from '$lib/ui/light-state.svelte';
 
 	const { data, children } = $props();
+
+	// The outermost part is mounted last: from here on every key and button is heard.
+	onMount(() => {
+		document.documentElement.dataset['awake'] = 'yes';
+	});
 
 	const light = setLight(() => data.light);
 	let keys = $state<KeysDialog>();
