@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { ExportSchema } from '../core/schema/index.ts';
+import { ExportSchema, noteOf } from '../core/schema/index.ts';
 import {
 	expect,
 	expectAccessible,
@@ -192,7 +192,7 @@ test('all of it is taken along in one file without secrets, and the account goes
 	const all = ExportSchema.parse(JSON.parse(text));
 	expect(all.teacher).toMatchObject({ name: 'Ines Alder', signInName });
 	expect(all.lessons.map((l) => l.lesson.title)).toEqual(['Kept on paper']);
-	expect(all.lessons[0]?.lesson.steps).toMatchObject([{ kind: 'note', text: 'Bring the hooks' }]);
+	expect(all.lessons[0]?.lesson.steps).toMatchObject([{ kind: 'note', text: noteOf('Bring the hooks') }]);
 	expect(text).not.toMatch(/argon2|token|hash/i);
 	await field(page, 'Your password, to be sure').fill('not it, not it');
 	await press(page, 'Delete my account');

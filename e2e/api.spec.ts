@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
 import { crossingStep, emptyLesson } from '../core/lesson/index.ts';
-import type { CrossingStep, Lesson, Step } from '../core/schema/index.ts';
+import { noteOf, type CrossingStep, type Lesson, type Step } from '../core/schema/index.ts';
 import { crossingNamed, expect, test } from './support.ts';
 
-const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text });
+const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text: noteOf(text) });
 
 const shown = (text: string): CrossingStep =>
 	crossingStep(randomUUID(), { asked: { text, school: 'slash' }, crossing: crossingNamed(text), way: 'off-holder' });
@@ -23,7 +23,7 @@ async function refused(answer: APIResponse): Promise<[status: number, message: s
 test('a lesson goes to the server and comes back equal, every field of it', async ({ request }) => {
 	const lesson: Lesson = {
 		...emptyLesson('There and back 🧶 <b>'),
-		steps: [note('line one\n\tline two'), { ...shown('2/1 LPC'), way: 'pinch', note: 'snug' }],
+		steps: [note('line one\n\tline two'), { ...shown('2/1 LPC'), way: 'pinch', note: noteOf('snug') }],
 	};
 	const id = await make(request, 'There');
 	const saved = await request.put(`/api/lessons/${id}`, { data: { version: 1, lesson } });

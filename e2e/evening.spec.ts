@@ -4,7 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import type { Page } from '@playwright/test';
 import { LessonSchema } from '../core/schema/index.ts';
-import { expect, expectAccessible, newTeacher, nobody, saved, test } from './support.ts';
+import { expect, expectAccessible, newTeacher, nobody, saved, test, waitsUntilAwake } from './support.ts';
 
 test.use({ storageState: nobody });
 test.beforeEach(async ({ page }) => void (await newTeacher(page.request)));
@@ -68,7 +68,7 @@ test('steps of every kind are added, duplicated, and dragged to another place', 
 	await page.mouse.down();
 	await page.mouse.move(from.x + 5, to.y + 20, { steps: 12 });
 	await page.mouse.up();
-	await expect(steps(page).nth(0).getByRole('textbox').first()).toHaveValue('Second opening');
+	await expect(steps(page).nth(0).getByRole('textbox').first()).toHaveText('Second opening');
 	await expect(saved(page)).toBeVisible();
 });
 
@@ -85,9 +85,7 @@ test('a step is copied to another lesson, and an earlier version comes back', as
 	await page.goto('/lessons');
 	await page.getByRole('link', { name: /A plait/ }).click();
 	await expect(steps(page)).toHaveCount(10);
-	await expect(steps(page).nth(9).getByRole('textbox').first()).toHaveValue(
-		'Tonight every mistake is made on purpose.',
-	);
+	await expect(steps(page).nth(9).getByRole('textbox').first()).toHaveText('Tonight every mistake is made on purpose.');
 });
 
 test('it is shown with keys alone, goes black, follows in a second window, and stays where it was', async ({
@@ -121,6 +119,21 @@ test('it is shown with keys alone, goes black, follows in a second window, and s
 	await context.setOffline(false);
 	await page.reload();
 	await expect(show).toHaveAttribute('data-step', '7');
+});
+
+test('on show a swatch is worked row by row, and the row is kept', async ({ page }) => {
+	const path = await begun(page, 'First cable');
+	await page.goto(`${path}/show`);
+	await page.getByLabel('Jump to a step').selectOption('5');
+	await page.getByRole('button', { name: 'row by row' }).click();
+	await expect(page.getByTestId('row-now')).toHaveText('Row 1');
+	await page.keyboard.press('ArrowUp');
+	await page.getByRole('button', { name: 'Row finished' }).click();
+	await expect(page.getByTestId('row-now')).toHaveText('Row 3');
+	await page.reload();
+	await expect(page.getByTestId('row-now')).toHaveText('Row 3');
+	await page.keyboard.press('PageDown');
+	await expect(page.getByTestId('row-now')).toBeHidden();
 });
 
 test('what to bring, and files; JSON read back equal, and nothing else is taken', async ({ page }, info) => {
@@ -238,4 +251,91 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 	expect(left.pages.join(' ')).toContain('2/2 LC');
 	expect(left.pages.join(' ')).not.toContain('Total names');
 	expect((await ask('paper=nonsense&large=perhaps')).size).toEqual([595, 842]);
+
+	// Only what is wanted: two steps, with the words and mistakes of these alone.
+	await page.getByLabel('in colour').check();
+	for (const number of [1, 3, 4, 5, 6, 7, 8])
+		await page.getByLabel(`on paper: step ${number}`, { exact: true }).uncheck();
+	await page.getByLabel('words used').uncheck();
+	await expect(page.getByRole('heading', { name: 'Words used' })).toBeHidden();
+	await page.getByLabel('words used').check();
+	const href = await page.getByRole('link', { name: 'As PDF' }).getAttribute('href');
+	const some = (await readPdf(await (await page.request.get(href!)).body())).pages.join(' ');
+	for (const line of ['2. 1 over 1, leaning left', 'When something went wrong', 'Held on the other side', 'Words used'])
+		expect(some).toContain(line);
+	for (const line of ['A square to keep', '1. Opening', 'C4F']) expect(some).not.toContain(line);
+	expect(text).toContain('Words used');
+	expect((await ask('words=no&mistakes=no')).pages.join(' ')).not.toMatch(/Words used|When something went wrong/);
+});
+
+test('a note has lists and marks, is undone by keys, and stands so on the sheet, on show and in the PDF', async ({
+	page,
+}) => {
+	const path = await begun(page, 'Without a holder');
+	const note = steps(page).nth(0).getByRole('textbox').first();
+	await note.click();
+	await page.keyboard.press('Control+a');
+	await page.keyboard.type('Bring to the table:');
+	await page.keyboard.press('Enter');
+	await steps(page).nth(0).getByRole('button', { name: 'List', exact: true }).click();
+	await page.keyboard.type('wool');
+	await page.keyboard.press('Enter');
+	await page.keyboard.press('Control+b');
+	await page.keyboard.type('two needles');
+	await expect(steps(page).nth(0).getByRole('button', { name: 'Bold' })).toHaveAttribute('aria-pressed', 'true');
+	await expect(note.getByRole('listitem')).toHaveText(['wool', 'two needles']);
+	// What is typed in one go is one undo, so the paste comes after a rest.
+	await page.waitForTimeout(700);
+	// Pasted markup keeps its words and what a note may have, and nothing else.
+	await page.keyboard.press('Enter');
+	await note.evaluate((field) => {
+		const clipboardData = new DataTransfer();
+		clipboardData.setData('text/html', '<h1 onclick="x()">Head</h1><img src="x"><script>y()</' + 'script>');
+		field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+	});
+	await expect(note.getByRole('listitem').nth(2)).toHaveText('Head');
+	await page.keyboard.press('Control+z');
+	await expect(note).not.toContainText('Head');
+	await expect(saved(page)).toBeVisible();
+	await page.reload();
+	await expect(note.locator('strong')).toHaveText('two needles');
+	await page.getByRole('button', { name: 'Remove step 1' }).click();
+	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
+	await expect(note.getByRole('listitem')).toHaveCount(2);
+	await expectAccessible(page);
+	await expect(saved(page)).toBeVisible();
+	await page.goto(`${path}/show`);
+	await expect(page.getByTestId('show').getByRole('listitem')).toHaveText(['wool', 'two needles']);
+	await page.goto(`${path}/print`);
+	await expect(page.getByText('two needles')).toHaveCSS('font-weight', '700');
+	const { pages } = await readPdf(await (await page.request.get(`${path}/handout?steps=1`)).body());
+	expect(pages.join(' ')).toMatch(/Bring to the table:.*wool.*two needles/);
+});
+
+test('a link lets anybody read the lesson, either-handed, until it is withdrawn', async ({ page, browser }) => {
+	const path = await begun(page, 'A cord that travels');
+	await page.getByRole('button', { name: 'Make a link' }).click();
+	const link = await page.getByLabel('A link to read it by').inputValue();
+	const visitor = await (await browser.newContext({ storageState: nobody })).newPage();
+	waitsUntilAwake(visitor);
+	expect((await visitor.goto(link))?.headers()).toMatchObject({
+		'cache-control': 'no-store',
+		'x-robots-tag': 'noindex, nofollow',
+	});
+	await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('A cord that travels');
+	await expect(visitor.getByRole('heading', { name: 'Words used' })).toBeVisible();
+	await expectAccessible(visitor);
+	await visitor.getByRole('link', { name: 'left-handed, mirrored' }).click();
+	await expect(visitor.getByText('the fabric is mirrored').first()).toBeVisible();
+	await visitor.getByRole('link', { name: 'Watch it on the stage' }).first().click();
+	await expect(visitor.getByTestId('stage')).toBeVisible();
+	// The link is for reading: nothing of the teacher's opens by it.
+	expect((await visitor.request.get(path, { maxRedirects: 0 })).status()).toBe(303);
+	await page.reload();
+	await expect(page.getByLabel('A link to read it by')).toHaveValue(link);
+	await page.getByRole('button', { name: 'Withdraw it' }).click();
+	await expect(page.getByTestId('share')).toContainText('it leads nowhere now');
+	expect((await visitor.goto(link))?.status()).toBe(404);
+	await expect(visitor.getByText('It may have been withdrawn')).toBeVisible();
+	await visitor.context().close();
 });

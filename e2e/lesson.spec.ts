@@ -60,7 +60,7 @@ test('steps are added, moved, removed and brought back, by keyboard alone, and a
 	await expect(page.getByTestId('said')).toContainText('now step 2 of 3');
 	// The focus travels with the step, so the next press moves it again.
 	await page.keyboard.press('Enter');
-	await expect(steps.nth(0).getByRole('textbox')).toHaveValue('Rest the hands');
+	await expect(steps.nth(0).getByRole('textbox')).toHaveText('Rest the hands');
 	await page.getByRole('button', { name: 'Remove step 2' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(steps).toHaveCount(2);
@@ -68,7 +68,7 @@ test('steps are added, moved, removed and brought back, by keyboard alone, and a
 	await expect(steps).toHaveCount(3);
 	await page.locator('main').focus();
 	await page.keyboard.press('Control+z');
-	await expect(steps.nth(1).getByRole('textbox')).toHaveValue('Rest the hands');
+	await expect(steps.nth(1).getByRole('textbox')).toHaveText('Rest the hands');
 	await page.keyboard.press('Control+Shift+z');
 	await page.getByLabel('Title of the lesson').fill('Keyboard night');
 	await expect(saved(page)).toBeVisible();
@@ -76,7 +76,7 @@ test('steps are added, moved, removed and brought back, by keyboard alone, and a
 	await page.reload();
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Keyboard night');
 	await expect(steps).toHaveCount(3);
-	await expect(steps.nth(0).getByRole('textbox')).toHaveValue('Rest the hands');
+	await expect(steps.nth(0).getByRole('textbox')).toHaveText('Rest the hands');
 	await expect(steps.nth(1)).toContainText('C4F');
 });
 
@@ -102,7 +102,7 @@ test('two windows on one lesson: the later save is refused, both texts are kept,
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue('From the second');
 	// What was set aside is one undo away.
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByLabel('Note', { exact: true })).toHaveValue('written meanwhile');
+	await expect(page.getByLabel('Note', { exact: true })).toHaveText('written meanwhile');
 	await expect(saved(page)).toBeVisible();
 });
 
@@ -139,7 +139,7 @@ test('hostile titles and notes are shown harmlessly or refused clearly, and noth
 	await page.getByLabel('Title of the lesson').fill('Named again');
 	await expect(page.getByTestId('save-state')).toContainText('Step 1: A note has at most 4,000 characters');
 	await page.reload();
-	await expect(page.getByLabel('Note', { exact: true })).toHaveValue('y'.repeat(4001));
+	await expect(page.getByLabel('Note', { exact: true })).toHaveText('y'.repeat(4001));
 	await page.getByLabel('Note', { exact: true }).fill('shorter');
 	await expect(saved(page)).toBeVisible();
 	const huge = await request.post('/api/lessons', { data: { title: 'x'.repeat(1_000_000) } });

@@ -22,6 +22,9 @@ const OPEN = [
 	'/sign-up',
 ];
 
+/** Open to who holds the right link; a wrong one leads nowhere. */
+const BY_LINK = ['/shared/[token]'];
+
 const SECRETS = ['velvet heron', 'Runa Sedge', 'reed-side-out', 'whispered note'];
 
 const note = { id: randomUUID(), kind: 'note', text: 'mine now' };
@@ -157,6 +160,8 @@ for (const [who, stateOf] of [
 			const said = `${door.method} ${door.id} ${door.action ?? ''}`;
 			if (OPEN.includes(door.id)) {
 				expect(answer.status(), said).not.toBe(404);
+			} else if (BY_LINK.includes(door.id)) {
+				expect(answer.status(), said).toBe(404);
 			} else if (door.page || door.id === '/account/export' || door.id.endsWith('/handout')) {
 				expect([answer.status(), answer.headers()['location']], said).toEqual([
 					303,

@@ -16,7 +16,7 @@ if (!origin || !URL.canParse(origin) || new URL(origin).origin !== origin) {
 }
 // The door of the demo stays shut here, whatever the surroundings say.
 delete process.env['POND_LOOP_DEMO'];
-process.env['BODY_SIZE_LIMIT'] ??= '4M';
+process.env['BODY_SIZE_LIMIT'] ??= '8M';
 
 await ensureNpmPackages();
 const { ensureBuild } = await import('./lib/build.mjs');

@@ -1,6 +1,15 @@
 /** Changes to a lesson: pure, each giving a new lesson and leaving the old one whole, so that undo is free. */
 
-import { DEFAULT_PLAN, isText, type CrossingStep, type Lesson, type Plan, type Step } from '../schema/index.ts';
+import {
+	DEFAULT_PLAN,
+	isText,
+	noteOf,
+	type CrossingStep,
+	type Lesson,
+	type Note,
+	type Plan,
+	type Step,
+} from '../schema/index.ts';
 
 export const emptyLesson = (title: string): Lesson => ({
 	format: 'pond-loop/lesson',
@@ -21,7 +30,7 @@ export const crossingStep = (
 	kind: 'crossing',
 	craft: 'hand',
 	...shown,
-	note: '',
+	note: noteOf(''),
 });
 
 export const addStep = (lesson: Lesson, step: Step): Lesson => ({ ...lesson, steps: [...lesson.steps, step] });
@@ -42,8 +51,8 @@ export function moveStep(lesson: Lesson, id: string, by: number): Lesson {
 }
 
 /** Writes on a step: its note, or the text that it is. */
-export function writeNote(lesson: Lesson, id: string, text: string): Lesson {
-	const write = (s: Step): Step => (isText(s) ? { ...s, text } : { ...s, note: text });
+export function writeNote(lesson: Lesson, id: string, note: Note): Lesson {
+	const write = (s: Step): Step => (isText(s) ? { ...s, text: note } : { ...s, note });
 	return { ...lesson, steps: lesson.steps.map((s) => (s.id === id ? write(s) : s)) };
 }
 

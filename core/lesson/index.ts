@@ -1,4 +1,6 @@
+export * from './common-mistakes.ts';
 export * from './edit.ts';
+export * from './glossary.ts';
 export * from './history.ts';
 export * from './kit.ts';
 export * from './markdown.ts';

@@ -1,6 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { firstIssue, LESSON_LIMITS, LessonSchema, type CrossingStep, type Lesson, type Step } from '../schema/index.ts';
+import {
+	firstIssue,
+	isBlank,
+	LESSON_LIMITS,
+	LessonSchema,
+	NOTE_LIMITS,
+	noteOf,
+	NoteSchema,
+	textOf,
+	type CrossingStep,
+	type Lesson,
+	type Step,
+} from '../schema/index.ts';
 import { named } from '../test/made.ts';
 import {
 	addStep,
@@ -14,10 +26,11 @@ import {
 	startHistory,
 	undo,
 	writeNote,
+	writtenOn,
 } from './index.ts';
 
 const id = (i: number): string => `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
-const note = (i: number): Step => ({ id: id(i), kind: 'note', text: `note ${i}` });
+const note = (i: number): Step => ({ id: id(i), kind: 'note', text: noteOf(`note ${i}`) });
 const shown = (i: number): CrossingStep =>
 	crossingStep(id(i), { asked: { text: '2/1 LPC', school: 'slash' }, crossing: named('2/1 LPC'), way: 'off-holder' });
 const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('First rope'), steps });
@@ -38,17 +51,23 @@ describe('editing a lesson', () => {
 
 	it('writes notes and ways only on the step that is meant, and leaves the old lesson whole', () => {
 		const before = lessonOf(note(1), shown(2));
-		const after = chooseWay(writeNote(writeNote(before, id(1), 'bring wool'), id(2), 'slowly'), id(2), 'pinch');
-		expect(after.steps).toMatchObject([{ text: 'bring wool' }, { note: 'slowly', way: 'pinch' }]);
-		expect(before.steps).toMatchObject([{ text: 'note 1' }, { note: '', way: 'off-holder' }]);
+		const after = chooseWay(
+			writeNote(writeNote(before, id(1), noteOf('bring wool')), id(2), noteOf('slowly')),
+			id(2),
+			'pinch',
+		);
+		expect(after.steps.map(writtenOn)).toEqual(['bring wool', 'slowly']);
+		expect(after.steps[1]).toMatchObject({ way: 'pinch' });
+		expect(before.steps.map(writtenOn)).toEqual(['note 1', '']);
+		expect(before.steps[1]).toMatchObject({ way: 'off-holder' });
 	});
 
 	it('undoes and does again, with the typing in one field as one change', () => {
 		const start = lessonOf(note(1));
 		let h = startHistory(start);
-		for (const text of ['b', 'br', 'bri']) h = change(h, writeNote(h.now, id(1), text), 'note 1');
+		for (const text of ['b', 'br', 'bri']) h = change(h, writeNote(h.now, id(1), noteOf(text)), 'note 1');
 		h = change(h, removeStep(h.now, id(1)));
-		expect(undo(h).now.steps).toMatchObject([{ text: 'bri' }]);
+		expect(undo(h).now.steps.map(writtenOn)).toEqual(['bri']);
 		expect(undo(undo(h)).now).toBe(start);
 		expect(redo(redo(undo(undo(h)))).now).toBe(h.now);
 		expect(undo(undo(undo(h))).now).toBe(start);
@@ -71,13 +90,57 @@ describe('the stored lesson', () => {
 		const twisted = { ...bad, crossing: { ...bad.crossing, over: [] } };
 		expect(issue({ ...lessonOf(), title: ' ' })).toMatch(/needs a title/);
 		expect(issue({ ...lessonOf(), title: 'x'.repeat(1_000_000) })).toMatch(/at most 120/);
-		expect(issue(lessonOf(note(1), { ...note(2), kind: 'note', text: 'x'.repeat(LESSON_LIMITS.note + 1) }))).toMatch(
-			/^Step 2: .*4,000/,
-		);
+		expect(
+			issue(lessonOf(note(1), { ...note(2), kind: 'note', text: noteOf('x'.repeat(NOTE_LIMITS.text + 1)) })),
+		).toMatch(/^Step 2: .*4,000/);
 		expect(issue(lessonOf(note(1), twisted))).toMatch(/^Step 2: Stitches 1 and 3 change order/);
 		expect(issue(lessonOf(note(1), note(1)))).toMatch(/same id/);
 		expect(issue(lessonOf(...Array.from({ length: LESSON_LIMITS.steps + 1 }, (_, i) => note(i))))).toMatch(
 			/at most 200 steps/,
 		);
+	});
+});
+
+describe('a note', () => {
+	it('of plain text, as earlier files have it, is read line by line and loses nothing', () => {
+		fc.assert(
+			fc.property(fc.string({ unit: fc.constantFrom('a', ' ', '\n', '\t', '<', '🧶'), maxLength: 60 }), (text) => {
+				const note = NoteSchema.parse(text);
+				expect(textOf(note)).toBe(text);
+				expect(isBlank(note)).toBe(text.trim() === '');
+				expect(NoteSchema.parse(JSON.parse(JSON.stringify(note)))).toEqual(note);
+			}),
+		);
+	});
+
+	it('has paragraphs, lists and marks, and nothing else', () => {
+		const run = (text: string, ...marks: string[]): unknown => ({
+			type: 'text',
+			text,
+			...(marks.length > 0 ? { marks: marks.map((type) => ({ type })) } : {}),
+		});
+		const paragraph = (...content: unknown[]): unknown => ({ type: 'paragraph', content });
+		const list = (type: string, ...items: string[]): unknown => ({
+			type,
+			content: items.map((t) => ({ type: 'listItem', content: [paragraph(run(t))] })),
+		});
+		const doc = (...content: unknown[]): unknown => ({ type: 'doc', content });
+		const whole = doc(
+			paragraph(run('Hold '), run('firmly', 'bold', 'italic'), { type: 'hardBreak' }, run('now')),
+			list('bulletList', 'wool', 'holder'),
+			list('orderedList', 'slip'),
+		);
+		expect(textOf(NoteSchema.parse(whole))).toBe('Hold firmly\nnow\n- wool\n- holder\n1. slip');
+		for (const alien of [
+			doc({ type: 'image', attrs: { src: 'x' } }),
+			doc(paragraph(run('x', 'link'))),
+			doc(list('bulletList')),
+			{ type: 'doc' },
+			7,
+		])
+			expect(NoteSchema.safeParse(alien).success).toBe(false);
+		// What is not known of a known part is left out, whatever it is.
+		expect(NoteSchema.parse(doc({ type: 'paragraph', attrs: { onclick: 'x' } }))).toEqual(doc({ type: 'paragraph' }));
+		expect(NoteSchema.safeParse(noteOf('\n'.repeat(NOTE_LIMITS.parts))).success).toBe(false);
 	});
 });

@@ -2,14 +2,46 @@
 
 import { hand, perform } from '../craft/index.ts';
 import { namesFor, sentenceFor, stitches, wordsFor } from '../notation/index.ts';
-import type { HouseStyle, Lesson, Step } from '../schema/index.ts';
+import {
+	isBlank,
+	type HouseStyle,
+	type Lesson,
+	type Note,
+	type NoteBlock,
+	type NoteParagraph,
+	type NoteRun,
+	type Step,
+} from '../schema/index.ts';
 import { amount, kitFor } from './kit.ts';
 import { minutesOf, timeline } from './timing.ts';
-import { CHECK_WORDS, FINISH_WORDS, KIND_TITLES, stepTitle, writtenOn } from './words.ts';
+import { CHECK_WORDS, FINISH_WORDS, KIND_TITLES, noteOn, stepTitle } from './words.ts';
 
 /** Signs that mean something in Markdown, made to stand for themselves. */
 const plain = (text: string): string => text.replaceAll(/([\\`*_[\]<>#|~])/g, '\\$1');
-const quoted = (text: string): string[] => text.split('\n').map((line) => (line.trim() ? `> ${plain(line)}` : '>'));
+
+const runMarkdown = (run: NoteRun): string => {
+	if (run.type === 'hardBreak') return '  \n';
+	const signs = (run.marks ?? []).map((m) => (m.type === 'bold' ? '**' : '*'));
+	// Signs hold on to the words: blanks at the ends stay outside.
+	const [, before = '', words = '', after = ''] = /^(\s*)(.*?)(\s*)$/s.exec(run.text) ?? [];
+	return words ? before + signs.join('') + plain(words) + signs.toReversed().join('') + after : run.text;
+};
+const lineMarkdown = ({ content = [] }: NoteParagraph): string => content.map(runMarkdown).join('');
+const blockMarkdown = (block: NoteBlock): string =>
+	block.type === 'paragraph'
+		? lineMarkdown(block)
+		: block.content
+				.map(
+					(item, i) =>
+						`${block.type === 'bulletList' ? '-' : `${i + 1}.`} ${item.content.map(lineMarkdown).join('\n  ')}`,
+				)
+				.join('\n');
+const quoted = (note: Note): string[] =>
+	note.content
+		.map(blockMarkdown)
+		.join('\n\n')
+		.split('\n')
+		.map((line) => (line.trim() ? `> ${line}` : '>'));
 
 export function lessonMarkdown(lesson: Lesson, style: HouseStyle): string {
 	const { plan } = lesson;
@@ -35,7 +67,7 @@ export function lessonMarkdown(lesson: Lesson, style: HouseStyle): string {
 			'',
 		);
 		lines.push(...bodyOf(step));
-		if (writtenOn(step).trim()) lines.push(...quoted(writtenOn(step)), '');
+		if (!isBlank(noteOn(step))) lines.push(...quoted(noteOn(step)), '');
 	}
 	return `${lines.join('\n').trimEnd()}\n`;
 }

@@ -3,7 +3,7 @@
 import { difficulty, VERDICTS } from '../craft/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
-import type { CrossingStep, Lesson, Step } from '../schema/index.ts';
+import { noteOf, type CrossingStep, type Lesson, type Step } from '../schema/index.ts';
 import { crossingStep, insertAfter, insertBefore } from './edit.ts';
 import { askedBy, broughtBy, SKILLS, taughtBy, workedOf, type SkillId } from './skills.ts';
 import { minutesOf, timeline } from './timing.ts';
@@ -156,7 +156,7 @@ function twoSenses(lesson: Lesson): Remark[] {
 							asked: step.asked,
 							crossing: step.crossing,
 							way: step.way,
-							note: '',
+							note: noteOf(''),
 						}),
 				},
 			},
@@ -192,7 +192,7 @@ function oneWayRound(lesson: Lesson): Remark[] {
 						asked: first.asked,
 						crossing: first.crossing,
 						way: first.way,
-						note: '',
+						note: noteOf(''),
 					}),
 			},
 		},
@@ -226,7 +226,7 @@ function noRest(lesson: Lesson): Remark[] {
 				because,
 				fix: {
 					title: 'Put a rest before it',
-					apply: (l, id) => insertBefore(l, step.id, { id, kind: 'rest', note: '' }),
+					apply: (l, id) => insertBefore(l, step.id, { id, kind: 'rest', note: noteOf('') }),
 				},
 			});
 		}

@@ -4,6 +4,7 @@ import { twoGroups, type Crossing } from '../crossing/index.ts';
 import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
 import {
 	DEFAULT_PLAN,
+	noteOf,
 	type Level,
 	type CompareStep,
 	type CrossingStep,
@@ -34,7 +35,7 @@ class Writer {
 	}
 
 	text(kind: TextStep['kind'], text: string): this {
-		this.steps.push({ id: this.#nextId(), kind, text });
+		this.steps.push({ id: this.#nextId(), kind, text: noteOf(text) });
 		return this;
 	}
 
@@ -55,7 +56,7 @@ class Writer {
 			way,
 			...(mistake ? { view: { mistake } } : {}),
 		});
-		this.steps.push({ ...step, note });
+		this.steps.push({ ...step, note: noteOf(note) });
 		return this;
 	}
 
@@ -75,7 +76,7 @@ class Writer {
 			crossing,
 			way,
 			...(other ? { other } : {}),
-			note,
+			note: noteOf(note),
 		});
 		return this;
 	}
@@ -92,12 +93,12 @@ class Writer {
 			school: this.#school,
 			text,
 		} as const;
-		this.steps.push({ id: this.#nextId(), kind: 'swatch', swatch, note });
+		this.steps.push({ id: this.#nextId(), kind: 'swatch', swatch, note: noteOf(note) });
 		return this;
 	}
 
 	check(...checks: Extract<Step, { kind: 'check' }>['checks']): this {
-		this.steps.push({ id: this.#nextId(), kind: 'check', checks, note: '' });
+		this.steps.push({ id: this.#nextId(), kind: 'check', checks, note: noteOf('') });
 		return this;
 	}
 
@@ -105,13 +106,13 @@ class Writer {
 		this.steps.push({
 			id: this.#nextId(),
 			kind: 'rest',
-			note: 'Needles down, shake out the hands, look at something far away.',
+			note: noteOf('Needles down, shake out the hands, look at something far away.'),
 		});
 		return this;
 	}
 
 	finish(...parts: Extract<Step, { kind: 'finish' }>['parts']): this {
-		this.steps.push({ id: this.#nextId(), kind: 'finish', parts, note: '' });
+		this.steps.push({ id: this.#nextId(), kind: 'finish', parts, note: noteOf('') });
 		return this;
 	}
 }

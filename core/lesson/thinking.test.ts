@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_HOUSE_STYLE, LessonSchema, type Lesson, type Step } from '../schema/index.ts';
+import { DEFAULT_HOUSE_STYLE, LessonSchema, noteOf, type Lesson, type Step } from '../schema/index.ts';
 import { named } from '../test/made.ts';
 import {
 	askedBy,
@@ -27,12 +27,12 @@ import {
 
 let last = 0;
 const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
-const show = (name: string, more: { way?: string; note?: string } = {}): Step => ({
+const show = (name: string, more: { way?: string } = {}): Step => ({
 	...shownStep(nextId(), named(name)),
 	...more,
 });
 const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('An evening'), steps });
-const rest = (): Step => ({ id: nextId(), kind: 'rest', note: '' });
+const rest = (): Step => ({ id: nextId(), kind: 'rest', note: noteOf('') });
 const keys = (lesson: Lesson): string[] => remarksOn(lesson).map((r) => r.key.split(' ').slice(0, 2).join(' '));
 
 describe('skills', () => {
@@ -117,7 +117,7 @@ describe('remarks', () => {
 			text: 'k4',
 		} as const;
 		expect(
-			keys(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: '' })).some((k) => k.startsWith('swatch ')),
+			keys(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: noteOf('') })).some((k) => k.startsWith('swatch ')),
 		).toBe(true);
 		expect(keys(setPlan(long, { minutes: 10 }))).toContain('too-long');
 	});
@@ -175,10 +175,25 @@ describe('steps', () => {
 	it('are written as Markdown in which nothing that was typed becomes markup', () => {
 		const hostile = '<script>alert(1)</script> [x](javascript:y) `code` \u202e🧶';
 		const text = lessonMarkdown(
-			lessonOf({ id: nextId(), kind: 'opening', text: hostile }, show('2/2 LC')),
+			lessonOf({ id: nextId(), kind: 'opening', text: noteOf(hostile) }, show('2/2 LC')),
 			DEFAULT_HOUSE_STYLE,
 		);
 		expect(text).not.toMatch(/(?<!\\)<script|(?<!\\)\[x\]/);
 		expect(text).toContain('2 over 2, leaning left');
+		const marked = {
+			type: 'doc' as const,
+			content: [
+				{
+					type: 'paragraph' as const,
+					content: [
+						{ type: 'text' as const, text: 'a *b* ', marks: [{ type: 'bold' as const }] },
+						{ type: 'text' as const, text: 'c' },
+					],
+				},
+			],
+		};
+		expect(lessonMarkdown(lessonOf({ id: nextId(), kind: 'note', text: marked }), DEFAULT_HOUSE_STYLE)).toContain(
+			'> **a \\*b\\*** c',
+		);
 	});
 });

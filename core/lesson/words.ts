@@ -1,7 +1,16 @@
 /** A step in words: what kind it is, and what it is called. */
 
 import { wordsFor } from '../notation/index.ts';
-import { isText, type CHECKS, type COMPARISONS, type FINISHES, type Step, type StepKind } from '../schema/index.ts';
+import {
+	isText,
+	textOf,
+	type CHECKS,
+	type COMPARISONS,
+	type FINISHES,
+	type Note,
+	type Step,
+	type StepKind,
+} from '../schema/index.ts';
 
 export const KIND_TITLES: Readonly<Record<StepKind, string>> = {
 	opening: 'Opening and goal',
@@ -57,4 +66,7 @@ export function stepTitle(step: Step): string {
 }
 
 /** What is written on a step by hand. */
-export const writtenOn = (step: Step): string => (isText(step) ? step.text : step.note);
+export const noteOn = (step: Step): Note => (isText(step) ? step.text : step.note);
+
+/** The same as plain text. */
+export const writtenOn = (step: Step): string => textOf(noteOn(step));

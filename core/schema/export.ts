@@ -1,4 +1,4 @@
-/** All that a teacher has here, as one file. Secrets are not in it. */
+/** All that a teacher has here, as one file. What lets somebody sign in is not in it. */
 
 import { z } from 'zod';
 import { DesignSchema } from './design.ts';
@@ -33,6 +33,8 @@ export const ExportSchema = z.object({
 	versions: z
 		.array(z.object({ of: z.uuid(), version: z.number().int(), savedAt: moment, document: z.unknown() }))
 		.default([]),
+	/** Links by which lessons are read. */
+	shares: z.array(z.object({ lesson: z.uuid(), token: z.string(), madeAt: moment })).default([]),
 	sessions: z.array(z.object({ browser: z.string(), startedAt: moment, seenAt: moment })),
 	recoveryCodesLeft: z.number().int(),
 });

@@ -5,25 +5,17 @@ import { DEMONSTRATIONS } from '../craft/index.ts';
 import { MISTAKE_IDS } from '../handling/index.ts';
 import { MAX_SENTENCE_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
 import { CrossingSchema } from './crossing.ts';
+import { DraftNoteSchema, NoteSchema } from './note.ts';
 import { SwatchSchema } from './swatch.ts';
 
 /** Stated limits; what is longer is refused with a message that names them. */
-export const LESSON_LIMITS = { title: 120, note: 4000, steps: 200 } as const;
-
-const count = (value: number): string => value.toLocaleString('en');
+export const LESSON_LIMITS = { title: 120, steps: 200 } as const;
 
 export const TitleSchema = z
 	.string()
 	.trim()
 	.min(1, 'A lesson needs a title. Type at least one letter.')
 	.max(LESSON_LIMITS.title, `A title has at most ${LESSON_LIMITS.title} characters. Shorten it.`);
-
-const NoteText = z
-	.string()
-	.max(
-		LESSON_LIMITS.note,
-		`A note has at most ${count(LESSON_LIMITS.note)} characters. Shorten it, or split it into two.`,
-	);
 
 /** What all steps have. */
 const AnyStep = {
@@ -50,7 +42,7 @@ export const CrossingStepSchema = z.object({
 			yarn: z.enum(['right', 'left']).optional(),
 		})
 		.optional(),
-	note: NoteText,
+	note: NoteSchema,
 });
 
 /** Rows to knit at the needles: the swatch as it stood when it was put in. */
@@ -60,7 +52,7 @@ export const SwatchStepSchema = z.object({
 	swatch: SwatchSchema,
 	/** The swatch that it was taken from. */
 	from: z.uuid().optional(),
-	note: NoteText,
+	note: NoteSchema,
 });
 
 /** Two things side by side: both leans, two ways, what schools read differently, or rows between crossings. */
@@ -78,7 +70,7 @@ export const CheckStepSchema = z.object({
 	...AnyStep,
 	kind: z.literal('check'),
 	checks: z.array(z.enum(CHECKS)).min(1, 'A check looks at something. Choose at least one thing.'),
-	note: NoteText,
+	note: NoteSchema,
 });
 
 export const FINISHES = ['bind-off', 'wash', 'pin', 'dry', 'seam'] as const;
@@ -86,14 +78,14 @@ export const FinishStepSchema = z.object({
 	...AnyStep,
 	kind: z.literal('finish'),
 	parts: z.array(z.enum(FINISHES)).min(1, 'Finishing has at least one part. Choose one.'),
-	note: NoteText,
+	note: NoteSchema,
 });
 
-export const RestStepSchema = z.object({ ...AnyStep, kind: z.literal('rest'), note: NoteText });
+export const RestStepSchema = z.object({ ...AnyStep, kind: z.literal('rest'), note: NoteSchema });
 
 /** Steps that are what is written in them. */
 export const TEXT_KINDS = ['note', 'opening', 'materials', 'discussion', 'homework'] as const;
-export const TextStepSchema = z.object({ ...AnyStep, kind: z.enum(TEXT_KINDS), text: NoteText });
+export const TextStepSchema = z.object({ ...AnyStep, kind: z.enum(TEXT_KINDS), text: NoteSchema });
 
 export const StepSchema = z.discriminatedUnion('kind', [
 	CrossingStepSchema,
@@ -144,13 +136,13 @@ export const DraftLessonSchema = LessonSchema.extend({
 	plan: PlanSchema.extend({ minutes: z.number(), learners: z.number() }).default(DEFAULT_PLAN),
 	steps: z.array(
 		z.discriminatedUnion('kind', [
-			CrossingStepSchema.extend({ note: z.string() }),
-			CompareStepSchema.extend({ note: z.string() }),
-			SwatchStepSchema.extend({ note: z.string() }),
-			CheckStepSchema.extend({ note: z.string(), checks: z.array(z.enum(CHECKS)) }),
-			FinishStepSchema.extend({ note: z.string(), parts: z.array(z.enum(FINISHES)) }),
-			RestStepSchema.extend({ note: z.string() }),
-			TextStepSchema.extend({ text: z.string() }),
+			CrossingStepSchema.extend({ note: DraftNoteSchema }),
+			CompareStepSchema.extend({ note: DraftNoteSchema }),
+			SwatchStepSchema.extend({ note: DraftNoteSchema }),
+			CheckStepSchema.extend({ note: DraftNoteSchema, checks: z.array(z.enum(CHECKS)) }),
+			FinishStepSchema.extend({ note: DraftNoteSchema, parts: z.array(z.enum(FINISHES)) }),
+			RestStepSchema.extend({ note: DraftNoteSchema }),
+			TextStepSchema.extend({ text: DraftNoteSchema }),
 		]),
 	),
 });

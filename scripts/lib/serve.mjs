@@ -59,7 +59,7 @@ export async function serve({ name, port, keepData = false, env: more = {} }) {
 					PORT: String(chosen),
 					ORIGIN: address,
 					// Of the server itself; routes have their own, lower ones.
-					BODY_SIZE_LIMIT: '4M',
+					BODY_SIZE_LIMIT: '8M',
 					SHUTDOWN_TIMEOUT: '3',
 					LOG_LEVEL: 'warn',
 					POND_LOOP_DEMO: 'yes',

@@ -16,7 +16,7 @@ const foreign = 'This came from another site and was not done. Open Pond Loop it
 const tooLong = 'That is too much at once. Make it shorter and send it again.';
 const away = 'The database does not answer. Nothing that was saved is lost; try again in a moment.';
 
-/** One line for each request. A name of a crossing may stand in a query, so the query is left out. */
+/** One line for each request. A name of a crossing may stand in a query, so the query is left out; and who holds a link is let in by it, so it is named by its kind only. */
 const logged: Handle = async ({ event, resolve }) => {
 	event.locals.request = crypto.randomUUID();
 	const start = performance.now();
@@ -24,7 +24,7 @@ const logged: Handle = async ({ event, resolve }) => {
 	const line = {
 		request: event.locals.request,
 		method: event.request.method,
-		path: event.url.pathname,
+		path: event.route.id === '/shared/[token]' ? event.route.id : event.url.pathname,
 		status: response.status,
 		ms: Math.round((performance.now() - start) * 10) / 10,
 	};

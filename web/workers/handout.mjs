@@ -6,11 +6,18 @@ const require = createRequire(import.meta.url);
 const pdfmake = require('pdfmake');
 
 /** @param {string} family @param {string} weight */
-const face = (family, weight) => require.resolve(`@fontsource/${family}/files/${family}-latin-${weight}-normal.woff`);
+const face = (family, weight, slant = 'normal') =>
+	require.resolve(`@fontsource/${family}/files/${family}-latin-${weight}-${slant}.woff`);
 /** @param {string} normal @param {string} bold */
 const faces = (normal, bold) => ({ normal, bold, italics: normal, bolditalics: bold });
 
-const sans = faces(face('atkinson-hyperlegible-next', '400'), face('atkinson-hyperlegible-next', '700'));
+const SANS = 'atkinson-hyperlegible-next';
+const sans = {
+	normal: face(SANS, '400'),
+	bold: face(SANS, '700'),
+	italics: face(SANS, '400', 'italic'),
+	bolditalics: face(SANS, '700', 'italic'),
+};
 const serif = face('fraunces', '600');
 const mono = face('jetbrains-mono', '500');
 pdfmake.setFonts({

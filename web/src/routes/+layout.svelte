@@ -1,5 +1,6 @@
 <script lang="ts">
 	import '@fontsource/atkinson-hyperlegible-next/400.css';
+	import '@fontsource/atkinson-hyperlegible-next/400-italic.css';
 	import '@fontsource/atkinson-hyperlegible-next/600.css';
 	import '@fontsource/atkinson-hyperlegible-next/700.css';
 	import '@fontsource/fraunces/600.css';
@@ -57,7 +58,7 @@
 					?.href,
 	);
 	// A sheet for paper has nothing around it.
-	const bare = $derived(/\/(print|needles|show)$/.test(page.url.pathname) && !page.error);
+	const bare = $derived(/\/(print|needles|show)$|^\/shared\//.test(page.url.pathname) && !page.error);
 
 	function switchLight(): void {
 		const next: Light = light.now === 'day' ? 'dusk' : 'day';

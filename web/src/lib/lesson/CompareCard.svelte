@@ -2,9 +2,10 @@
 	import { hand, waysFor } from '@pond-loop/core/craft';
 	import { COMPARISON_TITLES } from '@pond-loop/core/lesson';
 	import { wordsFor } from '@pond-loop/core/notation';
-	import { COMPARISONS, type CompareStep, type HouseStyle } from '@pond-loop/core/schema';
+	import { COMPARISONS, type CompareStep, type HouseStyle, type Note } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
 	import type { Light } from '$lib/ui/light';
+	import NoteField from '$lib/note/NoteField.svelte';
 	import Compared from './Compared.svelte';
 
 	interface Props {
@@ -12,7 +13,7 @@
 		light: Light;
 		style: HouseStyle;
 		change: (change: Partial<CompareStep>) => void;
-		write: (note: string) => void;
+		write: (note: Note) => void;
 	}
 	const { step, light, style, change, write }: Props = $props();
 	const uid = $props.id();
@@ -54,12 +55,7 @@
 		{/if}
 	</div>
 	<div class="mt-2"><Compared {step} {light} {style} /></div>
-	<label class="sr-only" for="{uid}-note">Note to this comparison</label>
-	<textarea
-		id="{uid}-note"
-		class="field grown mt-2 w-full"
-		rows="1"
-		placeholder="What to say, what to watch for"
-		value={step.note}
-		oninput={(e) => write(e.currentTarget.value)}></textarea>
+	<div class="mt-2">
+		<NoteField note={step.note} label="Note to this comparison" placeholder="What to say, what to watch for" {write} />
+	</div>
 </div>

@@ -2,10 +2,11 @@
 	import { hand, waysFor } from '@pond-loop/core/craft';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { namesFor, wordsFor } from '@pond-loop/core/notation';
-	import type { CrossingStep, HouseStyle } from '@pond-loop/core/schema';
+	import type { CrossingStep, HouseStyle, Note } from '@pond-loop/core/schema';
 	import { isTooWide, shownIn } from '$lib/style/look';
 	import { addressOf } from '$lib/ui/choices';
 	import { stageOf } from './stage-of';
+	import NoteField from '$lib/note/NoteField.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
@@ -14,7 +15,7 @@
 		light: Light;
 		style: HouseStyle;
 		chooseWay: (way: string) => void;
-		write: (note: string) => void;
+		write: (note: Note) => void;
 	}
 	const { step, light, style, chooseWay, write }: Props = $props();
 	const uid = $props.id();
@@ -53,13 +54,13 @@
 				Wider than your house style goes without a holder ({style.withoutHolderUpTo} stitches).
 			</p>
 		{/if}
-		<label class="sr-only" for="{uid}-note">Note to {step.asked.text}</label>
-		<textarea
-			id="{uid}-note"
-			class="field grown mt-2 w-full"
-			rows="1"
-			placeholder="What to say, what to watch for"
-			value={step.note}
-			oninput={(e) => write(e.currentTarget.value)}></textarea>
+		<div class="mt-2">
+			<NoteField
+				note={step.note}
+				label="Note to {step.asked.text}"
+				placeholder="What to say, what to watch for"
+				{write}
+			/>
+		</div>
 	</div>
 </div>

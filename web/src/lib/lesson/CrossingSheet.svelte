@@ -2,8 +2,9 @@
 	import { hand, perform } from '@pond-loop/core/craft';
 	import { drawRibbon, drawStage, type Light } from '@pond-loop/core/drawing';
 	import { namesFor, stitches, wordsFor } from '@pond-loop/core/notation';
-	import type { CrossingStep, HouseStyle } from '@pond-loop/core/schema';
+	import { isBlank, type CrossingStep, type HouseStyle } from '@pond-loop/core/schema';
 	import { lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
+	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
 	interface Props {
@@ -72,4 +73,4 @@
 	{#if done.ok && done.value.deviation}<p class="mt-2 text-sm font-semibold">{done.value.deviation.says}</p>{/if}
 	{#if way.caution}<p class="mt-2 text-sm">{way.caution}</p>{/if}
 {/if}
-{#if step.note.trim()}<p class="mt-3 border-l-4 border-black pl-3 break-words whitespace-pre-wrap">{step.note}</p>{/if}
+{#if !isBlank(step.note)}<div class="mt-3 border-l-4 border-black pl-3"><NoteText note={step.note} /></div>{/if}

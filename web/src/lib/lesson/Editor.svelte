@@ -22,7 +22,7 @@
 		writeNote,
 		writtenOn,
 	} from '@pond-loop/core/lesson';
-	import { LESSON_LIMITS, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
+	import { LESSON_LIMITS, noteOf, type HouseStyle, type Lesson, type Note, type Step } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
@@ -48,10 +48,12 @@
 		opened: OpenedLesson;
 		/** Lessons that steps may be copied to. */
 		others: readonly { readonly id: string; readonly title: string }[];
+		/** The token of the link to read it by, when it has one. */
+		token: string | undefined;
 		light: Light;
 		style: HouseStyle;
 	}
-	const { opened, others, light, style }: Props = $props();
+	const { opened, others, token, light, style }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const save = keepLesson(opened);
@@ -68,7 +70,9 @@
 		step.kind === 'crossing' ? step.asked.text : step.kind === 'note' ? 'the note' : `“${stepTitle(step)}”`;
 
 	const lineOf = (step: Step): string =>
-		step.kind === 'note' ? `Note: ${step.text}` : `${nameOf(step)}${writtenOn(step) ? `: ${writtenOn(step)}` : ''}`;
+		step.kind === 'note'
+			? `Note: ${writtenOn(step)}`
+			: `${nameOf(step)}${writtenOn(step) ? `: ${writtenOn(step)}` : ''}`;
 	const inWords = ({ title, steps }: Lesson): VersionWords => ({ heading: title, lines: steps.map(lineOf) });
 
 	function remove(step: Step): void {
@@ -98,16 +102,16 @@
 		const id = crypto.randomUUID();
 		switch (kind) {
 			case 'check':
-				add({ id, kind, checks: ['count', 'lean'], note: '' });
+				add({ id, kind, checks: ['count', 'lean'], note: noteOf('') });
 				break;
 			case 'finish':
-				add({ id, kind, parts: ['bind-off', 'wash', 'pin', 'dry'], note: '' });
+				add({ id, kind, parts: ['bind-off', 'wash', 'pin', 'dry'], note: noteOf('') });
 				break;
 			case 'rest':
-				add({ id, kind, note: '' });
+				add({ id, kind, note: noteOf('') });
 				break;
 			default:
-				add({ id, kind, text: '' });
+				add({ id, kind, text: noteOf('') });
 		}
 		await tick();
 		document.getElementById(`${kind}-${id}`)?.focus();
@@ -143,9 +147,9 @@
 		said = undefined;
 	}
 
-	function write(step: Step, text: string): void {
+	function write(step: Step, note: Note): void {
 		said = undefined;
-		save.change(writeNote(lesson, step.id, text), `note ${step.id}`);
+		save.change(writeNote(lesson, step.id, note), `note ${step.id}`);
 	}
 </script>
 
@@ -229,22 +233,22 @@
 								said = undefined;
 								save.change(chooseWay(lesson, step.id, way));
 							}}
-							write={(text) => write(step, text)}
+							write={(note) => write(step, note)}
 						/>
 					{:else if step.kind === 'swatch'}
-						<SwatchCard {step} {light} {style} write={(text) => write(step, text)} />
+						<SwatchCard {step} {light} {style} write={(note) => write(step, note)} />
 					{:else if step.kind === 'compare'}
 						<CompareCard
 							{step}
 							{light}
 							{style}
 							change={(c) => save.change(changeStep(lesson, step.id, 'compare', c))}
-							write={(text) => write(step, text)}
+							write={(note) => write(step, note)}
 						/>
 					{:else}
 						<PlainStep
 							{step}
-							write={(text) => write(step, text)}
+							write={(note) => write(step, note)}
 							choose={(c) => save.change(changeStep(lesson, step.id, step.kind, c))}
 						/>
 					{/if}
@@ -329,7 +333,7 @@
 			}}
 		/>
 		<div class="border-base-300 mt-6 border-t pt-4">
-			<LessonFiles {lesson} {style} id={opened.id} take={(l) => save.change(l)} />
+			<LessonFiles {lesson} {style} {token} id={opened.id} take={(l) => save.change(l)} />
 			<div class="mt-3">
 				<Versions
 					list={() => listVersions(opened.id)}

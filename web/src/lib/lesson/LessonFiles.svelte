@@ -5,16 +5,19 @@
 	import { firstIssue, LessonSchema, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
 	import ical from 'ical-generator';
 	import { download, fileName } from '$lib/stage/save-as';
+	import ShareLink from './ShareLink.svelte';
 	import { lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 	interface Props {
 		lesson: Lesson;
 		style: HouseStyle;
 		id: string;
+		/** The token of its link, when it has one. */
+		token: string | undefined;
 		/** Puts what was read from a file in place of what is there. */
 		take: (lesson: Lesson) => void;
 	}
-	const { lesson, style, id, take }: Props = $props();
+	const { lesson, style, id, token, take }: Props = $props();
 	let trouble = $state<string>();
 	let read = $state.raw<Lesson>();
 
@@ -96,6 +99,7 @@
 	<p class="flex flex-wrap gap-x-5 gap-y-1">
 		<a class="wordlink" href="/lessons/{id}/kit">What to bring</a>
 	</p>
+	<ShareLink {id} {token} />
 	<details class="mt-2">
 		<summary class="wordlink w-fit list-none">Files</summary>
 		<ul class="mt-2">

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { CHECK_WORDS, FINISH_WORDS, stepTitle, writtenOn } from '@pond-loop/core/lesson';
+	import { CHECK_WORDS, FINISH_WORDS, noteOn, stepTitle } from '@pond-loop/core/lesson';
 	import type { Light } from '@pond-loop/core/drawing';
-	import type { HouseStyle, Step } from '@pond-loop/core/schema';
+	import { isBlank, type HouseStyle, type Step } from '@pond-loop/core/schema';
+	import NoteText from '$lib/note/NoteText.svelte';
 	import Compared from './Compared.svelte';
 
 	interface Props {
@@ -11,11 +12,11 @@
 		style: HouseStyle;
 	}
 	const { step, number, light, style }: Props = $props();
-	const written = $derived(writtenOn(step).trim());
+	const note = $derived(noteOn(step));
 </script>
 
 {#if step.kind === 'note'}
-	{#if written}<p class="break-words whitespace-pre-wrap">{step.text}</p>{/if}
+	{#if !isBlank(note)}<NoteText {note} />{/if}
 {:else}
 	<p class="text-sm font-semibold">Step {number}</p>
 	<h2 class="text-2xl">{stepTitle(step)}</h2>
@@ -32,5 +33,5 @@
 			{/each}
 		</ul>
 	{/if}
-	{#if written}<p class="mt-2 break-words whitespace-pre-wrap">{writtenOn(step)}</p>{/if}
+	{#if !isBlank(note)}<div class="mt-2"><NoteText {note} /></div>{/if}
 {/if}

@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { CHECK_WORDS, FINISH_WORDS, KIND_TITLES } from '@pond-loop/core/lesson';
-	import { CHECKS, FINISHES, isText, type CheckStep, type FinishStep, type Step } from '@pond-loop/core/schema';
+	import { CHECK_WORDS, FINISH_WORDS, KIND_TITLES, noteOn } from '@pond-loop/core/lesson';
+	import { CHECKS, FINISHES, type CheckStep, type FinishStep, type Note, type Step } from '@pond-loop/core/schema';
+	import NoteField from '$lib/note/NoteField.svelte';
 
 	interface Props {
 		step: Exclude<Step, { kind: 'crossing' | 'compare' | 'swatch' }>;
-		write: (text: string) => void;
+		write: (note: Note) => void;
 		/** What a check looks at, or what finishing is made of. */
 		choose: (change: Partial<CheckStep> | Partial<FinishStep>) => void;
 	}
@@ -28,7 +29,7 @@
 </script>
 
 <div>
-	<label class="lead block" for="{step.kind}-{step.id}">{KIND_TITLES[step.kind]}</label>
+	<h2 class="lead font-sans" id="{uid}-kind">{KIND_TITLES[step.kind]}</h2>
 	{#if step.kind === 'check'}
 		<div class="mt-1 flex flex-wrap gap-x-4 text-[0.94rem]" role="group" aria-label="What is checked">
 			{#each CHECKS as c (c)}
@@ -58,13 +59,13 @@
 			{/each}
 		</div>
 	{/if}
-	<textarea
-		id="{step.kind}-{step.id}"
-		class="field grown w-full"
-		rows="1"
-		aria-describedby="{uid}-kind"
-		placeholder={ASKS[step.kind]}
-		value={isText(step) ? step.text : step.note}
-		oninput={(e) => write(e.currentTarget.value)}></textarea>
-	<span id="{uid}-kind" class="sr-only">{ASKS[step.kind]}</span>
+	<div class="mt-1">
+		<NoteField
+			id="{step.kind}-{step.id}"
+			note={noteOn(step)}
+			label={{ by: `${uid}-kind` }}
+			placeholder={ASKS[step.kind]}
+			{write}
+		/>
+	</div>
 </div>

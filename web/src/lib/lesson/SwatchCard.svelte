@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { drawChart } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
-	import type { HouseStyle, SwatchStep } from '@pond-loop/core/schema';
+	import type { HouseStyle, SwatchStep, Note } from '@pond-loop/core/schema';
 	import { check } from '$lib/swatch/checked';
+	import NoteField from '$lib/note/NoteField.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
@@ -10,10 +11,9 @@
 		step: SwatchStep;
 		light: Light;
 		style: HouseStyle;
-		write: (note: string) => void;
+		write: (note: Note) => void;
 	}
 	const { step, light, style, write }: Props = $props();
-	const uid = $props.id();
 	const checked = $derived(check(step.swatch, style.glossary));
 	const { worked } = $derived(checked);
 	const drawing = $derived(drawChart(worked, { light, cords: checked.cords }));
@@ -29,13 +29,13 @@
 			A swatch: {stitches(worked.castOn)}, {worked.shape === 'flat' ? 'flat' : 'in the round'}, {worked.rows.length} rows
 		</p>
 		{#if step.from}<a class="wordlink mt-1 inline-block" href="/swatches/{step.from}/needles">At the needles</a>{/if}
-		<label class="sr-only" for="{uid}-note">Note to {step.swatch.title}</label>
-		<textarea
-			id="{uid}-note"
-			class="field grown mt-2 w-full"
-			rows="1"
-			placeholder="What to say, what to watch for"
-			value={step.note}
-			oninput={(e) => write(e.currentTarget.value)}></textarea>
+		<div class="mt-2">
+			<NoteField
+				note={step.note}
+				label="Note to {step.swatch.title}"
+				placeholder="What to say, what to watch for"
+				{write}
+			/>
+		</div>
 	</div>
 </div>

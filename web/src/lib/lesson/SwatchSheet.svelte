@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { drawChart, type Light } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
-	import type { HouseStyle, SwatchStep } from '@pond-loop/core/schema';
+	import { isBlank, type HouseStyle, type SwatchStep } from '@pond-loop/core/schema';
 	import { legendOf } from '@pond-loop/core/swatch';
 	import { isLeftHanded } from '$lib/style/look';
 	import { check } from '$lib/swatch/checked';
+	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
 	interface Props {
@@ -36,4 +37,4 @@
 		<dd>{entry.says}</dd>
 	{/each}
 </dl>
-{#if step.note.trim()}<p class="mt-3 border-l-4 border-black pl-3 break-words whitespace-pre-wrap">{step.note}</p>{/if}
+{#if !isBlank(step.note)}<div class="mt-3 border-l-4 border-black pl-3"><NoteText note={step.note} /></div>{/if}

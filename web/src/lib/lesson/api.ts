@@ -34,3 +34,9 @@ export const restoreLesson = (id: string): Promise<Answer<object>> =>
 
 export const listVersions = (id: string): Promise<Answer<Version<Lesson>[]>> =>
 	send('GET', `/api/lessons/${id}/versions`, undefined, versionsOf(LessonSchema));
+
+export const shareLesson = (id: string): Promise<Answer<{ token: string }>> =>
+	send('PUT', `/api/lessons/${id}/share`, {}, z.object({ token: z.string() }));
+
+export const withdrawShare = (id: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/lessons/${id}/share`, undefined, z.object({}));

@@ -1,11 +1,11 @@
 import { addStep, emptyLesson, rename } from '@pond-loop/core/lesson';
-import type { Lesson, Step } from '@pond-loop/core/schema';
+import { noteOf, type Lesson, type Step } from '@pond-loop/core/schema';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepLesson } from '$lib/lesson/keep';
 import type { Autosave } from './autosave.svelte';
 
 const ID = '11111111-1111-4111-8111-111111111111';
-const note = (text: string): Step => ({ id: crypto.randomUUID(), kind: 'note', text });
+const note = (text: string): Step => ({ id: crypto.randomUUID(), kind: 'note', text: noteOf(text) });
 
 /** A server in a few lines: it keeps one lesson by version, and can be told to be down or slow. */
 class FakeServer {

@@ -11,6 +11,7 @@ import { countSignIn } from './limits';
 import { hashPassword, isPassword, TooBusy } from './passwords';
 import { hashed } from './secrets';
 import { startSession } from './sessions';
+import { shareLesson } from './shares';
 import { createSwatch, savePlace, saveSwatch } from './swatches';
 import { deleteTeacher, ensureTeacher, readAccount, type Teacher } from './teachers';
 import { account, newTeacher, PASSWORD } from './test/made';
@@ -115,6 +116,7 @@ describe('leaving', () => {
 		const swatch = (await createSwatch(teacher, SWATCH))!;
 		await saveSwatch(teacher, swatch.id, 1, { ...SWATCH, title: 'Lantern, second try' });
 		await savePlace(teacher, swatch.id, 4);
+		const token = await shareLesson(teacher, kept.id);
 		const all = await exportAll(teacher, new Date('2026-11-24T10:00:00Z'));
 		expect(ExportSchema.parse(JSON.parse(JSON.stringify(all)))).toEqual(all);
 		expect(all.lessons.map((l) => [l.id, l.lesson.title, l.removedAt !== null])).toEqual([
@@ -123,6 +125,7 @@ describe('leaving', () => {
 		]);
 		expect(all.designs).toEqual([design]);
 		expect(all.swatches.map((s) => [s.id, s.swatch.title, s.place])).toEqual([[swatch.id, 'Lantern, second try', 4]]);
+		expect(all.shares.map((s) => [s.lesson, s.token])).toEqual([[kept.id, token]]);
 		expect(all.versions.map((v) => [v.of, v.version, v.document])).toEqual([[swatch.id, 1, SWATCH]]);
 		expect([all.teacher.signInName, all.houseStyle, all.sessions.length, all.recoveryCodesLeft]).toEqual([
 			signInName,
@@ -137,6 +140,7 @@ describe('leaving', () => {
 			'lessons',
 			'recovery_codes',
 			'sessions',
+			'shares',
 			'swatches',
 			'versions',
 		]);
@@ -146,7 +150,7 @@ describe('leaving', () => {
 		const { teacher } = await newTeacher();
 		const other = await newTeacher();
 		for (const t of [teacher, other.teacher]) {
-			await createLesson(t, 'One');
+			await shareLesson(t, (await createLesson(t, 'One')).id);
 			await saveHouseStyle(t, 0, DEFAULT_HOUSE_STYLE);
 			await startSession(t, 'Here');
 			const { id } = (await createSwatch(t, SWATCH))!;

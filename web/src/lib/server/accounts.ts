@@ -11,6 +11,7 @@ import { hashPassword, isPassword } from './passwords';
 import { codesLeft, newCodes, useCode } from './recovery';
 import { listSessions, replaceSessions } from './sessions';
 import * as sql from './sql/teachers';
+import { allShares } from './shares';
 import { allSwatches } from './swatches';
 import { readAccount, type Teacher } from './teachers';
 
@@ -110,6 +111,7 @@ export async function exportAll(teacher: Teacher, at: Date): Promise<Export> {
 		const lessons = await allLessons(teacher, on);
 		const swatches = await allSwatches(teacher, on);
 		const versions = await allVersions(teacher, on);
+		const shares = await allShares(teacher, on);
 		const sessions = await listSessions(teacher, on);
 		return {
 			format: 'pond-loop/export',
@@ -121,6 +123,7 @@ export async function exportAll(teacher: Teacher, at: Date): Promise<Export> {
 			swatches: swatches.map(({ swatch, place, ...row }) => ({ ...asKept(row), swatch, place })),
 			versions: versions.map((v) => ({ ...v, savedAt: v.savedAt.toISOString() })),
 			designs: [...(await designsOf(teacher, on))],
+			shares: shares.map((s) => ({ ...s, madeAt: s.madeAt.toISOString() })),
 			sessions: sessions.map((s) => ({
 				browser: s.browser,
 				startedAt: s.startedAt.toISOString(),

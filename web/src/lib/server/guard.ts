@@ -9,6 +9,7 @@ export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/crossings',
 	'/crossings/design',
 	'/stage',
+	'/shared/[token]',
 	'/sign-in',
 	'/sign-up',
 	'/recover',
@@ -39,9 +40,9 @@ export function isForeign({ request, url }: Pick<RequestEvent, 'request' | 'url'
 const MOST_BYTES = 64 * 1024;
 /** A swatch at its limits, in the longest letters. */
 const SWATCH_BYTES = 256 * 1024;
-/** What some addresses take; a lesson at all of its limits is under four megabytes, in the longest letters. */
+/** What some addresses take; a lesson at all of its limits is under eight megabytes, in the longest letters. */
 const BYTES: Readonly<Record<string, number>> = {
-	'/api/lessons/[id]': 4 * 1024 * 1024,
+	'/api/lessons/[id]': 8 * 1024 * 1024,
 	'/api/lessons': SWATCH_BYTES,
 	'/api/lessons/[id]/steps': SWATCH_BYTES,
 	'/api/swatches': SWATCH_BYTES,

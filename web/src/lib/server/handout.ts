@@ -13,12 +13,31 @@ import {
 	type Drawing,
 	type Light,
 } from '@pond-loop/core/drawing';
-import { CHECK_WORDS, FINISH_WORDS, stepTitle, workedOf, writtenOn } from '@pond-loop/core/lesson';
+import {
+	CHECK_WORDS,
+	commonMistakes,
+	FINISH_WORDS,
+	glossaryOf,
+	noteOn,
+	stepTitle,
+	workedOf,
+} from '@pond-loop/core/lesson';
 import { namesFor, sentenceFor, stitches, wordsFor } from '@pond-loop/core/notation';
-import type { CrossingStep, HouseStyle, Lesson, Step, SwatchStep } from '@pond-loop/core/schema';
+import {
+	isBlank,
+	type CompareStep,
+	type CrossingStep,
+	type HouseStyle,
+	type Lesson,
+	type Note,
+	type NoteParagraph,
+	type Step,
+	type SwatchStep,
+} from '@pond-loop/core/schema';
 import { cordsOf, legendOf } from '@pond-loop/core/swatch';
 import pLimit from 'p-limit';
 import { z } from 'zod';
+import { sidesOf } from '$lib/lesson/compared';
 import { isLeftHanded, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 export const HandoutSchema = z.object({
@@ -27,6 +46,16 @@ export const HandoutSchema = z.object({
 	colour: z.stringbool().catch(false),
 	hands: z.enum(['right', 'left-same', 'left-mirrored']).optional().catch(undefined),
 	school: z.enum(['slash', 'total-front-back', 'total-right-left', 'held-front-back']).optional().catch(undefined),
+	/** The numbers of the steps that are wanted, as in `1.3.4`; all when left out. */
+	steps: z
+		.string()
+		.regex(/^\d{1,3}(\.\d{1,3})*$/)
+		.transform((text) => new Set(text.split('.').map(Number)))
+		.optional()
+		.catch(undefined),
+	/** Parts at the end: a glossary of what is used, and common mistakes. */
+	words: z.stringbool().catch(true),
+	mistakes: z.stringbool().catch(true),
 });
 export type HandoutOptions = z.infer<typeof HandoutSchema>;
 
@@ -93,7 +122,7 @@ class Writer {
 
 	step(step: Step, number: number): void {
 		if (step.kind === 'note') {
-			if (step.text.trim()) this.text(step.text, { margin: [0, 6, 0, 6] });
+			this.#note(step.text);
 			return;
 		}
 		this.title(`${number}. ${stepTitle(step)}`, 1.5);
@@ -101,15 +130,61 @@ class Writer {
 		else if (step.kind === 'swatch') this.#swatch(step);
 		else if (step.kind === 'check') this.#ticks(step.checks.map((c) => CHECK_WORDS[c]));
 		else if (step.kind === 'finish') this.#ticks(step.parts.map((p) => FINISH_WORDS[p]));
-		else if (step.kind === 'compare') this.#pair(step.crossing, step.of === 'leans');
-		if (writtenOn(step).trim()) this.text(writtenOn(step), { margin: [0, 2, 0, 6] });
+		else if (step.kind === 'compare') this.#compared(step);
+		this.#note(noteOn(step));
 	}
 
-	#pair(crossing: CrossingStep['crossing'], both: boolean): void {
-		const shown = shownIn(this.#style, crossing);
-		const words = wordsFor(shown.fabric);
-		this.text(`${words.title}: ${words.hands}${both ? '; the other way round it leans the other way' : ''}`);
-		this.#picture(drawRibbon(shown.made, { light: this.#light, around: '#ffffff', mirrored: shown.mirrored }), 130);
+	/** What was written by hand, with its marks and lists. */
+	#note(note: Note): void {
+		if (isBlank(note)) return;
+		const paragraph = ({ content = [] }: NoteParagraph): Content => ({
+			text: content.map((run) =>
+				run.type === 'hardBreak'
+					? '\n'
+					: {
+							text: legible(run.text),
+							bold: run.marks?.some((m) => m.type === 'bold') ?? false,
+							italics: run.marks?.some((m) => m.type === 'italic') ?? false,
+						},
+			),
+			margin: [0, 0, 0, 2],
+			preserveLeadingSpaces: true,
+		});
+		this.content.push({
+			stack: note.content.map((block) =>
+				block.type === 'paragraph'
+					? paragraph(block)
+					: {
+							[block.type === 'bulletList' ? 'ul' : 'ol']: block.content.map((item) => item.content.map(paragraph)),
+							margin: [0, 1, 0, 3],
+						},
+			),
+			margin: [0, 4, 0, 6],
+		});
+	}
+
+	/** Side by side, as on the page; as many to a line as have room. */
+	#compared(step: CompareStep): void {
+		const sides = sidesOf(step, { light: this.#light, style: this.#style, around: '#ffffff' });
+		const across = step.of === 'ways' ? 2 : 3;
+		const most = WIDTH / across - 14;
+		for (let i = 0; i < sides.length; i += across) {
+			this.content.push({
+				columns: sides.slice(i, i + across).map(({ title, says, drawing }) => ({
+					stack: [
+						{
+							svg: toSvg(drawing, drawing.width),
+							width: Math.min(most, step.of === 'ways' ? most : 110, drawing.width),
+						},
+						{ text: legible(title), bold: true },
+						{ text: legible(says) },
+					],
+					width: WIDTH / across,
+				})),
+				unbreakable: true,
+				margin: [0, 4, 0, 8],
+			});
+		}
 	}
 
 	#crossing(step: CrossingStep): void {
@@ -189,6 +264,21 @@ class Writer {
 		});
 	}
 
+	/** A table of terms and what they say, under a heading that stays with it. */
+	terms(title: string, lines: readonly (readonly [string, string])[], font: string): void {
+		if (lines.length === 0) return;
+		this.title(title, 1.5);
+		this.content.push({
+			table: {
+				widths: ['auto', '*'],
+				dontBreakRows: true,
+				body: lines.map(([term, says]) => [{ text: legible(term), font }, { text: legible(says) }]),
+			},
+			layout: 'lightHorizontalLines',
+			margin: [0, 2, 0, 8],
+		});
+	}
+
 	/** A strip of row numbers to cross off. */
 	#counter(numbers: readonly number[]): void {
 		const across = this.#size > 12 ? 14 : 20;
@@ -208,7 +298,19 @@ class Writer {
 export function handoutOf(lesson: Lesson, style: HouseStyle, options: HandoutOptions): Record<string, unknown> {
 	const writer = new Writer(style, options);
 	writer.title(lesson.title, 2.2);
-	for (const [i, step] of lesson.steps.entries()) writer.step(step, i + 1);
+	const wanted = lesson.steps
+		.map((step, i) => ({ step, number: i + 1 }))
+		.filter((s) => options.steps?.has(s.number) ?? true);
+	for (const { step, number } of wanted) writer.step(step, number);
+	const steps = wanted.map((s) => s.step);
+	if (options.mistakes) {
+		const lines = commonMistakes(steps).map((m) => [m.title, m.says] as const);
+		writer.terms('When something went wrong', lines, 'Atkinson Hyperlegible Next');
+	}
+	if (options.words) {
+		const lines = glossaryOf(steps, options.school).map((t) => [t.term, t.says] as const);
+		writer.terms('Words used', lines, 'JetBrains Mono');
+	}
 	writer.text(
 		'Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle tips, holders, pins and hooks are sharp.',
 		{ margin: [0, 14, 0, 0], fontSize: writer.size * 0.85 },

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
 import { crossingStep, emptyLesson, rename } from '@pond-loop/core/lesson';
-import type { Lesson, Step } from '@pond-loop/core/schema';
+import { noteOf, type Lesson, type Step } from '@pond-loop/core/schema';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { closeDatabase, database } from './database';
 import {
@@ -20,7 +20,7 @@ import { ensureTeacher, type Teacher } from './teachers';
 
 const ours: Teacher = { id: randomUUID(), name: 'Ines Alder' };
 const other: Teacher = { id: randomUUID(), name: 'Tobe Marsh' };
-const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text });
+const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text: noteOf(text) });
 
 beforeAll(async () => {
 	await ensureTeacher(ours);

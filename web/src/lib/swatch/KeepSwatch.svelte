@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Swatch } from '@pond-loop/core/schema';
+	import { noteOf, type Swatch } from '@pond-loop/core/schema';
 	import KeepInLesson from '$lib/lesson/KeepInLesson.svelte';
 
 	interface Props {
@@ -14,5 +14,5 @@
 <KeepInLesson
 	{lessons}
 	what={swatch.title}
-	step={() => ({ id: crypto.randomUUID(), kind: 'swatch', swatch, from, note: '' })}
+	step={() => ({ id: crypto.randomUUID(), kind: 'swatch', swatch, from, note: noteOf('') })}
 />

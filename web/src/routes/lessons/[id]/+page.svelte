@@ -7,5 +7,5 @@
 </script>
 
 {#key data.opened.id}
-	<Editor opened={data.opened} others={data.others} light={light.now} style={data.style} />
+	<Editor opened={data.opened} others={data.others} token={data.token} light={light.now} style={data.style} />
 {/key}

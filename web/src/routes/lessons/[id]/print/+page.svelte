@@ -1,12 +1,12 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
+	import { commonMistakes, glossaryOf } from '@pond-loop/core/lesson';
 	import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 	import { lengthName, needleName } from '@pond-loop/core/measure';
 	import { TAIL_CM } from '$lib/style/tail';
-	import CrossingSheet from '$lib/lesson/CrossingSheet.svelte';
-	import PlainSheet from '$lib/lesson/PlainSheet.svelte';
-	import SwatchSheet from '$lib/lesson/SwatchSheet.svelte';
+	import TermSheet from '$lib/lesson/TermSheet.svelte';
+	import StepSheet from '$lib/lesson/StepSheet.svelte';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
@@ -16,6 +16,17 @@
 	let large = $state('no');
 	let hands = $state('');
 	let school = $state('');
+	let words = $state(true);
+	let mistakes = $state(true);
+	/** Steps that stay off the paper, by id. */
+	let left = $state<readonly string[]>([]);
+	const isLeft = (id: string): boolean => left.includes(id);
+	const toggle = (id: string): void => {
+		left = isLeft(id) ? left.filter((l) => l !== id) : [...left, id];
+	};
+	const chosen = $derived(lesson.steps.filter((s) => !isLeft(s.id)));
+	const terms = $derived(glossaryOf(chosen));
+	const wrong = $derived(commonMistakes(chosen));
 	const asked = $derived(
 		new URLSearchParams({
 			paper,
@@ -23,6 +34,11 @@
 			colour: colour ? 'yes' : 'no',
 			...(hands ? { hands } : {}),
 			...(school ? { school } : {}),
+			...(words ? {} : { words: 'no' }),
+			...(mistakes ? {} : { mistakes: 'no' }),
+			...(left.length > 0 && chosen.length > 0
+				? { steps: lesson.steps.flatMap((s, i) => (isLeft(s.id) ? [] : [i + 1])).join('.') }
+				: {}),
 		}),
 	);
 </script>
@@ -37,6 +53,12 @@
 		>
 		<label class="flex cursor-pointer items-center gap-2"
 			><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> in colour</label
+		>
+		<label class="flex cursor-pointer items-center gap-2"
+			><input type="checkbox" class="accent-secondary size-5" bind:checked={mistakes} /> common mistakes</label
+		>
+		<label class="flex cursor-pointer items-center gap-2"
+			><input type="checkbox" class="accent-secondary size-5" bind:checked={words} /> words used</label
 		>
 		<span class="flex flex-wrap items-center gap-x-4 gap-y-1 sm:ml-auto">
 			<select class="field py-0" aria-label="Paper" bind:value={paper}
@@ -66,17 +88,27 @@
 		{/if}
 		<ol>
 			{#each lesson.steps as step, i (step.id)}
-				<li class="break-inside-avoid border-b border-neutral-400 py-5">
-					{#if step.kind === 'crossing'}
-						<CrossingSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
-					{:else if step.kind === 'swatch'}
-						<SwatchSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
-					{:else}
-						<PlainSheet {step} number={i + 1} light={colour ? 'day' : 'print'} style={data.style} />
-					{/if}
+				<li
+					class={[
+						'relative break-inside-avoid border-b border-neutral-400 py-5',
+						isLeft(step.id) && 'max-h-16 overflow-hidden opacity-45 print:hidden',
+					]}
+				>
+					<label class="absolute top-5 right-0 flex cursor-pointer items-center gap-2 text-sm print:hidden"
+						><input
+							type="checkbox"
+							class="accent-secondary size-5"
+							checked={!isLeft(step.id)}
+							onchange={() => toggle(step.id)}
+						/>
+						on paper<span class="sr-only">: step {i + 1}</span></label
+					>
+					<StepSheet {step} number={i + 1} light={colour ? 'day' : 'print'} {style} />
 				</li>
 			{/each}
 		</ol>
+		{#if mistakes}<TermSheet title="When something went wrong" lines={wrong.map((m) => [m.title, m.says])} />{/if}
+		{#if words}<TermSheet title="Words used" lines={terms.map((t) => [t.term, t.says])} names />{/if}
 		<p class="mt-4 text-sm">
 			Needles {needleName(style.needle, style.needleSystem)}; the holder {style.holderShape === 'hook'
 				? 'is a hook'

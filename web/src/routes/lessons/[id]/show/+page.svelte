@@ -6,18 +6,20 @@
 		FINISH_WORDS,
 		KIND_TITLES,
 		minutesOf,
+		noteOn,
 		stepTitle,
 		timeline,
-		writtenOn,
 	} from '@pond-loop/core/lesson';
-	import { isText } from '@pond-loop/core/schema';
+	import { isBlank, isText } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
 	import Compared from '$lib/lesson/Compared.svelte';
 	import type { Camera } from '$lib/stage/cameras';
+	import NoteText from '$lib/note/NoteText.svelte';
 	import Stage from '$lib/stage/Stage.svelte';
 	import { shownIn, wayOf } from '$lib/style/look';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import { check } from '$lib/swatch/checked';
+	import Needles from '$lib/swatch/Needles.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -35,6 +37,12 @@
 	let mounted = $state(false);
 	let move = $state(0);
 	let camera = $state<Camera>('front');
+	/** Rows finished of the swatch that is shown, when it is shown row by row. */
+	let rowsDone = $state<number>();
+	const rowTo = (to: number): void => {
+		rowsDone = Math.max(0, Math.min(swatch?.worked.rows.length ?? 0, to));
+		keep();
+	};
 
 	onMount(() => {
 		mounted = true;
@@ -42,6 +50,7 @@
 		if (kept instanceof Object && 'at' in kept && 'began' in kept) {
 			at = Math.max(0, Math.min(lesson.steps.length - 1, Number(kept.at) || 0));
 			began = typeof kept.began === 'number' ? kept.began : undefined;
+			rowsDone = 'rowsDone' in kept && typeof kept.rowsDone === 'number' ? kept.rowsDone : undefined;
 		}
 		// Where the other window stands already.
 		if (notes) hear(localStorage.getItem(KEY));
@@ -50,13 +59,14 @@
 		return () => clearInterval(clock);
 	});
 	const keep = (): void => {
-		sessionStorage.setItem(KEY, JSON.stringify({ at, began }));
+		sessionStorage.setItem(KEY, JSON.stringify({ at, began, rowsDone }));
 		// Notes in a second window follow.
 		localStorage.setItem(KEY, JSON.stringify({ at, sent: Date.now() }));
 	};
 	function go(to: number): void {
 		at = Math.max(0, Math.min(lesson.steps.length - 1, to));
 		move = 0;
+		rowsDone = undefined;
 		black = false;
 		began ??= Date.now();
 		keep();
@@ -73,6 +83,7 @@
 	}
 
 	const step = $derived(lesson.steps[at]);
+	const isKnitted = $derived(rowsDone !== undefined && step?.kind === 'swatch');
 	const gone = $derived(began === undefined ? 0 : Math.max(0, (now - began) / 60_000));
 	const due = $derived(time.starts[at] ?? 0);
 	/** Minutes ahead of the plan, or behind it. */
@@ -139,9 +150,9 @@
 			<p class="text-center">This lesson is empty. Add steps to it first.</p>
 		{:else if notes}
 			<h1 class="text-4xl">{stepTitle(step)}</h1>
-			<p class="mt-6 text-3xl leading-snug break-words whitespace-pre-wrap" data-testid="notes">
-				{writtenOn(step) || 'Nothing is written on this step.'}
-			</p>
+			<div class="mt-6 text-3xl leading-snug" data-testid="notes">
+				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
+			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!)}</p>{/if}
 		{:else if step.kind === 'crossing' && shown && done?.ok}
 			<h1 class="mb-2 text-center text-4xl">{stepTitle(step)}</h1>
@@ -165,8 +176,39 @@
 				<div class="flex justify-center"><Compared {step} light={light.now} style={data.style} width={260} /></div>
 			{:else if step.kind === 'swatch' && swatch}
 				<div class="mx-auto w-full max-w-5xl">
-					<p class="mb-2 text-center">Cast on {step.swatch.castOn}</p>
-					{#if mounted}<Chart
+					<p class="mb-2 text-center">
+						Cast on {step.swatch.castOn}{#if isKnitted}
+							· <button type="button" class="wordlink" onclick={() => (rowsDone = undefined)}>the whole chart</button>
+						{:else}
+							· <button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
+						{/if}
+					</p>
+					{#if isKnitted}
+						{#key step.id}
+							<Needles
+								swatch={step.swatch}
+								checked={swatch}
+								place={rowsDone ?? 0}
+								light={light.now}
+								rowsShown={7}
+								go={rowTo}
+							/>
+						{/key}
+						<p class="mt-2 flex flex-wrap justify-center gap-3">
+							<button
+								type="button"
+								class="pill pill-soft"
+								disabled={!rowsDone}
+								onclick={() => rowTo((rowsDone ?? 0) - 1)}>One row back</button
+							>
+							<button
+								type="button"
+								class="pill pill-strong"
+								disabled={rowsDone === swatch.worked.rows.length}
+								onclick={() => rowTo((rowsDone ?? 0) + 1)}>Row finished</button
+							>
+						</p>
+					{:else if mounted}<Chart
 							worked={swatch.worked}
 							cords={swatch.cords}
 							light={light.now}
@@ -174,9 +216,6 @@
 							zoom={swatch.worked.widest > 36 ? 1 : 1.25}
 							label="Chart of {step.swatch.title}"
 						/>{/if}
-					{#if step.from}<p class="mt-3 text-center">
-							<a class="wordlink" href="/swatches/{step.from}/needles">At the needles</a>
-						</p>{/if}
 				</div>
 			{:else if step.kind === 'check'}
 				<ul class="mx-auto max-w-3xl text-3xl leading-snug">
@@ -187,11 +226,13 @@
 					{#each step.parts as p (p)}<li class="py-2">{FINISH_WORDS[p]}</li>{/each}
 				</ul>
 			{:else if isText(step)}
-				<p class="mx-auto max-w-4xl text-center text-4xl leading-snug break-words whitespace-pre-wrap">{step.text}</p>
+				<div class="said-large"><NoteText note={step.text} /></div>
 			{:else if step.kind === 'rest'}
-				<p class="mx-auto max-w-4xl text-center text-4xl leading-snug">
-					{step.note || 'Needles down. Shake out the hands, and look at something far away.'}
-				</p>
+				<div class="said-large">
+					{#if isBlank(step.note)}Needles down. Shake out the hands, and look at something far away.{:else}<NoteText
+							note={step.note}
+						/>{/if}
+				</div>
 			{/if}
 		{/if}
 	</div>
@@ -211,6 +252,19 @@
 	.show :global(.pictures svg) {
 		margin-inline: auto;
 		max-height: 54vh;
+	}
+	/* Words for the whole room: in the middle, lists with their signs at the left. */
+	.said-large {
+		font-size: 2.25rem;
+		line-height: 1.35;
+		margin-inline: auto;
+		max-width: 56rem;
+		text-align: center;
+	}
+	.said-large :global(:is(ul, ol)) {
+		margin-inline: auto;
+		text-align: start;
+		width: fit-content;
 	}
 	.black {
 		background: #000;

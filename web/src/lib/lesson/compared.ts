@@ -1,0 +1,82 @@
+/** What a comparison puts side by side, as pictures with their words: for the page and for paper. */
+
+import { hand, perform } from '@pond-loop/core/craft';
+import { asTwoGroups, mirror, type Crossing } from '@pond-loop/core/crossing';
+import { drawChart, drawRibbon, drawStage, type Drawing, type Light } from '@pond-loop/core/drawing';
+import { tally } from '@pond-loop/core/handling';
+import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
+import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
+import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
+import { lookOf, shownIn, wayOf } from '$lib/style/look';
+
+export interface Side {
+	readonly title: string;
+	readonly says: string;
+	readonly drawing: Drawing;
+}
+
+interface Shown {
+	readonly light: Light;
+	readonly style: HouseStyle;
+	/** Colour around the picture, where it is not the page's own. */
+	readonly around?: string;
+}
+
+function ribbon(crossing: Crossing, title: string, says: string, { light, style, around }: Shown): Side {
+	const shown = shownIn(style, crossing);
+	const options = { light, mirrored: shown.mirrored, ...(around ? { around } : {}) };
+	return { title, says, drawing: drawRibbon(shown.made, options) };
+}
+
+function rope(crossing: Crossing, every: number, title: string, { light }: Shown): Side {
+	const group = asTwoGroups(crossing)?.tip.length ?? 2;
+	const made = practiceSwatch({
+		cords: [{ kind: 'rope', group, every }],
+		border: 0,
+		ground: 1,
+		repeats: 3,
+		shape: 'flat',
+		school: 'slash',
+	});
+	const rows = readRows(made.text, { school: 'slash', glossary: readGlossary('') });
+	const worked = workRows(rows, { castOn: made.castOn, shape: 'flat', school: 'slash' });
+	return { title, says: `crossed every ${every} rows`, drawing: drawChart(worked, { light }) };
+}
+
+function way(crossing: Crossing, id: string, shownAs: Shown): Side {
+	const { light, style } = shownAs;
+	const shown = shownIn(style, crossing);
+	const done = perform(hand, shown.made, id);
+	if (!done.ok) return ribbon(crossing, wayOf(id).title, 'does not make this crossing', shownAs);
+	const { trace } = done.value;
+	const moment = trace.steps.findLastIndex((s) => s.passings.length > 0) + 1;
+	const counts = tally(trace);
+	return {
+		title: wayOf(id).title,
+		says: `${counts.moves} moves, ${counts.mostLoose} loose at once, ${counts.tools === 0 ? 'no holder' : counts.tools === 1 ? 'one holder' : 'two holders'}`,
+		drawing: drawStage(shown.made, trace, moment, { ...lookOf(style), light, textScale: 1.9 }),
+	};
+}
+
+/** Two sides or more; one where schools agree on a name, so that there is nothing to compare. */
+export function sidesOf(step: CompareStep, shown: Shown): readonly Side[] {
+	const { crossing } = step;
+	switch (step.of) {
+		case 'leans':
+			return [crossing, mirror(crossing)].map((c) => ribbon(c, wordsFor(c).title, wordsFor(c).hands, shown));
+		case 'readings':
+			return readAll(step.asked.text).readings.map((r) =>
+				ribbon(r.crossing, SCHOOLS[r.school].title, `${stitches(r.crossing.n)}: ${wordsFor(r.crossing).title}`, shown),
+			);
+		case 'ways':
+			return [step.way, step.other ?? 'pinch'].map((id) => way(crossing, id, shown));
+		case 'tightness': {
+			const usual = Math.max(4, crossing.n);
+			return [
+				rope(crossing, 2, 'Tight', shown),
+				rope(crossing, usual, 'Usual', shown),
+				rope(crossing, 2 * usual, 'Loose', shown),
+			];
+		}
+	}
+}

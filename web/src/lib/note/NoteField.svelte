@@ -1,0 +1,117 @@
+<script lang="ts">
+	import BoldIcon from '@lucide/svelte/icons/bold';
+	import ItalicIcon from '@lucide/svelte/icons/italic';
+	import List from '@lucide/svelte/icons/list';
+	import ListOrdered from '@lucide/svelte/icons/list-ordered';
+	import { isBlank, type Note } from '@pond-loop/core/schema';
+	import type { Editor } from '@tiptap/core';
+	import { onMount, untrack } from 'svelte';
+	import { whenIdle } from './one-by-one';
+	import NoteText from './NoteText.svelte';
+
+	interface Props {
+		note: Note;
+		/** What the field is called, or the id of what says so. */
+		label: string | { readonly by: string };
+		placeholder: string;
+		/** So that it can be gone to from elsewhere. */
+		id?: string;
+		write: (note: Note) => void;
+	}
+	const { note, label, placeholder, id, write }: Props = $props();
+
+	let box = $state<HTMLElement>();
+	let editor = $state.raw<Editor>();
+	let made: Promise<void> | undefined;
+	let gone = false;
+	/** What the editor has sent out last: it need not come back in. */
+	let sent: Note | undefined;
+	let has = $state({ bold: false, italic: false, bulletList: false, orderedList: false });
+
+	/** The editor comes along after the page, and until then the note is only shown. */
+	const make = (): Promise<void> =>
+		(made ??= (async () => {
+			const { noteEditor } = await import('./note-editor');
+			if (gone || !box) return;
+			editor = noteEditor({
+				element: box,
+				note,
+				label,
+				placeholder,
+				write: (next) => {
+					sent = next;
+					write(next);
+				},
+				moved: (e) => {
+					has = {
+						bold: e.isActive('bold'),
+						italic: e.isActive('italic'),
+						bulletList: e.isActive('bulletList'),
+						orderedList: e.isActive('orderedList'),
+					};
+				},
+			});
+			sent = note;
+		})());
+
+	onMount(() => {
+		const leave = whenIdle(() => void make());
+		return () => {
+			gone = true;
+			leave();
+			editor?.destroy();
+		};
+	});
+
+	$effect(() => {
+		const next = note;
+		untrack(() => {
+			if (!editor || next === sent) return;
+			sent = next;
+			void import('./note-editor').then(({ putNote }) => editor && putNote(editor, next));
+		});
+	});
+
+	async function enter(): Promise<void> {
+		await make();
+		editor?.commands.focus('end');
+	}
+
+	const TOOLS = [
+		['bold', 'Bold', 'Ctrl B', BoldIcon],
+		['italic', 'Italic', 'Ctrl I', ItalicIcon],
+		['bulletList', 'List', 'Ctrl Shift 8', List],
+		['orderedList', 'Numbered list', 'Ctrl Shift 7', ListOrdered],
+	] as const;
+	function use(tool: (typeof TOOLS)[number][0]): void {
+		const chain = editor?.chain().focus();
+		if (tool === 'bold') chain?.toggleBold().run();
+		else if (tool === 'italic') chain?.toggleItalic().run();
+		else if (tool === 'bulletList') chain?.toggleBulletList().run();
+		else chain?.toggleOrderedList().run();
+	}
+</script>
+
+<div class="note relative" {id} tabindex="-1" onfocus={(e) => e.target === e.currentTarget && enter()}>
+	{#if !editor}
+		<div class="note-field quiet">
+			{#if isBlank(note)}<p>{placeholder}</p>{:else}<NoteText {note} />{/if}
+		</div>
+	{/if}
+	<div class="note-field" bind:this={box} hidden={!editor}></div>
+	{#if editor}
+		<div class="note-tools" role="group" aria-label="Marks and lists">
+			{#each TOOLS as [tool, title, keys, Icon] (tool)}
+				<button
+					type="button"
+					class="iconbutton size-8"
+					aria-label={title}
+					aria-pressed={has[tool]}
+					title="{title} ({keys})"
+					onmousedown={(e) => e.preventDefault()}
+					onclick={() => use(tool)}><Icon class="size-4" /></button
+				>
+			{/each}
+		</div>
+	{/if}
+</div>

@@ -1,0 +1,62 @@
+/** Links by which a lesson is read without signing in, until the teacher withdraws them. */
+
+import {
+	DEFAULT_HOUSE_STYLE,
+	HouseStyleSchema,
+	LessonSchema,
+	type HouseStyle,
+	type Lesson,
+} from '@pond-loop/core/schema';
+import { z } from 'zod';
+import { database, rows, type Queryable } from './database';
+import { newToken } from './secrets';
+import * as sql from './sql/shares';
+import type { Teacher } from './teachers';
+
+const Token = z.string().regex(/^[\w-]{43}$/);
+
+/** The link's token: a new one, or the one that there is; `undefined` when the lesson is not this teacher's. */
+export async function shareLesson(teacher: Teacher, id: string): Promise<string | undefined> {
+	const [made] = await rows<{ token: string }>(database(), sql.MAKE, [teacher.id, id, newToken()]);
+	return made?.token;
+}
+
+export async function shareOf(teacher: Teacher, id: string): Promise<string | undefined> {
+	return (await rows<{ token: string }>(database(), sql.OF_LESSON, [teacher.id, id]))[0]?.token;
+}
+
+/** Whether there was a link; nobody comes in by it any more. */
+export async function withdrawShare(teacher: Teacher, id: string): Promise<boolean> {
+	return (await rows(database(), sql.WITHDRAW, [teacher.id, id])).length > 0;
+}
+
+export interface Share {
+	readonly lesson: string;
+	readonly token: string;
+	readonly madeAt: Date;
+}
+
+export async function allShares(teacher: Teacher, on: Queryable = database()): Promise<readonly Share[]> {
+	const found = await rows<{ lesson_id: string; token: string; created_at: Date }>(on, sql.OF_TEACHER, [teacher.id]);
+	return found.map((s) => ({ lesson: s.lesson_id, token: s.token, madeAt: s.created_at }));
+}
+
+export interface SharedLesson {
+	readonly lesson: Lesson;
+	readonly style: HouseStyle;
+	/** Whose lesson it is. */
+	readonly by: string;
+}
+
+/** What stands behind a link now; `undefined` when there is none, or it was withdrawn. */
+export async function readShared(token: string): Promise<SharedLesson | undefined> {
+	if (!Token.safeParse(token).success) return undefined;
+	const [row] = await rows<{ document: unknown; name: string; style: unknown }>(database(), sql.READ, [token]);
+	return (
+		row && {
+			lesson: LessonSchema.parse(row.document),
+			style: row.style === null ? DEFAULT_HOUSE_STYLE : HouseStyleSchema.parse(row.style),
+			by: row.name,
+		}
+	);
+}

@@ -1,0 +1,22 @@
+import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+import { z } from 'zod';
+import { notFound } from '$lib/server/requests';
+import { readShared } from '$lib/server/shares';
+import type { PageServerLoad } from './$types';
+
+const Hands = z.enum(DEMONSTRATIONS).optional().catch(undefined);
+
+export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
+	// A link that was withdrawn must not live on in a cache, and no machine need list it.
+	setHeaders({ 'cache-control': 'no-store', 'x-robots-tag': 'noindex, nofollow' });
+	const shared = await readShared(params.token);
+	if (!shared) return notFound('This link leads nowhere. It may have been withdrawn: ask whoever gave it to you.');
+	const hands = Hands.parse(url.searchParams.get('hands') ?? undefined);
+	const { lesson, style, by } = shared;
+	// Only what the page shows: no plan, no dates.
+	return {
+		lesson: { title: lesson.title, steps: lesson.steps },
+		style: hands ? { ...style, demonstrates: hands } : style,
+		by,
+	};
+};
