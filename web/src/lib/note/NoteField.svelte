@@ -72,9 +72,21 @@
 		});
 	});
 
+	/** What was typed into the field before its editor was there. */
+	let early = '';
 	async function enter(): Promise<void> {
 		await make();
-		editor?.commands.focus('end');
+		const typed = early;
+		early = '';
+		editor?.commands.setTextSelection(editor.state.doc.content.size);
+		editor?.view.focus();
+		if (typed) editor?.commands.insertContent({ type: 'text', text: typed });
+	}
+	function typeEarly(e: KeyboardEvent): void {
+		if (e.target !== e.currentTarget) return;
+		if (e.key.length !== 1 || e.ctrlKey || e.metaKey || e.altKey) return;
+		e.preventDefault();
+		early += e.key;
 	}
 
 	const TOOLS = [
@@ -92,7 +104,14 @@
 	}
 </script>
 
-<div class="note relative" {id} tabindex="-1" onfocus={(e) => e.target === e.currentTarget && enter()}>
+<div
+	class="note relative"
+	{id}
+	tabindex="-1"
+	role="group"
+	onfocus={(e) => e.target === e.currentTarget && enter()}
+	onkeydown={typeEarly}
+>
 	{#if !editor}
 		<div class="note-field quiet">
 			{#if isBlank(note)}<p>{placeholder}</p>{:else}<NoteText {note} />{/if}

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
 import { crossingStep, emptyLesson, rename } from '@pond-loop/core/lesson';
-import { noteOf, type Lesson, type Step } from '@pond-loop/core/schema';
+import { noteOf, textOf, type Lesson, type Step } from '@pond-loop/core/schema';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { closeDatabase, database } from './database';
 import {
@@ -79,7 +79,7 @@ describe('lessons in the database', () => {
 		const texts = Array.from({ length: 8 }, (_, i) => `step ${i}`);
 		await Promise.all(texts.map((text) => appendStep(ours, made.id, note(text))));
 		const read = await readLesson(ours, made.id);
-		expect(read?.lesson.steps.map((s) => s.kind === 'note' && s.text).sort()).toEqual(texts);
+		expect(read?.lesson.steps.map((s) => s.kind === 'note' && textOf(s.text)).sort()).toEqual(texts);
 		expect(read?.version).toBe(9);
 	});
 
