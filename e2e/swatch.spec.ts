@@ -37,7 +37,7 @@ const problems = (page: Page): Locator => page.getByTestId('problems').getByRole
 async function cell(page: Page, column: number, row: number): Promise<{ x: number; y: number }> {
 	const box = (await page.getByTestId('chart').boundingBox())!;
 	const wide = 14 * 24;
-	const left = box.x + Math.max(0, (box.width - wide - 68) / 2) + 34;
+	const left = box.x + Math.max(0, (box.width - wide - 96) / 2) + 48;
 	const scrolled = await page.getByTestId('chart').evaluate((e) => [e.scrollTop, e.scrollHeight] as const);
 	const high = 24 * Number(await page.getByTestId('chart').getAttribute('data-rows'));
 	return { x: left + wide - (column + 0.5) * 24, y: box.y + 2 + high - (row + 0.5) * 24 - scrolled[0] };
@@ -192,7 +192,7 @@ for (const light of ['day', 'dusk'] as const) {
 			const points = drawChart(worked, { light, side }).crossPoints.map(({ x, y }) => ({ x, y }));
 			const seen = await page.getByTestId('chart').evaluate((grid, at) => {
 				const canvas = grid.parentElement!.querySelector('canvas')!;
-				const left = Math.max(0, (grid.clientWidth - 8 * 24 - 68) / 2) + 34 - grid.scrollLeft;
+				const left = Math.max(0, (grid.clientWidth - 8 * 24 - 96) / 2) + 48 - grid.scrollLeft;
 				return at.map(({ x, y }) =>
 					[...canvas.getContext('2d')!.getImageData(left + x, 2 + y - grid.scrollTop, 1, 1).data].slice(0, 3),
 				);

@@ -252,7 +252,7 @@
 							choose={(c) => save.change(changeStep(lesson, step.id, step.kind, c))}
 						/>
 					{/if}
-					<div class="quiet flex flex-col sm:flex-row sm:items-start">
+					<div class="quiet flex flex-col self-start sm:grid sm:grid-cols-[4.6rem_auto_auto] sm:items-center">
 						<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
 							<input
 								class="field w-12 py-0 text-right"
@@ -276,15 +276,18 @@
 						<IconButton label="Duplicate step {i + 1}" hint="Duplicate" disabled={full} onclick={() => duplicate(step)}
 							><Copy class="size-5" /></IconButton
 						>
+						<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
+							><Trash2 class="size-5" /></IconButton
+						>
 						{#if others.length > 0}
 							<label class="flex items-center"
 								><span class="sr-only">Copy step {i + 1} to another lesson</span>
-								<select class="field w-20 py-0 text-[0.88rem]" onchange={(e) => copyTo(step, e.currentTarget)}>
+								<select class="field w-full py-0 text-[0.88rem]" onchange={(e) => copyTo(step, e.currentTarget)}>
 									<option value="">copy to</option>
 									{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
 								</select></label
 							>
-						{/if}
+						{:else}<span></span>{/if}
 						<IconButton
 							label="Move step {i + 1} up"
 							hint="Move up"
@@ -296,9 +299,6 @@
 							hint="Move down"
 							disabled={i === listed.length - 1}
 							onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
-						>
-						<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
-							><Trash2 class="size-5" /></IconButton
 						>
 					</div>
 				</li>

@@ -104,6 +104,8 @@
 	}
 </script>
 
+<!-- Where one lands only until the editor is there, which takes the focus on. -->
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div
 	class="note relative"
 	{id}

@@ -3,16 +3,7 @@
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import { hand, perform } from '@pond-loop/core/craft';
-import {
-	drawChart,
-	drawRibbon,
-	drawStage,
-	stripSvg,
-	PALETTES,
-	toSvg,
-	type Drawing,
-	type Light,
-} from '@pond-loop/core/drawing';
+import { drawChart, drawRibbon, drawStage, toSvg, type Drawing, type Light } from '@pond-loop/core/drawing';
 import {
 	CHECK_WORDS,
 	commonMistakes,
@@ -25,6 +16,7 @@ import {
 import { namesFor, sentenceFor, stitches, wordsFor } from '@pond-loop/core/notation';
 import {
 	isBlank,
+	textOf,
 	type CompareStep,
 	type CrossingStep,
 	type HouseStyle,
@@ -77,7 +69,7 @@ const legible = (text: string): string =>
 		.replaceAll(/[^\t\n\u0020-\u007e\u00a0-\u00ff\u0131\u0152\u0153\u2010-\u2026\u2032\u2033\u20ac]/gu, '?');
 
 class Writer {
-	readonly content: Content[] = [];
+	content: Content[] = [];
 	readonly #style: HouseStyle;
 	readonly #light: Light;
 	readonly #school: HandoutOptions['school'];
@@ -99,7 +91,15 @@ class Writer {
 	}
 
 	title(text: string, scale: number): void {
-		this.text(text, { font: 'Fraunces', fontSize: this.#size * scale, margin: [0, 10, 0, 4], headlineLevel: 1 });
+		this.text(text, { font: 'Fraunces', fontSize: this.#size * scale, margin: [0, 10, 0, 4] });
+	}
+
+	/** Sets what is written meanwhile on one page: a heading never stands without what it heads. */
+	#together(write: () => void): void {
+		const before = this.content;
+		this.content = [];
+		write();
+		this.content = [...before, { stack: this.content, unbreakable: true }];
 	}
 
 	#picture(drawing: Drawing, most: number): void {
@@ -107,17 +107,16 @@ class Writer {
 		this.content.push({ svg: toSvg(drawing, drawing.width), width, margin: [0, 4, 0, 6] });
 	}
 
-	#list(items: readonly string[]): void {
-		this.content.push({ ol: items.map(legible), margin: [0, 2, 0, 6] });
+	/** A box to tick, drawn, as the faces have no such letter. The setter moves each one, so each is its own. */
+	#box(): Content {
+		const side = this.#size * 0.8;
+		return { canvas: [{ type: 'rect', x: 0, y: 2, w: side, h: side, lineWidth: 0.8 }], width: this.#size * 1.5 };
 	}
 
-	/** Lines with a box to tick, which is drawn, as the faces have no such letter. */
 	#ticks(items: readonly string[]): void {
-		const box = {
-			canvas: [{ type: 'rect', x: 0, y: 2, w: this.#size * 0.8, h: this.#size * 0.8, lineWidth: 1 }],
-			width: this.#size * 1.4,
-		};
-		for (const item of items) this.content.push({ columns: [box, { text: legible(item) }], margin: [0, 1, 0, 3] });
+		for (const item of items) {
+			this.content.push({ columns: [this.#box(), { text: legible(item), width: '*' }], margin: [0, 1, 0, 3] });
+		}
 	}
 
 	step(step: Step, number: number): void {
@@ -125,18 +124,29 @@ class Writer {
 			this.#note(step.text);
 			return;
 		}
-		this.title(`${number}. ${stepTitle(step)}`, 1.5);
-		if (step.kind === 'crossing') this.#crossing(step);
-		else if (step.kind === 'swatch') this.#swatch(step);
-		else if (step.kind === 'check') this.#ticks(step.checks.map((c) => CHECK_WORDS[c]));
-		else if (step.kind === 'finish') this.#ticks(step.parts.map((p) => FINISH_WORDS[p]));
-		else if (step.kind === 'compare') this.#compared(step);
+		const title = (): void => this.title(`${number}. ${stepTitle(step)}`, 1.5);
+		if (step.kind === 'crossing') this.#crossing(step, title);
+		else if (step.kind === 'swatch') this.#swatch(step, title);
+		else if (step.kind === 'compare') this.#compared(step, title);
+		else {
+			// What is longer than a page cannot be held on one.
+			const note = noteOn(step);
+			const held = textOf({ ...note, content: note.content.slice(0, 1) }).length < 1000 ? 1 : 0;
+			this.#together(() => {
+				title();
+				if (step.kind === 'check') this.#ticks(step.checks.map((c) => CHECK_WORDS[c]));
+				if (step.kind === 'finish') this.#ticks(step.parts.map((p) => FINISH_WORDS[p]));
+				this.#note(note, 0, held);
+			});
+			this.#note(note, held);
+			return;
+		}
 		this.#note(noteOn(step));
 	}
 
 	/** What was written by hand, with its marks and lists. */
-	#note(note: Note): void {
-		if (isBlank(note)) return;
+	#note(note: Note, from = 0, to = note.content.length): void {
+		if (isBlank(note) || from >= to) return;
 		const paragraph = ({ content = [] }: NoteParagraph): Content => ({
 			text: content.map((run) =>
 				run.type === 'hardBreak'
@@ -150,109 +160,128 @@ class Writer {
 			margin: [0, 0, 0, 2],
 			preserveLeadingSpaces: true,
 		});
-		this.content.push({
-			stack: note.content.map((block) =>
-				block.type === 'paragraph'
-					? paragraph(block)
-					: {
-							[block.type === 'bulletList' ? 'ul' : 'ol']: block.content.map((item) => item.content.map(paragraph)),
-							margin: [0, 1, 0, 3],
-						},
-			),
-			margin: [0, 4, 0, 6],
-		});
+		const blocks = note.content.slice(from, to).map((block) =>
+			block.type === 'paragraph'
+				? paragraph(block)
+				: {
+						[block.type === 'bulletList' ? 'ul' : 'ol']: block.content.map((item) => item.content.map(paragraph)),
+						margin: [0, 1, 0, 3],
+					},
+		);
+		this.content.push({ stack: blocks, margin: [0, from === 0 ? 4 : 0, 0, to < note.content.length ? 0 : 6] });
 	}
 
 	/** Side by side, as on the page; as many to a line as have room. */
-	#compared(step: CompareStep): void {
+	#compared(step: CompareStep, title: () => void): void {
 		const sides = sidesOf(step, { light: this.#light, style: this.#style, around: '#ffffff' });
-		const across = step.of === 'ways' ? 2 : 3;
-		const most = WIDTH / across - 14;
-		for (let i = 0; i < sides.length; i += across) {
-			this.content.push({
-				columns: sides.slice(i, i + across).map(({ title, says, drawing }) => ({
+		const cells = sides.map(({ title, says, drawing }) => ({
+			drawing,
+			most: step.of === 'ways' ? WIDTH : 110,
+			says: [{ text: legible(title), bold: true }, { text: legible(says) }],
+		}));
+		this.#abreast(step.of === 'ways' ? 2 : 3, cells, title);
+	}
+
+	/** Pictures with words under them, some to a line; a line stays together, and the first with its heading. */
+	#abreast(
+		across: number,
+		cells: readonly { readonly drawing: Drawing; readonly most: number; readonly says: readonly Content[] }[],
+		heading?: () => void,
+	): void {
+		const width = WIDTH / across;
+		for (let i = 0; i < cells.length; i += across) {
+			this.#together(() => {
+				if (i === 0) heading?.();
+				const columns = cells.slice(i, i + across).map(({ drawing, most, says }) => ({
 					stack: [
-						{
-							svg: toSvg(drawing, drawing.width),
-							width: Math.min(most, step.of === 'ways' ? most : 110, drawing.width),
-						},
-						{ text: legible(title), bold: true },
-						{ text: legible(says) },
+						{ svg: toSvg(drawing, drawing.width), width: Math.min(width - 12, most, drawing.width) },
+						{ stack: says, margin: [0, 2, 10, 0] },
 					],
-					width: WIDTH / across,
-				})),
-				unbreakable: true,
-				margin: [0, 4, 0, 8],
+					width,
+				}));
+				this.content.push({ columns, margin: [0, 4, 0, 6] });
 			});
 		}
 	}
 
-	#crossing(step: CrossingStep): void {
+	#crossing(step: CrossingStep, title: () => void): void {
 		const shown = shownIn(this.#style, step.crossing);
 		const words = wordsFor(shown.made);
 		const names = namesFor(step.crossing).filter(
 			(n) => n.name !== undefined && (!this.#school || n.school.id === this.#school),
 		);
-		this.text(`${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`);
-		this.content.push({
-			columns: [
-				{
-					svg: toSvg(
-						drawRibbon(shown.made, { light: this.#light, around: '#ffffff', numbers: true, mirrored: shown.mirrored }),
-					),
-					width: 110,
-				},
-				{
-					stack: names.map((n) => ({
-						text: [{ text: `${legible(n.name!)}  `, font: 'JetBrains Mono' }, legible(n.school.title)],
-					})),
-					margin: [14, 6, 0, 0],
-				},
-			],
-			margin: [0, 4, 0, 6],
-		});
-		const sentence = sentenceFor(shown.made);
-		if (sentence) this.text(sentence, { font: 'JetBrains Mono', fontSize: this.#size * 0.9 });
 		const done = perform(hand, shown.made, step.way);
+		this.#together(() => {
+			title();
+			this.text(`${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`);
+			this.content.push({
+				columns: [
+					{
+						svg: toSvg(
+							drawRibbon(shown.made, {
+								light: this.#light,
+								around: '#ffffff',
+								numbers: true,
+								mirrored: shown.mirrored,
+							}),
+						),
+						width: Math.min(110, 28 * step.crossing.n),
+					},
+					{
+						stack: names.map((n) => ({
+							text: [{ text: `${legible(n.name!)}  `, font: 'JetBrains Mono' }, legible(n.school.title)],
+						})),
+						margin: [14, 6, 0, 0],
+					},
+				],
+				margin: [0, 4, 0, 6],
+			});
+			const sentence = sentenceFor(shown.made);
+			if (sentence) this.text(sentence, { font: 'JetBrains Mono', fontSize: this.#size * 0.9 });
+			const way = wayOf(step.way);
+			if (done.ok) this.text(`${way.title}${way.caution ? `. ${way.caution}` : ''}`, { bold: true });
+		});
 		if (!done.ok) return;
 		const { trace } = done.value;
-		const way = wayOf(step.way);
-		this.text(`${way.title}${way.caution ? `. ${way.caution}` : ''}`, { bold: true });
-		this.#list(trace.steps.map((_, i) => wordsIn(this.#style, trace, i + 1).caption));
 		const frames = Array.from({ length: trace.steps.length + 1 }, (_, at) => ({
 			drawing: drawStage(shown.made, trace, at, { ...lookOf(this.#style), light: this.#light, textScale: 1.9 }),
-			...wordsIn(this.#style, trace, at),
+			most: WIDTH,
+			says: [
+				{
+					text: legible(`${at > 0 ? `${at}. ` : ''}${wordsIn(this.#style, trace, at).caption}`),
+					fontSize: this.#size * 0.86,
+				},
+			],
 		}));
-		const strip = stripSvg(frames, { title: '', ink: PALETTES[this.#light].ink, paper: '#ffffff' });
-		this.content.push({ svg: strip, width: WIDTH, margin: [0, 2, 0, 8] });
+		this.#abreast(this.#size > 12 ? 2 : 3, frames);
 	}
 
-	#swatch(step: SwatchStep): void {
+	#swatch(step: SwatchStep, title: () => void): void {
 		const worked = workedOf(step);
 		const cords = cordsOf(worked);
-		this.text(
-			`Cast on ${stitches(worked.castOn)}, ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} rows.`,
-		);
-		this.#picture(
-			drawChart(worked, {
-				light: this.#light,
-				cords,
-				numbers: true,
-				mirrored: isLeftHanded(this.#style) && this.#style.demonstrates !== 'left-same',
-			}),
-			WIDTH,
-		);
-		for (const line of step.swatch.text.split('\n')) {
-			const remark = line.trim().startsWith('#');
-			this.text(line || ' ', {
-				font: remark ? 'Atkinson Hyperlegible Next' : 'JetBrains Mono',
-				fontSize: this.#size * 0.9,
-				margin: [0, remark ? 5 : 0, 0, 2],
-				preserveLeadingSpaces: true,
-			});
-		}
-		this.text('Rows finished:', { margin: [0, 8, 0, 2] });
-		this.#counter(worked.rows.map((r) => r.number));
+		this.#together(() => {
+			title();
+			this.text(
+				`Cast on ${stitches(worked.castOn)}, ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} rows.`,
+			);
+			this.#picture(
+				drawChart(worked, {
+					light: this.#light,
+					cords,
+					numbers: true,
+					mirrored: isLeftHanded(this.#style) && this.#style.demonstrates !== 'left-same',
+				}),
+				WIDTH,
+			);
+		});
+		for (const line of step.swatch.text.split('\n').filter((l) => l.trim() !== '')) this.#row(line);
+		const numbers = worked.rows.map((r) => r.number);
+		const across = this.#size > 12 ? 14 : 20;
+		this.#together(() => {
+			this.text('Rows finished:', { margin: [0, 8, 0, 2] });
+			this.#counter(numbers.slice(0, across), across);
+		});
+		this.#counter(numbers.slice(across), across);
 		this.content.push({
 			table: {
 				widths: ['auto', '*'],
@@ -264,15 +293,33 @@ class Writer {
 		});
 	}
 
+	/** A line of a pattern with a box to tick; a remark has none. */
+	#row(line: string): void {
+		const remark = /^\s*#\s*(.*)$/.exec(line);
+		if (remark) {
+			this.text(remark[1]!, { italics: true, margin: [0, 6, 0, 2] });
+			return;
+		}
+		const row = {
+			text: legible(line),
+			font: 'JetBrains Mono',
+			fontSize: this.#size * 0.9,
+			preserveLeadingSpaces: true,
+		};
+		this.content.push({ columns: [this.#box(), { ...row, width: '*' }], margin: [0, 0, 0, 3], unbreakable: true });
+	}
+
 	/** A table of terms and what they say, under a heading that stays with it. */
 	terms(title: string, lines: readonly (readonly [string, string])[], font: string): void {
 		if (lines.length === 0) return;
-		this.title(title, 1.5);
+		const heading = { text: title, font: 'Fraunces', fontSize: this.#size * 1.5, colSpan: 2, margin: [0, 10, 0, 2] };
 		this.content.push({
 			table: {
 				widths: ['auto', '*'],
+				headerRows: 1,
+				keepWithHeaderRows: 1,
 				dontBreakRows: true,
-				body: lines.map(([term, says]) => [{ text: legible(term), font }, { text: legible(says) }]),
+				body: [[heading, {}], ...lines.map(([term, says]) => [{ text: legible(term), font }, { text: legible(says) }])],
 			},
 			layout: 'lightHorizontalLines',
 			margin: [0, 2, 0, 8],
@@ -280,8 +327,7 @@ class Writer {
 	}
 
 	/** A strip of row numbers to cross off. */
-	#counter(numbers: readonly number[]): void {
-		const across = this.#size > 12 ? 14 : 20;
+	#counter(numbers: readonly number[], across: number): void {
 		for (let i = 0; i < numbers.length; i += across) {
 			const cells = numbers
 				.slice(i, i + across)

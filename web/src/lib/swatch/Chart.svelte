@@ -42,7 +42,7 @@
 	}: Props = $props();
 	const uid = $props.id();
 
-	const GUTTER = 34;
+	const GUTTER = 48;
 	const BESIDE = 2;
 
 	let scroller = $state<HTMLElement>();

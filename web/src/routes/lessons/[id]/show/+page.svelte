@@ -178,9 +178,11 @@
 				<div class="mx-auto w-full max-w-5xl">
 					<p class="mb-2 text-center">
 						Cast on {step.swatch.castOn}{#if isKnitted}
-							· <button type="button" class="wordlink" onclick={() => (rowsDone = undefined)}>the whole chart</button>
+							{' · '}<button type="button" class="wordlink" onclick={() => (rowsDone = undefined)}
+								>the whole chart</button
+							>
 						{:else}
-							· <button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
+							{' · '}<button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
 						{/if}
 					</p>
 					{#if isKnitted}
