@@ -11,6 +11,7 @@ const { serveUntilExit } = await import('./lib/serve.mjs');
 const { default: autocannon } = await import('autocannon');
 const { enterDemo } = await import('./lib/enter.mjs');
 const { benchStage } = await import('./lib/bench-stage.mjs');
+const { benchLesson } = await import('./lib/bench-lesson.mjs');
 const { benchDesk } = await import('./lib/bench-desk.mjs');
 
 const SECONDS = 5;
@@ -84,29 +85,7 @@ for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
 	});
 }
 
-// A long handout is set in a thread of its own: others must not wait for it.
-const quiet = await requests('/health', READERS);
-let handing = true;
-let handouts = 0;
-const hand = async () => {
-	while (handing) {
-		const answer = await fetch(`${address}${lesson}/handout?large=yes`, { headers: { cookie } });
-		if (!answer.ok) throw new Error(`A handout was answered with ${answer.status}.`);
-		await answer.arrayBuffer();
-		handouts += 1;
-	}
-};
-const busy = [hand(), hand()];
-const beside = await requests('/health', READERS);
-handing = false;
-await Promise.all(busy);
-lines.push({
-	what: 'bare answer for 2 readers, 99th percentile, while handouts are set',
-	value: beside.p99,
-	unit: 'ms',
-	ratio: `${quiet.p99} ms without; ${handouts} handouts meanwhile`,
-});
-
+lines.push(...(await benchLesson(address, cookie, requests)));
 lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)));
 
 const folder = join(root, '.bench');

@@ -18,7 +18,8 @@
 	const shown = $derived(shownIn(style, step.crossing));
 	const words = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
-	const done = $derived(perform(hand, shown.made, step.way));
+	const made = $derived(step.view?.mistake && { id: step.view.mistake, site: step.view.site ?? 0 });
+	const done = $derived(perform(hand, shown.made, step.way, made));
 	const trace = $derived(done.ok ? done.value.trace : undefined);
 	const way = $derived(wayOf(step.way));
 	// The picture shows the moment when the last strands have passed each other.

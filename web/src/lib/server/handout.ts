@@ -210,7 +210,8 @@ class Writer {
 		const names = namesFor(step.crossing).filter(
 			(n) => n.name !== undefined && (!this.#school || n.school.id === this.#school),
 		);
-		const done = perform(hand, shown.made, step.way);
+		const made = step.view?.mistake && { id: step.view.mistake, site: step.view.site ?? 0 };
+		const done = perform(hand, shown.made, step.way, made);
 		this.#together(() => {
 			title();
 			this.text(`${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`);
@@ -241,6 +242,8 @@ class Writer {
 			const way = wayOf(step.way);
 			if (done.ok) this.text(`${way.title}${way.caution ? `. ${way.caution}` : ''}`, { bold: true });
 		});
+		const mistake = hand.mistakes.find((m) => m.id === made?.id);
+		if (mistake) this.text(`On purpose: ${mistake.title}. ${mistake.how}`);
 		if (!done.ok) return;
 		const { trace } = done.value;
 		const frames = Array.from({ length: trace.steps.length + 1 }, (_, at) => ({
