@@ -1,6 +1,7 @@
 /** A lesson as a handout: what stands on paper, and the thread that sets it as a PDF. */
 
 import { join } from 'node:path';
+import { setImmediate } from 'node:timers/promises';
 import { Worker } from 'node:worker_threads';
 import { hand, perform } from '@pond-loop/core/craft';
 import { drawChart, drawRibbon, drawStage, toSvg, type Drawing, type Light } from '@pond-loop/core/drawing';
@@ -343,14 +344,21 @@ class Writer {
 	}
 }
 
-/** The whole document, as plain data. */
-export function handoutOf(lesson: Lesson, style: HouseStyle, options: HandoutOptions): Record<string, unknown> {
+/** The whole document, as plain data. Between steps, whose pictures take a while, others have their turn. */
+export async function handoutOf(
+	lesson: Lesson,
+	style: HouseStyle,
+	options: HandoutOptions,
+): Promise<Record<string, unknown>> {
 	const writer = new Writer(style, options);
 	writer.title(lesson.title, 2.2);
 	const wanted = lesson.steps
 		.map((step, i) => ({ step, number: i + 1 }))
 		.filter((s) => options.steps?.has(s.number) ?? true);
-	for (const { step, number } of wanted) writer.step(step, number);
+	for (const { step, number } of wanted) {
+		writer.step(step, number);
+		await setImmediate();
+	}
 	const steps = wanted.map((s) => s.step);
 	if (options.mistakes) {
 		const lines = commonMistakes(steps).map((m) => [m.title, m.says] as const);

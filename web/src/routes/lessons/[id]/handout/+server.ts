@@ -10,7 +10,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const opened = isId(params.id) ? await readLesson(teacherOf(locals), params.id) : undefined;
 	const { lesson } = opened ?? notFound();
 	const options = HandoutSchema.parse(Object.fromEntries(url.searchParams));
-	const pdf = await setPdf(handoutOf(lesson, locals.session?.style ?? DEFAULT_HOUSE_STYLE, options));
+	const pdf = await setPdf(await handoutOf(lesson, locals.session?.style ?? DEFAULT_HOUSE_STYLE, options));
 	const name =
 		lesson.title
 			.toLowerCase()

@@ -177,12 +177,11 @@
 			{:else if step.kind === 'swatch' && swatch}
 				<div class="mx-auto w-full max-w-5xl">
 					<p class="mb-2 text-center">
-						Cast on {step.swatch.castOn}{#if isKnitted}
-							{' · '}<button type="button" class="wordlink" onclick={() => (rowsDone = undefined)}
-								>the whole chart</button
-							>
+						Cast on {step.swatch.castOn} ·
+						{#if isKnitted}
+							<button type="button" class="wordlink" onclick={() => (rowsDone = undefined)}>the whole chart</button>
 						{:else}
-							{' · '}<button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
+							<button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
 						{/if}
 					</p>
 					{#if isKnitted}
