@@ -237,6 +237,7 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 	const faces = new Set([...bytes.toString('latin1').matchAll(/\/FontName \/[A-Z]+\+([\w-]+)/g)].map((m) => m[1]));
 	expect([...faces].sort()).toEqual([
 		'AtkinsonHyperlegibleNext-Bold',
+		'AtkinsonHyperlegibleNext-Italic',
 		'AtkinsonHyperlegibleNext-Regular',
 		'Fraunces-SemiBold',
 		'JetBrainsMono-Medium',

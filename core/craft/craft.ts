@@ -45,13 +45,40 @@ export interface Deviation {
 	readonly says: string;
 }
 
-export interface Craft {
-	readonly id: string;
+/** What a crossing of columns is to a craft. */
+export interface Taken {
+	/** The crossing of the loops as they stand on the needle: hands, simulation and proof speak of these. */
+	readonly loops: Crossing;
+	/** What each loop is called; its number when left out. */
+	readonly names?: readonly string[];
+	/** What comes out, on each face that is looked at, numbered from the right of that face. */
+	readonly faces: readonly Face[];
+	/** What is done otherwise than in plain knitting, and what is lost, in whole sentences. */
+	readonly changes: readonly string[];
+	readonly lost: readonly string[];
+}
+
+export interface Face {
 	readonly title: string;
+	readonly crossing: Crossing;
+}
+
+export const CRAFT_IDS = ['hand', 'twisted', 'slipped', 'brioche', 'double-knit'] as const;
+export type CraftId = (typeof CRAFT_IDS)[number];
+
+export interface Craft {
+	readonly id: CraftId;
+	readonly title: string;
+	/** What sort of fabric it makes, in one sentence. */
+	readonly says: string;
+	/** What a crossing is here, done this way. A problem beyond the craft's limits gives the reason and what fits. */
+	readonly takes: (crossing: Crossing, way: string) => Result<Taken>;
+	/** What this craft adds to the proof, as a fault in words; `undefined` when all is well. */
+	readonly fault?: (taken: Taken, trace: Trace) => string | undefined;
 	/** Most preferred first. */
 	readonly ways: readonly Way[];
 	/** The hands before the first move, facing the stitches of this crossing. */
-	readonly start: (crossing: Crossing) => HandState;
+	readonly start: (crossing: Crossing, way: string) => HandState;
 	/** The moves of a way; a problem when the way does not make this crossing. */
 	readonly plan: (crossing: Crossing, way: string) => Result<readonly Move[]>;
 	readonly simulate: (moves: readonly Move[], start: HandState) => Trace;

@@ -1,5 +1,20 @@
-export type { Craft, Deviation, Hands, StepWords, Way, WorkedOff } from './craft.ts';
+export { keepsFaces, nearestThatFits, shiftsOf } from './brioche/index.ts';
+export {
+	CRAFT_IDS,
+	type Craft,
+	type CraftId,
+	type Deviation,
+	type Face,
+	type Hands,
+	type StepWords,
+	type Taken,
+	type Way,
+	type WorkedOff,
+} from './craft.ts';
+export { CRAFTS, craftOf } from './crafts.ts';
 export { demonstrate, DEMONSTRATIONS, type Demonstrated, type Demonstration } from './demonstrate.ts';
+export { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './double-knit/index.ts';
 export * from './hand/index.ts';
 export { perform, type MistakeAt, type Performance } from './perform.ts';
+export { columnsAfter, MOST_STRETCH, stretchOf } from './slipped/index.ts';
 export { waysFor } from './ways-for.ts';

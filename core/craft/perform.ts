@@ -3,12 +3,14 @@
 import type { Crossing } from '../crossing/index.ts';
 import { prove, sitesOf, tally, type Proof, type Tally, type Trace } from '../handling/index.ts';
 import { ok, type Result } from '../result.ts';
-import type { Craft, Deviation } from './craft.ts';
+import type { Craft, Deviation, Taken } from './craft.ts';
 
 export interface Performance {
 	readonly trace: Trace;
 	readonly proof: Proof;
 	readonly tally: Tally;
+	/** What the crossing is to the craft, its loops first of all. */
+	readonly taken: Taken;
 	/** What the way declares that it makes instead; the proof holds against that. */
 	readonly deviation?: Deviation;
 }
@@ -21,15 +23,21 @@ export interface MistakeAt {
 
 /** Plans, runs and proves; with a mistake, proves what it made against what was asked. */
 export function perform(craft: Craft, crossing: Crossing, way: string, mistake?: MistakeAt): Result<Performance> {
+	const taken = craft.takes(crossing, way);
+	if (!taken.ok) return taken;
 	const planned = craft.plan(crossing, way);
 	if (!planned.ok) return planned;
-	const start = craft.start(crossing);
+	const start = craft.start(crossing, way);
 	const right = craft.simulate(planned.value, start);
 	const made = craft.mistakes.find((m) => m.id === mistake?.id);
 	const sites = made ? sitesOf(made, right) : [];
 	const site = sites[mistake?.site ?? 0] ?? sites[0];
 	const trace = site ? craft.simulate(site.moves, start) : right;
 	const deviation = craft.deviation(crossing, way);
-	const proof = prove(deviation?.makes ?? crossing, trace);
-	return ok({ trace, proof, tally: tally(trace), ...(deviation ? { deviation } : {}) });
+	const plain = prove(deviation?.makes ?? taken.value.loops, trace);
+	const fault = craft.fault?.(taken.value, trace);
+	const proof = fault
+		? { ok: false, checks: [...plain.checks, { id: 'layers' as const, ok: false, says: fault }] }
+		: plain;
+	return ok({ trace, proof, tally: tally(trace), taken: taken.value, ...(deviation ? { deviation } : {}) });
 }

@@ -20,6 +20,8 @@ export type Move =
 			readonly depth?: Depth;
 			/** Slipped knitwise: each loop's mount is turned. */
 			readonly turned?: boolean;
+			/** The holder hangs there already and takes these as well. */
+			readonly adds?: boolean;
 	  }
 	/** Bring a hanging holder to the other side of the needles, or to another depth. */
 	| { readonly kind: 'swing'; readonly holder: HolderId; readonly side: Side; readonly depth?: Depth }

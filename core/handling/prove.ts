@@ -5,7 +5,7 @@ import { pairKey, shortNumbers } from '../crossing/index.ts';
 import type { Trace } from './simulate.ts';
 
 export interface Check {
-	readonly id: 'order' | 'over' | 'work' | 'whole';
+	readonly id: 'order' | 'over' | 'work' | 'whole' | 'layers';
 	readonly ok: boolean;
 	/** What was found, in words; when not ok, what was wanted as well. */
 	readonly says: string;

@@ -1,6 +1,6 @@
 /** Things that tests start from, made or thrown for: a test that cannot make them has already failed. */
 
-import { hand, perform } from '../craft/index.ts';
+import { hand, perform, type Craft } from '../craft/index.ts';
 import { crossing, type Crossing, type CrossingParts } from '../crossing/index.ts';
 import type { Trace } from '../handling/index.ts';
 import { readName } from '../notation/index.ts';
@@ -23,8 +23,8 @@ export function named(text: string): Crossing {
 }
 
 /** What the hands do to make a crossing one way. */
-export function traceOf(c: Crossing, way: string): Trace {
-	const done = perform(hand, c, way);
+export function traceOf(c: Crossing, way: string, craft: Craft = hand): Trace {
+	const done = perform(craft, c, way);
 	if (!done.ok) throw thrown(done.problems);
 	return done.value.trace;
 }

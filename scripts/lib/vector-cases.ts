@@ -2,7 +2,7 @@
 
 import { isDeepStrictEqual } from 'node:util';
 import { z } from 'zod';
-import { demonstrate } from '../../core/craft/index.ts';
+import { craftOf, demonstrate, keepsFaces } from '../../core/craft/index.ts';
 import { asTwoGroups, holdSide, turn, twoGroups, type Crossing } from '../../core/crossing/index.ts';
 import {
 	readAll,
@@ -42,6 +42,14 @@ const NamesCase = z.object({
 type NamesCase = z.infer<typeof NamesCase>;
 
 const GlossaryCase = z.object({ id: z.string().optional(), text: z.string(), expect: Expect });
+
+const OtherCraftCase = z.object({
+	id: z.string().optional(),
+	craft: z.enum(['brioche', 'double-knit']),
+	scope: z.literal('both').optional(),
+	name: z.string(),
+	expect: z.object({ columnsKeepTheirFace: z.boolean().optional(), leanOnBackFace: z.enum(['R', 'L']).optional() }),
+});
 
 const FramesCase = z.object({
 	id: z.string().optional(),
@@ -106,6 +114,8 @@ export function checkCase(one: unknown, index: number): Verdict {
 	if (names.success) return { id: names.data.id ?? `#${index + 1}`, why: checkName(names.data) };
 	const frames = FramesCase.safeParse(one);
 	if (frames.success) return { id: frames.data.id ?? `#${index + 1}`, why: checkFrame(frames.data) };
+	const other = OtherCraftCase.safeParse(one);
+	if (other.success) return { id: other.data.id ?? `#${index + 1}`, why: checkOtherCraft(other.data) };
 	const glossary = GlossaryCase.safeParse(one);
 	if (glossary.success && !(typeof one === 'object' && one !== null && ('rows' in one || 'dialect' in one))) {
 		return { id: glossary.data.id ?? `#${index + 1}`, why: checkSentence(glossary.data) };
@@ -158,13 +168,26 @@ function checkSentence({ text, expect }: z.infer<typeof GlossaryCase>): string |
 	);
 }
 
+function namedInSlash(text: string): Crossing {
+	const read = readName(text, 'slash');
+	if (!read.ok) throw new Error(read.problems[0]!.what);
+	return read.crossing;
+}
+
+/** What changes when a crossing is made in another craft. */
+function checkOtherCraft({ craft, name, expect }: z.infer<typeof OtherCraftCase>): string | undefined {
+	const c = namedInSlash(name);
+	const taken = craftOf(craft).takes(c, craft === 'brioche' ? 'off-holder' : 'pairs');
+	if (expect.columnsKeepTheirFace !== undefined) {
+		return unlike('takes it', taken.ok, expect.columnsKeepTheirFace) ?? unlike('keeps', keepsFaces(c), taken.ok);
+	}
+	const back = taken.ok ? asTwoGroups(taken.value.faces[1]!.crossing) : undefined;
+	return unlike('lean on the back', back?.lean === 'right' ? 'R' : 'L', expect.leanOnBackFace);
+}
+
 /** Crossings in a left-handed pair of hands, or made on the wrong side: what they are on the right side. */
 function checkFrame({ follow, hold, sizes, name, expect }: FramesCase): string | undefined {
-	const named = (text: string): Crossing => {
-		const read = readName(text, 'slash');
-		if (!read.ok) throw new Error(read.problems[0]!.what);
-		return read.crossing;
-	};
+	const named = namedInSlash;
 	const shape = ({ n, order, over }: Crossing): unknown => ({ n, order, over });
 	const said = (what: unknown, wanted: unknown): string | undefined =>
 		isDeepStrictEqual(what, wanted) ? undefined : `${JSON.stringify(what)}, not ${JSON.stringify(wanted)}`;

@@ -1,4 +1,5 @@
 import { MISTAKE_IDS, MISTAKES, simulate, startState } from '../../handling/index.ts';
+import { ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { FOUND_WAY, limitsOf, planFound } from './found.ts';
 import { deviationByHand, planByHand, WAYS } from './ways/index.ts';
@@ -19,7 +20,9 @@ export { HOLDER_WORKS, preferredWay, recommend, type Recommendation, type WayTas
 /** Knitting by hand on two needles, with or without a holder. */
 export const hand: Craft = {
 	id: 'hand',
-	title: 'Hand knitting',
+	title: 'Plain knitting',
+	says: 'Two needles, knit and purl, with a holder or without.',
+	takes: (c) => ok({ loops: c, faces: [{ title: 'right side', crossing: c }], changes: [], lost: [] }),
 	ways: [...WAYS.map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way), FOUND_WAY],
 	start: (c) => startState(c.n),
 	plan: (c, way) => {
@@ -28,6 +31,6 @@ export const hand: Craft = {
 	},
 	deviation: deviationByHand,
 	simulate,
-	words: wordsAt,
+	words: (trace, step, hands) => wordsAt(trace, step, hands),
 	mistakes: MISTAKE_IDS.map((id) => MISTAKES[id]),
 };

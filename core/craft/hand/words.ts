@@ -5,48 +5,66 @@ import {
 	stateAt,
 	type HandState,
 	type HolderId,
-	type Move,
 	type MoveOf,
 	type Trace,
 	type TraceStep,
 } from '../../handling/index.ts';
 import type { Hands, StepWords } from '../craft.ts';
+import { PLAIN, type Vocabulary } from '../vocabulary.ts';
 
 const where = (side: 'front' | 'back'): string => (side === 'front' ? 'in front' : 'at the back');
 
 const fromSide = (from: 'front' | 'behind'): string => (from === 'front' ? 'from the front' : 'from behind');
 
-export function wordsAt(trace: Trace, step: number, hands: Partial<Hands> = {}): StepWords {
-	const told: Hands = { workedOff: 'left', yarnHand: 'right', ...hands };
+/** Whom it is told to, and in which words. */
+type Told = Hands & Vocabulary;
+
+/** A loop by its name, several as a list, or short for a label. */
+const nameOf = (stitch: number, { names }: Vocabulary): string => names?.[stitch - 1] ?? String(stitch);
+function listed(handled: readonly number[], told: Vocabulary): string {
+	if (!told.names) return listNumbers(handled);
+	const all = handled.map((s) => nameOf(s, told));
+	return all.length > 1 ? `${all.slice(0, -1).join(', ')} and ${all.at(-1)}` : (all[0] ?? '');
+}
+const shortly = (handled: readonly number[], told: Vocabulary): string =>
+	told.names ? handled.map((s) => nameOf(s, told)).join(', ') : shortNumbers(handled, ', ');
+
+export function wordsAt(
+	trace: Trace,
+	step: number,
+	hands: Partial<Hands> = {},
+	vocabulary: Vocabulary = PLAIN,
+): StepWords {
+	const told: Told = { workedOff: 'left', yarnHand: 'right', ...hands, ...vocabulary };
 	if (step <= 0) return { caption: before(trace.start, told), label: 'Start' };
 	const done = trace.steps[step - 1];
 	if (!done) return { caption: 'There is no such move.', label: '' };
 	return say(done, stateAt(trace, step - 1), told);
 }
 
-function before(start: HandState, { workedOff }: Hands): string {
+function before(start: HandState, told: Told): string {
 	const numbers = start.loops.map((l) => l.stitch);
-	return `Stitches ${listNumbers(numbers)} wait on the ${workedOff} needle. The yarn is behind.`;
+	return `${told.Many} ${listed(numbers, told)} wait on the ${told.workedOff} needle. The yarn is behind.`;
 }
 
-function say({ move, stitches: handled, passings }: TraceStep, before: HandState, hands: Hands): StepWords {
-	const { workedOff } = hands;
+function say({ move, stitches: handled, passings }: TraceStep, before: HandState, told: Told): StepWords {
+	const { workedOff } = told;
 	const other = workedOff === 'left' ? 'right' : 'left';
 	/** The model's left needle is the one that stitches wait on, whichever hand holds it. */
 	const needle = (which: 'left' | 'right'): string => (which === 'left' ? workedOff : other);
-	const numbers = listNumbers(handled);
-	const commas = shortNumbers(handled, ', ');
+	const numbers = listed(handled, told);
+	const commas = shortly(handled, told);
 	const several = handled.length > 1;
 	switch (move.kind) {
 		case 'hold':
 			return {
-				caption: `Slip ${several ? 'stitches' : 'stitch'} ${numbers}${move.turned ? ' knitwise' : ''} to ${holderWord(before)} holder and let it hang ${where(move.side)}.`,
+				caption: `Slip ${several ? told.many : told.one} ${numbers}${move.turned ? ' knitwise' : ''} to ${move.adds ? addedTo(before, move) : `${holderWord(before)} holder`} and let it hang ${where(move.side)}.`,
 				label: `Hold ${commas} ${where(move.side)}`,
 			};
 		case 'work':
-			return sayWork(move, handled[0]!, passings.length, before);
+			return sayWork(move, handled[0]!, passings.length, before, told);
 		case 'yarn':
-			return sayYarn(move, before, hands);
+			return sayYarn(move, before, told);
 		case 'slip':
 			return {
 				caption: `Slip ${numbers} to the ${other} needle${several ? ', one after another' : ''}, ${move.turned ? 'knitwise, so that it turns round' : 'purlwise'}.`,
@@ -61,11 +79,11 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 			};
 		case 'drop':
 			return {
-				caption: `Let stitch ${numbers} fall off the needle and hang ${move.hang === 'front' ? 'in front' : 'behind'}.`,
+				caption: `Let ${told.one} ${numbers} fall off the needle and hang ${move.hang === 'front' ? 'in front' : 'behind'}.`,
 				label: `Drop ${commas} ${move.hang === 'front' ? 'in front' : 'behind'}`,
 			};
 		case 'lose':
-			return { caption: `Stitch ${numbers} slips away and runs down.`, label: `${commas} lost` };
+			return { caption: `${told.One} ${numbers} slips away and runs down.`, label: `${commas} lost` };
 		case 'swing':
 			return {
 				caption: `Bring the holder with ${numbers} ${move.side === 'front' ? 'to the front' : 'to the back'}.`,
@@ -83,7 +101,7 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 			};
 		case 'withdraw':
 			return {
-				caption: `Pinch the base, draw the ${needle(move.needle)} needle out: ${looseWords(handled, before)}.`,
+				caption: `Pinch the base, draw the ${needle(move.needle)} needle out: ${looseWords(handled, before, told)}.`,
 				label: 'Pinch, draw out',
 			};
 		case 'recapture':
@@ -94,30 +112,35 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 	}
 }
 
+/** Which of two holders takes more. */
+const addedTo = (before: HandState, move: MoveOf<'hold'>): string =>
+	Object.keys(before.holders).length > 1 ? `the holder ${where(move.side)}` : 'the holder';
+
 /** One holder is the holder; the next one is a second. */
 const holderWord = (before: HandState): string => (Object.keys(before.holders).length > 0 ? 'a second' : 'the');
 
-function looseWords(handled: readonly number[], before: HandState): string {
+function looseWords(handled: readonly number[], before: HandState, told: Told): string {
 	const loose = handled.filter((s) => !before.loops.find((l) => l.stitch === s)?.entered);
 	if (loose.length === 0) return 'nothing hangs loose';
-	return `${listNumbers(loose)} ${loose.length === 1 ? 'hangs' : 'hang'} loose`;
+	return `${listed(loose, told)} ${loose.length === 1 ? 'hangs' : 'hang'} loose`;
 }
 
-function sayWork(move: Extract<Move, { kind: 'work' }>, stitch: number, passed: number, before: HandState): StepWords {
-	const verb = move.stitch === 'k' ? 'Knit' : 'Purl';
+function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: HandState, told: Told): StepWords {
+	const verb = move.stitch === 'k' ? told.knit : told.purl;
+	const stitch = nameOf(number, told);
 	const tbl = `${move.leg === 'back' ? ' through the back loop' : ''}${move.split ? ', through half of its yarn' : ''}${move.wrap === 'short' ? ', the yarn round the short way' : ''}`;
 	if (move.from !== 'left') {
 		const side = before.holders[move.from]?.side;
 		const which = side && Object.keys(before.holders).length > 1 ? ` ${where(side)}` : '';
 		return {
-			caption: `${verb} stitch ${stitch}${tbl} straight off ${move.end === 'far' ? 'the wrong end of ' : ''}the holder${which}.`,
+			caption: `${verb} ${told.one} ${stitch}${tbl} straight off ${move.end === 'far' ? 'the wrong end of ' : ''}the holder${which}.`,
 			label: `${verb} ${stitch} off the holder`,
 		};
 	}
 	if (move.past) {
-		const first = before.loops.find((l) => l.on === 'left')!.stitch;
+		const first = nameOf(before.loops.find((l) => l.on === 'left')!.stitch, told);
 		return {
-			caption: `Reach ${move.past === 'front' ? 'in front of' : 'behind'} ${first} and ${verb.toLowerCase()} stitch ${stitch}${tbl}; keep it on the needle.`,
+			caption: `Reach ${move.past === 'front' ? 'in front of' : 'behind'} ${first} and ${verb.toLowerCase()} ${told.one} ${stitch}${tbl}; keep it on the needle.`,
 			label: `${verb} ${stitch}, keep it on`,
 		};
 	}
@@ -131,11 +154,11 @@ function sayWork(move: Extract<Move, { kind: 'work' }>, stitch: number, passed: 
 			return [`${side === 'front' ? 'behind' : 'in front of'} ${count} ${where(side)}`];
 		})
 		.join(' and ');
-	const caption = `${verb} stitch ${stitch}${tbl}${passing && `, passing ${passing}`}${keep}.`;
+	const caption = `${verb} ${told.one} ${stitch}${tbl}${passing && `, passing ${passing}`}${keep}.`;
 	return { caption, label: `${verb} ${stitch}` };
 }
 
-function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff }: Hands): StepWords {
+function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff, yarn }: Told): StepWords {
 	const front = move.to === 'front';
 	const holder = Object.keys(before.holders).length > 1 ? 'a holder' : 'the holder';
 	if (move.round)
@@ -148,6 +171,6 @@ function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff 
 	const how =
 		yarnHand === workedOff ? (front ? 'Let the finger bring' : 'Let the finger take') : front ? 'Bring' : 'Take';
 	return front
-		? { caption: `${how} the yarn forward between the needles, ready to purl.`, label: 'Yarn forward' }
-		: { caption: `${how} the yarn to the back between the needles, ready to knit.`, label: 'Yarn back' };
+		? { caption: `${how} the ${yarn.name} forward between the needles, ${yarn.front}.`, label: 'Yarn forward' }
+		: { caption: `${how} the ${yarn.name} to the back ${yarn.way}, ${yarn.behind}.`, label: 'Yarn back' };
 }

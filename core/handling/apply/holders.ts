@@ -17,15 +17,19 @@ import {
 } from './row.ts';
 
 export function hold(state: HandState, move: MoveOf<'hold'>): Result<Applied> {
-	if (state.holders[move.holder]) {
+	const holder: Holder = { side: move.side, depth: move.depth ?? 'inner' };
+	const hangs = state.holders[move.holder];
+	if (hangs && !move.adds) {
 		return refuse('That holder already has stitches on it.', 'Work them off first, or take a second holder.');
+	}
+	if (hangs && (hangs.side !== holder.side || hangs.depth !== holder.depth)) {
+		return refuse('That holder hangs somewhere else.', 'Add to it where it hangs, or bring it over first.');
 	}
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const taken = atLeftTip(state, move.count);
 	if (!taken) return refuse(`There are not ${move.count} free loops at the tip of the left needle.`, 'Hold fewer.');
-	const holder: Holder = { side: move.side, depth: move.depth ?? 'inner' };
-	if (clashes(state.holders, holder)) {
+	if (!hangs && clashes(state.holders, holder)) {
 		return refuse('Another holder hangs in that very place.', 'Say which of the two hangs nearer you.');
 	}
 	const held = taken.map((l): Loop => ({

@@ -1,0 +1,53 @@
+/** Slipped stitches: long ones, slipped over rows, cross in front of short ones. */
+
+import { asTwoGroups, frontAndBehind } from '../../crossing/index.ts';
+import { fail, ok } from '../../result.ts';
+import type { Craft } from '../craft.ts';
+import { onNeedles, plainWays } from '../on-needles.ts';
+import { PLAIN } from '../vocabulary.ts';
+import { MOST_STRETCH, stretchOf } from './columns.ts';
+
+export { columnsAfter, MOST_STRETCH, stretchOf, type Colour, type Column, type SlipRow } from './columns.ts';
+
+/** Rows for which the long stitches are slipped before they cross. Assumed: enough to show, not enough to pull. */
+export const SLIPPED_ROWS = 2;
+
+const rounded = (value: number): string => value.toFixed(1);
+
+export const slipped: Craft = onNeedles({
+	id: 'slipped',
+	title: 'Slipped',
+	says: `Long stitches, slipped for ${SLIPPED_ROWS} rows of the other colour, cross over short ones.`,
+	ways: plainWays((w) => ['off-holder', 'returned', 'pinch', 'slip-swap'].includes(w.id)),
+	takes: (c) => {
+		const groups = asTwoGroups(c);
+		if (!groups) {
+			return fail({
+				code: 'not-two-groups',
+				what: 'Long stitches cross over short ones: that takes two groups.',
+				todo: 'Choose a crossing of two groups, such as 1 over 2.',
+			});
+		}
+		const { front, behind } = frontAndBehind(groups);
+		const stretch = stretchOf(SLIPPED_ROWS, behind.length);
+		if (stretch > MOST_STRETCH) {
+			let fits = behind.length;
+			while (stretchOf(SLIPPED_ROWS, fits) > MOST_STRETCH) fits -= 1;
+			return fail({
+				code: 'too-far',
+				what: `A stitch slipped for ${SLIPPED_ROWS} rows would be pulled ${rounded(stretch)} times as long to pass ${behind.length} others.`,
+				todo: `Let it pass ${fits} at most: ${front.length} over ${fits}.`,
+			});
+		}
+		return ok({
+			loops: c,
+			faces: [{ title: 'right side', crossing: c }],
+			changes: [
+				`The ${front.length === 1 ? 'stitch' : front.length} on top ${front.length === 1 ? 'is' : 'are'} slipped, yarn behind, in the ${SLIPPED_ROWS} rows before, which are worked in the other colour.`,
+				`${front.length === 1 ? 'It' : 'Each'} is stretched to ${rounded(stretch)} times its length, and borrows that from its neighbours.`,
+			],
+			lost: ['The slipped rows are missing under the long stitches: the fabric draws in there.'],
+		});
+	},
+	vocabulary: () => PLAIN,
+});

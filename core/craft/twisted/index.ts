@@ -1,0 +1,53 @@
+/** Twisted stitches: the cords stand out because each of their stitches is worked through the back loop. */
+
+import { crossing, groupsOf, turn, type Crossing, type Work } from '../../crossing/index.ts';
+import { fail, ok } from '../../result.ts';
+import type { Craft } from '../craft.ts';
+import { onNeedles, plainWays } from '../on-needles.ts';
+import { PLAIN } from '../vocabulary.ts';
+
+/** The widest group: through the back loop a stitch has less to give. Assumed, after common practice. */
+export const MOST_TWISTED = 3;
+
+const twistedWork = (work: Work): Work => (work === 'k' ? 'ktbl' : work);
+
+/** The same crossing with every knit stitch of it twisted; purled ground stays as it is. */
+export function twistedOf(c: Crossing): Crossing {
+	const made = crossing({ order: c.order, over: c.over, work: c.work.map(twistedWork) });
+	if (!made.ok) throw new RangeError(made.problems[0]!.what);
+	return made.value;
+}
+
+export const twisted: Craft = onNeedles({
+	id: 'twisted',
+	title: 'Twisted',
+	says: 'Every stitch of a cord is worked through the back loop, on every row.',
+	// Whatever reaches past a stitch works it through a leg of its own choice: only ways that choose freely are kept.
+	ways: plainWays((w) =>
+		['off-holder', 'returned', 'centre-returned', 'two-holders', 'pinch', 'slip-swap'].includes(w.id),
+	),
+	takes: (c) => {
+		const widest = Math.max(...groupsOf(c).map((g) => g.length));
+		if (widest > MOST_TWISTED) {
+			return fail({
+				code: 'too-wide',
+				what: `A group of ${widest} twisted stitches gives too little to pass another one.`,
+				todo: `Cross ${MOST_TWISTED} over ${MOST_TWISTED} at most, or knit the cord plain.`,
+			});
+		}
+		const loops = twistedOf(c);
+		return ok({
+			loops,
+			faces: [
+				{ title: 'right side', crossing: loops },
+				{ title: 'wrong side', crossing: turn(loops) },
+			],
+			changes: [
+				'Each knit stitch of the cord goes through the back loop, here and on every row between.',
+				'Worked flat, its wrong-side rows are purled through the back loop; some twist on right-side rows only, and the cord is then half as crisp.',
+			],
+			lost: ['It gives less: the same crossing sits tighter than in plain knitting.'],
+		});
+	},
+	vocabulary: () => PLAIN,
+});
