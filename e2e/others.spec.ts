@@ -13,6 +13,7 @@ const doors = allDoors();
 const OPEN = [
 	'/',
 	'/crossings',
+	'/crossings/crafts',
 	'/crossings/design',
 	'/stage',
 	'/health',

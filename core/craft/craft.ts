@@ -51,6 +51,8 @@ export interface Taken {
 	readonly loops: Crossing;
 	/** What each loop is called; its number when left out. */
 	readonly names?: readonly string[];
+	/** The cord of each loop, from 0, and -1 for what stays behind them; by how the loops move when left out. */
+	readonly cords?: readonly number[];
 	/** What comes out, on each face that is looked at, numbered from the right of that face. */
 	readonly faces: readonly Face[];
 	/** What is done otherwise than in plain knitting, and what is lost, in whole sentences. */
@@ -73,6 +75,8 @@ export interface Craft {
 	readonly says: string;
 	/** What a crossing is here, done this way. A problem beyond the craft's limits gives the reason and what fits. */
 	readonly takes: (crossing: Crossing, way: string) => Result<Taken>;
+	/** Of what this craft does not take, the nearest crossing that it does, with the same lean. */
+	readonly nearest: (crossing: Crossing) => Crossing | undefined;
 	/** What this craft adds to the proof, as a fault in words; `undefined` when all is well. */
 	readonly fault?: (taken: Taken, trace: Trace) => string | undefined;
 	/** Most preferred first. */

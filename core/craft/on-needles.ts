@@ -1,7 +1,15 @@
 /** What all crafts on two needles share: the same hands, other loops and other words. */
 
 import { MISTAKE_IDS, MISTAKES, simulate, startState, type Mistake, type Move, type Trace } from '../handling/index.ts';
-import type { Crossing } from '../crossing/index.ts';
+import {
+	asThreeGroups,
+	asTwoGroups,
+	frontAndBehind,
+	threeGroups,
+	twoGroups,
+	type Crossing,
+	type Work,
+} from '../crossing/index.ts';
 import type { Result } from '../result.ts';
 import type { Craft, Taken, Way } from './craft.ts';
 import { wordsAt } from './hand/words.ts';
@@ -12,7 +20,7 @@ import type { Vocabulary } from './vocabulary.ts';
 export const plainWays = (keep: (way: Way) => boolean): readonly Way[] =>
 	WAYS.filter(keep).map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way);
 
-export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes' | 'ways' | 'fault'> {
+export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes' | 'nearest' | 'ways' | 'fault'> {
 	readonly vocabulary: (trace: Trace) => Vocabulary;
 	/** The moves for what was taken; those by hand when left out. */
 	readonly moves?: (taken: Taken, crossing: Crossing, way: string) => Result<readonly Move[]>;
@@ -20,13 +28,14 @@ export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes'
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, takes, ways, fault, vocabulary } = own;
+	const { id, title, says, takes, nearest, ways, fault, vocabulary } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
 		id,
 		title,
 		says,
 		takes,
+		nearest,
 		ways,
 		...(fault ? { fault } : {}),
 		start: (c, way) => {
@@ -43,4 +52,26 @@ export function onNeedles(own: OnNeedles): Craft {
 		words: (trace, step, hands) => wordsAt(trace, step, hands, vocabulary(trace)),
 		mistakes: own.mistakes ?? MISTAKE_IDS.map((m) => MISTAKES[m]),
 	};
+}
+
+/** The same crossing with no group wider than `most` stitches; `undefined` when it has neither two groups nor three. */
+export function narrowed(c: Crossing, most: number): Crossing | undefined {
+	const two = asTwoGroups(c);
+	if (two) {
+		const { front, behind } = frontAndBehind(two);
+		const size = (group: readonly number[]): number => Math.min(most, group.length);
+		const work = (group: readonly number[]): Work => c.work[group[0]! - 1]!;
+		return twoGroups({
+			front: size(front),
+			behind: size(behind),
+			lean: two.lean,
+			frontWork: work(front),
+			behindWork: work(behind),
+		});
+	}
+	const three = asThreeGroups(c);
+	if (!three) return undefined;
+	const sizes = [three.tip, three.centre, three.far].map((g) => Math.min(most, g.length)) as [number, number, number];
+	const made = threeGroups({ sizes, lean: three.lean, lies: three.lies });
+	return made.ok ? made.value : undefined;
 }

@@ -34,10 +34,19 @@ export function perform(craft: Craft, crossing: Crossing, way: string, mistake?:
 	const site = sites[mistake?.site ?? 0] ?? sites[0];
 	const trace = site ? craft.simulate(site.moves, start) : right;
 	const deviation = craft.deviation(crossing, way);
-	const plain = prove(deviation?.makes ?? taken.value.loops, trace);
+	const plain = byName(prove(deviation?.makes ?? taken.value.loops, trace), taken.value.names);
 	const fault = craft.fault?.(taken.value, trace);
 	const proof = fault
 		? { ok: false, checks: [...plain.checks, { id: 'layers' as const, ok: false, says: fault }] }
 		: plain;
 	return ok({ trace, proof, tally: tally(trace), taken: taken.value, ...(deviation ? { deviation } : {}) });
+}
+
+/** The same proof with its loops called by their names. */
+function byName(proof: Proof, names: readonly string[] | undefined): Proof {
+	if (!names) return proof;
+	const checks = proof.checks.map((c) =>
+		c.id === 'whole' ? c : { ...c, says: c.says.replace(/\d+/g, (n) => names[Number(n) - 1] ?? n) },
+	);
+	return { ...proof, checks };
 }

@@ -18,20 +18,26 @@ const LETTERS = ['A', 'B', 'C', 'D'] as const;
 
 /**
  * The cord that each stitch belongs to: stitches that stay side by side are one
- * cord, lettered from the tip. Purled stitches become ground and carry no letter.
+ * cord, lettered from the tip. Purled stitches become ground and carry no letter. Where a craft says
+ * itself which cord each stitch belongs to, from 0, that counts, and -1 is ground.
  */
-export function cordStyles(c: Crossing, palette: Palette): ReadonlyMap<StitchNumber, StrandStyle> {
+export function cordStyles(
+	c: Crossing,
+	palette: Palette,
+	cords?: readonly number[],
+): ReadonlyMap<StitchNumber, StrandStyle> {
 	const styles = new Map<StitchNumber, StrandStyle>();
 	let cord = -1;
 	for (let stitch = 1; stitch <= c.n; stitch++) {
 		const here = c.order.indexOf(stitch);
 		const before = c.order.indexOf(stitch - 1);
 		if (stitch === 1 || here !== before + 1) cord += 1;
-		const purled = c.work[stitch - 1]!.startsWith('p');
-		const k = cord % 4;
+		const said = cords?.[stitch - 1];
+		const ground = said === undefined ? c.work[stitch - 1]!.startsWith('p') : said < 0;
+		const k = (said ?? cord) % 4;
 		styles.set(
 			stitch,
-			purled
+			ground
 				? { colours: palette.ground, texture: 'ground' }
 				: { colours: palette.cords[k]!, texture: TEXTURES[k]!, letter: LETTERS[k]! },
 		);

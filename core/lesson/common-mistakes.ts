@@ -16,7 +16,7 @@ const USUAL: readonly MistakeId[] = ['wrong-side', 'yarn-left', 'knitwise', 'wro
 
 /** At most `most` mistakes, each once: those made on purpose in the lesson, then the usual ones. Each is really made, and read off. */
 export function commonMistakes(steps: readonly Step[], most = 5): readonly CommonMistake[] {
-	const shown = steps.filter((s): s is CrossingStep => s.kind === 'crossing');
+	const shown = steps.filter((s): s is CrossingStep => s.kind === 'crossing' && s.craft === 'hand');
 	const wanted = new Set([...shown.flatMap((s) => s.view?.mistake ?? []), ...USUAL]);
 	return [...wanted].flatMap((id) => mistakeIn(shown, id) ?? []).slice(0, most);
 }

@@ -24,7 +24,7 @@ export const rename = (lesson: Lesson, title: string): Lesson => ({ ...lesson, t
 /** A step that shows a crossing one way, with nothing written on it yet. */
 export const crossingStep = (
 	id: string,
-	shown: Pick<CrossingStep, 'asked' | 'crossing' | 'way' | 'view'>,
+	shown: Pick<CrossingStep, 'asked' | 'crossing' | 'way' | 'view'> & Partial<Pick<CrossingStep, 'craft'>>,
 ): CrossingStep => ({
 	id,
 	kind: 'crossing',

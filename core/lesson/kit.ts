@@ -1,6 +1,6 @@
 /** What has to be brought: for each learner, and for the class with some to spare. */
 
-import { hand } from '../craft/index.ts';
+import { craftOf } from '../craft/index.ts';
 import { needleName } from '../measure/index.ts';
 import type { HouseStyle, Lesson } from '../schema/index.ts';
 import { cordsOf, markerPlaces } from '../swatch/index.ts';
@@ -68,7 +68,7 @@ export function kitFor(
 	}
 	const holders = Math.max(
 		swatches.some((w) => w.rows.some((r) => r.crossings.length > 0)) ? 1 : 0,
-		...shown.map((s) => hand.ways.find((w) => w.id === s.way)?.holders ?? 1),
+		...shown.map((s) => craftOf(s.craft).ways.find((w) => w.id === s.way)?.holders ?? 1),
 	);
 	if (holders > 0) {
 		put(

@@ -1,6 +1,6 @@
 /** A lesson as Markdown, to be pasted elsewhere. */
 
-import { hand, perform } from '../craft/index.ts';
+import { craftOf, perform } from '../craft/index.ts';
 import { namesFor, sentenceFor, stitches, wordsFor } from '../notation/index.ts';
 import {
 	isBlank,
@@ -77,13 +77,15 @@ function bodyOf(step: Step): string[] {
 		case 'crossing': {
 			const words = wordsFor(step.crossing);
 			const names = namesFor(step.crossing).flatMap((n) => n.name ?? []);
-			const done = perform(hand, step.crossing, step.way);
+			const craft = craftOf(step.craft);
+			const done = perform(craft, step.crossing, step.way);
 			const moves = done.ok
-				? done.value.trace.steps.map((_, i) => `${i + 1}. ${hand.words(done.value.trace, i + 1).caption}`)
+				? done.value.trace.steps.map((_, i) => `${i + 1}. ${craft.words(done.value.trace, i + 1).caption}`)
 				: [];
 			return [
 				`- ${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`,
 				`- Names: ${names.map((n) => `\`${n}\``).join(', ')}`,
+				...(craft.id === 'hand' ? [] : [`- ${craft.title}: ${craft.says}`]),
 				`- Sentence: ${sentenceFor(step.crossing) ?? 'none'}`,
 				'',
 				...moves,

@@ -1,7 +1,7 @@
 /** A lesson as it is stored, sent and exchanged. */
 
 import { z } from 'zod';
-import { DEMONSTRATIONS } from '../craft/index.ts';
+import { CRAFT_IDS, DEMONSTRATIONS } from '../craft/index.ts';
 import { MISTAKE_IDS } from '../handling/index.ts';
 import { MAX_SENTENCE_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
 import { CrossingSchema } from './crossing.ts';
@@ -27,7 +27,8 @@ const AnyStep = {
 export const CrossingStepSchema = z.object({
 	...AnyStep,
 	kind: z.literal('crossing'),
-	craft: z.literal('hand'),
+	/** Comparisons are of plain knitting; a crossing may be shown in any craft. */
+	craft: z.enum(CRAFT_IDS),
 	/** The name, or the sentence, as it was typed, and the school that read it. */
 	asked: z.object({ text: z.string().min(1).max(MAX_SENTENCE_LENGTH), school: z.enum(SCHOOL_IDS) }),
 	crossing: CrossingSchema,

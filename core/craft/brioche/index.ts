@@ -46,6 +46,7 @@ export const brioche: Craft = onNeedles({
 	says: 'Units of a stitch and its yarn-over; knit and purl columns alternate.',
 	// A unit let loose loses its yarn-over, so nothing hangs by itself here.
 	ways: plainWays((w) => w.holders > 0),
+	nearest: nearestThatFits,
 	takes: (c) => {
 		if (!asTwoGroups(c) && !asThreeGroups(c)) {
 			return fail({

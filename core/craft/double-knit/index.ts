@@ -1,13 +1,13 @@
 /** Double-knitting: two fabrics at once, knit on both faces, and three things that a crossing can mean. */
 
-import { asThreeGroups, asTwoGroups, groupsOf, turn } from '../../crossing/index.ts';
+import { asThreeGroups, asTwoGroups, groupsOf, turn, type Crossing } from '../../crossing/index.ts';
 import { MISTAKE_IDS, MISTAKES, type Mistake, type Move } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft, Way } from '../craft.ts';
 import { planByHand } from '../hand/ways/index.ts';
-import { onNeedles } from '../on-needles.ts';
+import { narrowed, onNeedles } from '../on-needles.ts';
 import { PLAIN, type Vocabulary } from '../vocabulary.ts';
-import { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './layers.ts';
+import { columnOf, isFacing, layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './layers.ts';
 import { crossOneLayer } from './one-layer.ts';
 
 export { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './layers.ts';
@@ -77,11 +77,21 @@ const wrongPlace: Mistake = {
 	},
 };
 
+/** Cords are the groups of columns; the layer that does not cross is what they lie on. */
+function cordsOfLoops(columns: Crossing, scope: Scope): readonly number[] {
+	const groups = groupsOf(scope === 'back' ? turn(columns) : columns);
+	return Array.from({ length: 2 * columns.n }, (_, i) => {
+		const crosses = scope === 'pairs' || isFacing(i + 1) === (scope === 'facing');
+		return crosses ? groups.findIndex((g) => g.includes(columnOf(i + 1))) : -1;
+	});
+}
+
 export const doubleKnit: Craft = onNeedles({
 	id: 'double-knit',
 	title: 'Double-knit',
 	says: 'Two layers, each with its own yarn: facing stitches are knit, back stitches purled, in turn.',
 	ways: WAYS,
+	nearest: (c) => narrowed(c, MOST_COLUMNS),
 	takes: (c, way) => {
 		const scope = isScope(way) ? way : 'pairs';
 		const grouped = asTwoGroups(c) ?? (scope === 'pairs' ? asThreeGroups(c) : undefined);
@@ -110,6 +120,7 @@ export const doubleKnit: Craft = onNeedles({
 		return ok({
 			loops,
 			names: Array.from({ length: loops.n }, (_, i) => nameOfLoop(i + 1)),
+			cords: cordsOfLoops(c, scope),
 			faces: [
 				{ title: 'facing layer', crossing: layerOf(loops, true) },
 				{ title: 'back layer, from the back', crossing: turn(layerOf(loops, false)) },

@@ -32,5 +32,6 @@ export const hand: Craft = {
 	deviation: deviationByHand,
 	simulate,
 	words: (trace, step, hands) => wordsAt(trace, step, hands),
+	nearest: (c) => c,
 	mistakes: MISTAKE_IDS.map((id) => MISTAKES[id]),
 };

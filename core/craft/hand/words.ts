@@ -56,11 +56,15 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 	const commas = shortly(handled, told);
 	const several = handled.length > 1;
 	switch (move.kind) {
-		case 'hold':
+		case 'hold': {
+			const what = `${several ? told.many : told.one} ${numbers}${move.turned ? ' knitwise' : ''}`;
 			return {
-				caption: `Slip ${several ? told.many : told.one} ${numbers}${move.turned ? ' knitwise' : ''} to ${move.adds ? addedTo(before, move) : `${holderWord(before)} holder`} and let it hang ${where(move.side)}.`,
+				caption: move.adds
+					? `Slip ${what} to ${addedTo(before, move)} as well.`
+					: `Slip ${what} to ${holderWord(before)} holder and let it hang ${where(move.side)}.`,
 				label: `Hold ${commas} ${where(move.side)}`,
 			};
+		}
 		case 'work':
 			return sayWork(move, handled[0]!, passings.length, before, told);
 		case 'yarn':
@@ -112,9 +116,11 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 	}
 }
 
-/** Which of two holders takes more. */
-const addedTo = (before: HandState, move: MoveOf<'hold'>): string =>
-	Object.keys(before.holders).length > 1 ? `the holder ${where(move.side)}` : 'the holder';
+/** Which holder takes more: by its side, and by its depth where two hang there. */
+function addedTo(before: HandState, { side, depth = 'inner' }: MoveOf<'hold'>): string {
+	const there = Object.values(before.holders).filter((h) => h.side === side).length;
+	return `the ${there > 1 ? `${depth} ` : ''}holder ${where(side)}`;
+}
 
 /** One holder is the holder; the next one is a second. */
 const holderWord = (before: HandState): string => (Object.keys(before.holders).length > 0 ? 'a second' : 'the');

@@ -1,6 +1,6 @@
 /** Slipped stitches: long ones, slipped over rows, cross in front of short ones. */
 
-import { asTwoGroups, frontAndBehind } from '../../crossing/index.ts';
+import { asThreeGroups, asTwoGroups, frontAndBehind, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
@@ -12,6 +12,25 @@ export { columnsAfter, MOST_STRETCH, stretchOf, type Colour, type Column, type S
 /** Rows for which the long stitches are slipped before they cross. Assumed: enough to show, not enough to pull. */
 export const SLIPPED_ROWS = 2;
 
+/** As many as one long stitch can pass. */
+const MOST_PASSED = Array.from({ length: 20 }, (_, i) => i + 1).findLast(
+	(reach) => stretchOf(SLIPPED_ROWS, reach) <= MOST_STRETCH,
+)!;
+
+/** The same with fewer to pass; the outer groups alone of three. */
+function nearestSlipped(c: Crossing): Crossing | undefined {
+	const [two, three] = [asTwoGroups(c), asThreeGroups(c)];
+	const groups = two ?? three;
+	if (!groups) return undefined;
+	const { front, behind } = frontAndBehind(groups);
+	return twoGroups({
+		front: front.length,
+		behind: Math.min(MOST_PASSED, behind.length),
+		lean: groups.lean,
+		behindWork: c.work[behind[0]! - 1]!,
+	});
+}
+
 const rounded = (value: number): string => value.toFixed(1);
 
 export const slipped: Craft = onNeedles({
@@ -19,6 +38,7 @@ export const slipped: Craft = onNeedles({
 	title: 'Slipped',
 	says: `Long stitches, slipped for ${SLIPPED_ROWS} rows of the other colour, cross over short ones.`,
 	ways: plainWays((w) => ['off-holder', 'returned', 'pinch', 'slip-swap'].includes(w.id)),
+	nearest: nearestSlipped,
 	takes: (c) => {
 		const groups = asTwoGroups(c);
 		if (!groups) {
@@ -31,12 +51,10 @@ export const slipped: Craft = onNeedles({
 		const { front, behind } = frontAndBehind(groups);
 		const stretch = stretchOf(SLIPPED_ROWS, behind.length);
 		if (stretch > MOST_STRETCH) {
-			let fits = behind.length;
-			while (stretchOf(SLIPPED_ROWS, fits) > MOST_STRETCH) fits -= 1;
 			return fail({
 				code: 'too-far',
 				what: `A stitch slipped for ${SLIPPED_ROWS} rows would be pulled ${rounded(stretch)} times as long to pass ${behind.length} others.`,
-				todo: `Let it pass ${fits} at most: ${front.length} over ${fits}.`,
+				todo: `Let it pass ${MOST_PASSED} at most: ${front.length} over ${MOST_PASSED}.`,
 			});
 		}
 		return ok({

@@ -1,9 +1,9 @@
 /** Twisted stitches: the cords stand out because each of their stitches is worked through the back loop. */
 
-import { crossing, groupsOf, turn, type Crossing, type Work } from '../../crossing/index.ts';
+import { crossing, groupsOf, type Crossing, type Work } from '../../crossing/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
-import { onNeedles, plainWays } from '../on-needles.ts';
+import { narrowed, onNeedles, plainWays } from '../on-needles.ts';
 import { PLAIN } from '../vocabulary.ts';
 
 /** The widest group: through the back loop a stitch has less to give. Assumed, after common practice. */
@@ -26,6 +26,7 @@ export const twisted: Craft = onNeedles({
 	ways: plainWays((w) =>
 		['off-holder', 'returned', 'centre-returned', 'two-holders', 'pinch', 'slip-swap'].includes(w.id),
 	),
+	nearest: (c) => narrowed(c, MOST_TWISTED),
 	takes: (c) => {
 		const widest = Math.max(...groupsOf(c).map((g) => g.length));
 		if (widest > MOST_TWISTED) {
@@ -38,10 +39,7 @@ export const twisted: Craft = onNeedles({
 		const loops = twistedOf(c);
 		return ok({
 			loops,
-			faces: [
-				{ title: 'right side', crossing: loops },
-				{ title: 'wrong side', crossing: turn(loops) },
-			],
+			faces: [{ title: 'right side', crossing: loops }],
 			changes: [
 				'Each knit stitch of the cord goes through the back loop, here and on every row between.',
 				'Worked flat, its wrong-side rows are purled through the back loop; some twist on right-side rows only, and the cord is then half as crisp.',

@@ -34,7 +34,7 @@ export function drawAbove(c: Crossing, trace: Trace, step: number, options: Stag
 	const way = step - whole;
 	const state = way < 0.5 ? from : to;
 	const layout = way === 0 ? layoutStage(from) : layoutBetween(layoutStage(from), layoutStage(to), way);
-	const cords = cordStyles(c, palette);
+	const cords = cordStyles(c, palette, options.cords);
 	const planeOf = (s: StitchNumber): number => {
 		const at = (of: HandState): number => of.loops.find((l) => l.stitch === s)?.plane ?? 0;
 		const t = way * way * (3 - 2 * way);
@@ -44,7 +44,7 @@ export function drawAbove(c: Crossing, trace: Trace, step: number, options: Stag
 		{ kind: 'path', role: 'water', depth: 0, d: `M0 0H${WIDTH}V${HEIGHT}H0Z`, fill: palette.water[0] },
 		...ROWS.flatMap(([plane, says]) => paintPlane(plane, says, palette, textScale)),
 		...paintBars(layout, state, palette),
-		...paintLoops(layout, cords, planeOf, palette),
+		...paintLoops(layout, cords, planeOf, palette, options.names),
 		...paintYarn(layout, state, palette, textScale),
 		{
 			kind: 'text',
@@ -128,6 +128,7 @@ function paintLoops(
 	cords: ReadonlyMap<StitchNumber, StrandStyle>,
 	planeOf: (s: StitchNumber) => number,
 	palette: Palette,
+	names?: readonly string[],
 ): Shape[] {
 	const r = Math.min(17, layout.step * 0.4);
 	return layout.heads.flatMap((head): Shape[] => {
@@ -167,8 +168,8 @@ function paintLoops(
 				depth: 22,
 				x: head.x,
 				y: y + r * 0.34,
-				text: String(stitch),
-				size: r * 0.95,
+				text: names?.[stitch - 1] ?? String(stitch),
+				size: r * (names ? 0.8 : 0.95),
 				fill: palette.ink,
 				anchor: 'middle',
 				face: 'sans',

@@ -32,6 +32,10 @@ export interface StageOptions {
 	readonly holderShape?: HolderShape;
 	/** What the side that is seen is called, written in a corner when it is given. */
 	readonly side?: string;
+	/** What the loops are called, by their numbers; the numbers themselves when left out. */
+	readonly names?: readonly string[];
+	/** The cord of each loop, from 0, and -1 for ground; worked out of the crossing when left out. */
+	readonly cords?: readonly number[];
 	/** Seen from where the worker sits, or from the other side of the fabric. */
 	readonly from?: 'front' | 'behind';
 }
@@ -54,7 +58,7 @@ export function drawStage(c: Crossing, asWorked: Trace, step: number, options: S
 	/** Sides are the worker's, whoever looks on. */
 	const sideWord = (side: 'front' | 'back'): 'front' | 'back' =>
 		behind ? (side === 'front' ? 'back' : 'front') : side;
-	const cords = cordStyles(c, palette);
+	const cords = cordStyles(c, palette, options.cords);
 	const groundStyle: StrandStyle = { colours: palette.ground, texture: 'ground' };
 	const styleOf = (stitch: StitchNumber | undefined): StrandStyle =>
 		stitch === undefined ? groundStyle : (cords.get(stitch) ?? groundStyle);
@@ -120,7 +124,7 @@ export function drawStage(c: Crossing, asWorked: Trace, step: number, options: S
 			word: sideWord(layout.yarn.side === 'front' ? 'front' : 'back') === 'front' ? 'yarn in front' : 'yarn behind',
 		}),
 		...paintTrouble(layout, state, palette),
-		...paintTags(layout, cords, palette, textScale),
+		...paintTags(layout, cords, palette, textScale, options.names),
 		...paintNotes(layout, sideWord, palette, textScale),
 		...paintSide(options.side, palette, textScale),
 	];
@@ -128,7 +132,7 @@ export function drawStage(c: Crossing, asWorked: Trace, step: number, options: S
 		width: WIDTH,
 		height: HEIGHT,
 		shapes: byDepth(shapes),
-		label: `${behind ? 'Seen from behind. ' : ''}${labelFor(stateAt(asWorked, way < 0.5 ? whole : whole + 1), options.mirrored ? 'right' : 'left')}`,
+		label: `${behind ? 'Seen from behind. ' : ''}${labelFor(stateAt(asWorked, way < 0.5 ? whole : whole + 1), options.mirrored ? 'right' : 'left', options.names)}`,
 		crossPoints: woven.crossPoints,
 	};
 	return turned ? mirrored(drawing) : drawing;
@@ -334,6 +338,7 @@ function paintTags(
 	cords: ReadonlyMap<StitchNumber, StrandStyle>,
 	palette: Palette,
 	textScale: number,
+	names?: readonly string[],
 ): Shape[] {
 	const r = Math.min(13 * Math.sqrt(textScale), layout.step * 0.42);
 	if (r < 5) return [];
@@ -361,8 +366,8 @@ function paintTags(
 				stitch: head.stitch,
 				x: head.x,
 				y: cy + r * 0.42,
-				text: String(head.stitch),
-				size: r * 1.25,
+				text: names?.[head.stitch - 1] ?? String(head.stitch),
+				size: r * (names ? 1.05 : 1.25),
 				fill: palette.ink,
 				anchor: 'middle',
 				face: 'sans',
@@ -422,10 +427,12 @@ function paintNotes(
 	return [...notes, ...rings, word];
 }
 
-function labelFor(state: HandState, workedOff: 'left' | 'right'): string {
+function labelFor(state: HandState, workedOff: 'left' | 'right', names?: readonly string[]): string {
 	const other = workedOff === 'left' ? 'right' : 'left';
 	const part = (numbers: readonly number[], where: string): string[] =>
-		numbers.length > 0 ? [`${listNumbers(numbers)} ${where}`] : [];
+		numbers.length > 0
+			? [`${names ? numbers.map((n) => names[n - 1]).join(', ') : listNumbers(numbers)} ${where}`]
+			: [];
 	const on = (carrier: string): number[] => state.loops.filter((l) => l.on === carrier).map((l) => l.stitch);
 	const held = Object.entries(state.holders).flatMap(([id, h]) =>
 		part(on(id), h.side === 'front' ? 'on the holder in front' : 'on the holder at the back'),

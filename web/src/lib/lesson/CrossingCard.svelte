@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hand, waysFor } from '@pond-loop/core/craft';
+	import { craftOf, waysFor } from '@pond-loop/core/craft';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { namesFor, wordsFor } from '@pond-loop/core/notation';
 	import type { CrossingStep, HouseStyle, Note } from '@pond-loop/core/schema';
@@ -23,7 +23,8 @@
 	const words = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made).hands);
 	const drawing = $derived(drawRibbon(shown.made, { light, mirrored: shown.mirrored }));
-	const mistake = $derived(hand.mistakes.find((m) => m.id === step.view?.mistake));
+	const craft = $derived(craftOf(step.craft));
+	const mistake = $derived(craft.mistakes.find((m) => m.id === step.view?.mistake));
 	const names = $derived(namesFor(step.crossing).flatMap((n) => n.name ?? []));
 </script>
 
@@ -32,7 +33,11 @@
 		<Drawing {drawing} width={Math.min(136, drawing.width)} />
 	</div>
 	<div class="min-w-0">
-		<h2 class="text-xl">{words.title}</h2>
+		<h2 class="text-xl">
+			{words.title}{#if craft.id !== 'hand'}<span class="quiet font-sans text-base">
+					· {craft.title.toLowerCase()}</span
+				>{/if}
+		</h2>
 		<p class="quiet">
 			{#each names as name, i (name)}{i > 0 ? ' · ' : ''}<span class="name text-base-content">{name}</span
 				>{/each}{names.length > 0 ? ' · ' : ''}{hands}
@@ -41,7 +46,7 @@
 			<div>
 				<label class="sr-only" for="{uid}-way">Way to do it</label>
 				<select id="{uid}-way" class="field" value={step.way} onchange={(e) => chooseWay(e.currentTarget.value)}>
-					{#each waysFor(hand, shown.made) as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+					{#each waysFor(craft, shown.made) as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
 				</select>
 			</div>
 			<a class="wordlink" href={addressOf(stageOf(step))}>On the stage</a>

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { hand, perform } from '@pond-loop/core/craft';
+	import { craftOf, perform } from '@pond-loop/core/craft';
 	import { drawRibbon, drawStage, type Light } from '@pond-loop/core/drawing';
 	import { namesFor, stitches, wordsFor } from '@pond-loop/core/notation';
 	import { isBlank, type CrossingStep, type HouseStyle } from '@pond-loop/core/schema';
-	import { lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
+	import { loopsIn, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
@@ -19,19 +19,21 @@
 	const words = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
 	const made = $derived(step.view?.mistake && { id: step.view.mistake, site: step.view.site ?? 0 });
-	const done = $derived(perform(hand, shown.made, step.way, made));
+	const craft = $derived(craftOf(step.craft));
+	const done = $derived(perform(craft, shown.made, step.way, made));
 	const trace = $derived(done.ok ? done.value.trace : undefined);
-	const way = $derived(wayOf(step.way));
+	const taken = $derived(done.ok ? done.value.taken : undefined);
+	const way = $derived(wayOf(step.way, craft));
 	// The picture shows the moment when the last strands have passed each other.
 	const moment = $derived(trace ? trace.steps.findLastIndex((s) => s.passings.length > 0) + 1 : 0);
 	const ribbon = $derived(
 		drawRibbon(shown.made, { light, around: '#ffffff', numbers: true, mirrored: shown.mirrored }),
 	);
-	const mistake = $derived(hand.mistakes.find((m) => m.id === step.view?.mistake));
+	const mistake = $derived(craft.mistakes.find((m) => m.id === step.view?.mistake));
 	const names = $derived(namesFor(step.crossing).filter((n) => n.name !== undefined));
 </script>
 
-<p class="text-sm font-semibold">Step {number}</p>
+<p class="text-sm font-semibold">Step {number}{craft.id === 'hand' ? '' : `, ${craft.title.toLowerCase()}`}</p>
 <h2 class="text-2xl">{words.title}</h2>
 <div class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] items-start gap-x-6 break-inside-avoid">
 	<Drawing drawing={ribbon} width={Math.min(200, ribbon.width)} />
@@ -55,19 +57,24 @@
 		<dd>{stitches(step.crossing.n)}, {hands.work}</dd>
 	</dl>
 </div>
-{#if trace}
+{#if trace && taken}
 	<div class="mt-3 grid grid-cols-[1fr_1.2fr] items-start gap-x-6">
 		<div>
 			<h3 class="text-lg">{way.title}</h3>
 			<ol class="mt-1 list-decimal pl-6" data-testid="moves">
-				{#each trace.steps as _, i (i)}<li>{wordsIn(style, trace, i + 1).caption}</li>{/each}
+				{#each trace.steps as _, i (i)}<li>{wordsIn(style, trace, i + 1, craft).caption}</li>{/each}
 			</ol>
 		</div>
 		<figure class="break-inside-avoid">
-			<Drawing drawing={drawStage(shown.made, trace, moment, { ...lookOf(style), light, textScale: 1.9 })} />
-			<figcaption class="text-sm">After move {moment}: {wordsIn(style, trace, moment).label.toLowerCase()}</figcaption>
+			<Drawing
+				drawing={drawStage(taken.loops, trace, moment, { ...lookOf(style), ...loopsIn(taken), light, textScale: 1.9 })}
+			/>
+			<figcaption class="text-sm">
+				After move {moment}: {wordsIn(style, trace, moment, craft).label.toLowerCase()}
+			</figcaption>
 		</figure>
 	</div>
+	{#if taken}{#each taken.changes as change (change)}<p class="mt-2 text-sm">{change}</p>{/each}{/if}
 	{#if mistake}
 		<p class="mt-2 text-sm"><strong>On purpose: {mistake.title}.</strong> {mistake.how}</p>
 	{/if}

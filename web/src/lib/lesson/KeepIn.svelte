@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { CraftId } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { crossingStep } from '@pond-loop/core/lesson';
 	import type { CrossingStep } from '@pond-loop/core/schema';
@@ -8,15 +9,16 @@
 		lessons: readonly { readonly id: string; readonly title: string }[];
 		asked: CrossingStep['asked'];
 		crossing: Crossing;
+		craft: CraftId;
 		way: string;
 		/** How the stage stands, where it is not simply the front with all done right. */
 		view?: CrossingStep['view'];
 	}
-	const { lessons, asked, crossing, way, view }: Props = $props();
+	const { lessons, asked, crossing, craft, way, view }: Props = $props();
 </script>
 
 <KeepInLesson
 	{lessons}
 	what={asked.text}
-	step={() => crossingStep(crypto.randomUUID(), { asked, crossing, way, ...(view ? { view } : {}) })}
+	step={() => crossingStep(crypto.randomUUID(), { asked, crossing, craft, way, ...(view ? { view } : {}) })}
 />

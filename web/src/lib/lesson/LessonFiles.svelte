@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { demonstrationsPage, drawStage, PALETTES, type PageSection } from '@pond-loop/core/drawing';
-	import { hand, perform } from '@pond-loop/core/craft';
+	import { craftOf, perform } from '@pond-loop/core/craft';
 	import { CHECK_WORDS, FINISH_WORDS, lessonMarkdown, stepTitle, writtenOn } from '@pond-loop/core/lesson';
 	import { firstIssue, LessonSchema, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
 	import ical from 'ical-generator';
 	import { download, fileName } from '$lib/stage/save-as';
 	import ShareLink from './ShareLink.svelte';
-	import { lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
+	import { lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 	interface Props {
 		lesson: Lesson;
@@ -29,14 +29,23 @@
 		const note = writtenOn(step).trim() ? [writtenOn(step)] : [];
 		if (step.kind === 'crossing') {
 			const shown = shownIn(style, step.crossing);
-			const done = perform(hand, shown.made, step.way);
+			const craft = craftOf(step.craft);
+			const done = perform(craft, shown.made, step.way);
 			if (!done.ok) return { title, lines: note, frames: [] };
-			const { trace } = done.value;
+			const { trace, taken } = done.value;
 			const frames = Array.from({ length: trace.steps.length + 1 }, (_, at) => ({
-				drawing: drawStage(shown.made, trace, at, { ...lookOf(style), light: 'day' }),
-				...wordsIn(style, trace, at),
+				drawing: drawStage(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light: 'day' }),
+				...wordsIn(style, trace, at, craft),
 			}));
-			return { title, lines: [wayOf(step.way).title, ...note], frames };
+			return {
+				title,
+				lines: [
+					`${craft.id === 'hand' ? '' : `${craft.title}: `}${wayOf(step.way, craft).title}`,
+					...taken.changes,
+					...note,
+				],
+				frames,
+			};
 		}
 		if (step.kind === 'swatch')
 			return { title, lines: [`Cast on ${step.swatch.castOn}`, step.swatch.text, ...note], frames: [] };

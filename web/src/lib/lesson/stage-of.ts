@@ -6,9 +6,10 @@ import type { StageChoices } from '$lib/ui/choices';
 const none = readGlossary('');
 
 /** The stage as a step keeps it; its crossing by name where that means just this, else by its line. */
-export function stageOf({ asked, crossing, way, view }: CrossingStep): Partial<StageChoices> {
+export function stageOf({ asked, crossing, craft, way, view }: CrossingStep): Partial<StageChoices> {
 	return {
 		...named({ asked, crossing }),
+		craft,
 		way,
 		...(view?.camera ? { camera: view.camera } : {}),
 		...(view?.hands ? { hands: view.hands } : {}),

@@ -7,6 +7,7 @@ import type { Teacher } from './teachers';
 export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/',
 	'/crossings',
+	'/crossings/crafts',
 	'/crossings/design',
 	'/stage',
 	'/shared/[token]',

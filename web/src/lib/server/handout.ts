@@ -3,7 +3,7 @@
 import { join } from 'node:path';
 import { setImmediate } from 'node:timers/promises';
 import { Worker } from 'node:worker_threads';
-import { hand, perform } from '@pond-loop/core/craft';
+import { craftOf, perform } from '@pond-loop/core/craft';
 import { drawChart, drawRibbon, drawStage, toSvg, type Drawing, type Light } from '@pond-loop/core/drawing';
 import {
 	CHECK_WORDS,
@@ -31,7 +31,7 @@ import { cordsOf, legendOf } from '@pond-loop/core/swatch';
 import pLimit from 'p-limit';
 import { z } from 'zod';
 import { sidesOf } from '$lib/lesson/compared';
-import { isLeftHanded, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
+import { isLeftHanded, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 export const HandoutSchema = z.object({
 	paper: z.enum(['A4', 'LETTER']).catch('A4'),
@@ -212,9 +212,11 @@ class Writer {
 			(n) => n.name !== undefined && (!this.#school || n.school.id === this.#school),
 		);
 		const made = step.view?.mistake && { id: step.view.mistake, site: step.view.site ?? 0 };
-		const done = perform(hand, shown.made, step.way, made);
+		const craft = craftOf(step.craft);
+		const done = perform(craft, shown.made, step.way, made);
 		this.#together(() => {
 			title();
+			if (craft.id !== 'hand') this.text(`${craft.title}: ${craft.says}`, { italics: true });
 			this.text(`${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`);
 			this.content.push({
 				columns: [
@@ -240,19 +242,25 @@ class Writer {
 			});
 			const sentence = sentenceFor(shown.made);
 			if (sentence) this.text(sentence, { font: 'JetBrains Mono', fontSize: this.#size * 0.9 });
-			const way = wayOf(step.way);
+			const way = wayOf(step.way, craft);
 			if (done.ok) this.text(`${way.title}${way.caution ? `. ${way.caution}` : ''}`, { bold: true });
 		});
-		const mistake = hand.mistakes.find((m) => m.id === made?.id);
+		const mistake = craft.mistakes.find((m) => m.id === made?.id);
 		if (mistake) this.text(`On purpose: ${mistake.title}. ${mistake.how}`);
 		if (!done.ok) return;
-		const { trace } = done.value;
+		const { trace, taken } = done.value;
+		for (const change of taken.changes) this.text(change);
 		const frames = Array.from({ length: trace.steps.length + 1 }, (_, at) => ({
-			drawing: drawStage(shown.made, trace, at, { ...lookOf(this.#style), light: this.#light, textScale: 1.9 }),
+			drawing: drawStage(taken.loops, trace, at, {
+				...lookOf(this.#style),
+				...loopsIn(taken),
+				light: this.#light,
+				textScale: 1.9,
+			}),
 			most: WIDTH,
 			says: [
 				{
-					text: legible(`${at > 0 ? `${at}. ` : ''}${wordsIn(this.#style, trace, at).caption}`),
+					text: legible(`${at > 0 ? `${at}. ` : ''}${wordsIn(this.#style, trace, at, craft).caption}`),
 					fontSize: this.#size * 0.86,
 				},
 			],

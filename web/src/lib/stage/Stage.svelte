@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { hand, type Craft, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { Trace } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
@@ -12,7 +13,7 @@
 	import Repeat from '@lucide/svelte/icons/repeat-1';
 	import Shuffle from '@lucide/svelte/icons/shuffle';
 	import { untrack, type Snippet } from 'svelte';
-	import { wordsIn } from '$lib/style/look';
+	import { loopsIn, wordsIn } from '$lib/style/look';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
@@ -25,6 +26,9 @@
 		readonly trace: Trace;
 	}
 	interface Props {
+		/** The craft, and what the crossing is to it; plain knitting when left out. */
+		craft?: Craft;
+		taken?: Taken;
 		/** As the hands make it, which is what the trace is of. */
 		made: Crossing;
 		trace: Trace;
@@ -41,6 +45,8 @@
 		more?: Snippet;
 	}
 	let {
+		craft = hand,
+		taken,
 		made,
 		trace,
 		title,
@@ -68,17 +74,18 @@
 	const pictures = $derived(
 		all.map((one) => ({
 			...one,
-			drawing: drawFrom(camera, made, one.trace, within(one.trace, walk.at), {
+			drawing: drawFrom(camera, taken?.loops ?? made, one.trace, within(one.trace, walk.at), {
 				style,
 				light,
 				textScale: all.length > 1 ? 1.5 : 1,
+				...(taken ? loopsIn(taken) : {}),
 			}),
-			caption: wordsIn(style, one.trace, within(one.trace, shownStep)).caption,
+			caption: wordsIn(style, one.trace, within(one.trace, shownStep), craft).caption,
 		})),
 	);
 	// The longer of two ways is walked to its end; the other one waits.
 	const longest = $derived(all.reduce((a, b) => (b.trace.steps.length > a.trace.steps.length ? b : a)).trace);
-	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, ...wordsIn(style, longest, i) })));
+	const stones = $derived(Array.from({ length: last + 1 }, (_, i) => ({ i, ...wordsIn(style, longest, i, craft) })));
 	// Room for the longest caption of this way, so that nothing below jumps from move to move.
 	const wordy = $derived(stones.some((s) => s.caption.length > 72));
 	const crossings = $derived(trace.steps.flatMap((s, i) => (s.passings.length > 0 ? [i + 1] : [])));

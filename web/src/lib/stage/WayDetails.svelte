@@ -1,18 +1,19 @@
 <script lang="ts">
-	import { difficulty, type Deviation } from '@pond-loop/core/craft';
+	import { difficulty, type Craft, type Deviation } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { Tally } from '@pond-loop/core/handling';
 	import { wayOf } from '$lib/style/look';
 
 	interface Props {
+		craft: Craft;
 		crossing: Crossing;
 		way: string;
 		counts: Tally;
 		deviation: Deviation | undefined;
 	}
-	const { crossing, way, counts, deviation }: Props = $props();
+	const { craft, crossing, way, counts, deviation }: Props = $props();
 
-	const about = $derived(wayOf(way));
+	const about = $derived(wayOf(way, craft));
 	const wool = $derived(difficulty(crossing, { way }));
 	const cotton = $derived(difficulty(crossing, { way, fibre: 'cotton' }));
 	const many = (count: number, one: string, more: string): string => `${count} ${count === 1 ? one : more}`;

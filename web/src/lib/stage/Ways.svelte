@@ -7,6 +7,7 @@
 		limitsOf,
 		perform,
 		recommend,
+		type Craft,
 		type FoundLimits,
 	} from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
@@ -15,6 +16,7 @@
 	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {
+		craft: Craft;
 		crossing: Crossing;
 		way: string;
 		style: HouseStyle;
@@ -23,18 +25,19 @@
 		beside: string | undefined;
 		compare: (beside: string | undefined) => void;
 	}
-	const { crossing, way, style, choose, beside, compare }: Props = $props();
+	const { craft, crossing, way, style, choose, beside, compare }: Props = $props();
 	const uid = $props.id();
 
 	const usual = $derived(recommend(crossing, style));
 	// Limits that allow nothing stay to be changed, while the stage keeps showing what it can.
 	let asked = $state<FoundLimits>();
 	const limits = $derived(asked ?? limitsOf(way) ?? FOUND_LIMITS);
+	const plain = $derived(craft.id === hand.id);
 	const found = $derived(findWay(crossing, limits));
 	const compared = $derived(
-		hand.ways.flatMap((w) => {
+		craft.ways.flatMap((w) => {
 			const id = w.id === 'found' ? foundId(limits) : w.id;
-			const done = perform(hand, crossing, id);
+			const done = perform(craft, crossing, id);
 			return done.ok
 				? [{ id, title: w.title, counts: done.value.tally, twists: done.value.deviation !== undefined }]
 				: [];
@@ -68,7 +71,8 @@
 								onchange={() => choose(id)}
 							/>
 							<span
-								>{title}{#if id === usual.way}<span class="quiet block text-sm font-normal">your house style</span
+								>{title}{#if plain && id === usual.way}<span class="quiet block text-sm font-normal"
+										>your house style</span
 									>{:else if isTooWide(style, crossing, id)}<span class="text-warning block text-sm font-normal"
 										>wider than {style.withoutHolderUpTo}, your most</span
 									>{:else if twists}<span class="text-warning block text-sm font-normal">twists a stitch for good</span
@@ -95,13 +99,15 @@
 			{#each compared.filter((w) => w.id !== way) as { id, title } (id)}<option value={id}>{title}</option>{/each}
 		</select>
 	</p>
-	<SearchLimits
-		{limits}
-		{found}
-		choose={(changed) => {
-			asked = changed;
-			if (findWay(crossing, changed).ok) choose(foundId(changed));
-		}}
-	/>
-	<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>
+	{#if plain}
+		<SearchLimits
+			{limits}
+			{found}
+			choose={(changed) => {
+				asked = changed;
+				if (findWay(crossing, changed).ok) choose(foundId(changed));
+			}}
+		/>
+		<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>
+	{/if}
 </fieldset>

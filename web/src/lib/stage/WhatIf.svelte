@@ -1,16 +1,17 @@
 <script lang="ts">
-	import { hand } from '@pond-loop/core/craft';
+	import type { Craft } from '@pond-loop/core/craft';
 	import { sitesOf, type MistakeId, type Trace } from '@pond-loop/core/handling';
 
 	interface Props {
+		craft: Craft;
 		/** As it should be done. */
 		right: Trace;
 		mistake: MistakeId | undefined;
 		choose: (mistake: MistakeId | undefined) => void;
 	}
-	const { right, mistake, choose }: Props = $props();
+	const { craft, right, mistake, choose }: Props = $props();
 
-	const possible = $derived(hand.mistakes.filter((m) => sitesOf(m, right).length > 0));
+	const possible = $derived(craft.mistakes.filter((m) => sitesOf(m, right).length > 0));
 </script>
 
 <section aria-labelledby="what-if">

@@ -1,6 +1,16 @@
 /** How a house style shows things. */
 
-import { demonstrate, hand, limitsOf, preferredWay, type Demonstrated, type Way } from '@pond-loop/core/craft';
+import {
+	demonstrate,
+	hand,
+	limitsOf,
+	preferredWay,
+	waysFor,
+	type Craft,
+	type Demonstrated,
+	type Taken,
+	type Way,
+} from '@pond-loop/core/craft';
 import type { Crossing } from '@pond-loop/core/crossing';
 import type { StageOptions } from '@pond-loop/core/drawing';
 import type { HouseStyle } from '@pond-loop/core/schema';
@@ -20,20 +30,30 @@ export const lookOf = (style: HouseStyle): StageLook => ({
 export const shownIn = (style: HouseStyle, asked: Crossing): Demonstrated => demonstrate(asked, style.demonstrates);
 
 /** The way that is meant: the chosen one where it makes this crossing, else the one that the style prefers. */
-export const wayIn = (style: HouseStyle, c: Crossing, chosen?: string): string =>
-	chosen !== undefined && hand.plan(c, chosen).ok ? chosen : preferredWay(c, style);
+export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Craft = hand): string {
+	if (chosen !== undefined && craft.plan(c, chosen).ok) return chosen;
+	const preferred = preferredWay(c, style);
+	return craft.plan(c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);
+}
+
+/** What a drawing of the stage is told of the loops of a craft. */
+export const loopsIn = ({ names, cords }: Taken): Pick<StageOptions, 'names' | 'cords'> => ({
+	...(names ? { names } : {}),
+	...(cords ? { cords } : {}),
+});
 
 /** Words for the hands, with the needles called as these hands hold them. */
 export const wordsIn = (
 	style: HouseStyle,
 	trace: Parameters<typeof hand.words>[0],
 	step: number,
+	craft: Craft = hand,
 ): ReturnType<typeof hand.words> =>
-	hand.words(trace, step, { workedOff: isLeftHanded(style) ? 'right' : 'left', yarnHand: style.yarnHand });
+	craft.words(trace, step, { workedOff: isLeftHanded(style) ? 'right' : 'left', yarnHand: style.yarnHand });
 
 /** What is said of a way; one that was found keeps its limits in its id. */
-export const wayOf = (id: string): Way =>
-	hand.ways.find((w) => w.id === (limitsOf(id) ? 'found' : id)) ?? hand.ways[0]!;
+export const wayOf = (id: string, craft: Craft = hand): Way =>
+	craft.ways.find((w) => w.id === (limitsOf(id) ? 'found' : id)) ?? craft.ways[0]!;
 
 /** Whether a way without a holder is wider than this teacher goes without one. */
 export function isTooWide(style: HouseStyle, c: Crossing, way: string): boolean {

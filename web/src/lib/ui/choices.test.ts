@@ -1,3 +1,4 @@
+import { CRAFT_IDS } from '@pond-loop/core/craft';
 import { DEMONSTRATIONS, foundId, hand } from '@pond-loop/core/craft';
 import { MISTAKE_IDS } from '@pond-loop/core/handling';
 import { SCHOOL_IDS } from '@pond-loop/core/notation';
@@ -15,6 +16,7 @@ describe('the address of a stage', () => {
 			text: fc.string({ unit: 'grapheme', maxLength: 80 }),
 			own: fc.constantFrom(undefined, '2 1 | 1>2 | k k'),
 			school: fc.constantFrom(...SCHOOL_IDS, 'any' as const),
+			craft: fc.constantFrom(...CRAFT_IDS),
 			way: fc.constantFrom(undefined, ...hand.ways.map((w) => w.id), foundId({ holders: 0, loose: 4, least: 'loose' })),
 			meaning: fc.nat(3),
 			step: fc.nat(60),

@@ -3,7 +3,7 @@
 import { cameraFrom, type Camera } from '$lib/stage/cameras';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { SCHOOL_IDS, SCHOOLS, type SchoolId, type StatedSchool } from '@pond-loop/core/notation';
-import { DEMONSTRATIONS, hand, limitsOf, type Demonstration } from '@pond-loop/core/craft';
+import { CRAFT_IDS, CRAFTS, DEMONSTRATIONS, limitsOf, type CraftId, type Demonstration } from '@pond-loop/core/craft';
 import { MISTAKE_IDS, type MistakeId } from '@pond-loop/core/handling';
 
 export interface StageChoices {
@@ -11,6 +11,8 @@ export interface StageChoices {
 	/** The line of a crossing that goes by no name; it counts instead of the text. */
 	readonly own: string | undefined;
 	readonly school: StatedSchool;
+	/** In which craft it is made. */
+	readonly craft: CraftId;
 	/** As the house style says when it is left open. */
 	readonly way: string | undefined;
 	/** Which of the meanings that a name leaves open; 0 is the usual one. */
@@ -35,7 +37,8 @@ export const schoolFrom = (value: string | null | undefined): SchoolId =>
 const statedFrom = (value: string): StatedSchool => (value === 'any' ? 'any' : schoolFrom(value));
 
 /** A way that is taught, or a search with its limits. */
-const isWay = (id: string): boolean => hand.ways.some((w) => w.id === id) || limitsOf(id) !== undefined;
+const isWay = (id: string): boolean =>
+	CRAFTS.some((c) => c.ways.some((w) => w.id === id)) || limitsOf(id) !== undefined;
 
 /** Reads an address; whatever it says wrongly falls back to the start, never to an error. */
 export function choicesFrom(params: URLSearchParams, school: SchoolId): StageChoices {
@@ -52,6 +55,7 @@ export function choicesFrom(params: URLSearchParams, school: SchoolId): StageCho
 		own: params.get('own') ?? undefined,
 		text: params.get('name') ?? SCHOOLS[read === 'any' ? school : read].examples[0]!,
 		school: read,
+		craft: CRAFT_IDS.find((id) => id === params.get('craft')) ?? 'hand',
 		way: way !== null && isWay(way) ? way : undefined,
 		meaning: count('meaning'),
 		step: count('step'),
@@ -69,6 +73,7 @@ export function addressOf({
 	own,
 	school,
 	meaning,
+	craft,
 	way,
 	step,
 	mistake,
@@ -83,6 +88,7 @@ export function addressOf({
 	if (own !== undefined) params.set('own', own);
 	if (school !== undefined) params.set('school', school);
 	if (meaning !== undefined && meaning > 0) params.set('meaning', String(meaning));
+	if (craft !== undefined && craft !== 'hand') params.set('craft', craft);
 	if (way !== undefined) params.set('way', way);
 	if (mistake !== undefined) params.set('mistake', mistake);
 	if (mistake !== undefined && site !== undefined && site > 0) params.set('site', String(site));

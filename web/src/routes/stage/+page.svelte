@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hand, perform } from '@pond-loop/core/craft';
+	import { craftOf, perform } from '@pond-loop/core/craft';
 	import { canonical, fromCanonical, turn, withFacesChanged, type Crossing } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { MISTAKES, sitesOf, type Trace } from '@pond-loop/core/handling';
@@ -9,8 +9,10 @@
 	import { page } from '$app/state';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
-	import { shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
+	import { loopsIn, shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
+	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
+	import InCraft from '$lib/stage/InCraft.svelte';
 	import Proof from '$lib/stage/Proof.svelte';
 	import Hands from '$lib/stage/Hands.svelte';
 	import SaveAs from '$lib/stage/SaveAs.svelte';
@@ -37,6 +39,7 @@
 	let text = $state(first.text);
 	let own = $state(first.own);
 	let school = $state(first.school);
+	let craftId = $state(first.craft);
 	// Left open, each crossing is shown in the way that the house style prefers.
 	let chosen = $state(first.way);
 	let meaning = $state(first.meaning);
@@ -72,11 +75,15 @@
 	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
-	const way = $derived(shown ? wayIn(style, shown.made, chosen) : undefined);
-	const right = $derived(shown && way ? perform(hand, shown.made, way) : undefined);
+	const craft = $derived(craftOf(craftId));
+	const plain = $derived(craftId === 'hand');
+	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
+	const right = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
 	/** What the way sets out to make: the crossing, or what it declares instead. */
-	const asked = $derived(right?.ok ? (right.value.deviation?.makes ?? shown?.made) : undefined);
-	const performance = $derived(shown && way && mistake ? perform(hand, shown.made, way, { id: mistake, site }) : right);
+	const asked = $derived(right?.ok ? (right.value.deviation?.makes ?? right.value.taken.loops) : undefined);
+	const performance = $derived(
+		shown && way && mistake ? perform(craft, shown.made, way, { id: mistake, site }) : right,
+	);
 	const words = $derived(shown && wordsFor(shown.fabric));
 	const names = $derived(reading.ok ? namesFor(reading.crossing) : []);
 	const named = $derived(names.filter((n) => n.name !== undefined));
@@ -84,14 +91,18 @@
 	const made = $derived(shown && wordsFor(shown.made));
 	const besideShown = $derived.by(() => {
 		if (!shown || beside === undefined || beside === way) return undefined;
-		const done = perform(hand, shown.made, beside);
-		return done.ok ? { title: wayOf(beside).title, trace: done.value.trace } : undefined;
+		const done = perform(craft, shown.made, beside);
+		return done.ok ? { title: wayOf(beside, craft).title, trace: done.value.trace } : undefined;
 	});
 	/** Every step as it stands on the stage now, for a file. */
 	const framesOf = (of: Trace): Frame[] =>
 		Array.from({ length: of.steps.length + 1 }, (_, i) => ({
-			drawing: drawFrom(camera, shown!.made, of, i, { style: style, light: light.now }),
-			caption: wordsIn(style, of, i).caption,
+			drawing: drawFrom(camera, right?.ok ? right.value.taken.loops : shown!.made, of, i, {
+				style,
+				light: light.now,
+				...(right?.ok ? loopsIn(right.value.taken) : {}),
+			}),
+			caption: wordsIn(style, of, i, craft).caption,
 		}));
 
 	/** What it looks like and what the hands do, each with its names; the chosen school's kind first. */
@@ -113,7 +124,21 @@
 	}
 
 	const address = $derived(
-		addressOf({ text, own, school, meaning, way: chosen, step, mistake, site, camera, hands, yarn, beside }),
+		addressOf({
+			text,
+			own,
+			school,
+			meaning,
+			craft: craftId,
+			way: chosen,
+			step,
+			mistake,
+			site,
+			camera,
+			hands,
+			yarn,
+			beside,
+		}),
 	);
 	// The address says what is on the stage, so that a reload or a bookmark brings it back.
 	// Browsers refuse very frequent changes, so it follows once the typing rests.
@@ -124,6 +149,14 @@
 		}, 150);
 		return () => clearTimeout(timer);
 	});
+
+	/** The nearest crossing that this craft takes, by its name. */
+	const nearest = $derived.by(() => {
+		if (!reading.ok || right?.ok !== false) return undefined;
+		const fits = craft.nearest?.(reading.crossing);
+		return fits && SCHOOLS.slash.write(fits);
+	});
+	const sideBySide = $derived(`/crossings/crafts${addressOf({ text, own, school, meaning }).replace(/^[^?]*/, '')}`);
 
 	function forgive(): void {
 		mistake = undefined;
@@ -172,14 +205,31 @@
 		/>
 	</section>
 {/if}
+{#if reading.ok}
+	<div class="mt-3">
+		<CraftChoice
+			chosen={craftId}
+			choose={(picked) => {
+				craftId = picked;
+				chosen = undefined;
+				beside = undefined;
+				step = 0;
+				forgive();
+			}}
+			all={sideBySide}
+		/>
+	</div>
+{/if}
 {#if reading.ok && shown && way && performance?.ok && right?.ok}
-	{@const { trace, proof } = performance.value}
+	{@const { trace, proof, taken } = performance.value}
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>
 			<Stage
+				{craft}
+				{taken}
 				made={shown.made}
 				{trace}
-				title={wayOf(way).title}
+				title={wayOf(way, craft).title}
 				beside={besideShown}
 				light={light.now}
 				{style}
@@ -200,7 +250,7 @@
 						}}
 					/>
 					<SaveAs
-						title={`${words?.title}, ${wayOf(way).title.toLowerCase()}`}
+						title={`${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`}
 						lines={[...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`]}
 						light={light.now}
 						frames={() => framesOf(trace)}
@@ -208,7 +258,7 @@
 					/>
 				{/snippet}
 			</Stage>
-			{#if mistake}
+			{#if mistake && !taken.names}
 				<WhatShows
 					asked={asked!}
 					right={right.value.trace}
@@ -255,27 +305,29 @@
 						}}
 					/>
 				</section>
-				<WayDetails crossing={shown.made} {way} counts={right.value.tally} deviation={right.value.deviation} />
+				<WayDetails {craft} crossing={shown.made} {way} counts={right.value.tally} deviation={right.value.deviation} />
 			</div>
-			<div class="mt-7">
-				<WhatHappened
-					asked={asked!}
-					right={right.value.trace}
-					show={(made, at) => {
-						mistake = made;
-						site = Math.max(
-							0,
-							sitesOf(MISTAKES[made], right.value.trace).findIndex((s) => s.at === at),
-						);
-						step = 0;
-					}}
-				/>
-			</div>
+			{#if plain}<div class="mt-7">
+					<WhatHappened
+						asked={asked!}
+						right={right.value.trace}
+						show={(made, at) => {
+							mistake = made;
+							site = Math.max(
+								0,
+								sitesOf(MISTAKES[made], right.value.trace).findIndex((s) => s.at === at),
+							);
+							step = 0;
+						}}
+					/>
+				</div>{/if}
 		</div>
 		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
 			<div><Facts crossing={reading.crossing} light={light.now} {style} /></div>
+			{#if !plain}<InCraft {craft} {taken} light={light.now} mirrored={shown.mirrored} />{/if}
 			<Proof {proof} />
 			<Ways
+				{craft}
 				crossing={shown.made}
 				{way}
 				{beside}
@@ -293,6 +345,7 @@
 						lessons={data.lessons}
 						asked={{ text: line?.ok ? (named[0]?.name ?? words?.title ?? '') : text.trim(), school: reading.school }}
 						crossing={reading.crossing}
+						craft={craftId}
 						{way}
 						view={viewOf()}
 					/>
@@ -303,6 +356,7 @@
 				{/if}
 				<div class="mt-5">
 					<WhatIf
+						{craft}
 						right={right.value.trace}
 						{mistake}
 						choose={(made) => {
@@ -314,6 +368,25 @@
 			</div>
 		</div>
 	</div>
+{:else if reading.ok && right && !right.ok}
+	<section class="border-base-300 mt-6 border-y py-6" role="alert" data-testid="refused">
+		<h2 class="text-xl">{craft.title} does not take this crossing</h2>
+		{#each right.problems as problem (problem.what)}<p class="mt-2">{problem.what} {problem.todo}</p>{/each}
+		{#if nearest}
+			<p class="mt-3">
+				<button
+					type="button"
+					class="pill pill-soft"
+					onclick={() => {
+						restart();
+						own = undefined;
+						text = nearest;
+						school = 'slash';
+					}}>Show {nearest}</button
+				>
+			</p>
+		{/if}
+	</section>
 {:else if !reading.ok}
 	<div class="mt-8">
 		<NotRead

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { hand, perform } from '@pond-loop/core/craft';
+	import { craftOf, perform } from '@pond-loop/core/craft';
 	import {
 		CHECK_WORDS,
 		FINISH_WORDS,
@@ -111,7 +111,8 @@
 	}
 
 	const shown = $derived(step?.kind === 'crossing' ? shownIn(data.style, step.crossing) : undefined);
-	const done = $derived(step?.kind === 'crossing' && shown ? perform(hand, shown.made, step.way) : undefined);
+	const craft = $derived(step?.kind === 'crossing' ? craftOf(step.craft) : undefined);
+	const done = $derived(step?.kind === 'crossing' && shown && craft ? perform(craft, shown.made, step.way) : undefined);
 	const swatch = $derived(step?.kind === 'swatch' ? check(step.swatch, data.style.glossary) : undefined);
 </script>
 
@@ -154,14 +155,16 @@
 				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
 			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!)}</p>{/if}
-		{:else if step.kind === 'crossing' && shown && done?.ok}
+		{:else if step.kind === 'crossing' && shown && craft && done?.ok}
 			<h1 class="mb-2 text-center text-4xl">{stepTitle(step)}</h1>
 			{#key step.id}
 				<div class="mx-auto w-full max-w-5xl">
 					<Stage
+						{craft}
+						taken={done.value.taken}
 						made={shown.made}
 						trace={done.value.trace}
-						title={wayOf(step.way).title}
+						title={wayOf(step.way, craft).title}
 						light={light.now}
 						style={data.style}
 						bind:step={move}
