@@ -1,8 +1,7 @@
 import type { Locator } from '@playwright/test';
 import { CRAFTS, craftOf, perform, type CraftId } from '../core/craft/index.ts';
 import type { Crossing } from '../core/crossing/index.ts';
-import { drawRibbon, drawStage, PALETTES, type Drawing } from '../core/drawing/index.ts';
-import { cordStyles } from '../core/drawing/strand.ts';
+import { cordStyles, drawRibbon, drawStage, PALETTES, type Drawing } from '../core/drawing/index.ts';
 import { cordsAt, crossingNamed, expect, expectAccessible, inLight, test } from './support.ts';
 
 const stage = (craft: CraftId, name: string, more = ''): string =>

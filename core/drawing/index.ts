@@ -16,4 +16,5 @@ export {
 } from './shapes.ts';
 export { drawAbove } from './stage/above.ts';
 export { drawStage, type StageOptions } from './stage/scene.ts';
+export { cordStyles, type StrandStyle } from './strand.ts';
 export { svgElement, toSvg, type SvgElement } from './svg.ts';

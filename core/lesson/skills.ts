@@ -1,5 +1,6 @@
 /** What a learner can do: named skills, what each stands on, and which of them a step teaches or asks for. */
 
+import type { CraftId } from '../craft/index.ts';
 import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import { readGlossary, readRows } from '../notation/index.ts';
 import type { Level, Step, SwatchStep } from '../schema/index.ts';
@@ -40,6 +41,9 @@ const TABLE = {
 	'two-holders': ['Working with two holders', ['front-back', 'two-over-two']],
 	tbl: ['Working through the back loop', ['mount']],
 	'no-holder': ['Crossing without a holder', ['two-over-two', 'loose']],
+	long: ['Slipping stitches over rows, so that they grow long', ['slip-purlwise']],
+	units: ['Brioche: a stitch and its yarn-over as one', ['rib', 'slip-purlwise']],
+	layers: ['Double-knitting: a facing and a back stitch in turn', ['rib']],
 	loose: ['Letting stitches hang loose without fear', ['mount']],
 	rope: ['A rope: one crossing again and again', ['two-over-two', 'count-rows']],
 	plait: ['A plait: left and right in turn', ['rope', 'both-leans']],
@@ -129,6 +133,15 @@ export function skillOf(c: Crossing): SkillId {
 	return widest <= 4 ? 'wide' : 'very-wide';
 }
 
+/** What a craft takes besides its crossings. */
+const CRAFT_SKILLS: Readonly<Record<CraftId, readonly SkillId[]>> = {
+	hand: [],
+	twisted: ['tbl'],
+	slipped: ['long'],
+	brioche: ['units'],
+	'double-knit': ['layers'],
+};
+
 const NO_HOLDER = new Set(['pinch', 'slip-swap', 'drop-front', 'second-first']);
 
 /** Whether a way goes without a holder, which takes learning, and its own time. */
@@ -138,7 +151,7 @@ export const isWithoutHolder = (way: string): boolean => NO_HOLDER.has(way);
 export function taughtBy(step: Step): readonly SkillId[] {
 	switch (step.kind) {
 		case 'crossing': {
-			const own: SkillId[] = ['holder', 'front-back', 'lean', skillOf(step.crossing)];
+			const own: SkillId[] = ['holder', 'front-back', 'lean', skillOf(step.crossing), ...CRAFT_SKILLS[step.craft]];
 			if (isWithoutHolder(step.way)) own.push('loose', 'no-holder');
 			if (step.way === 'two-holders') own.push('two-holders');
 			if (step.view?.mistake) own.push('mount', 'ladder', 'mend');
@@ -177,6 +190,7 @@ export function askedBy(step: Step): readonly SkillId[] {
 		step.kind === 'crossing' || step.kind === 'compare'
 			? [
 					skillOf(step.crossing),
+					...CRAFT_SKILLS[step.craft],
 					...(step.kind === 'crossing' && isWithoutHolder(step.way) && step.crossing.n > 2
 						? ['no-holder' as const]
 						: []),
@@ -201,7 +215,11 @@ export function workedOf({ swatch }: SwatchStep): Worked {
 function swatchSkills(step: SwatchStep): readonly SkillId[] {
 	const worked = workedOf(step);
 	const crossings = worked.rows.flatMap((r) => r.crossings.map((c) => c.crossing));
-	const skills = new Set<SkillId>(crossings.map(skillOf));
+	const skills = new Set<SkillId>(CRAFT_SKILLS[worked.craft]);
+	// Columns of brioche are knit and purl by themselves: that is no ground that a cord travels over.
+	for (const c of crossings) {
+		skills.add(skillOf(worked.craft === 'brioche' ? { ...c, work: c.work.map(() => 'k' as const) } : c));
+	}
 	if (crossings.length > 1) skills.add('rope');
 	if (worked.rows.some((r) => r.stitches.some((s) => s.also || s.from < 0))) skills.add('shaping');
 	return [...skills];

@@ -1,6 +1,7 @@
 /** A swatch as it is stored, sent and exchanged: its text, and what the text starts from. */
 
 import { z } from 'zod';
+import { CRAFT_IDS } from '../craft/index.ts';
 import { SCHOOL_IDS } from '../notation/index.ts';
 import { SWATCH_LIMITS } from '../swatch/limits.ts';
 
@@ -21,6 +22,8 @@ export const SwatchSchema = z.object({
 	castOn: z.number(outside).int(outside).min(1, outside).max(SWATCH_LIMITS.stitches, outside),
 	/** Flat: odd rows on the right side, unless the text says otherwise. Round: all on the right side. */
 	shape: z.enum(['flat', 'round']),
+	/** What its stitches are, and what a crossing is to them; plain knitting when left out. */
+	craft: z.enum(CRAFT_IDS).optional(),
 	/** The school that reads its names; `any` reads only names that one school can mean. */
 	school: z.enum([...SCHOOL_IDS, 'any']),
 	/** The rows, a line each, with repeats, glossary lines and remarks. */

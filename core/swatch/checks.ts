@@ -2,6 +2,7 @@
 
 import { readAll, SCHOOLS } from '../notation/index.ts';
 import type { Cords } from './cords.ts';
+import { craftChecks } from './craft-checks.ts';
 import type { SwatchProblem, Worked } from './fabric.ts';
 
 /** Rows from crossing to crossing of one cord, as parts of its stitches: assumed, mid-gauge wool. */
@@ -9,7 +10,13 @@ export const USUAL_ROWS = { least: 0.5, most: 2 } as const;
 
 /** Warnings and notes, in the order of the text. Linear in stitches. */
 export function checksOf(worked: Worked, cords: Cords): readonly SwatchProblem[] {
-	const found = [...groundChecks(worked), ...rowChecks(worked), ...senseChecks(worked), ...lossChecks(worked, cords)];
+	const found = [
+		...groundChecks(worked),
+		...rowChecks(worked),
+		...senseChecks(worked),
+		...lossChecks(worked, cords),
+		...craftChecks(worked, cords),
+	];
 	const seen = new Set<string>();
 	return found
 		.filter((p) => {

@@ -6,6 +6,7 @@
  * made; the crossings of a row lie apart and within it.
  */
 
+import type { CraftId } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import type { RepeatLine, RowLine, RowSide, SchoolId, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
@@ -85,6 +86,7 @@ export interface Worked {
 	readonly castOn: number;
 	readonly shape: Shape;
 	readonly school: StatedSchool;
+	readonly craft: CraftId;
 	readonly rows: readonly WorkedRow[];
 	readonly repeats: readonly RepeatShown[];
 	/** The lines of the text, whether or not their rows are worked. */

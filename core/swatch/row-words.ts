@@ -1,5 +1,6 @@
 /** One row as it is said aloud at the needles. */
 
+import type { CraftId } from '../craft/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import type { Worked } from './fabric.ts';
 import { unitsOf, type Unit } from './units.ts';
@@ -26,7 +27,7 @@ export function rowParts(worked: Worked, i: number): readonly RowPart[] {
 		}
 		close();
 		if (unit.kind === 'stitch') run = { how: unit.how, many: 1 };
-		else parts.push(crossingPart(unit));
+		else parts.push(crossingPart(unit, worked.craft));
 	}
 	close();
 	return parts;
@@ -46,9 +47,11 @@ function partOf(how: string, many: number): RowPart {
 /** Stitches up to which a crossing is told move by move. */
 const WORDY = 16;
 
-function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>): RowPart {
+function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>, craft: CraftId): RowPart {
 	// A wide one of many groups has no short sentence; then it is said what the hands do with its first.
-	const sentence = crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
+	// Where a stitch is a unit or a pair, the sentence of plain knitting would say something else.
+	const plain = craft !== 'brioche' && craft !== 'double-knit';
+	const sentence = plain && crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
 	return { says: `${name}: ${sentence ?? wordsFor(crossing).hands}`, takes: crossing.n, crossing: true };
 }
 

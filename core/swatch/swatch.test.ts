@@ -344,3 +344,47 @@ describe('the chart', () => {
 		expect(legendOf(w, cordsOf(w)).map((e) => e.name)).toEqual(['A', 'B', 'C8F', 'purl']);
 	});
 });
+
+describe('a swatch of another craft', () => {
+	const checked = (craft: 'twisted' | 'slipped' | 'brioche' | 'double-knit', castOn: number, text: string): unknown => {
+		const worked = workRows(readRows(text, { school: 'slash', glossary: readGlossary('') }), {
+			castOn,
+			shape: 'flat',
+			school: 'slash',
+			craft,
+		});
+		return [...worked.problems, ...checksOf(worked, cordsOf(worked))].map((p) => [p.row, p.reason]);
+	};
+
+	it('tells cords that are not twisted, stitches not slipped or pulled too far, and what the craft does not take', () => {
+		const twisted = (row: string): string => `Row 1: k6\nRow 2: p6\nRow 3: k1, 2/2 LC, k1\nRow 4: ${row}`;
+		expect(checked('twisted', 6, twisted('p1, p4 tbl, p1'))).toEqual([]);
+		expect(checked('twisted', 6, twisted('p6'))).toEqual([[4, 'not-twisted']]);
+		expect(checked('twisted', 10, 'Row 1: k10\nRow 2: p10\nRow 3: k1, 4/4 LC, k1')).toEqual([[3, 'craft']]);
+		const slipped = (rows: number, name: string): string =>
+			`Row 1: k4\n${Array.from({ length: rows }, (_, i) => `Row ${i + 2}: ${i % 2 ? 'sl1, k3' : 'p3, sl1'}`).join('\n')}\nRow ${rows + 2}: ${name}, k${name === '1/2 LC' ? 1 : 2}`;
+		expect(checked('slipped', 4, slipped(1, '1/2 LC'))).toEqual([]);
+		expect(checked('slipped', 4, 'Row 1: k4\nRow 2: p4\nRow 3: 1/1 LC, k2')).toEqual([[3, 'not-slipped']]);
+		expect(checked('slipped', 4, slipped(7, '1/2 LC'))).toEqual([[9, 'stretched']]);
+		expect(checked('double-knit', 12, 'Row 1: k12\nRow 2: p12\nRow 3: k1, 5/5 RC, k1')).toEqual([[3, 'craft']]);
+	});
+
+	it('keeps the columns of brioche, in the crossing and after it, and refuses an odd shift', () => {
+		const rows = (cross: string): string =>
+			`Row 1: k1, *k1, p1; rep from * to last st, k1\nRow 2: k1, *brk1, sl1yo; rep from * to last st, k1\nRow 3: k1, ${cross}, k1`;
+		const worked = workRows(readRows(rows('2/2 LC, brk1, sl1yo'), { school: 'slash', glossary: readGlossary('') }), {
+			castOn: 8,
+			shape: 'flat',
+			school: 'slash',
+			craft: 'brioche',
+		});
+		expect(worked.rows.map((r) => r.stitches.map((s) => s.face).join(''))).toEqual([
+			'kkpkpkpk',
+			'pkpkpkpp',
+			'kkpkpkpk',
+		]);
+		expect(checked('brioche', 8, rows('2/2 LC, brk1, sl1yo'))).toEqual([]);
+		expect(checked('brioche', 8, rows('3/3 LC'))).toEqual([[3, 'craft']]);
+		expect(checked('brioche', 8, rows('brk1, 2/2 LC, sl1yo'))).toEqual([[3, 'purl-column']]);
+	});
+});

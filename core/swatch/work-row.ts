@@ -1,6 +1,7 @@
 /** Works one row: items of the text on the stitches of the row before. */
 
-import { turn } from '../crossing/index.ts';
+import type { CraftId } from '../craft/index.ts';
+import { turn, type Crossing, type Work } from '../crossing/index.ts';
 import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import type { Face, FabricStitch, WorkedCrossing, WorkedStep } from './fabric.ts';
@@ -30,6 +31,7 @@ export interface RowStart {
 	readonly stitches: readonly FabricStitch[];
 	readonly markers: readonly number[];
 	readonly side: RowSide;
+	readonly craft: CraftId;
 	/** Where the row stands in the text, for what is wrong with the whole of it. */
 	readonly at: Span;
 	readonly most: number;
@@ -224,7 +226,7 @@ class RowWorker {
 	}
 
 	#cross(item: Extract<Item, { kind: 'crossing' }>): void {
-		const c = item.crossing;
+		const c = this.#inCraft(item.crossing);
 		if (this.#left < c.n) {
 			this.#tooFew(item, c.n, '');
 			return;
@@ -248,6 +250,18 @@ class RowWorker {
 		const seen = this.#start.side === 'WS' ? turn(c) : c;
 		this.#crossings.push({ first, crossing: { crossing: seen, asWorked: c, name, by, from: item.from, to: item.to } });
 		this.#step(first, item);
+	}
+
+	/** In brioche each unit keeps the column that it stands in; twisted cords are knit through the back loop. */
+	#inCraft(c: Crossing): Crossing {
+		const { craft, side } = this.#start;
+		if (craft !== 'brioche' && craft !== 'twisted') return c;
+		const work = c.work.map((w, i): Work => {
+			if (craft === 'twisted') return w === 'k' ? 'ktbl' : w;
+			const face = this.#before[this.#at + i]?.face ?? 'k';
+			return side === 'WS' ? SHOWN_ON_WS[face] : face;
+		});
+		return { ...c, work };
 	}
 
 	#marker(does: 'place' | 'slip' | 'remove', at: Span): void {

@@ -1,5 +1,6 @@
 /** Works a whole swatch: its text, row by row, repeats included. */
 
+import type { CraftId } from '../craft/index.ts';
 import type { RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import type { FabricStitch, RepeatShown, Shape, SwatchProblem, Worked, WorkedRow } from './fabric.ts';
@@ -10,6 +11,8 @@ export interface SwatchStart {
 	readonly castOn: number;
 	readonly shape: Shape;
 	readonly school: StatedSchool;
+	/** Plain knitting when left out. */
+	readonly craft?: CraftId | undefined;
 }
 
 const CAST_ON: FabricStitch = { face: 'k', how: 'cast-on', from: -1 };
@@ -26,7 +29,7 @@ interface Planned {
  * worked is told with its reason and leaves the stitches as they were, so that the rows after it can
  * still be looked at. Total; linear in the stitches worked.
  */
-export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart): Worked {
+export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand' }: SwatchStart): Worked {
 	const problems: SwatchProblem[] = text.problems
 		.filter((p) => p.code !== 'unknown-term' && p.code !== 'other-school')
 		.map((p) => ({
@@ -53,6 +56,7 @@ export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart)
 			castOn: Math.max(0, castOn),
 			shape,
 			school,
+			craft,
 			rows: [],
 			repeats: [],
 			lines: text.rows,
@@ -80,7 +84,14 @@ export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart)
 				...(line.label ?? line.body),
 			});
 		}
-		const result = known.work(line, { stitches, markers, side, at: line.body, most: SWATCH_LIMITS.stitches });
+		const result = known.work(line, {
+			stitches,
+			markers,
+			side,
+			craft,
+			at: line.body,
+			most: SWATCH_LIMITS.stitches,
+		});
 		const base = { number, told, side, line };
 		if (result.ok) {
 			const { done } = result;
@@ -129,6 +140,7 @@ export function workRows(text: RowsText, { castOn, shape, school }: SwatchStart)
 		castOn,
 		shape,
 		school,
+		craft,
 		rows,
 		repeats,
 		lines: text.rows,

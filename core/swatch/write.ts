@@ -2,7 +2,7 @@
 
 import type { Unit } from './units.ts';
 
-const COUNTED = new Set(['k', 'p', 'sl', 'ktbl', 'ptbl']);
+const COUNTED = new Set(['k', 'p', 'sl', 'ktbl', 'ptbl', 'brk', 'brp']);
 
 /** A run of one kind as it is written: `k3`, `k1 tbl`, `k2tog`. */
 interface Word {

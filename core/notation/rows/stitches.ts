@@ -22,6 +22,15 @@ const kinds: readonly StitchKind[] = [
 	{ id: 'ktbl', takes: 1, makes: ['ktbl'], says: 'knit through the back loop', counted: true },
 	{ id: 'ptbl', takes: 1, makes: ['ptbl'], says: 'purl through the back loop', counted: true },
 	{ id: 'sl', takes: 1, makes: ['slipped'], says: 'slip purlwise', also: ['slip', 's'], counted: true },
+	{ id: 'brk', takes: 1, makes: ['k'], says: 'knit the stitch together with its yarn-over', counted: true },
+	{ id: 'brp', takes: 1, makes: ['p'], says: 'purl the stitch together with its yarn-over', counted: true },
+	{
+		id: 'sl1yo',
+		takes: 1,
+		makes: ['slipped'],
+		says: 'slip purlwise with a yarn-over',
+		also: ['sl1yof', 'slyo', 'yfsl1yo'],
+	},
 	{ id: 'k2tog', takes: 2, makes: ['k'], says: 'knit two together' },
 	{
 		id: 'ssk',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CRAFT_IDS, CRAFTS } from '@pond-loop/core/craft';
 	import {
 		chartTable,
 		gapsOf,
@@ -250,6 +251,16 @@
 				onchange={(e) => change({ shape: e.currentTarget.value === 'round' ? 'round' : 'flat' })}
 			>
 				<option value="flat">flat</option><option value="round">in the round</option>
+			</select></label
+		>
+		<label
+			><span class="sr-only">Craft</span>
+			<select
+				class="field py-0"
+				value={swatch.craft ?? 'hand'}
+				onchange={(e) => change({ craft: CRAFT_IDS.find((id) => id === e.currentTarget.value) ?? 'hand' })}
+			>
+				{#each CRAFTS as craft (craft.id)}<option value={craft.id}>{craft.title.toLowerCase()}</option>{/each}
 			</select></label
 		>
 		<label

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { craftOf } from '@pond-loop/core/craft';
 	import { PALETTES } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
 	import {
@@ -62,6 +63,15 @@
 </script>
 
 <section aria-label="Cords" class="text-[0.94rem]">
+	{#if worked.craft !== 'hand'}
+		{@const craft = craftOf(worked.craft)}
+		<p class="mb-2" data-testid="craft">
+			<strong>{craft.title}.</strong>
+			{craft.says}
+			{#if worked.craft === 'double-knit'}Each square is a pair.{:else if worked.craft === 'brioche'}Each square is a
+				unit.{/if}
+		</p>
+	{/if}
 	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>
 	<ul class="mt-1" data-testid="cords">
 		{#each homes as { cord, home } (cord.letter)}

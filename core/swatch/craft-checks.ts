@@ -1,0 +1,124 @@
+/** What the craft of a swatch asks of its rows besides what plain knitting does. */
+
+import { craftOf, MOST_STRETCH, stretchOf } from '../craft/index.ts';
+import { asTwoGroups, frontAndBehind } from '../crossing/index.ts';
+import type { Cords } from './cords.ts';
+import type { SwatchProblem, Worked, WorkedCrossing, WorkedRow } from './fabric.ts';
+
+/** Errors and warnings of the craft; none for plain knitting. Linear in stitches. */
+export function craftChecks(worked: Worked, cords: Cords): readonly SwatchProblem[] {
+	switch (worked.craft) {
+		case 'hand':
+			return [];
+		case 'twisted':
+			return [...refused(worked), ...twists(worked, cords)];
+		case 'slipped':
+			return [...refused(worked), ...longStitches(worked)];
+		case 'brioche':
+			return [...refused(worked), ...knitColumnsFirst(worked)];
+		case 'double-knit':
+			return refused(worked);
+	}
+}
+
+const at = (row: WorkedRow, c: WorkedCrossing): Pick<SwatchProblem, 'row' | 'place' | 'from' | 'to'> => ({
+	row: row.number,
+	place: c.at,
+	from: c.from,
+	to: c.to,
+});
+
+/** Crossings that the craft does not take, with its reason and what fits. */
+function refused(worked: Worked): SwatchProblem[] {
+	const craft = craftOf(worked.craft);
+	return worked.rows.flatMap((row) =>
+		row.crossings.flatMap((c): SwatchProblem[] => {
+			const taken = craft.takes(c.asWorked, craft.ways[0]!.id);
+			if (taken.ok) return [];
+			const { what, todo } = taken.problems[0]!;
+			return [{ ...at(row, c), weight: 'error', reason: 'craft', what: `${c.name}: ${what}`, todo }];
+		}),
+	);
+}
+
+/** Rows in which a cord, once it was crossed, is worked without a twist. */
+function twists(worked: Worked, cords: Cords): SwatchProblem[] {
+	const firstCrossed = worked.rows.findIndex((r) => r.crossings.length > 0);
+	return worked.rows.flatMap((row, i): SwatchProblem[] => {
+		if (!row.ok || firstCrossed === -1 || i <= firstCrossed) return [];
+		const plain = row.stitches.flatMap((s, column) => {
+			const cord = cords.cordOf[cords.strands[i + 1]![column]!]!;
+			return cord >= 0 && !s.twisted && s.face === 'k' ? [column] : [];
+		});
+		const [first] = plain;
+		if (first === undefined) return [];
+		const step = row.steps.find((t) => t.first <= first && first < t.last) ?? row.line.body;
+		const back = row.side === 'RS' ? 'k1 tbl' : 'p1 tbl';
+		return [
+			{
+				row: row.number,
+				place: first,
+				from: step.from,
+				to: step.to,
+				weight: 'warning',
+				reason: 'not-twisted',
+				what: `${plain.length === 1 ? 'One stitch of a cord is' : `${plain.length} stitches of cords are`} worked without a twist in row ${row.number}.`,
+				todo: `Work them ${back}; or, if they are meant to twist on right-side rows only, leave it.`,
+			},
+		];
+	});
+}
+
+/** Long stitches that were not slipped before they cross, or for so long that they are pulled too far. */
+function longStitches(worked: Worked): SwatchProblem[] {
+	let ages: readonly number[] = Array.from({ length: worked.castOn }, () => 0);
+	return worked.rows.flatMap((row): SwatchProblem[] => {
+		if (!row.ok) return [];
+		const before = ages;
+		ages = row.stitches.map((s) => (s.how === 'sl' && s.from >= 0 ? (before[s.from] ?? 0) + 1 : 0));
+		return row.crossings.flatMap((c): SwatchProblem[] => {
+			const groups = asTwoGroups(c.crossing);
+			if (!groups) return [];
+			const { front, behind } = frontAndBehind(groups);
+			const age = Math.min(...front.map((s) => before[c.at + s - 1] ?? 0));
+			const stretch = stretchOf(age, behind.length);
+			if (age > 0 && stretch <= MOST_STRETCH) return [];
+			return [
+				age === 0
+					? {
+							...at(row, c),
+							weight: 'warning',
+							reason: 'not-slipped',
+							what: `The stitches that ${c.name} brings to the front were not slipped in the row before.`,
+							todo: 'Slip them for a row or two, yarn behind, so that they are long enough to show.',
+						}
+					: {
+							...at(row, c),
+							weight: 'warning',
+							reason: 'stretched',
+							what: `${c.name} pulls stitches that are ${age} rows old to ${stretch.toFixed(1)} times their length.`,
+							todo: 'Slip them for fewer rows, or let them pass fewer stitches (assumed).',
+						},
+			];
+		});
+	});
+}
+
+/** Crossings in brioche that begin on a purl column. */
+function knitColumnsFirst(worked: Worked): SwatchProblem[] {
+	return worked.rows.flatMap((row, i) =>
+		row.crossings.flatMap((c): SwatchProblem[] => {
+			const before = worked.rows[i - 1]?.stitches;
+			if (!before || before[c.at]?.face === 'k') return [];
+			return [
+				{
+					...at(row, c),
+					weight: 'warning',
+					reason: 'purl-column',
+					what: `${c.name} begins on a purl column.`,
+					todo: 'Cross so that a knit column leads each group: move it by one stitch.',
+				},
+			];
+		}),
+	);
+}
