@@ -48,7 +48,6 @@ const views = [
 		light: 'dusk',
 		size: tablet,
 	},
-	{ name: 'stage-behind', path: '/stage?name=C4F&school=total-front-back&step=3&view=behind&beside=pinch' },
 	{ name: 'collection', path: '/crossings' },
 	{
 		name: 'design',
@@ -70,6 +69,7 @@ const views = [
 			await page.getByTestId('what-shows').evaluate((shows) => shows.scrollIntoView({ block: 'start' }));
 		},
 	},
+	{ name: 'crafts', path: '/crossings/crafts?name=3%2F3+RC&school=slash', size: { width: 1280, height: 1180 } },
 	{ name: 'not-read', path: '/stage?name=2%2F2+XC&school=slash' },
 	{ name: 'swatches', path: '/swatches' },
 	{

@@ -1,6 +1,7 @@
 /** One row as it is said aloud at the needles. */
 
 import type { CraftId } from '../craft/index.ts';
+import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import type { Worked } from './fabric.ts';
 import { unitsOf, type Unit } from './units.ts';
@@ -52,7 +53,7 @@ function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>, c
 	// Where a stitch is a unit or a pair, the sentence of plain knitting would say something else.
 	const plain = craft !== 'brioche' && craft !== 'double-knit';
 	const sentence = plain && crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
-	return { says: `${name}: ${sentence ?? wordsFor(crossing).hands}`, takes: crossing.n, crossing: true };
+	return { says: `${name}: ${sentence ?? handsIn(craft, crossing)}`, takes: crossing.n, crossing: true };
 }
 
 /** Stitches between the markers that hang in the row before, in the order of working; one number when there are none. */
@@ -63,4 +64,13 @@ export function betweenMarkers(worked: Worked, i: number): readonly number[] {
 	const edges = [0, ...[...markers].sort((a, b) => a - b), count];
 	const parts = edges.slice(1).map((edge, k) => edge - edges[k]!);
 	return worked.rows[i]!.side === 'WS' ? parts.reverse() : parts;
+}
+
+/** What the hands do with the first group, in what counts as one in a craft. */
+function handsIn(craft: CraftId, crossing: Crossing): string {
+	const { hands } = wordsFor(crossing);
+	const one = { brioche: 'unit', 'double-knit': 'pair', hand: '', twisted: '', slipped: '' }[craft];
+	return one
+		? hands.replace('the first stitch', `the first ${one}`).replace(/the first (\d+)/, `the first $1 ${one}s`)
+		: hands;
 }

@@ -34,9 +34,8 @@
 	</div>
 	<div class="min-w-0">
 		<h2 class="text-xl">
-			{words.title}{#if craft.id !== 'hand'}<span class="quiet font-sans text-base">
-					· {craft.title.toLowerCase()}</span
-				>{/if}
+			{words.title}
+			{#if craft.id !== 'hand'}<span class="quiet font-sans text-base">· {craft.title.toLowerCase()}</span>{/if}
 		</h2>
 		<p class="quiet">
 			{#each names as name, i (name)}{i > 0 ? ' · ' : ''}<span class="name text-base-content">{name}</span
