@@ -53,12 +53,17 @@ export interface Taken {
 	readonly names?: readonly string[];
 	/** The cord of each loop, from 0, and -1 for what stays behind them; by how the loops move when left out. */
 	readonly cords?: readonly number[];
+	/** How the rows under each loop were made; plain when left out. */
+	readonly fabric?: readonly FabricMade[];
 	/** What comes out, on each face that is looked at, numbered from the right of that face. */
 	readonly faces: readonly Face[];
 	/** What is done otherwise than in plain knitting, and what is lost, in whole sentences. */
 	readonly changes: readonly string[];
 	readonly lost: readonly string[];
 }
+
+/** Plain, twisted at the foot, slipped for so long that it is one long stitch, or units with their yarn-over. */
+export type FabricMade = 'plain' | 'twisted' | 'long' | 'unit';
 
 export interface Face {
 	readonly title: string;

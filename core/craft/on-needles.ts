@@ -12,6 +12,7 @@ import {
 } from '../crossing/index.ts';
 import type { Result } from '../result.ts';
 import type { Craft, Taken, Way } from './craft.ts';
+import { FOUND_WAY, limitsOf, planFound } from './hand/found.ts';
 import { wordsAt } from './hand/words.ts';
 import { planByHand, WAYS } from './hand/ways/index.ts';
 import type { Vocabulary } from './vocabulary.ts';
@@ -21,6 +22,8 @@ export const plainWays = (keep: (way: Way) => boolean): readonly Way[] =>
 	WAYS.filter(keep).map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way);
 
 export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes' | 'nearest' | 'ways' | 'fault'> {
+	/** Whether loops may hang loose when a way is searched for; no search when left out. */
+	readonly searches?: 'loose' | 'held';
 	readonly vocabulary: (trace: Trace) => Vocabulary;
 	/** The moves for what was taken; those by hand when left out. */
 	readonly moves?: (taken: Taken, crossing: Crossing, way: string) => Result<readonly Move[]>;
@@ -28,7 +31,7 @@ export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes'
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, takes, nearest, ways, fault, vocabulary } = own;
+	const { id, title, says, takes, nearest, ways, fault, vocabulary, searches } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
 		id,
@@ -36,7 +39,7 @@ export function onNeedles(own: OnNeedles): Craft {
 		says,
 		takes,
 		nearest,
-		ways,
+		ways: searches ? [...ways, FOUND_WAY] : ways,
 		...(fault ? { fault } : {}),
 		start: (c, way) => {
 			const taken = takes(c, way);
@@ -44,7 +47,10 @@ export function onNeedles(own: OnNeedles): Craft {
 		},
 		plan: (c, way) => {
 			const taken = takes(c, way);
-			return taken.ok ? moves(taken.value, c, way) : taken;
+			if (!taken.ok) return taken;
+			const limits = searches && limitsOf(way);
+			if (!limits) return moves(taken.value, c, way);
+			return planFound(taken.value.loops, searches === 'held' ? { ...limits, loose: 0 } : limits);
 		},
 		// A way that turns stitches makes something else; here it is not offered.
 		deviation: () => undefined,

@@ -15,6 +15,7 @@ export {
 	type TextShape,
 } from './shapes.ts';
 export { drawAbove } from './stage/above.ts';
+export type { FabricKind } from './stage/fabric.ts';
 export { drawStage, type StageOptions } from './stage/scene.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';
 export { svgElement, toSvg, type SvgElement } from './svg.ts';

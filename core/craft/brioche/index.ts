@@ -46,6 +46,7 @@ export const brioche: Craft = onNeedles({
 	says: 'Units of a stitch and its yarn-over; knit and purl columns alternate.',
 	// A unit let loose loses its yarn-over, so nothing hangs by itself here.
 	ways: plainWays((w) => w.holders > 0),
+	searches: 'held',
 	nearest: nearestThatFits,
 	takes: (c) => {
 		if (!asTwoGroups(c) && !asThreeGroups(c)) {
@@ -69,6 +70,7 @@ export const brioche: Craft = onNeedles({
 		if (!made.ok) return made;
 		return ok({
 			loops: made.value,
+			fabric: made.value.order.map(() => 'unit'),
 			faces: [
 				{ title: 'front', crossing: made.value },
 				{ title: 'back', crossing: turn(made.value) },

@@ -38,6 +38,7 @@ export const slipped: Craft = onNeedles({
 	title: 'Slipped',
 	says: `Long stitches, slipped for ${SLIPPED_ROWS} rows of the other colour, cross over short ones.`,
 	ways: plainWays((w) => ['off-holder', 'returned', 'pinch', 'slip-swap'].includes(w.id)),
+	searches: 'loose',
 	nearest: nearestSlipped,
 	takes: (c) => {
 		const groups = asTwoGroups(c);
@@ -59,6 +60,7 @@ export const slipped: Craft = onNeedles({
 		}
 		return ok({
 			loops: c,
+			fabric: c.order.map((_, i) => (front.includes(i + 1) ? 'long' : 'plain')),
 			faces: [{ title: 'right side', crossing: c }],
 			changes: [
 				`The ${front.length === 1 ? 'stitch' : front.length} on top ${front.length === 1 ? 'is' : 'are'} slipped, yarn behind, in the ${SLIPPED_ROWS} rows before, which are worked in the other colour.`,

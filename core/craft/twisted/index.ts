@@ -26,6 +26,7 @@ export const twisted: Craft = onNeedles({
 	ways: plainWays((w) =>
 		['off-holder', 'returned', 'centre-returned', 'two-holders', 'pinch', 'slip-swap'].includes(w.id),
 	),
+	searches: 'loose',
 	nearest: (c) => narrowed(c, MOST_TWISTED),
 	takes: (c) => {
 		const widest = Math.max(...groupsOf(c).map((g) => g.length));
@@ -39,6 +40,7 @@ export const twisted: Craft = onNeedles({
 		const loops = twistedOf(c);
 		return ok({
 			loops,
+			fabric: loops.work.map((w) => (w.endsWith('tbl') ? 'twisted' : 'plain')),
 			faces: [{ title: 'right side', crossing: loops }],
 			changes: [
 				'Each knit stitch of the cord goes through the back loop, here and on every row between.',

@@ -5,9 +5,16 @@ import { paintStrand, type StrandStyle } from '../strand.ts';
 import { DEPTH } from './depths.ts';
 import { FABRIC_TOP, ROW_PITCH, ROWS } from './layout.ts';
 
+/** How the rows under a loop are made: plain, twisted at the foot, one long slipped stitch, or units with their yarn-over. */
+export type FabricKind = 'plain' | 'twisted' | 'long' | 'unit';
+
+/** Rows that a long stitch reaches down over. */
+const LONG_ROWS = 3;
+
 export interface Column {
 	readonly x: number;
 	readonly style: StrandStyle;
+	readonly kind?: FabricKind;
 	/** Its loop ran down: rungs instead of its upper stitches. */
 	readonly ladder?: boolean;
 }
@@ -35,6 +42,35 @@ export function paintKnit(
 			cap: 'round',
 		});
 	return [...half(-1), ...half(1)];
+}
+
+/** A knit stitch whose two halves change sides at its foot. */
+function paintTwisted(x: number, y: number, step: number, style: StrandStyle, depth: number): Shape[] {
+	const arm = (dir: 1 | -1): Shape[] =>
+		paintStrand(style, {
+			d: `M${num(x + dir * step * 0.27)} ${num(y)}C${num(x + dir * step * 0.27)} ${num(y + ROW_PITCH * 0.45)} ${num(x - dir * step * 0.15)} ${num(y + ROW_PITCH * 0.5)} ${num(x - dir * step * 0.15)} ${num(y + ROW_PITCH * 1.02)}`,
+			width: step * 0.21,
+			depth: depth + (dir === 1 ? 0.004 : 0),
+			role: 'fabric',
+			cap: 'round',
+		});
+	return [...arm(-1), ...arm(1)];
+}
+
+/** A stitch with its yarn-over: the strand beside it leans the same way and lies a little behind. */
+function paintUnit(x: number, y: number, step: number, style: StrandStyle, depth: number): Shape[] {
+	const wide = (dir: 1 | -1): Shape[] =>
+		paintStrand(
+			{ ...style, texture: 'plain' },
+			{
+				d: `M${num(x + dir * step * 0.43)} ${num(y + 2)}C${num(x + dir * step * 0.43)} ${num(y + ROW_PITCH * 0.5)} ${num(x + dir * step * 0.2)} ${num(y + ROW_PITCH * 0.7)} ${num(x + dir * step * 0.14)} ${num(y + ROW_PITCH * 1.1)}`,
+				width: step * 0.11,
+				depth: depth - 0.005,
+				role: 'fabric',
+				cap: 'round',
+			},
+		);
+	return [...wide(-1), ...wide(1), ...paintKnit(x, y, step, style, depth)];
 }
 
 /** One purl stitch: the bump that lies across. */
@@ -69,17 +105,19 @@ export function paintFabric(columns: readonly Column[], step: number, behind = f
 	const shapes: Shape[] = [];
 	for (let row = ROWS - 1; row >= 0; row--) {
 		const y = FABRIC_TOP + row * ROW_PITCH;
-		for (const [i, { x, style, ladder }] of columns.entries()) {
+		for (const [i, { x, style, ladder, kind = 'plain' }] of columns.entries()) {
 			const depth = DEPTH.fabric + (ROWS - row) + i * 0.01;
 			if (ladder && row < LADDER_ROWS) {
 				shapes.push(...paintRung(x, y + 12, step, style, depth));
 				continue;
 			}
-			shapes.push(
-				...((style.texture === 'ground') !== behind
-					? paintPurl(x, y + 14, step, style, depth)
-					: paintKnit(x, y, step, style, depth)),
-			);
+			if ((style.texture === 'ground') !== behind) shapes.push(...paintPurl(x, y + 14, step, style, depth));
+			else if (kind === 'twisted') shapes.push(...paintTwisted(x, y, step, style, depth));
+			else if (kind === 'unit') shapes.push(...paintUnit(x, y, step, style, depth));
+			else if (kind === 'long' && row < LONG_ROWS) {
+				// One stitch over all of its rows, before what passes behind it.
+				if (row === 0) shapes.push(...paintKnit(x, y, step, style, depth + 0.3, ROW_PITCH * LONG_ROWS));
+			} else shapes.push(...paintKnit(x, y, step, style, depth));
 		}
 	}
 	const edgeY = FABRIC_TOP + ROWS * ROW_PITCH + 5;

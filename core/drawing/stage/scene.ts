@@ -14,7 +14,7 @@ import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
 import { weave, type Strand } from '../weave.ts';
 import { seenFromBehind } from './behind.ts';
 import { DEPTH } from './depths.ts';
-import { paintFabric } from './fabric.ts';
+import { paintFabric, type FabricKind } from './fabric.ts';
 import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
 import { legsOf, paintCollar, paintTop, TOP_RISE, type TopPaint } from './loops.ts';
 import { layoutBetween } from './motion.ts';
@@ -36,6 +36,8 @@ export interface StageOptions {
 	readonly names?: readonly string[];
 	/** The cord of each loop, from 0, and -1 for ground; worked out of the crossing when left out. */
 	readonly cords?: readonly number[];
+	/** How the rows under each loop are made; plain when left out. */
+	readonly fabric?: readonly FabricKind[];
 	/** Seen from where the worker sits, or from the other side of the fabric. */
 	readonly from?: 'front' | 'behind';
 }
@@ -106,7 +108,13 @@ export function drawStage(c: Crossing, asWorked: Trace, step: number, options: S
 	});
 
 	const columns = [
-		...layout.heads.filter((h) => !h.old).map((h) => ({ x: h.baseX, style: styleOf(h.stitch) })),
+		...layout.heads
+			.filter((h) => !h.old)
+			.map((h) => ({
+				x: h.baseX,
+				style: styleOf(h.stitch),
+				kind: (h.stitch === undefined ? undefined : options.fabric?.[h.stitch - 1]) ?? 'plain',
+			})),
 		...layout.lost.map(({ stitch, x }) => ({ x, style: styleOf(stitch), ladder: true })),
 	].sort((a, b) => a.x - b.x);
 	const shapes = [

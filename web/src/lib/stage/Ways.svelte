@@ -33,7 +33,14 @@
 	let asked = $state<FoundLimits>();
 	const limits = $derived(asked ?? limitsOf(way) ?? FOUND_LIMITS);
 	const plain = $derived(craft.id === hand.id);
-	const found = $derived(findWay(crossing, limits));
+	/** What the hands hold: the search is for that. */
+	const loops = $derived.by(() => {
+		const taken = craft.takes(crossing, way);
+		return taken.ok ? taken.value.loops : crossing;
+	});
+	/** Whether this craft searches too, on its own loops. */
+	const searches = $derived(craft.ways.some((w) => w.id === 'found'));
+	const found = $derived(findWay(loops, limits));
 	const compared = $derived(
 		craft.ways.flatMap((w) => {
 			const id = w.id === 'found' ? foundId(limits) : w.id;
@@ -99,15 +106,15 @@
 			{#each compared.filter((w) => w.id !== way) as { id, title } (id)}<option value={id}>{title}</option>{/each}
 		</select>
 	</p>
-	{#if plain}
+	{#if searches}
 		<SearchLimits
 			{limits}
 			{found}
 			choose={(changed) => {
 				asked = changed;
-				if (findWay(crossing, changed).ok) choose(foundId(changed));
+				if (findWay(loops, changed).ok) choose(foundId(changed));
 			}}
 		/>
-		<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>
 	{/if}
+	{#if plain}<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>{/if}
 </fieldset>

@@ -37,9 +37,10 @@ export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Cr
 }
 
 /** What a drawing of the stage is told of the loops of a craft. */
-export const loopsIn = ({ names, cords }: Taken): Pick<StageOptions, 'names' | 'cords'> => ({
+export const loopsIn = ({ names, cords, fabric }: Taken): Pick<StageOptions, 'names' | 'cords' | 'fabric'> => ({
 	...(names ? { names } : {}),
 	...(cords ? { cords } : {}),
+	...(fabric ? { fabric } : {}),
 });
 
 /** Words for the hands, with the needles called as these hands hold them. */

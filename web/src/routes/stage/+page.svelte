@@ -307,7 +307,7 @@
 				</section>
 				<WayDetails {craft} crossing={shown.made} {way} counts={right.value.tally} deviation={right.value.deviation} />
 			</div>
-			{#if plain}<div class="mt-7">
+			{#if !taken.names}<div class="mt-7">
 					<WhatHappened
 						asked={asked!}
 						right={right.value.trace}
