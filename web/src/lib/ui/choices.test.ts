@@ -1,5 +1,4 @@
-import { CRAFT_IDS } from '@pond-loop/core/craft';
-import { DEMONSTRATIONS, foundId, hand } from '@pond-loop/core/craft';
+import { CRAFT_IDS, DEMONSTRATIONS, foundId, hand } from '@pond-loop/core/craft';
 import { MISTAKE_IDS } from '@pond-loop/core/handling';
 import { SCHOOL_IDS } from '@pond-loop/core/notation';
 import fc from 'fast-check';
@@ -39,12 +38,13 @@ describe('the address of a stage', () => {
 
 	it('falls back to the start for whatever it says wrongly', () => {
 		const wrong = paramsOf(
-			'/stage?way=by-wishing&step=-3&mistake=none&site=2&view=below&hands=three&yarn=none&beside=x&school=ours',
+			'/stage?way=by-wishing&step=-3&mistake=none&site=2&view=below&hands=three&yarn=none&beside=x&school=ours&craft=felt',
 		);
 		expect(choicesFrom(wrong, 'slash')).toEqual({
 			text: 'C4F',
 			own: undefined,
 			school: 'total-front-back',
+			craft: 'hand',
 			way: undefined,
 			meaning: 0,
 			step: 0,
