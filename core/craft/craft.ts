@@ -78,6 +78,8 @@ export interface Craft {
 	readonly title: string;
 	/** What sort of fabric it makes, in one sentence. */
 	readonly says: string;
+	/** Whether the glossary sentence of its loops tells what is done; units and pairs have no such sentence. */
+	readonly hasSentence: boolean;
 	/** What a crossing is here, done this way. A problem beyond the craft's limits gives the reason and what fits. */
 	readonly takes: (crossing: Crossing, way: string) => Result<Taken>;
 	/** Of what this craft does not take, the nearest crossing that it does, with the same lean. */

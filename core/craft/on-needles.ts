@@ -21,7 +21,10 @@ import type { Vocabulary } from './vocabulary.ts';
 export const plainWays = (keep: (way: Way) => boolean): readonly Way[] =>
 	WAYS.filter(keep).map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way);
 
-export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes' | 'nearest' | 'ways' | 'fault'> {
+export interface OnNeedles extends Pick<
+	Craft,
+	'id' | 'title' | 'says' | 'hasSentence' | 'takes' | 'nearest' | 'ways' | 'fault'
+> {
 	/** Whether loops may hang loose when a way is searched for; no search when left out. */
 	readonly searches?: 'loose' | 'held';
 	readonly vocabulary: (trace: Trace) => Vocabulary;
@@ -31,12 +34,13 @@ export interface OnNeedles extends Pick<Craft, 'id' | 'title' | 'says' | 'takes'
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, takes, nearest, ways, fault, vocabulary, searches } = own;
+	const { id, title, says, hasSentence, takes, nearest, ways, fault, vocabulary, searches } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
 		id,
 		title,
 		says,
+		hasSentence,
 		takes,
 		nearest,
 		ways: searches ? [...ways, FOUND_WAY] : ways,

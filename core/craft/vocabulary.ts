@@ -27,5 +27,5 @@ export const PLAIN: Vocabulary = {
 	Many: 'Stitches',
 	knit: 'Knit',
 	purl: 'Purl',
-	yarn: { name: 'yarn', front: 'ready to purl', behind: 'ready to knit', way: 'between the needles' },
+	yarn: { name: 'the yarn', front: 'ready to purl', behind: 'ready to knit', way: 'between the needles' },
 };

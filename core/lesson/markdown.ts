@@ -1,7 +1,7 @@
 /** A lesson as Markdown, to be pasted elsewhere. */
 
 import { craftOf, perform } from '../craft/index.ts';
-import { namesFor, sentenceFor, stitches, wordsFor } from '../notation/index.ts';
+import { namesFor, stitches, wordsFor } from '../notation/index.ts';
 import {
 	isBlank,
 	type HouseStyle,
@@ -12,6 +12,7 @@ import {
 	type NoteRun,
 	type Step,
 } from '../schema/index.ts';
+import { sentenceIn } from './glossary.ts';
 import { amount, kitFor } from './kit.ts';
 import { minutesOf, timeline } from './timing.ts';
 import { CHECK_WORDS, FINISH_WORDS, KIND_TITLES, noteOn, stepTitle } from './words.ts';
@@ -86,7 +87,7 @@ function bodyOf(step: Step): string[] {
 				`- ${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`,
 				`- Names: ${names.map((n) => `\`${n}\``).join(', ')}`,
 				...(craft.id === 'hand' ? [] : [`- ${craft.title}: ${craft.says}`]),
-				`- Sentence: ${sentenceFor(step.crossing) ?? 'none'}`,
+				...(craft.hasSentence ? [`- Sentence: ${sentenceIn(craft.id, step.crossing) ?? 'none'}`] : []),
 				'',
 				...moves,
 				'',

@@ -25,7 +25,7 @@ const WORDS: Vocabulary = {
 	knit: 'Brk',
 	purl: 'Sl1yo',
 	yarn: {
-		name: 'yarn',
+		name: 'the yarn',
 		front: 'ready to slip with a yarn-over',
 		behind: 'ready to brk',
 		way: 'over the needle',
@@ -43,6 +43,7 @@ const sizes = (c: Crossing): string =>
 export const brioche: Craft = onNeedles({
 	id: 'brioche',
 	title: 'Brioche',
+	hasSentence: false,
 	says: 'Units of a stitch and its yarn-over; knit and purl columns alternate.',
 	// A unit let loose loses its yarn-over, so nothing hangs by itself here.
 	ways: plainWays((w) => w.holders > 0),

@@ -89,6 +89,7 @@ function cordsOfLoops(columns: Crossing, scope: Scope): readonly number[] {
 export const doubleKnit: Craft = onNeedles({
 	id: 'double-knit',
 	title: 'Double-knit',
+	hasSentence: false,
 	says: 'Two layers, each with its own yarn: facing stitches are knit, back stitches purled, in turn.',
 	ways: WAYS,
 	nearest: (c) => narrowed(c, MOST_COLUMNS),

@@ -21,6 +21,7 @@ export { HOLDER_WORKS, preferredWay, recommend, type Recommendation, type WayTas
 export const hand: Craft = {
 	id: 'hand',
 	title: 'Plain knitting',
+	hasSentence: true,
 	says: 'Two needles, knit and purl, with a holder or without.',
 	takes: (c) => ok({ loops: c, faces: [{ title: 'right side', crossing: c }], changes: [], lost: [] }),
 	ways: [...WAYS.map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way), FOUND_WAY],

@@ -177,6 +177,6 @@ function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff,
 	const how =
 		yarnHand === workedOff ? (front ? 'Let the finger bring' : 'Let the finger take') : front ? 'Bring' : 'Take';
 	return front
-		? { caption: `${how} the ${yarn.name} forward between the needles, ${yarn.front}.`, label: 'Yarn forward' }
-		: { caption: `${how} the ${yarn.name} to the back ${yarn.way}, ${yarn.behind}.`, label: 'Yarn back' };
+		? { caption: `${how} ${yarn.name} forward between the needles, ${yarn.front}.`, label: 'Yarn forward' }
+		: { caption: `${how} ${yarn.name} to the back ${yarn.way}, ${yarn.behind}.`, label: 'Yarn back' };
 }

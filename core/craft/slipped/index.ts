@@ -36,6 +36,7 @@ const rounded = (value: number): string => value.toFixed(1);
 export const slipped: Craft = onNeedles({
 	id: 'slipped',
 	title: 'Slipped',
+	hasSentence: true,
 	says: `Long stitches, slipped for ${SLIPPED_ROWS} rows of the other colour, cross over short ones.`,
 	ways: plainWays((w) => ['off-holder', 'returned', 'pinch', 'slip-swap'].includes(w.id)),
 	searches: 'loose',

@@ -21,6 +21,7 @@ export function twistedOf(c: Crossing): Crossing {
 export const twisted: Craft = onNeedles({
 	id: 'twisted',
 	title: 'Twisted',
+	hasSentence: true,
 	says: 'Every stitch of a cord is worked through the back loop, on every row.',
 	// Whatever reaches past a stitch works it through a leg of its own choice: only ways that choose freely are kept.
 	ways: plainWays((w) =>

@@ -11,10 +11,11 @@ import {
 	FINISH_WORDS,
 	glossaryOf,
 	noteOn,
+	sentenceIn,
 	stepTitle,
 	workedOf,
 } from '@pond-loop/core/lesson';
-import { namesFor, sentenceFor, stitches, wordsFor } from '@pond-loop/core/notation';
+import { namesFor, stitches, wordsFor } from '@pond-loop/core/notation';
 import {
 	isBlank,
 	textOf,
@@ -240,7 +241,7 @@ class Writer {
 				],
 				margin: [0, 4, 0, 6],
 			});
-			const sentence = sentenceFor(shown.made);
+			const sentence = sentenceIn(craft.id, shown.made);
 			if (sentence) this.text(sentence, { font: 'JetBrains Mono', fontSize: this.#size * 0.9 });
 			const way = wayOf(step.way, craft);
 			if (done.ok) this.text(`${way.title}${way.caution ? `. ${way.caution}` : ''}`, { bold: true });
