@@ -109,3 +109,22 @@ for (const [craft, way] of [
 		}
 	});
 }
+
+test('a swatch is made in a craft: its rows, its checks and its words; the craft stays with it', async ({ page }) => {
+	await page.goto('/swatches');
+	await page.getByRole('link', { name: /Brioche, a cord of units/ }).click();
+	await expect(page.getByTestId('craft')).toContainText('Each square is a unit.');
+	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	// In plain knitting the same rows are another thing, and the crossing changes the ground.
+	await page.getByLabel('Craft').selectOption({ label: 'plain knitting' });
+	await expect(page.getByTestId('craft')).toHaveCount(0);
+	await expect(page.getByTestId('problems').getByRole('listitem').first()).toContainText('changes the ground under it');
+	await page.getByLabel('Craft').selectOption({ label: 'brioche' });
+	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	await expect(page.locator('[data-testid="save-state"][data-kind="saved"]')).toBeVisible();
+	await page.reload();
+	await expect(page.getByLabel('Craft')).toHaveValue('brioche');
+	await page.getByRole('link', { name: 'At the needles' }).click();
+	for (let row = 1; row < 5; row++) await page.getByRole('button', { name: 'Row finished' }).click();
+	await expect(page.getByText('2/2 LC: hold the first 2 units in front')).toBeVisible();
+});

@@ -141,6 +141,13 @@ export const doubleKnit: Craft = onNeedles({
 		});
 	},
 	moves: ({ loops }, c, way) => {
+		if (!isScope(way)) {
+			return fail({
+				code: 'unknown-way',
+				what: `There is no way called “${way}”.`,
+				todo: `Choose one of: ${WAYS.map((w) => w.title).join(', ')}.`,
+			});
+		}
 		if (way === 'facing' || way === 'back') {
 			const moves = crossOneLayer(c, way);
 			return moves

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { Craft, Taken } from '@pond-loop/core/craft';
-	import { drawRibbon } from '@pond-loop/core/drawing';
 	import type { Light } from '$lib/ui/light';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Faces from './Faces.svelte';
 
 	interface Props {
 		craft: Craft;
@@ -11,23 +10,9 @@
 		mirrored: boolean;
 	}
 	const { craft, taken, light, mirrored }: Props = $props();
-	const faces = $derived(
-		taken.faces.map(({ title, crossing }) => ({ title, drawing: drawRibbon(crossing, { light, mirrored }) })),
-	);
 </script>
 
 <section aria-label="In this craft" data-testid="in-craft">
-	<p class="text-[0.94rem]"><strong>{craft.title}.</strong> {craft.says}</p>
-	<div class="mt-2 flex flex-wrap gap-x-6 gap-y-3">
-		{#each faces as { title, drawing } (title)}
-			<figure>
-				<Drawing {drawing} width={Math.min(150, drawing.width * 0.8)} />
-				<figcaption class="quiet text-[0.88rem]">{title}</figcaption>
-			</figure>
-		{/each}
-	</div>
-	<ul class="mt-2 list-disc space-y-1 pl-5 text-[0.94rem]">
-		{#each taken.changes as change (change)}<li>{change}</li>{/each}
-		{#each taken.lost as lost (lost)}<li class="text-warning">{lost}</li>{/each}
-	</ul>
+	<p class="mb-2 text-[0.94rem]"><strong>{craft.title}.</strong> {craft.says}</p>
+	<Faces {taken} {light} {mirrored} width={150} />
 </section>

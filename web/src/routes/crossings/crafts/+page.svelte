@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { CRAFTS, perform, type Craft } from '@pond-loop/core/craft';
 	import { fromCanonical } from '@pond-loop/core/crossing';
-	import { drawRibbon, drawStage } from '@pond-loop/core/drawing';
+	import { drawStage } from '@pond-loop/core/drawing';
 	import { readGlossary, readTextWith, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { loopsIn, lookOf, shownIn, wayIn, wayOf } from '$lib/style/look';
+	import Faces from '$lib/stage/Faces.svelte';
 	import { addressOf, choicesFrom } from '$lib/ui/choices';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -59,10 +60,6 @@
 				light: light.now,
 				textScale: 1.9,
 			}),
-			faces: taken.faces.map((f) => ({
-				title: f.title,
-				drawing: drawRibbon(f.crossing, { light: light.now, mirrored: shown!.mirrored }),
-			})),
 		};
 	}
 	const accounts = $derived(shown ? CRAFTS.map(accountOf) : []);
@@ -130,18 +127,7 @@
 					<div class="grid gap-x-6 gap-y-3 sm:grid-cols-[minmax(0,17rem)_minmax(0,1fr)]">
 						<div class="overflow-hidden rounded-2xl"><Drawing drawing={account.picture} /></div>
 						<div class="min-w-0">
-							<div class="flex flex-wrap gap-x-6 gap-y-2">
-								{#each account.faces as { title: face, drawing } (face)}
-									<figure>
-										<Drawing {drawing} width={Math.min(120, drawing.width * 0.7)} />
-										<figcaption class="quiet text-[0.88rem]">{face}</figcaption>
-									</figure>
-								{/each}
-							</div>
-							<ul class="mt-2 list-disc space-y-0.5 pl-5 text-[0.94rem]">
-								{#each account.taken.changes as change (change)}<li>{change}</li>{/each}
-								{#each account.taken.lost as lost (lost)}<li class="text-warning">{lost}</li>{/each}
-							</ul>
+							<Faces taken={account.taken} light={light.now} mirrored={shown?.mirrored ?? false} width={120} />
 						</div>
 					</div>
 				{/if}

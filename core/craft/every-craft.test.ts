@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
+import { drawAbove, drawStage } from '../drawing/index.ts';
+import { everyTwoGroups } from '../test/arbitraries.ts';
+import { named, traceOf } from '../test/made.ts';
+import { CRAFTS, craftOf, foundId, perform, waysFor, type CraftId, type Performance } from './index.ts';
+
+function taken(id: CraftId, name: string, way: string): Performance {
+	const done = perform(craftOf(id), named(name), way);
+	if (!done.ok) throw new Error(done.problems[0]!.what);
+	return done.value;
+}
+
+describe('every craft', () => {
+	it('offers, for what it does not take, a nearest crossing that it does, with the same lean', () => {
+		for (const craft of CRAFTS) {
+			for (const { crossing: c } of everyTwoGroups(6)) {
+				if (waysFor(craft, c).length > 0) continue;
+				const near = craft.nearest(c);
+				expect(near && waysFor(craft, near).length > 0, craft.id).toBe(true);
+				const lean = near && (asTwoGroups(near)?.lean ?? asTwoGroups(c)!.lean);
+				expect(lean).toBe(asTwoGroups(c)!.lean);
+			}
+		}
+	});
+
+	it('calls loops by their own names, in captions, in the proof and on the stage, from every side', () => {
+		const { trace, proof, taken: what } = taken('double-knit', '1/1 RC', 'pairs');
+		const words = trace.steps.map((_, i) => craftOf('double-knit').words(trace, i + 1).caption);
+		expect(words).toEqual([
+			'Slip stitches f1 and b1 to the holder and let it hang at the back.',
+			'Knit stitch f2, passing in front of the two that hang at the back.',
+			'Bring both yarns forward between the needles, ready to purl the back.',
+			'Purl stitch b2, passing in front of the two that hang at the back.',
+			'Take both yarns to the back between the needles, ready to knit the facing.',
+			'Knit stitch f1 straight off the holder.',
+			'Bring both yarns forward between the needles, ready to purl the back.',
+			'Purl stitch b1 straight off the holder.',
+		]);
+		expect(proof.checks[0]!.says).toBe('Order f2 b2 f1 b1');
+		const options = { light: 'day', names: what.names!, cords: what.cords! } as const;
+		for (const drawing of [
+			drawStage(what.loops, trace, 2, options),
+			drawStage(what.loops, trace, 2, { ...options, from: 'behind' }),
+			drawAbove(what.loops, trace, 2, options),
+		]) {
+			const tags = drawing.shapes.flatMap((s) => (s.kind === 'text' && s.role === 'tag' ? [s.text] : []));
+			expect(tags.sort()).toEqual(['b1', 'b2', 'f1', 'f2']);
+		}
+		expect(drawStage(what.loops, trace, 0, options).label).toContain('f1, b1, f2, b2 on the left needle');
+	});
+
+	it('draws twisted columns, long stitches and units each in their own way', () => {
+		const rows = (id: CraftId): string[] => {
+			const { trace, taken: what } = taken(id, '2/2 LC', 'off-holder');
+			const told = { light: 'day', ...(what.fabric ? { fabric: what.fabric } : {}) } as const;
+			const { shapes } = drawStage(named('2/2 LC'), trace, 0, told);
+			return shapes.flatMap((s) => (s.kind === 'path' && s.role === 'fabric' && s.d ? [s.d] : []));
+		};
+		const [plain, twisted, long, units] = (['hand', 'twisted', 'slipped', 'brioche'] as const).map(rows);
+		expect(new Set([plain, twisted, long, units].map((r) => r!.join())).size).toBe(4);
+		// One long stitch stands for three of each column on top; a unit has two strands more for each stitch.
+		expect(long!.length).toBeLessThan(plain!.length);
+		expect(units!.length).toBeGreaterThan(plain!.length);
+		expect(twisted!.length).toBe(plain!.length);
+	});
+
+	it('searches on its own loops, in brioche with none of them loose', () => {
+		for (const id of ['twisted', 'slipped', 'brioche'] as const) {
+			const loose = taken(id, '2/2 RC', foundId({ holders: 2, loose: 4, least: 'tools' }));
+			expect([loose.proof.ok, loose.tally.mostLoose > 0], id).toEqual([true, id !== 'brioche']);
+			const best = taken(id, '2/2 RC', 'found');
+			const taught = craftOf(id)
+				.ways.filter((w) => w.id !== 'found')
+				.flatMap((w) => {
+					const done = perform(craftOf(id), named('2/2 RC'), w.id);
+					return done.ok ? [done.value.tally.moves] : [];
+				});
+			expect(best.tally.moves).toBeLessThanOrEqual(Math.min(...taught));
+		}
+		expect(perform(craftOf('double-knit'), named('2/2 RC'), 'found').ok).toBe(false);
+	});
+
+	it('leaves plain knitting as it was: what it takes is the crossing itself', () => {
+		const c = twoGroups({ front: 2, behind: 1, lean: 'left', behindWork: 'p' });
+		const what = craftOf('hand').takes(c, 'off-holder');
+		expect(what.ok && [equal(what.value.loops, c), what.value.changes, what.value.lost]).toEqual([true, [], []]);
+		expect(traceOf(c, 'off-holder')).toEqual(traceOf(c, 'off-holder', craftOf('slipped')));
+	});
+});

@@ -1,0 +1,31 @@
+<script lang="ts">
+	import type { Taken } from '@pond-loop/core/craft';
+	import { drawRibbon } from '@pond-loop/core/drawing';
+	import type { Light } from '$lib/ui/light';
+	import Drawing from '$lib/ui/Drawing.svelte';
+
+	interface Props {
+		taken: Taken;
+		light: Light;
+		mirrored: boolean;
+		/** Of one picture, at most. */
+		width: number;
+	}
+	const { taken, light, mirrored, width }: Props = $props();
+	const faces = $derived(
+		taken.faces.map(({ title, crossing }) => ({ title, drawing: drawRibbon(crossing, { light, mirrored }) })),
+	);
+</script>
+
+<div class="flex flex-wrap gap-x-6 gap-y-2">
+	{#each faces as { title, drawing } (title)}
+		<figure>
+			<Drawing {drawing} width={Math.min(width, drawing.width * 0.8)} />
+			<figcaption class="quiet text-[0.88rem]">{title}</figcaption>
+		</figure>
+	{/each}
+</div>
+<ul class="mt-2 list-disc space-y-1 pl-5 text-[0.94rem]">
+	{#each taken.changes as change (change)}<li>{change}</li>{/each}
+	{#each taken.lost as lost (lost)}<li class="text-warning">{lost}</li>{/each}
+</ul>
