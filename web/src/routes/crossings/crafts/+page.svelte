@@ -125,7 +125,7 @@
 					</div>
 				{:else}
 					<div class="grid gap-x-6 gap-y-3 sm:grid-cols-[minmax(0,17rem)_minmax(0,1fr)]">
-						<div class="overflow-hidden rounded-2xl"><Drawing drawing={account.picture} /></div>
+						<div class="self-start overflow-hidden rounded-2xl"><Drawing drawing={account.picture} /></div>
 						<div class="min-w-0">
 							<Faces taken={account.taken} light={light.now} mirrored={shown?.mirrored ?? false} width={120} />
 						</div>
