@@ -112,6 +112,9 @@ describe('brioche', () => {
 	});
 
 	it('works knit columns as brk, slips purl columns with their yarn-over, and changes them over on the back', () => {
+		const parted = perform(craftOf('brioche'), named('2/2 LC'), 'off-holder', { id: 'split', site: 0 });
+		expect(parted.ok && parted.value.proof.ok).toBe(false);
+		expect(craftOf('brioche').mistakes.find((m) => m.id === 'split')!.title).toContain('yarn-over');
 		const taken = craftOf('brioche').takes(named('2/2 LC'), 'off-holder');
 		if (!taken.ok) throw new Error('2/2 fits');
 		const [front, back] = taken.value.faces;

@@ -78,7 +78,8 @@ describe('every craft', () => {
 				});
 			expect(best.tally.moves).toBeLessThanOrEqual(Math.min(...taught));
 		}
-		expect(perform(craftOf('double-knit'), named('2/2 RC'), 'found').ok).toBe(false);
+		expect(taken('double-knit', '2/2 RC', 'found').proof.ok).toBe(true);
+		expect(perform(craftOf('double-knit'), named('2/2 RC'), 'pinch').ok).toBe(false);
 	});
 
 	it('leaves plain knitting as it was: what it takes is the crossing itself', () => {

@@ -3,7 +3,7 @@
 import { craftOf, MOST_STRETCH, stretchOf } from '../craft/index.ts';
 import { asTwoGroups, frontAndBehind } from '../crossing/index.ts';
 import type { Cords } from './cords.ts';
-import type { SwatchProblem, Worked, WorkedCrossing, WorkedRow } from './fabric.ts';
+import type { FabricStitch, SwatchProblem, Worked, WorkedCrossing, WorkedRow } from './fabric.ts';
 
 /** Errors and warnings of the craft; none for plain knitting. Linear in stitches. */
 export function craftChecks(worked: Worked, cords: Cords): readonly SwatchProblem[] {
@@ -72,16 +72,29 @@ function twists(worked: Worked, cords: Cords): SwatchProblem[] {
 /** Long stitches that were not slipped before they cross, or for so long that they are pulled too far. */
 function longStitches(worked: Worked): SwatchProblem[] {
 	let ages: readonly number[] = Array.from({ length: worked.castOn }, () => 0);
+	let stitches: readonly FabricStitch[] = [];
 	return worked.rows.flatMap((row): SwatchProblem[] => {
 		if (!row.ok) return [];
 		const before = ages;
 		ages = row.stitches.map((s) => (s.how === 'sl' && s.from >= 0 ? (before[s.from] ?? 0) + 1 : 0));
-		return row.crossings.flatMap((c): SwatchProblem[] => {
+		const found = row.crossings.flatMap((c): SwatchProblem[] => {
 			const groups = asTwoGroups(c.crossing);
 			if (!groups) return [];
 			const { front, behind } = frontAndBehind(groups);
 			const age = Math.min(...front.map((s) => before[c.at + s - 1] ?? 0));
 			const stretch = stretchOf(age, behind.length);
+			const yarns = (group: readonly number[]): string => group.map((s) => stitches[c.at + s - 1]?.colour).join('');
+			if (age > 0 && row.colour && new Set(yarns([...front, ...behind])).size === 1) {
+				return [
+					{
+						...at(row, c),
+						weight: 'note',
+						reason: 'same-yarn',
+						what: `${c.name} crosses stitches of one yarn.`,
+						todo: 'It shows better over the other one: slip the long stitches while that is worked.',
+					},
+				];
+			}
 			if (age > 0 && stretch <= MOST_STRETCH) return [];
 			return [
 				age === 0
@@ -101,6 +114,8 @@ function longStitches(worked: Worked): SwatchProblem[] {
 						},
 			];
 		});
+		stitches = row.stitches;
+		return found;
 	});
 }
 

@@ -8,7 +8,7 @@
 
 import type { CraftId } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
-import type { RepeatLine, RowLine, RowSide, SchoolId, StatedSchool } from '../notation/index.ts';
+import type { RepeatLine, RowColour, RowLine, RowSide, SchoolId, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 
 export type Face = 'k' | 'p';
@@ -24,6 +24,8 @@ export interface FabricStitch {
 	/** Further places, when several were worked together. */
 	readonly also?: readonly number[];
 	readonly twisted?: boolean;
+	/** The yarn that it was worked with, where the text names yarns; a slipped stitch keeps its own. */
+	readonly colour?: RowColour;
 }
 
 export interface WorkedCrossing extends Span {
@@ -48,6 +50,8 @@ export interface WorkedRow {
 	/** Its number in the text; rows of a repeat count on. */
 	readonly number: number;
 	readonly side: RowSide;
+	/** The yarn of the row; that of the row before where its line names none. */
+	readonly colour?: RowColour;
 	/** The line that tells how it is worked. */
 	readonly line: RowLine;
 	/** The number under which the line has it, where the row repeats an earlier one. */

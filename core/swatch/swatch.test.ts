@@ -1,11 +1,14 @@
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { drawChart } from '../drawing/index.ts';
 import { readGlossary, readRows, SCHOOL_IDS, type StatedSchool } from '../notation/index.ts';
+import type { Swatch } from '../schema/index.ts';
 import { named } from '../test/made.ts';
 import { unitsOf } from './units.ts';
 import {
 	applied,
+	cellWords,
 	chartTable,
 	checksOf,
 	copyBox,
@@ -367,6 +370,55 @@ describe('a swatch of another craft', () => {
 		expect(checked('slipped', 4, 'Row 1: k4\nRow 2: p4\nRow 3: 1/1 LC, k2')).toEqual([[3, 'not-slipped']]);
 		expect(checked('slipped', 4, slipped(7, '1/2 LC'))).toEqual([[9, 'stretched']]);
 		expect(checked('double-knit', 12, 'Row 1: k12\nRow 2: p12\nRow 3: k1, 5/5 RC, k1')).toEqual([[3, 'craft']]);
+	});
+
+	it('keep the yarn of each stitch: rows name it, slipped stitches carry it on', () => {
+		const text = 'Row 1 (A): k4\nRow 2: p4\nRow 3 (RS, B): sl1, k3\nRow 4: p3, sl1\nRow 5 (A): 1/1 LC, k2\nRow 6: p4';
+		const worked = workRows(readRows(text, { school: 'slash', glossary: readGlossary('') }), {
+			castOn: 4,
+			shape: 'flat',
+			school: 'slash',
+			craft: 'slipped',
+		});
+		expect(worked.rows.map((r) => r.stitches.map((s) => s.colour).join(''))).toEqual([
+			'AAAA',
+			'AAAA',
+			'ABBB',
+			'ABBB',
+			'AAAA',
+			'AAAA',
+		]);
+		expect(worked.rows.map((r) => r.colour).join('')).toBe('AABBAA');
+		expect(checked('slipped', 4, text)).toEqual([]);
+		expect(checked('slipped', 4, text.replace('(RS, B)', '(A)'))).toEqual([[5, 'same-yarn']]);
+		const cords = cordsOf(worked);
+		expect(cellWords(worked, cords, 2, 0)).toContain('yarn A');
+		expect(legendOf(worked, cords).map((e) => e.name)).toContain('A, B');
+		const dark = (of: typeof worked): number =>
+			drawChart(of, { light: 'day', cords: cordsOf(of) }).shapes.flatMap((s) =>
+				s.kind === 'path' && s.role === 'yarn-b' && s.d ? (s.d.match(/M/g) ?? []) : [],
+			).length;
+		expect(dark(worked)).toBe(6);
+	});
+
+	it('slides back for a second yarn: brioche in two colours has its knit columns in one, its purl columns in the other', () => {
+		const swatch = JSON.parse(readFileSync('db/demo/swatches/9e-brioche-two-colours.json', 'utf8')) as Swatch;
+		const worked = workRows(readRows(swatch.text, { school: 'slash', glossary: readGlossary('') }), swatch);
+		expect([...worked.problems, ...checksOf(worked, cordsOf(worked))]).toEqual([]);
+		expect(worked.rows.slice(0, 6).map((r) => `${r.side} ${r.colour}`)).toEqual([
+			'RS A',
+			'RS B',
+			'WS A',
+			'WS B',
+			'RS A',
+			'RS B',
+		]);
+		for (const row of worked.rows.slice(3)) {
+			const inside = row.stitches.slice(1, -1);
+			expect(inside.map((s) => `${s.face}${s.colour}`).join(' ')).toBe(
+				inside.map((_, i) => (i % 2 === 0 ? 'pB' : 'kA')).join(' '),
+			);
+		}
 	});
 
 	it('keeps the columns of brioche, in the crossing and after it, and refuses an odd shift', () => {

@@ -14,6 +14,7 @@ export function cellWords(worked: Worked, cords: Cords, i: number, column: numbe
 	const crossed = row.crossings.find((c) => column >= c.at && column < c.at + c.crossing.n);
 	const kind = STITCH_KINDS.get(stitch.how);
 	const parts = [`${FACE[stitch.face]} on the right side${stitch.twisted ? ', twisted' : ''}`];
+	if (stitch.colour) parts.push(`yarn ${stitch.colour}`);
 	if (cord >= 0) parts.push(`cord ${cords.cords[cord]!.letter}`);
 	if (crossed) {
 		const words = wordsFor(crossed.crossing);
@@ -73,6 +74,16 @@ export function legendOf(worked: Worked, cords: Cords): readonly LegendEntry[] {
 				put(`s ${s.how}`, { kind: 'stitch', name: s.how.replace('tbl', ' tbl'), says: kind.says, row: i, column });
 			}
 		}
+	}
+	const second = worked.rows.findIndex((r) => r.colour === 'B');
+	if (second !== -1) {
+		put('y', {
+			kind: 'mark',
+			name: 'A, B',
+			says: 'yarn A on pale squares, yarn B on dark ones',
+			row: second,
+			column: 0,
+		});
 	}
 	const order = ['cord', 'crossing', 'ground', 'stitch', 'mark'];
 	return [...found.values()].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind));

@@ -1,11 +1,11 @@
 /** Works a whole swatch: its text, row by row, repeats included. */
 
 import type { CraftId } from '../craft/index.ts';
-import type { RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
+import type { RowColour, RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import type { FabricStitch, RepeatShown, Shape, SwatchProblem, Worked, WorkedRow } from './fabric.ts';
 import { SWATCH_LIMITS } from './limits.ts';
-import { workRow, type RowResult } from './work-row.ts';
+import { workRow, type RowDone, type RowResult } from './work-row.ts';
 
 export interface SwatchStart {
 	readonly castOn: number;
@@ -72,8 +72,15 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 	let markers: readonly number[] = [];
 	let widest = castOn;
 	const known = new RowCache();
+	const hasColours = text.rows.some((r) => r.colour);
+	let colour: RowColour = 'A';
+	if (hasColours) stitches = stitches.map((s) => ({ ...s, colour }));
 	for (const { number, told, line } of planned) {
-		const side: RowSide = shape === 'round' || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';
+		// With a second yarn a row may be worked on the same side again: slid back to the end where that yarn hangs.
+		const isSlid = line.colour !== undefined && line.colour !== colour && rows.length > 0;
+		const inTurn: RowSide = shape === 'round' || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';
+		const side: RowSide = shape === 'flat' && isSlid ? (line.side ?? inTurn) : inTurn;
+		colour = line.colour ?? colour;
 		if (line.side && line.side !== side && line.numbers.includes(number)) {
 			problems.push({
 				row: number,
@@ -92,9 +99,9 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 			at: line.body,
 			most: SWATCH_LIMITS.stitches,
 		});
-		const base = { number, told, side, line };
+		const base = { number, told, side, line, ...(hasColours ? { colour } : {}) };
 		if (result.ok) {
-			const { done } = result;
+			const done = hasColours ? coloured(result.done, stitches, colour, craft) : result.done;
 			rows.push({ ...base, ...done, ok: true });
 			for (const m of done.markersMoved) {
 				problems.push({
@@ -162,6 +169,17 @@ class RowCache {
 		return result;
 	}
 }
+
+/** Each stitch in the yarn of its row; slipped ones in the yarn that they had. */
+const coloured = (done: RowDone, before: readonly FabricStitch[], row: RowColour, craft: CraftId): RowDone => ({
+	...done,
+	stitches: done.stitches.map((s) => {
+		// The purl units of a crossing in brioche are slipped with their yarn-over as well.
+		const inCrossing = craft === 'brioche' && s.how === 'x' && s.face === 'p';
+		const slipped = s.from >= 0 && (s.how === 'sl' || s.how === 'sl1yo' || inCrossing);
+		return { ...s, colour: (slipped ? before[s.from]!.colour : undefined) ?? row };
+	}),
+});
 
 function sameFaces(a: { stitches: readonly FabricStitch[]; markers: readonly number[] }, b: typeof a): boolean {
 	return (

@@ -9,6 +9,7 @@ import {
 	type Crossing,
 	type Work,
 } from '../../crossing/index.ts';
+import { MISTAKE_IDS, MISTAKES, type Mistake } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
@@ -39,6 +40,13 @@ const sizes = (c: Crossing): string =>
 	groupsOf(c)
 		.map((g) => g.length)
 		.join('/');
+
+/** A unit that is parted: half of what is there is worked, as with split yarn. */
+const parted: Mistake = {
+	...MISTAKES.split,
+	title: 'the yarn-over left out',
+	how: 'The needle goes through the stitch alone, and its yarn-over is left beside it.',
+};
 
 export const brioche: Craft = onNeedles({
 	id: 'brioche',
@@ -85,4 +93,5 @@ export const brioche: Craft = onNeedles({
 		});
 	},
 	vocabulary: () => WORDS,
+	mistakes: MISTAKE_IDS.map((id) => (id === 'split' ? parted : MISTAKES[id])),
 });

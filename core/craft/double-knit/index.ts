@@ -90,6 +90,8 @@ export const doubleKnit: Craft = onNeedles({
 	id: 'double-knit',
 	title: 'Double-knit',
 	hasSentence: false,
+	// On the pairs of both layers; one layer alone has its own way.
+	searches: 'held',
 	says: 'Two layers, each with its own yarn: facing stitches are knit, back stitches purled, in turn.',
 	ways: WAYS,
 	nearest: (c) => narrowed(c, MOST_COLUMNS),

@@ -146,6 +146,7 @@ class ChartPainter {
 	#paper(): void {
 		const { firstRow, lastRow, firstColumn, lastColumn } = this.#window;
 		let cells = '';
+		let second = '';
 		let lines = '';
 		for (let i = firstRow; i <= lastRow; i++) {
 			const count = this.#worked.rows[i]!.stitches.length;
@@ -155,11 +156,20 @@ class ChartPainter {
 			const [left, right] = [x1 - CELL.width / 2, x2 + CELL.width / 2];
 			const [top, bottom] = [this.#layout.top(i), this.#layout.bottom(i)];
 			cells += `M${num(left)} ${num(top)}H${num(right)}V${num(bottom)}H${num(left)}Z`;
+			for (let c = a; c <= b; c++) {
+				if (this.#worked.rows[i]!.stitches[c]!.colour !== 'B') continue;
+				const x = this.#layout.x(i, c) - CELL.width / 2;
+				second += `M${num(x)} ${num(top)}h${CELL.width}V${num(bottom)}h${-CELL.width}Z`;
+			}
 			lines += `M${num(left)} ${num(bottom)}H${num(right)}M${num(left)} ${num(top)}H${num(right)}`;
 			for (let x = left; x <= right + 0.1; x += CELL.width) lines += `M${num(x)} ${num(top)}V${num(bottom)}`;
 		}
 		this.#shapes.push(
 			{ kind: 'path', role: 'cell', depth: 0, d: cells, fill: this.#palette.cell },
+			// The second of two yarns, where the text names them.
+			...(second
+				? [{ kind: 'path', role: 'yarn-b', depth: 0.2, d: second, fill: this.#palette.ripple, opacity: 0.35 } as const]
+				: []),
 			{ kind: 'path', role: 'grid', depth: 0.5, d: lines, stroke: this.#palette.gridline, width: 1 },
 		);
 	}

@@ -4,6 +4,7 @@ export {
 	MAX_ROWS_LENGTH,
 	readRows,
 	type RepeatLine,
+	type RowColour,
 	type RowLine,
 	type RowsContext,
 	type RowSide,

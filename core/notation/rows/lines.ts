@@ -12,6 +12,9 @@ import { parser } from './rows.parser.js';
 
 export type RowSide = 'RS' | 'WS';
 
+/** Which of two yarns a row is worked with. */
+export type RowColour = 'A' | 'B';
+
 /** A line that tells how one or more rows are worked. */
 export interface RowLine extends Span {
 	/** Row numbers, from 1, in the order in which they are written. */
@@ -20,6 +23,8 @@ export interface RowLine extends Span {
 	readonly every?: RowSide | 'any';
 	/** The side that the line states. */
 	readonly side?: RowSide;
+	/** The yarn that the label names, as in `Row 3 (B)` or `Row 3 (RS, B)`. */
+	readonly colour?: RowColour;
 	readonly label?: Span;
 	/** The instructions. */
 	readonly body: Span;
@@ -192,6 +197,7 @@ class LineReader {
 		const numbers = numbersIn(said);
 		const every = everyIn(said);
 		const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
+		const colour = colourIn(said);
 		const span = { from: label.from, to: label.to };
 		if (numbers.some((n) => n < 1 || n > MOST_NUMBER)) {
 			this.#complain(span, 'number', `Row numbers go from 1 to ${MOST_NUMBER}.`, 'Correct the number.');
@@ -205,6 +211,7 @@ class LineReader {
 			numbers,
 			...(every ? { every } : {}),
 			...(side ? { side } : {}),
+			...(colour ? { colour } : {}),
 			label: span,
 			body: bodyOf(body),
 			items: this.#items.read(body),
@@ -285,6 +292,12 @@ function numbersIn(label: string): number[] {
 
 const sideIn = (label: string): RowSide | undefined =>
 	/\bWS\b|wrong/i.test(label) ? 'WS' : /\bRS\b|right/i.test(label) ? 'RS' : undefined;
+
+/** In brackets, alone or behind the side; a bare letter elsewhere may be anything. */
+function colourIn(label: string): RowColour | undefined {
+	const [, letter] = /\(\s*(?:(?:RS|WS)\s*,?\s*)?(?:colou?r\s+|yarn\s+)?([ab])\s*\)/i.exec(label) ?? [];
+	return letter === undefined ? undefined : letter.toUpperCase() === 'A' ? 'A' : 'B';
+}
 
 function everyIn(label: string): RowLine['every'] {
 	if (!/\b(all|every|even|odd)\b/i.test(label)) return undefined;

@@ -56,7 +56,7 @@
 	</p>
 	{#if row}
 		<p class="text-xl">
-			<strong>{row.side}</strong>
+			<strong>{row.side}{row.colour ? `, yarn ${row.colour}` : ''}</strong>
 			<span class="quiet">· {place} of {last} rows finished</span>
 		</p>
 		<p class="text-xl" data-testid="due">
