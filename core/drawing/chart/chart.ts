@@ -7,7 +7,7 @@ import { isOver, type Crossing } from '../../crossing/index.ts';
 import { cordsOf, type Cords, type Worked, type WorkedCrossing, type WorkedRow } from '../../swatch/index.ts';
 import { bowsOf } from '../bows.ts';
 import { pathOf, shifted, upright } from '../curve.ts';
-import { PALETTES, type Light, type Palette } from '../palette.ts';
+import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type CrossPoint, type Drawing, type Shape, type TextShape } from '../shapes.ts';
 import { paintStrand, type StrandStyle, TEXTURES } from '../strand.ts';
 import { weave, type Strand, type Woven } from '../weave.ts';
@@ -159,7 +159,7 @@ class ChartPainter {
 			for (let c = a; c <= b; c++) {
 				if (this.#worked.rows[i]!.stitches[c]!.colour !== 'B') continue;
 				const x = this.#layout.x(i, c) - CELL.width / 2;
-				second += `M${num(x)} ${num(top)}h${CELL.width}V${num(bottom)}h${-CELL.width}Z`;
+				second += `M${num(x)} ${num(top)}H${num(x + CELL.width)}V${num(bottom)}H${num(x)}Z`;
 			}
 			lines += `M${num(left)} ${num(bottom)}H${num(right)}M${num(left)} ${num(top)}H${num(right)}`;
 			for (let x = left; x <= right + 0.1; x += CELL.width) lines += `M${num(x)} ${num(top)}V${num(bottom)}`;
@@ -168,7 +168,15 @@ class ChartPainter {
 			{ kind: 'path', role: 'cell', depth: 0, d: cells, fill: this.#palette.cell },
 			// The second of two yarns, where the text names them.
 			...(second
-				? [{ kind: 'path', role: 'yarn-b', depth: 0.2, d: second, fill: this.#palette.ripple, opacity: 0.35 } as const]
+				? [
+						{
+							kind: 'path',
+							role: 'yarn-b',
+							depth: 0.2,
+							d: second,
+							fill: blend(this.#palette.cell, this.#palette.ripple, 0.35),
+						} as const,
+					]
 				: []),
 			{ kind: 'path', role: 'grid', depth: 0.5, d: lines, stroke: this.#palette.gridline, width: 1 },
 		);
