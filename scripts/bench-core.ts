@@ -1,7 +1,7 @@
 /** The core's part of the bench, printed as JSON: absolutes, and ratios within the same run. */
 
 import { Bench } from 'tinybench';
-import { hand, perform, waysFor } from '../core/craft/index.ts';
+import { hand, perform, planIn, waysFor } from '../core/craft/index.ts';
 import { compose, composed, crossing, reversedPairs, twoGroups, type Crossing } from '../core/crossing/index.ts';
 import { drawChart, drawRibbon, drawStage, toSvg } from '../core/drawing/index.ts';
 import { checksOf, cordsOf, workRows, type Worked } from '../core/swatch/index.ts';
@@ -27,7 +27,7 @@ const permute = (order: readonly number[]): number[] => {
 const cables = (n: number): Crossing => twoGroups({ front: n / 2, behind: n / 2, lean: 'left' });
 const wide = cables(60);
 const cable = cables(4);
-const planned = hand.plan(cable, 'off-holder');
+const planned = planIn(hand, cable, 'off-holder');
 if (!planned.ok) throw new Error('no plan');
 const done = perform(hand, cable, 'off-holder');
 if (!done.ok) throw new Error('no performance');
@@ -40,7 +40,7 @@ bench
 	.add('read a name with no school (C4F)', () => void readAll('C4F'))
 	.add('refuse a name (2/2 XC), with close ones', () => void readName('2/2 XC', 'slash'))
 	.add('read a sentence (2/1 LPC)', () => void readSentence('sl 2 sts to cn and hold in front, p1, k2 from cn'))
-	.add('plan (2/2 LC)', () => void hand.plan(cable, 'off-holder'))
+	.add('plan (2/2 LC)', () => void planIn(hand, cable, 'off-holder'))
 	.add('simulate (2/2 LC)', () => void simulate(planned.value, startState(4)))
 	.add('prove (2/2 LC)', () => void prove(cable, trace))
 	.add('search (2/2 LC)', () => void search(cable))

@@ -2,10 +2,13 @@
  * The seam between the model and a way of making fabric. Everything above it
  * (stage, lessons, print) speaks to a craft through this interface and never
  * asks which one it is. A craft is one folder beside this file.
+ *
+ * What speaks of a procedure is a method: a craft is only asked about procedures on its own tool, which
+ * is where they come from.
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import type { HandState, Mistake, Move, Trace } from '../handling/index.ts';
+import type { AnyMove, AnyState, AnyTrace, Face as FaceSeen, Mistake, Outcome, SignId } from '../handling/index.ts';
 import type { Result } from '../result.ts';
 
 export interface Way {
@@ -70,7 +73,19 @@ export interface Face {
 	readonly crossing: Crossing;
 }
 
-export const CRAFT_IDS = ['hand', 'twisted', 'slipped', 'brioche', 'double-knit'] as const;
+/** Something wrong that the crossing of the loops alone does not tell. */
+export interface Fault {
+	readonly sign: SignId;
+	readonly stitches: readonly number[];
+	readonly says: string;
+}
+
+export interface Shows {
+	readonly asked: Crossing;
+	readonly outcome: Outcome;
+}
+
+export const CRAFT_IDS = ['hand', 'twisted', 'slipped', 'brioche', 'double-knit', 'loom', 'machine'] as const;
 export type CraftId = (typeof CRAFT_IDS)[number];
 
 export interface Craft {
@@ -80,23 +95,26 @@ export interface Craft {
 	readonly says: string;
 	/** Whether the glossary sentence of its loops tells what is done; units and pairs have no such sentence. */
 	readonly hasSentence: boolean;
+	/** Whether left-handed hands make it mirrored; a loom or a bed stands as it stands. */
+	readonly isHanded: boolean;
 	/** What a crossing is here, done this way. A problem beyond the craft's limits gives the reason and what fits. */
 	readonly takes: (crossing: Crossing, way: string) => Result<Taken>;
 	/** Of what this craft does not take, the nearest crossing that it does, with the same lean. */
 	readonly nearest: (crossing: Crossing) => Crossing | undefined;
-	/** What this craft adds to the proof, as a fault in words; `undefined` when all is well. */
-	readonly fault?: (taken: Taken, trace: Trace) => string | undefined;
+	/** What this craft adds to the proof; `undefined` when all is well. */
+	fault?(taken: Taken, trace: AnyTrace): Fault | undefined;
+	/** What one face shows of a procedure, where that is not all of it: as asked, and as made. */
+	shows?(taken: Taken, trace: AnyTrace, face: FaceSeen): Shows;
 	/** Most preferred first. */
 	readonly ways: readonly Way[];
-	/** The hands before the first move, facing the stitches of this crossing. */
-	readonly start: (crossing: Crossing, way: string) => HandState;
-	/** The moves of a way; a problem when the way does not make this crossing. */
-	readonly plan: (crossing: Crossing, way: string) => Result<readonly Move[]>;
-	readonly simulate: (moves: readonly Move[], start: HandState) => Trace;
+	/** The tool before the first move, carrying the loops of what was taken. */
+	readonly start: (taken: Taken, crossing: Crossing, way: string) => AnyState;
+	/** The moves of a way for what was taken; a problem when the way does not make this crossing. */
+	readonly plan: (taken: Taken, crossing: Crossing, way: string) => Result<readonly AnyMove[]>;
 	/** What the way makes instead, where it cannot make exactly this crossing. */
 	readonly deviation: (crossing: Crossing, way: string) => Deviation | undefined;
 	/** Words for the state after `step` moves, for right-handed hands unless it says otherwise; step 0 is before the first. */
-	readonly words: (trace: Trace, step: number, hands?: Partial<Hands>) => StepWords;
+	words(trace: AnyTrace, step: number, hands?: Partial<Hands>): StepWords;
 	/** Mistakes that can be made on purpose, and looked for. */
 	readonly mistakes: readonly Mistake[];
 }

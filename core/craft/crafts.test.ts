@@ -57,7 +57,9 @@ describe.each(other)('$title', (craft) => {
 	it('tells each move in words of its own, and refuses with a reason and what to do', () => {
 		const c = named('2/2 RC');
 		for (const way of waysFor(craft, c)) {
-			const trace = traceOf(c, way.id, craft);
+			const done = perform(craft, c, way.id);
+			if (!done.ok) throw new Error(done.problems[0]!.what);
+			const { trace } = done.value;
 			const told = trace.steps.map((_, i) => craft.words(trace, i + 1));
 			expect(told.every((w) => w.caption.endsWith('.') && w.label.length > 2)).toBe(true);
 		}

@@ -1,6 +1,6 @@
 /** What all crafts on two needles share: the same hands, other loops and other words. */
 
-import { MISTAKE_IDS, MISTAKES, simulate, startState, type Mistake, type Move, type Trace } from '../handling/index.ts';
+import { HAND_MISTAKE_IDS, MISTAKES, startState, type Mistake, type Move, type Trace } from '../handling/index.ts';
 import {
 	asThreeGroups,
 	asTwoGroups,
@@ -23,7 +23,7 @@ export const plainWays = (keep: (way: Way) => boolean): readonly Way[] =>
 
 export interface OnNeedles extends Pick<
 	Craft,
-	'id' | 'title' | 'says' | 'hasSentence' | 'takes' | 'nearest' | 'ways' | 'fault'
+	'id' | 'title' | 'says' | 'hasSentence' | 'takes' | 'nearest' | 'ways' | 'fault' | 'shows'
 > {
 	/** Whether loops may hang loose when a way is searched for; no search when left out. */
 	readonly searches?: 'loose' | 'held';
@@ -34,33 +34,29 @@ export interface OnNeedles extends Pick<
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, hasSentence, takes, nearest, ways, fault, vocabulary, searches } = own;
+	const { id, title, says, hasSentence, takes, nearest, ways, fault, shows, vocabulary, searches } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
 		id,
 		title,
 		says,
 		hasSentence,
+		isHanded: true,
 		takes,
 		nearest,
 		ways: searches ? [...ways, FOUND_WAY] : ways,
 		...(fault ? { fault } : {}),
-		start: (c, way) => {
-			const taken = takes(c, way);
-			return startState(taken.ok ? taken.value.loops.n : c.n);
-		},
-		plan: (c, way) => {
-			const taken = takes(c, way);
-			if (!taken.ok) return taken;
+		...(shows ? { shows } : {}),
+		start: ({ loops }) => startState(loops.n),
+		plan: (taken, c, way) => {
 			const limits = searches && limitsOf(way);
-			if (!limits) return moves(taken.value, c, way);
-			return planFound(taken.value.loops, searches === 'held' ? { ...limits, loose: 0 } : limits);
+			if (!limits) return moves(taken, c, way);
+			return planFound(taken.loops, searches === 'held' ? { ...limits, loose: 0 } : limits);
 		},
 		// A way that turns stitches makes something else; here it is not offered.
 		deviation: () => undefined,
-		simulate,
-		words: (trace, step, hands) => wordsAt(trace, step, hands, vocabulary(trace)),
-		mistakes: own.mistakes ?? MISTAKE_IDS.map((m) => MISTAKES[m]),
+		words: (trace: Trace, step, hands) => wordsAt(trace, step, hands, vocabulary(trace)),
+		mistakes: own.mistakes ?? HAND_MISTAKE_IDS.map((m) => MISTAKES[m]),
 	};
 }
 

@@ -1,12 +1,13 @@
 /** One crossing made one way: everything a page shows about it, from one run. */
 
 import type { Crossing } from '../crossing/index.ts';
-import { prove, sitesOf, tally, type Proof, type Tally, type Trace } from '../handling/index.ts';
+import { prove, simulate, sitesOf, tally, type AnyTrace, type Proof, type Tally } from '../handling/index.ts';
 import { ok, type Result } from '../result.ts';
 import type { Craft, Deviation, Taken } from './craft.ts';
+import { namedIn } from './signs-in.ts';
 
 export interface Performance {
-	readonly trace: Trace;
+	readonly trace: AnyTrace;
 	readonly proof: Proof;
 	readonly tally: Tally;
 	/** What the crossing is to the craft, its loops first of all. */
@@ -25,19 +26,19 @@ export interface MistakeAt {
 export function perform(craft: Craft, crossing: Crossing, way: string, mistake?: MistakeAt): Result<Performance> {
 	const taken = craft.takes(crossing, way);
 	if (!taken.ok) return taken;
-	const planned = craft.plan(crossing, way);
+	const planned = craft.plan(taken.value, crossing, way);
 	if (!planned.ok) return planned;
-	const start = craft.start(crossing, way);
-	const right = craft.simulate(planned.value, start);
+	const start = craft.start(taken.value, crossing, way);
+	const right = simulate(planned.value, start);
 	const made = craft.mistakes.find((m) => m.id === mistake?.id);
 	const sites = made ? sitesOf(made, right) : [];
 	const site = sites[mistake?.site ?? 0] ?? sites[0];
-	const trace = site ? craft.simulate(site.moves, start) : right;
+	const trace = site ? simulate(site.moves, start) : right;
 	const deviation = craft.deviation(crossing, way);
 	const plain = byName(prove(deviation?.makes ?? taken.value.loops, trace), taken.value.names);
 	const fault = craft.fault?.(taken.value, trace);
 	const proof = fault
-		? { ok: false, checks: [...plain.checks, { id: 'layers' as const, ok: false, says: fault }] }
+		? { ok: false, checks: [...plain.checks, { id: 'layers' as const, ok: false, says: fault.says }] }
 		: plain;
 	return ok({ trace, proof, tally: tally(trace), taken: taken.value, ...(deviation ? { deviation } : {}) });
 }
@@ -45,8 +46,6 @@ export function perform(craft: Craft, crossing: Crossing, way: string, mistake?:
 /** The same proof with its loops called by their names. */
 function byName(proof: Proof, names: readonly string[] | undefined): Proof {
 	if (!names) return proof;
-	const checks = proof.checks.map((c) =>
-		c.id === 'whole' ? c : { ...c, says: c.says.replace(/\d+/g, (n) => names[Number(n) - 1] ?? n) },
-	);
+	const checks = proof.checks.map((c) => (c.id === 'whole' ? c : { ...c, says: namedIn(c.says, names) }));
 	return { ...proof, checks };
 }

@@ -14,8 +14,8 @@ export {
 	type Shape,
 	type TextShape,
 } from './shapes.ts';
-export { drawAbove } from './stage/above.ts';
 export type { FabricKind } from './stage/fabric.ts';
-export { drawStage, type StageOptions } from './stage/scene.ts';
+export { drawAbove, drawStage } from './stage/index.ts';
+export type { StageOptions } from './stage/options.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';
 export { svgElement, toSvg, type SvgElement } from './svg.ts';

@@ -28,6 +28,8 @@ export interface Palette {
 	readonly ground: StrandColours;
 	readonly yarn: StrandColours;
 	readonly needle: ToolColours;
+	/** The bed, the carriage and the hooks of a machine. */
+	readonly metal: ToolColours;
 	readonly holder: ToolColours;
 	/** A tool or a loop seen further away. */
 	readonly holderFar: ToolColours;
@@ -58,6 +60,7 @@ const day: Palette = {
 	ground: { body: '#d3ccb6', edge: '#978d71', mark: '#b3aa8e' },
 	yarn: { body: '#55635c', edge: '#36423d', mark: '#6d7b74' },
 	needle: { body: '#b98a52', light: '#dcb584', dark: '#8d6435', edge: '#5f4220' },
+	metal: { body: '#a9b8b4', light: '#dde6e2', dark: '#748985', edge: '#3c514d' },
 	holder: { body: '#e3a93a', light: '#f8d787', dark: '#b67d14', edge: '#6f4a05' },
 	holderFar: { body: '#c7aa6a', light: '#ddc896', dark: '#a58848', edge: '#77622f' },
 	shadow: '#14302c',
@@ -83,6 +86,7 @@ const dusk: Palette = {
 	ground: { body: '#6d7a70', edge: '#2b3632', mark: '#55625a' },
 	yarn: { body: '#c9d3c7', edge: '#3d4b46', mark: '#e1e8de' },
 	needle: { body: '#b78a57', light: '#d9b384', dark: '#7f5b31', edge: '#1e1409' },
+	metal: { body: '#7c8f8c', light: '#b3c4c0', dark: '#566966', edge: '#0d1b1b' },
 	holder: { body: '#efbd57', light: '#ffe2a0', dark: '#b07e1d', edge: '#231703' },
 	holderFar: { body: '#8d7a4b', light: '#ab976a', dark: '#6c5a2f', edge: '#1b1507' },
 	shadow: '#03090a',
@@ -108,6 +112,7 @@ const print: Palette = {
 	ground: { body: '#f4f4f4', edge: '#6b6b6b', mark: '#bdbdbd' },
 	yarn: { body: '#6a6a6a', edge: '#222222', mark: '#999999' },
 	needle: { body: '#e9e9e9', light: '#ffffff', dark: '#bcbcbc', edge: '#222222' },
+	metal: { body: '#dddddd', light: '#ffffff', dark: '#aaaaaa', edge: '#222222' },
 	holder: { body: '#cfcfcf', light: '#ffffff', dark: '#9a9a9a', edge: '#111111' },
 	holderFar: { body: '#e4e4e4', light: '#f4f4f4', dark: '#c9c9c9', edge: '#777777' },
 	shadow: '#999999',

@@ -3,8 +3,21 @@ export { HOLDER_SHAPES, type HolderShape } from './holder-shapes.ts';
 export type { From, Move, MoveKind, MoveOf } from './moves.ts';
 export type { Outcome } from './outcome.ts';
 export { prove, type Check, type Proof } from './prove.ts';
-export { simulate, stateAt, type Trace, type TraceStep } from './simulate.ts';
+export { stateAt, type Tool } from './run.ts';
+export {
+	simulate,
+	type AnyMove,
+	type AnyState,
+	type AnyTrace,
+	type BedTrace,
+	type LoomTrace,
+	type Trace,
+	type TraceStep,
+} from './simulate.ts';
+export * from './loom/index.ts';
+export * from './bed/index.ts';
 export * from './state.ts';
 export { isTransfer, tally, type Tally } from './tally.ts';
 export * from './search/index.ts';
+
 export * from './mistakes/index.ts';

@@ -29,6 +29,8 @@ export interface Outcome {
 	readonly bars: readonly Bar[];
 	/** Worked stitches whose old loops were never let off. */
 	readonly kept: readonly StitchNumber[];
+	/** Stitches that were worked and whose old loops hang up on their peg or needle. */
+	readonly hung: readonly StitchNumber[];
 }
 
 export function outcomeOf(final: HandState, passings: readonly PassingEvent[]): Outcome {
@@ -49,5 +51,6 @@ export function outcomeOf(final: HandState, passings: readonly PassingEvent[]): 
 		turned: worked.filter((l) => l.mount === 'behind').map((l) => l.stitch),
 		bars: final.bars,
 		kept: final.kept.map(({ stitch }) => stitch),
+		hung: [],
 	};
 }

@@ -2,7 +2,7 @@
 
 import type { Crossing, Passing } from '../crossing/index.ts';
 import { pairKey, shortNumbers } from '../crossing/index.ts';
-import type { Trace } from './simulate.ts';
+import type { AnyTrace } from './simulate.ts';
 
 export interface Check {
 	readonly id: 'order' | 'over' | 'work' | 'whole' | 'layers';
@@ -17,18 +17,18 @@ export interface Proof {
 }
 
 /** Compares what the hands made with what was asked for. Looks only at the trace's outcome. */
-export function prove(asked: Crossing, trace: Trace): Proof {
+export function prove(asked: Crossing, trace: AnyTrace): Proof {
 	const checks = [checkOrder(asked, trace), checkOver(asked, trace), checkWork(asked, trace), checkWhole(asked, trace)];
 	return { ok: checks.every((c) => c.ok), checks };
 }
 
-function checkOrder(asked: Crossing, { outcome }: Trace): Check {
+function checkOrder(asked: Crossing, { outcome }: AnyTrace): Check {
 	const ok = outcome.order.length === asked.n && outcome.order.every((s, i) => s === asked.order[i]);
 	const found = outcome.order.length > 0 ? shortNumbers(outcome.order) : 'nothing worked';
 	return { id: 'order', ok, says: ok ? `Order ${found}` : `Order ${found}, not ${shortNumbers(asked.order)}` };
 }
 
-function checkOver(asked: Crossing, { outcome }: Trace): Check {
+function checkOver(asked: Crossing, { outcome }: AnyTrace): Check {
 	const wanted = new Map(asked.over.map((pair) => [pairKey(...pair), pair]));
 	const found = new Map(outcome.over.map((pair) => [pairKey(...pair), pair]));
 	const tangled = outcome.tangled.length > 0;
@@ -59,7 +59,7 @@ function sayOver(over: readonly Passing[]): string {
 	return over.map(([u, l]) => `${u} over ${l}`).join('; ');
 }
 
-function checkWork(asked: Crossing, { outcome }: Trace): Check {
+function checkWork(asked: Crossing, { outcome }: AnyTrace): Check {
 	// A twist that was not asked for is a turned stitch, and told as one below.
 	const off = asked.work.flatMap((w, i) => {
 		const made = outcome.work[i + 1];
@@ -72,7 +72,7 @@ function checkWork(asked: Crossing, { outcome }: Trace): Check {
 	return { id: 'work', ok: off.length === 0, says };
 }
 
-function checkWhole(asked: Crossing, { outcome, stopped }: Trace): Check {
+function checkWhole(asked: Crossing, { outcome, stopped }: AnyTrace): Check {
 	const faults: string[] = [];
 	if (stopped) faults.push(`move ${stopped.at + 1} cannot be done: ${stopped.problem.what}`);
 	const turned = asked.work.flatMap((w, i) => {
@@ -86,6 +86,7 @@ function checkWhole(asked: Crossing, { outcome, stopped }: Trace): Check {
 		faults.push(`a bar across ${shortNumbers(across, ', ')} ${side === 'front' ? 'in front' : 'at the back'}`);
 	}
 	if (outcome.kept.length > 0) faults.push(`the old loop of ${shortNumbers(outcome.kept, ', ')} still on the needle`);
+	if (outcome.hung.length > 0) faults.push(`${shortNumbers(outcome.hung, ', ')} hanging up`);
 	if (outcome.loose.length > 0) faults.push(`${shortNumbers(outcome.loose, ', ')} hanging loose`);
 	const waiting = outcome.unworked.filter((s) => !outcome.loose.includes(s));
 	if (waiting.length > 0) faults.push(`${shortNumbers(waiting, ', ')} never worked`);

@@ -1,53 +1,44 @@
-/** Moves run one after another on a state, with every state on the way kept. */
+/** One way to run moves, whatever tool they are for: the state says which. */
 
-import type { PassingEvent, StitchNumber } from '../crossing/index.ts';
-import type { Problem } from '../result.ts';
 import { applyMove } from './apply/index.ts';
+import { applyOnBed } from './bed/apply.ts';
+import type { BedMove } from './bed/moves.ts';
+import { bedOutcome } from './bed/outcome.ts';
+import type { BedState } from './bed/state.ts';
+import { applyOnLoom } from './loom/apply.ts';
+import type { LoomMove } from './loom/moves.ts';
+import { loomOutcome } from './loom/outcome.ts';
+import type { LoomState } from './loom/state.ts';
 import type { Move } from './moves.ts';
-import { outcomeOf, type Outcome } from './outcome.ts';
+import { outcomeOf } from './outcome.ts';
+import { run, type Run, type RunStep } from './run.ts';
 import type { HandState } from './state.ts';
 
-export interface TraceStep {
-	readonly move: Move;
-	/** The loops that the move handled, from right to left. */
-	readonly stitches: readonly StitchNumber[];
-	readonly passings: readonly PassingEvent[];
-	/** The state after the move. */
-	readonly state: HandState;
-}
+/** The hands with two needles. */
+export type Trace = Run<'needles', HandState, Move>;
+export type TraceStep = RunStep<HandState, Move>;
+export type LoomTrace = Run<'loom', LoomState, LoomMove>;
+export type BedTrace = Run<'bed', BedState, BedMove>;
 
-export interface Trace {
-	readonly start: HandState;
-	readonly steps: readonly TraceStep[];
-	readonly outcome: Outcome;
-	/** The move that hands cannot do, when the run stopped before its end. */
-	readonly stopped?: { readonly at: number; readonly move: Move; readonly problem: Problem };
-}
+export type AnyTrace = Trace | LoomTrace | BedTrace;
+export type AnyState = HandState | LoomState | BedState;
+export type AnyMove = Move | LoomMove | BedMove;
 
 /**
- * Runs the moves and keeps every state. Stops at the first illegal move, with
- * the reason; the steps before it stand. Linear in moves × loops.
+ * Runs the moves on the tool that the state is of; see `run`. Moves of another tool stop it at once,
+ * with the reason.
  */
-export function simulate(moves: readonly Move[], start: HandState): Trace {
-	const steps: TraceStep[] = [];
-	let state = start;
-	let stopped: Trace['stopped'];
-	for (const [at, move] of moves.entries()) {
-		const applied = applyMove(state, move);
-		if (!applied.ok) {
-			stopped = { at, move, problem: applied.problems[0]! };
-			break;
-		}
-		state = applied.value.state;
-		steps.push({ move, ...applied.value });
+export function simulate(moves: readonly Move[], start: HandState): Trace;
+export function simulate(moves: readonly LoomMove[], start: LoomState): LoomTrace;
+export function simulate(moves: readonly BedMove[], start: BedState): BedTrace;
+export function simulate(moves: readonly AnyMove[], start: AnyState): AnyTrace;
+export function simulate(moves: readonly AnyMove[], start: AnyState): AnyTrace {
+	switch (start.tool) {
+		case 'needles':
+			return run({ apply: applyMove, outcome: outcomeOf }, moves as readonly Move[], start);
+		case 'loom':
+			return run({ apply: applyOnLoom, outcome: loomOutcome }, moves as readonly LoomMove[], start);
+		case 'bed':
+			return run({ apply: applyOnBed, outcome: bedOutcome }, moves as readonly BedMove[], start);
 	}
-	const outcome = outcomeOf(
-		state,
-		steps.flatMap((s) => s.passings),
-	);
-	return stopped ? { start, steps, outcome, stopped } : { start, steps, outcome };
 }
-
-/** The state that is seen after `step` moves; step 0 is the start. Clamps to the trace. */
-export const stateAt = (trace: Trace, step: number): HandState =>
-	step <= 0 ? trace.start : (trace.steps[Math.min(step, trace.steps.length) - 1]?.state ?? trace.start);

@@ -59,6 +59,7 @@ export interface Loop {
 }
 
 export interface HandState {
+	readonly tool: 'needles';
 	readonly loops: readonly Loop[];
 	readonly holders: Readonly<Partial<Record<HolderId, Holder>>>;
 	/** Which side of the needles the working yarn is on. */
@@ -99,6 +100,7 @@ export const holderPlane = ({ side, depth }: Holder): Plane =>
 /** `n` stitches on the left needle, usual mount, the yarn behind. */
 export function startState(n: number, mounts: Readonly<Record<number, Mount>> = {}): HandState {
 	return {
+		tool: 'needles',
 		loops: Array.from({ length: n }, (_, i) => ({
 			stitch: i + 1,
 			on: 'left' as const,

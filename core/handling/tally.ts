@@ -2,7 +2,9 @@
 
 import type { Move } from './moves.ts';
 import type { HolderId } from './state.ts';
-import type { Trace } from './simulate.ts';
+import type { BedMove } from './bed/moves.ts';
+import type { LoomMove } from './loom/moves.ts';
+import type { AnyTrace, BedTrace, LoomTrace, Trace } from './simulate.ts';
 
 export interface Tally {
 	/** All of them: transfers, stitches worked, yarn shifts. */
@@ -22,7 +24,19 @@ export interface Tally {
 
 export const isTransfer = ({ kind }: Move): boolean => kind !== 'work' && kind !== 'yarn' && kind !== 'lose';
 
-export function tally(trace: Trace): Tally {
+/** What was done on any tool, by the same counts. */
+export function tally(trace: AnyTrace): Tally {
+	switch (trace.tool) {
+		case 'needles':
+			return byHand(trace);
+		case 'loom':
+			return atLoom(trace);
+		case 'bed':
+			return atBed(trace);
+	}
+}
+
+function byHand(trace: Trace): Tally {
 	const tools = new Set<HolderId>();
 	let mostLoose = 0;
 	let looseMoves = 0;
@@ -39,4 +53,35 @@ export function tally(trace: Trace): Tally {
 	const { steps, start } = trace;
 	const transfersPerStitch = transfers / Math.max(1, start.loops.length);
 	return { moves: steps.length, transfers, transfersPerStitch, mostLoose, looseMoves, yarnShifts, tools: tools.size };
+}
+
+/** Loops in the fingers count as loose: nothing but the hand holds them. */
+function atLoom({ steps, start }: LoomTrace): Tally {
+	const kinds: readonly LoomMove['kind'][] = ['park', 'shift', 'seat'];
+	const transfers = steps.filter(({ move }) => kinds.includes(move.kind)).length;
+	const loose = steps.map(({ state }) => state.loops.filter((l) => l.parked?.by === 'fingers').length);
+	const by = steps.flatMap(({ move }) => (move.kind === 'park' ? [move.by] : []));
+	return {
+		moves: steps.length,
+		transfers,
+		transfersPerStitch: transfers / Math.max(1, start.loops.length),
+		mostLoose: Math.max(0, ...loose),
+		looseMoves: loose.reduce((sum, l) => sum + l, 0),
+		yarnShifts: 0,
+		tools: new Set(by.filter((b) => b === 'pin' || b === 'holder')).size,
+	};
+}
+
+function atBed({ steps, start }: BedTrace): Tally {
+	const kinds: readonly BedMove['kind'][] = ['pick-up', 'put-down'];
+	const transfers = steps.filter(({ move }) => kinds.includes(move.kind)).length;
+	return {
+		moves: steps.length,
+		transfers,
+		transfersPerStitch: transfers / Math.max(1, start.loops.length),
+		mostLoose: 0,
+		looseMoves: 0,
+		yarnShifts: 0,
+		tools: new Set(steps.flatMap(({ move }) => (move.kind === 'pick-up' ? [move.tool] : []))).size,
+	};
 }

@@ -44,6 +44,8 @@ const TABLE = {
 	long: ['Slipping stitches over rows, so that they grow long', ['slip-purlwise']],
 	units: ['Brioche: a stitch and its yarn-over as one', ['rib', 'slip-purlwise']],
 	layers: ['Double-knitting: a facing and a back stitch in turn', ['rib']],
+	pegs: ['Knitting off loops on the pegs of a loom', ['knit']],
+	bed: ['Moving loops on a machine’s bed with transfer tools', ['knit']],
 	loose: ['Letting stitches hang loose without fear', ['mount']],
 	rope: ['A rope: one crossing again and again', ['two-over-two', 'count-rows']],
 	plait: ['A plait: left and right in turn', ['rope', 'both-leans']],
@@ -140,6 +142,8 @@ const CRAFT_SKILLS: Readonly<Record<CraftId, readonly SkillId[]>> = {
 	slipped: ['long'],
 	brioche: ['units'],
 	'double-knit': ['layers'],
+	loom: ['pegs'],
+	machine: ['bed'],
 };
 
 const NO_HOLDER = new Set(['pinch', 'slip-swap', 'drop-front', 'second-first']);

@@ -17,6 +17,8 @@ export function craftChecks(worked: Worked, cords: Cords): readonly SwatchProble
 		case 'brioche':
 			return [...refused(worked), ...knitColumnsFirst(worked)];
 		case 'double-knit':
+		case 'loom':
+		case 'machine':
 			return refused(worked);
 	}
 }

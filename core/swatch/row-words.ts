@@ -1,6 +1,6 @@
 /** One row as it is said aloud at the needles. */
 
-import type { CraftId } from '../craft/index.ts';
+import { craftOf, type CraftId } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import type { Worked } from './fabric.ts';
@@ -51,7 +51,7 @@ const WORDY = 16;
 function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>, craft: CraftId): RowPart {
 	// A wide one of many groups has no short sentence; then it is said what the hands do with its first.
 	// Where a stitch is a unit or a pair, the sentence of plain knitting would say something else.
-	const plain = craft !== 'brioche' && craft !== 'double-knit';
+	const plain = craftOf(craft).hasSentence;
 	const sentence = plain && crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
 	return { says: `${name}: ${sentence ?? handsIn(craft, crossing)}`, takes: crossing.n, crossing: true };
 }
@@ -66,10 +66,13 @@ export function betweenMarkers(worked: Worked, i: number): readonly number[] {
 	return worked.rows[i]!.side === 'WS' ? parts.reverse() : parts;
 }
 
+/** What counts as one stitch, where it is something else. */
+const COUNTS_AS_ONE: Readonly<Partial<Record<CraftId, string>>> = { brioche: 'unit', 'double-knit': 'pair' };
+
 /** What the hands do with the first group, in what counts as one in a craft. */
 function handsIn(craft: CraftId, crossing: Crossing): string {
 	const { hands } = wordsFor(crossing);
-	const one = { brioche: 'unit', 'double-knit': 'pair', hand: '', twisted: '', slipped: '' }[craft];
+	const one = COUNTS_AS_ONE[craft];
 	return one
 		? hands.replace('the first stitch', `the first ${one}`).replace(/the first (\d+)/, `the first $1 ${one}s`)
 		: hands;

@@ -22,11 +22,13 @@ export function named(text: string): Crossing {
 	return read.crossing;
 }
 
-/** What the hands do to make a crossing one way. */
+/** What the hands do on two needles to make a crossing one way. */
 export function traceOf(c: Crossing, way: string, craft: Craft = hand): Trace {
 	const done = perform(craft, c, way);
 	if (!done.ok) throw thrown(done.problems);
-	return done.value.trace;
+	const { trace } = done.value;
+	if (trace.tool !== 'needles') throw new Error(`${craft.title} is not made on needles.`);
+	return trace;
 }
 
 /** Three stitches turned round: 3 over 2 over 1, so not of two groups. */

@@ -9,7 +9,7 @@ import {
 	type Crossing,
 	type Work,
 } from '../../crossing/index.ts';
-import { MISTAKE_IDS, MISTAKES, type Mistake } from '../../handling/index.ts';
+import { HAND_MISTAKE_IDS, MISTAKES, type Mistake } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
@@ -93,5 +93,5 @@ export const brioche: Craft = onNeedles({
 		});
 	},
 	vocabulary: () => WORDS,
-	mistakes: MISTAKE_IDS.map((id) => (id === 'split' ? parted : MISTAKES[id])),
+	mistakes: HAND_MISTAKE_IDS.map((id) => (id === 'split' ? parted : MISTAKES[id])),
 });

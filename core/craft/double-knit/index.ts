@@ -1,13 +1,23 @@
 /** Double-knitting: two fabrics at once, knit on both faces, and three things that a crossing can mean. */
 
 import { asThreeGroups, asTwoGroups, groupsOf, turn, type Crossing } from '../../crossing/index.ts';
-import { MISTAKE_IDS, MISTAKES, type Mistake, type Move } from '../../handling/index.ts';
+import { HAND_MISTAKE_IDS, MISTAKES, type HandMistake, type Move } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft, Way } from '../craft.ts';
 import { planByHand } from '../hand/ways/index.ts';
 import { narrowed, onNeedles } from '../on-needles.ts';
 import { PLAIN, type Vocabulary } from '../vocabulary.ts';
-import { columnOf, isFacing, layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './layers.ts';
+import {
+	columnOf,
+	isFacing,
+	layerOf,
+	layerOutcome,
+	lockedIn,
+	loopsOf,
+	nameOfLoop,
+	SCOPES,
+	type Scope,
+} from './layers.ts';
 import { crossOneLayer } from './one-layer.ts';
 
 export { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './layers.ts';
@@ -60,7 +70,7 @@ const WORDS: Vocabulary = {
 };
 
 /** A whole group, with all that is slipped to it one by one, hangs on the other side. */
-const wrongPlace: Mistake = {
+const wrongPlace: HandMistake = {
 	...MISTAKES['wrong-side'],
 	how: 'The group that waits hangs on the other side: leaning the wrong way, or, outside of the other layer, locking both together.',
 	sites: (trace) => {
@@ -168,8 +178,16 @@ export const doubleKnit: Craft = onNeedles({
 		const locked = lockedIn(outcome.over, scope);
 		if (locked.length === 0) return undefined;
 		const pairs = locked.map(([u, l]) => `${nameOfLoop(u)} before ${nameOfLoop(l)}`);
-		return `The layers are locked together: ${pairs.slice(0, 4).join(', ')}${pairs.length > 4 ? ' and more' : ''}`;
+		return {
+			sign: 'locked',
+			stitches: [...new Set(locked.flat())].sort((a, b) => a - b),
+			says: `The layers are locked together: ${pairs.slice(0, 4).join(', ')}${pairs.length > 4 ? ' and more' : ''}`,
+		};
+	},
+	shows: ({ loops }, { outcome }, face) => {
+		const facing = face === 'RS';
+		return { asked: layerOf(loops, facing), outcome: layerOutcome(outcome, facing) };
 	},
 	vocabulary: (trace) => ({ ...WORDS, names: trace.start.loops.map((l) => nameOfLoop(l.stitch)) }),
-	mistakes: MISTAKE_IDS.map((id) => (id === 'wrong-side' ? wrongPlace : MISTAKES[id])),
+	mistakes: HAND_MISTAKE_IDS.map((id) => (id === 'wrong-side' ? wrongPlace : MISTAKES[id])),
 });

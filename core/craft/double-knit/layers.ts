@@ -3,6 +3,7 @@
  * numbered along the needle, so column i has its facing stitch at 2i − 1 and its back stitch at 2i.
  */
 
+import type { Outcome } from '../../handling/index.ts';
 import { byUpperThenLower, crossing, isOver, turn, type Crossing, type Passing } from '../../crossing/index.ts';
 
 export const SCOPES = ['pairs', 'facing', 'back'] as const;
@@ -59,6 +60,36 @@ export function layerOf(loops: Crossing, facing: boolean): Crossing {
 	});
 	if (!made.ok) throw new RangeError(made.problems[0]!.what);
 	return made.value;
+}
+
+/** What came out of one layer, by its columns. */
+export function layerOutcome(outcome: Outcome, facing: boolean): Outcome {
+	const columns = (loops: readonly number[]): number[] => loops.filter((l) => isFacing(l) === facing).map(columnOf);
+	type Pair = readonly [number, number];
+	const pairs = (all: readonly Pair[]): Pair[] =>
+		all
+			.filter(([a, b]) => isFacing(a) === facing && isFacing(b) === facing)
+			.map(([a, b]): Pair => [columnOf(a), columnOf(b)]);
+	const work = Object.entries(outcome.work)
+		.filter(([loop]) => isFacing(Number(loop)) === facing)
+		.map(([loop, made]) => [columnOf(Number(loop)), made] as const);
+	return {
+		order: columns(outcome.order),
+		over: pairs(outcome.over),
+		tangled: pairs(outcome.tangled),
+		level: pairs(outcome.level),
+		work: Object.fromEntries(work),
+		unworked: columns(outcome.unworked),
+		loose: columns(outcome.loose),
+		lost: columns(outcome.lost),
+		// A loop too many lies between the layers; it is told with the facing one.
+		extraLoops: facing ? outcome.extraLoops : 0,
+		split: columns(outcome.split),
+		turned: columns(outcome.turned),
+		bars: outcome.bars.map((bar) => ({ ...bar, across: columns(bar.across) })).filter((bar) => bar.across.length > 0),
+		kept: columns(outcome.kept),
+		hung: columns(outcome.hung),
+	};
 }
 
 /** Back stitches that lie over facing ones of another column where only one layer was to cross: there the layers are locked together. */

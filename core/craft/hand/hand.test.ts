@@ -4,11 +4,8 @@ import type { Move } from '../../handling/index.ts';
 import { traceOf, turnedRound } from '../../test/made.ts';
 import { foundId, hand, limitsOf, perform, recommend, waysFor } from '../index.ts';
 
-const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] => {
-	const planned = hand.plan(twoGroups(spec), way);
-	if (!planned.ok) throw new Error(planned.problems[0]!.what);
-	return planned.value;
-};
+const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] =>
+	traceOf(twoGroups(spec), way).steps.map((s) => s.move);
 const kinds = (spec: TwoGroupSpec, way: string): string =>
 	movesOf(spec, way)
 		.map((m) => (m.kind === 'work' ? m.stitch : m.kind))

@@ -1,4 +1,4 @@
-import { MISTAKE_IDS, MISTAKES, simulate, startState } from '../../handling/index.ts';
+import { HAND_MISTAKE_IDS, MISTAKES, startState, type Trace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { FOUND_WAY, limitsOf, planFound } from './found.ts';
@@ -22,17 +22,17 @@ export const hand: Craft = {
 	id: 'hand',
 	title: 'Plain knitting',
 	hasSentence: true,
+	isHanded: true,
 	says: 'Two needles, knit and purl, with a holder or without.',
 	takes: (c) => ok({ loops: c, faces: [{ title: 'right side', crossing: c }], changes: [], lost: [] }),
 	ways: [...WAYS.map(({ two: _two, three: _three, deviates: _deviates, ...way }) => way), FOUND_WAY],
-	start: (c) => startState(c.n),
-	plan: (c, way) => {
+	start: ({ loops }) => startState(loops.n),
+	plan: ({ loops: c }, _, way) => {
 		const limits = limitsOf(way);
 		return limits ? planFound(c, limits) : planByHand(c, way);
 	},
 	deviation: deviationByHand,
-	simulate,
-	words: (trace, step, hands) => wordsAt(trace, step, hands),
+	words: (trace: Trace, step, hands) => wordsAt(trace, step, hands),
 	nearest: (c) => c,
-	mistakes: MISTAKE_IDS.map((id) => MISTAKES[id]),
+	mistakes: HAND_MISTAKE_IDS.map((id) => MISTAKES[id]),
 };

@@ -8,7 +8,7 @@ import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { cordStyles, type StrandStyle } from '../strand.ts';
 import { HEIGHT, layoutStage, WIDTH, type StageLayout } from './layout.ts';
 import { layoutBetween } from './motion.ts';
-import type { StageOptions } from './scene.ts';
+import type { StageOptions } from './options.ts';
 
 const NEEDLES_Y = 250;
 /** One step of a plane towards the worker. */
@@ -25,8 +25,8 @@ const ROWS: readonly (readonly [plane: number, says: string])[] = [
 	[2, 'outer front holder'],
 ];
 
-/** The same state as `drawStage` shows at this step, from above. */
-export function drawAbove(c: Crossing, trace: Trace, step: number, options: StageOptions): Drawing {
+/** The same state as `drawNeedles` shows at this step, from above. */
+export function needlesAbove(c: Crossing, trace: Trace, step: number, options: StageOptions): Drawing {
 	const palette = PALETTES[options.light];
 	const textScale = options.textScale ?? 1;
 	const whole = Math.floor(step);
@@ -42,22 +42,11 @@ export function drawAbove(c: Crossing, trace: Trace, step: number, options: Stag
 	};
 	const shapes: Shape[] = [
 		{ kind: 'path', role: 'water', depth: 0, d: `M0 0H${WIDTH}V${HEIGHT}H0Z`, fill: palette.water[0] },
-		...ROWS.flatMap(([plane, says]) => paintPlane(plane, says, palette, textScale)),
+		...ROWS.flatMap(([plane, says]) => paintPlane(planeY(plane), says, palette, textScale)),
 		...paintBars(layout, state, palette),
 		...paintLoops(layout, cords, planeOf, palette, options.names),
 		...paintYarn(layout, state, palette, textScale),
-		{
-			kind: 'text',
-			role: 'side',
-			depth: 100,
-			x: WIDTH / 2,
-			y: HEIGHT - 14,
-			text: 'you sit here',
-			size: 15 * textScale,
-			fill: palette.ink,
-			anchor: 'middle',
-			face: 'sans',
-		},
+		paintSitting(palette, textScale),
 	];
 	const drawing: Drawing = {
 		width: WIDTH,
@@ -69,8 +58,22 @@ export function drawAbove(c: Crossing, trace: Trace, step: number, options: Stag
 	return options.mirrored ? mirrored(drawing) : drawing;
 }
 
-function paintPlane(plane: number, says: string, palette: Palette, textScale: number): Shape[] {
-	const y = planeY(plane);
+/** Where the worker is. */
+export const paintSitting = (palette: Palette, textScale: number): Shape => ({
+	kind: 'text',
+	role: 'side',
+	depth: 100,
+	x: WIDTH / 2,
+	y: HEIGHT - 14,
+	text: 'you sit here',
+	size: 15 * textScale,
+	fill: palette.ink,
+	anchor: 'middle',
+	face: 'sans',
+});
+
+/** A dashed line at the height of a plane, and its name. */
+export function paintPlane(y: number, says: string, palette: Palette, textScale: number): Shape[] {
 	return [
 		{
 			kind: 'path',

@@ -15,6 +15,8 @@ export interface Column {
 	readonly x: number;
 	readonly style: StrandStyle;
 	readonly kind?: FabricKind;
+	/** What it shows on the right side; ground is purl and the rest knit when left out. */
+	readonly face?: 'k' | 'p';
 	/** Its loop ran down: rungs instead of its upper stitches. */
 	readonly ladder?: boolean;
 }
@@ -105,13 +107,14 @@ export function paintFabric(columns: readonly Column[], step: number, behind = f
 	const shapes: Shape[] = [];
 	for (let row = ROWS - 1; row >= 0; row--) {
 		const y = FABRIC_TOP + row * ROW_PITCH;
-		for (const [i, { x, style, ladder, kind = 'plain' }] of columns.entries()) {
+		for (const [i, { x, style, ladder, face, kind = 'plain' }] of columns.entries()) {
+			const purl = face ? face === 'p' : style.texture === 'ground';
 			const depth = DEPTH.fabric + (ROWS - row) + i * 0.01;
 			if (ladder && row < LADDER_ROWS) {
 				shapes.push(...paintRung(x, y + 12, step, style, depth));
 				continue;
 			}
-			if ((style.texture === 'ground') !== behind) shapes.push(...paintPurl(x, y + 14, step, style, depth));
+			if (purl !== behind) shapes.push(...paintPurl(x, y + 14, step, style, depth));
 			else if (kind === 'twisted') shapes.push(...paintTwisted(x, y, step, style, depth));
 			else if (kind === 'unit') shapes.push(...paintUnit(x, y, step, style, depth));
 			else if (kind === 'long' && row < LONG_ROWS) {

@@ -3,50 +3,32 @@
  * the passings so far and, for stitches that wait, from the plane they hang in.
  */
 
-import { listNumbers, pairKey, type Crossing, type StitchNumber } from '../../crossing/index.ts';
-import { stateAt, type HandState, type HolderShape, type Trace } from '../../handling/index.ts';
+import { listNumbers, type Crossing, type StitchNumber } from '../../crossing/index.ts';
+import { stateAt, type HandState, type Trace } from '../../handling/index.ts';
 import { bowsOf } from '../bows.ts';
 import { between, pathOf } from '../curve.ts';
 import { mirrored } from '../mirrored.ts';
-import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
+import { PALETTES, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
 import { weave, type Strand } from '../weave.ts';
 import { seenFromBehind } from './behind.ts';
 import { DEPTH } from './depths.ts';
-import { paintFabric, type FabricKind } from './fabric.ts';
+import { paintFabric } from './fabric.ts';
 import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
-import { legsOf, paintCollar, paintTop, TOP_RISE, type TopPaint } from './loops.ts';
+import { legsOf, paintCollar, paintTop, type TopPaint } from './loops.ts';
+import { whoIsNearer } from './nearer.ts';
+import type { StageOptions } from './options.ts';
+import { paintSide, paintWater } from './surroundings.ts';
+import { paintTags } from './tags.ts';
 import { layoutBetween } from './motion.ts';
 import { depthOf, holderDepth, paintHolder, paintNeedle } from './tools.ts';
-
-export interface StageOptions {
-	readonly light: Light;
-	/** Makes numbers and words larger, for a stage that is shown small; 1 when left out. */
-	readonly textScale?: number;
-	/** Left-handed: turned left to right, with stitches waiting on the right needle. */
-	readonly mirrored?: boolean;
-	/** The hand that holds the yarn; right when left out. */
-	readonly yarnHand?: 'right' | 'left';
-	/** Bent when left out. */
-	readonly holderShape?: HolderShape;
-	/** What the side that is seen is called, written in a corner when it is given. */
-	readonly side?: string;
-	/** What the loops are called, by their numbers; the numbers themselves when left out. */
-	readonly names?: readonly string[];
-	/** The cord of each loop, from 0, and -1 for ground; worked out of the crossing when left out. */
-	readonly cords?: readonly number[];
-	/** How the rows under each loop are made; plain when left out. */
-	readonly fabric?: readonly FabricKind[];
-	/** Seen from where the worker sits, or from the other side of the fabric. */
-	readonly from?: 'front' | 'behind';
-}
 
 /**
  * The stage after `step` moves of a trace; step 0 is before the first. A step between two whole ones
  * is on its way from one to the next: 2.25 a quarter of the way through the third move.
  */
-export function drawStage(c: Crossing, asWorked: Trace, step: number, options: StageOptions): Drawing {
+export function drawNeedles(c: Crossing, asWorked: Trace, step: number, options: StageOptions): Drawing {
 	const { light, textScale = 1, holderShape = 'bent', yarnHand = 'right' } = options;
 	const palette = PALETTES[light];
 	const behind = options.from === 'behind';
@@ -146,20 +128,6 @@ export function drawStage(c: Crossing, asWorked: Trace, step: number, options: S
 	return turned ? mirrored(drawing) : drawing;
 }
 
-/** Passings decide for pairs that changed order; planes decide for pairs that only hang across each other. */
-function whoIsNearer(trace: Trace, step: number, state: HandState): (a: StitchNumber, b: StitchNumber) => boolean {
-	const uppers = new Map<string, StitchNumber>();
-	for (const { pair, upper } of trace.steps.slice(0, step).flatMap((s) => s.passings)) {
-		if (upper !== undefined) uppers.set(pairKey(...pair), upper);
-	}
-	const planes = new Map(state.loops.map((l) => [l.stitch, l.plane]));
-	return (a, b) => {
-		const upper = uppers.get(pairKey(a, b));
-		if (upper !== undefined) return upper === a;
-		return (planes.get(a) ?? 0) > (planes.get(b) ?? 0);
-	};
-}
-
 function weaveLegs(
 	c: Crossing,
 	layout: StageLayout,
@@ -203,43 +171,6 @@ function layersOf(head: Head, layout: StageLayout): Pick<TopPaint, 'backLayer' |
 	if (holder) return one(holderDepth(holder));
 	if (loop.entered) return { backLayer: Math.min(right, left), frontLayer: Math.max(right, left) };
 	return one(loop.on === 'right' ? right : left);
-}
-
-/** Where the mist begins to turn into water, and in how many bands. */
-const MIST = 130;
-const BANDS = 36;
-
-function paintWater(palette: Palette): Shape[] {
-	const [sky, mid, deep] = palette.water;
-	const band = (y: number, fill: string, depth: number): Shape => ({
-		kind: 'path',
-		role: 'water',
-		depth: DEPTH.water + depth,
-		d: `M0 ${num(y)}H${WIDTH}V${HEIGHT}H0Z`,
-		fill,
-	});
-	// Thin bands instead of a gradient: they come out the same everywhere.
-	const steps = Array.from({ length: BANDS }, (_, i) => i / BANDS);
-	const bands =
-		sky === deep
-			? []
-			: steps.map((t) =>
-					band(
-						MIST + t * (HEIGHT - MIST),
-						t < 0.6 ? blend(sky, mid, t / 0.6) : blend(mid, deep, (t - 0.6) / 0.4),
-						t / 2,
-					),
-				);
-	const ripple = (cy: number, rx: number, ry: number, opacity: number): Shape => ({
-		kind: 'path',
-		role: 'water',
-		depth: DEPTH.water + 0.5,
-		d: `M${WIDTH / 2 - rx} ${cy}A${rx} ${ry} 0 0 0 ${WIDTH / 2 + rx} ${cy}A${rx} ${ry} 0 0 0 ${WIDTH / 2 - rx} ${cy}Z`,
-		stroke: palette.ripple,
-		width: 1.4,
-		opacity,
-	});
-	return [band(0, sky, 0), ...bands, ripple(462, 210, 10, 0.8), ripple(466, 310, 18, 0.55), ripple(470, 430, 27, 0.4)];
 }
 
 /** The working yarn, on its side of the needles, towards the hand that holds it. */
@@ -320,69 +251,6 @@ function paintTrouble(layout: StageLayout, state: HandState, palette: Palette): 
 
 /** How far below the tops of the stitches a strand lies across them. */
 const BAR_DROP = 44;
-
-/** Which side of the fabric is seen, in the corner where nothing else stands. */
-function paintSide(side: string | undefined, palette: Palette, textScale: number): Shape[] {
-	if (side === undefined) return [];
-	const note: Shape = {
-		kind: 'text',
-		role: 'side',
-		depth: DEPTH.words,
-		x: 28,
-		y: HEIGHT - 18,
-		text: `${side} towards you`,
-		size: 15 * textScale,
-		fill: palette.ink,
-		anchor: 'start',
-		face: 'sans',
-		halo: palette.water[2],
-	};
-	return [note];
-}
-
-/** Numbers on the loops. */
-function paintTags(
-	layout: StageLayout,
-	cords: ReadonlyMap<StitchNumber, StrandStyle>,
-	palette: Palette,
-	textScale: number,
-	names?: readonly string[],
-): Shape[] {
-	const r = Math.min(13 * Math.sqrt(textScale), layout.step * 0.42);
-	if (r < 5) return [];
-	return layout.heads.flatMap((head): Shape[] => {
-		if (head.stitch === undefined || head.old) return [];
-		const cy = head.y - TOP_RISE - r - layout.strand * 0.75;
-		const { colours } = cords.get(head.stitch)!;
-		return [
-			{
-				kind: 'circle',
-				role: 'tag',
-				depth: DEPTH.words,
-				stitch: head.stitch,
-				cx: head.x,
-				cy,
-				r,
-				fill: palette.paper,
-				stroke: palette.dark ? colours.body : colours.edge,
-				width: 2.4,
-			},
-			{
-				kind: 'text',
-				role: 'tag',
-				depth: DEPTH.words + 1,
-				stitch: head.stitch,
-				x: head.x,
-				y: cy + r * 0.42,
-				text: names?.[head.stitch - 1] ?? String(head.stitch),
-				size: r * (names ? 1.05 : 1.25),
-				fill: palette.ink,
-				anchor: 'middle',
-				face: 'sans',
-			},
-		];
-	});
-}
 
 /** Words beside the tools, and rings round loops that hang on nothing. */
 function paintNotes(

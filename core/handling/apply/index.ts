@@ -5,7 +5,7 @@ import type { Move } from '../moves.ts';
 import type { HandState } from '../state.ts';
 import { giveBack, hold, swing } from './holders.ts';
 import { drop, enter, lose, recapture, release, slip, withdraw } from './needles.ts';
-import type { Applied } from './row.ts';
+import { refuse, type Applied } from './row.ts';
 import { shiftYarn, work } from './work.ts';
 
 export type { Applied } from './row.ts';
@@ -40,5 +40,7 @@ export function applyMove(state: HandState, move: Move): Result<Applied> {
 			return drop(state, move);
 		case 'lose':
 			return lose(state, move);
+		default:
+			return refuse('That is no move of two needles.', 'Take the moves of a way made for them.');
 	}
 }

@@ -2,14 +2,11 @@
 
 import type { PassingEvent, StitchNumber } from '../../crossing/index.ts';
 import { fail } from '../../result.ts';
+import { passingsOf } from '../passings.ts';
+import type { Applied as AppliedTo } from '../run.ts';
 import { loopsOn, type HandState, type Holder, type Loop } from '../state.ts';
 
-export interface Applied {
-	readonly state: HandState;
-	/** The loops that the move handled, from right to left. */
-	readonly stitches: readonly StitchNumber[];
-	readonly passings: readonly PassingEvent[];
-}
+export type Applied = AppliedTo<HandState>;
 
 export const refuse = (what: string, todo: string): ReturnType<typeof fail> =>
 	fail({ code: 'illegal-move', what, todo });
@@ -60,18 +57,7 @@ export function moveTo(
 	const firstLeft = rest.findIndex((l) => l.on === 'left');
 	const at = to === 'right-tip' ? lastRight : firstLeft === -1 ? rest.length : firstLeft;
 	const after = [...rest.slice(0, at), ...moving, ...rest.slice(at)];
-	const passings: PassingEvent[] = [];
-	for (const mover of moving) {
-		for (const still of rest) {
-			const before = loops.indexOf(mover) < loops.indexOf(still);
-			const now = after.indexOf(mover) < after.indexOf(still);
-			if (before === now) continue;
-			const gap = planeOf(mover) - still.plane;
-			const upper = gap === 0 ? undefined : gap > 0 ? mover.stitch : still.stitch;
-			passings.push({ pair: [mover.stitch, still.stitch], upper });
-		}
-	}
-	return { loops: after, passings };
+	return { loops: after, passings: passingsOf(loops, after, stitches, planeOf) };
 }
 
 /** Holders that carry nothing are put down; the yarn cannot be outside one that is gone. */

@@ -3,8 +3,11 @@
 import type { StitchNumber } from '../../crossing/index.ts';
 import type { From, Move } from '../moves.ts';
 import { loopsOn } from '../state.ts';
-import { stateAt, type Trace } from '../simulate.ts';
-import { movesIn, type Site } from './mistake.ts';
+import { stateAt } from '../run.ts';
+import type { Trace } from '../simulate.ts';
+import { movesIn, type Site as AnySite } from './mistake.ts';
+
+type Site = AnySite<Move>;
 
 /** The same moves with one of them made otherwise, or more than one in its place. */
 export const changed = (trace: Trace, index: number, ...instead: readonly Move[]): Site => ({

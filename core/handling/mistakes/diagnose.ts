@@ -1,10 +1,10 @@
 /** From what is seen in the fabric back to what the hands are likely to have done. */
 
 import type { Crossing } from '../../crossing/index.ts';
-import { MISTAKE_IDS, sitesOf, type MistakeId, type Site } from './mistake.ts';
+import { HAND_MISTAKE_IDS, sitesOf, type Mistake, type MistakeId, type Site } from './mistake.ts';
 import { MISTAKES } from './mistakes.ts';
 import { signsOf, type Sign, type SignId } from './signs.ts';
-import { simulate, type Trace } from '../simulate.ts';
+import { simulate, type AnyTrace } from '../simulate.ts';
 
 export interface Likely {
 	/** One mistake, or two that were made together. */
@@ -12,7 +12,7 @@ export interface Likely {
 	/** The first move, from 1, at which it happens. */
 	readonly at: number;
 	/** What the simulation shows when just that is done. */
-	readonly trace: Trace;
+	readonly trace: AnyTrace;
 	readonly signs: readonly Sign[];
 	readonly explains: readonly SignId[];
 	/** Seen, and not explained by it. */
@@ -27,12 +27,21 @@ interface Tried extends Omit<Likely, 'mistakes' | 'exposure'> {
 	readonly site: Site;
 }
 
+const BY_HAND: readonly Mistake[] = HAND_MISTAKE_IDS.map((id) => MISTAKES[id]);
+
 /** More sites of one mistake than this add nothing: they only name other stitches. */
 const MOST_SITES = 40;
 
-function tried(asked: Crossing, start: Trace['start'], site: Site, seen: ReadonlySet<SignId>): Tried {
+/** What a procedure is held against, and the mistakes that it allows. */
+export interface Suspects {
+	readonly mistakes: readonly Mistake[];
+	/** What shows when it is carried out so. */
+	readonly signs: (trace: AnyTrace) => readonly Sign[];
+}
+
+function tried({ signs: shows }: Suspects, start: AnyTrace['start'], site: Site, seen: ReadonlySet<SignId>): Tried {
 	const trace = simulate(site.moves, start);
-	const signs = signsOf(asked, trace.outcome);
+	const signs = shows(trace);
 	const shown = new Set(signs.map((s) => s.id));
 	return {
 		site,
@@ -53,20 +62,25 @@ const better = (a: Tried, b: Tried): number =>
  * listed only when it explains something. First those that explain most and show least beside it, then
  * those that the way is most exposed to. When no single one explains all, two together are tried.
  */
-export function diagnose(asked: Crossing, right: Trace, seen: readonly SignId[]): readonly Likely[] {
+export function diagnose(
+	asked: Crossing,
+	right: AnyTrace,
+	seen: readonly SignId[],
+	suspects: Suspects = { mistakes: BY_HAND, signs: (trace) => signsOf(asked, trace.outcome) },
+): readonly Likely[] {
 	const wanted = new Set(seen);
 	if (wanted.size === 0) return [];
-	const singles = MISTAKE_IDS.flatMap((id): (Likely & { readonly best: Tried })[] => {
-		const sites = sitesOf(MISTAKES[id], right);
+	const singles = suspects.mistakes.flatMap((mistake): (Likely & { readonly best: Tried })[] => {
+		const sites = sitesOf(mistake, right);
 		const [best] = sites
 			.slice(0, MOST_SITES)
-			.map((site) => tried(asked, right.start, site, wanted))
+			.map((site) => tried(suspects, right.start, site, wanted))
 			.sort(better);
 		if (!best || best.explains.length === 0) return [];
-		return [{ ...best, best, mistakes: [id], exposure: sites.length }];
+		return [{ ...best, best, mistakes: [mistake.id], exposure: sites.length }];
 	});
 	const whole = singles.some((s) => s.misses.length === 0);
-	const pairs = whole ? [] : pairsOf(asked, singles, wanted);
+	const pairs = whole ? [] : pairsOf(suspects, singles, wanted);
 	return [...singles, ...pairs]
 		.map(({ mistakes, at, trace, signs, explains, misses, shows, exposure }) => ({
 			mistakes,
@@ -88,16 +102,19 @@ export function diagnose(asked: Crossing, right: Trace, seen: readonly SignId[])
 }
 
 function pairsOf(
-	asked: Crossing,
+	suspects: Suspects,
 	singles: readonly (Likely & { readonly best: Tried })[],
 	seen: ReadonlySet<SignId>,
 ): Likely[] {
 	return singles.flatMap((first, i) =>
 		singles.slice(i + 1).flatMap((second): Likely[] => {
 			const [id] = second.mistakes;
-			const [best] = sitesOf(MISTAKES[id!], first.trace)
+			const [best] = sitesOf(
+				suspects.mistakes.find((m) => m.id === id)!,
+				first.trace,
+			)
 				.slice(0, MOST_SITES)
-				.map((site) => tried(asked, first.trace.start, site, seen))
+				.map((site) => tried(suspects, first.trace.start, site, seen))
 				.sort(better);
 			if (!best || best.explains.length <= Math.max(first.explains.length, second.explains.length)) return [];
 			const { site: _, ...rest } = best;

@@ -37,6 +37,12 @@ const MENDS: Readonly<Record<SignId, { readonly what: string; readonly reach: Re
 	smooth: { what: 'Drop that stitch and latch it up from the other side.', reach: 'column' },
 	split: { what: 'Undo that stitch and work it through its whole yarn.', reach: 'column' },
 	turned: { what: 'Work its leading leg on the next row: through the back loop.', reach: 'loop' },
+	'hangs-up': {
+		what: 'Undo the stitch, bring its old loop all round the peg or behind the latch, and knit it off again.',
+		reach: 'column',
+	},
+	locked: { what: 'Undo the row, and hang what waits between the layers.', reach: 'undo' },
+	large: { what: 'Pull the slack back into the neighbours, loop by loop.', reach: 'loop' },
 	unfinished: { what: 'Work what still waits before going on.', reach: 'loop' },
 };
 

@@ -1,7 +1,8 @@
-import { simulate, type Trace } from '../simulate.ts';
 import type { Move } from '../moves.ts';
+import { simulate, type AnyMove, type AnyTrace, type BedTrace, type LoomTrace, type Trace } from '../simulate.ts';
 
-export const MISTAKE_IDS = [
+/** Mistakes of hands with two needles. */
+export const HAND_MISTAKE_IDS = [
 	'wrong-side',
 	'knitwise',
 	'wrong-leg',
@@ -13,6 +14,18 @@ export const MISTAKE_IDS = [
 	'split',
 	'wrong-work',
 ] as const;
+export type HandMistakeId = (typeof HAND_MISTAKE_IDS)[number];
+
+/** Mistakes that some tool allows. The same id on another tool is the same mistake, made there. */
+export const MISTAKE_IDS = [
+	...HAND_MISTAKE_IDS,
+	'hung-up',
+	'not-tugged',
+	'not-forward',
+	'holding-on',
+	'unpinched',
+	'no-weight',
+] as const;
 export type MistakeId = (typeof MISTAKE_IDS)[number];
 
 /** A mistake of the hands: a change to a procedure, never a result. What shows is left to the simulation. */
@@ -22,18 +35,32 @@ export interface Mistake {
 	readonly title: string;
 	/** How it comes about, in one sentence. */
 	readonly how: string;
-	/** The moves of a procedure with the mistake made, once for each place where it can be made. */
-	readonly sites: (trace: Trace) => readonly Site[];
+	/**
+	 * The moves of a procedure with the mistake made, once for each place where it can be made. A method, as
+	 * a mistake is only asked about procedures on its own tool.
+	 */
+	sites(trace: AnyTrace): readonly Site[];
 }
 
-export interface Site {
+/** A mistake on one tool. */
+export interface MistakeOn<T extends AnyTrace> extends Omit<Mistake, 'sites'> {
+	readonly sites: (trace: T) => readonly Site<T['steps'][number]['move']>[];
+}
+export type HandMistake = MistakeOn<Trace>;
+export type LoomMistake = MistakeOn<LoomTrace>;
+export type BedMistake = MistakeOn<BedTrace>;
+
+export interface Site<M = AnyMove> {
 	/** The move, from 1, at which it happens. */
 	readonly at: number;
-	readonly moves: readonly Move[];
+	readonly moves: readonly M[];
 }
 
 export const movesIn = (trace: Trace): readonly Move[] => trace.steps.map((s) => s.move);
 
 /** The places where hands can really make a mistake: the moves after it can still be done. */
-export const sitesOf = (mistake: Mistake, trace: Trace): readonly Site[] =>
-	mistake.sites(trace).filter(({ moves }) => !simulate(moves, trace.start).stopped);
+export function sitesOf(mistake: HandMistake, trace: Trace): readonly Site<Move>[];
+export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly Site[];
+export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly Site[] {
+	return mistake.sites(trace).filter(({ moves }) => !simulate(moves, trace.start).stopped);
+}

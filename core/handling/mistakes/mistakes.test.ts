@@ -7,13 +7,13 @@ import { traceOf } from '../../test/made.ts';
 import {
 	diagnose,
 	mendsFor,
-	MISTAKE_IDS,
+	HAND_MISTAKE_IDS,
 	MISTAKES,
 	prove,
 	signsOf,
 	simulate,
 	sitesOf,
-	type MistakeId,
+	type HandMistakeId,
 	type Sign,
 	type Trace,
 } from '../index.ts';
@@ -22,14 +22,14 @@ const left: TwoGroupSpec = { front: 2, behind: 2, lean: 'left' };
 const purled: TwoGroupSpec = { front: 2, behind: 1, lean: 'left', behindWork: 'p' };
 const right: TwoGroupSpec = { front: 2, behind: 2, lean: 'right' };
 
-const made = (c: Crossing, way: string, id: MistakeId, nth = 0): Trace => {
+const made = (c: Crossing, way: string, id: HandMistakeId, nth = 0): Trace => {
 	const trace = traceOf(c, way);
 	const site = sitesOf(MISTAKES[id], trace)[nth];
 	if (!site) throw new Error(`${id} cannot happen there`);
 	return simulate(site.moves, trace.start);
 };
 const shown = (c: Crossing, trace: Trace): string[] => signsOf(c, trace.outcome).map((s) => s.id);
-const after = (spec: TwoGroupSpec, way: string, id: MistakeId, nth = 0): readonly Sign[] => {
+const after = (spec: TwoGroupSpec, way: string, id: HandMistakeId, nth = 0): readonly Sign[] => {
 	const c = twoGroups(spec);
 	return signsOf(c, made(c, way, id, nth).outcome);
 };
@@ -49,7 +49,7 @@ describe('a mistake of the hands', () => {
 			const c = twoGroups(spec);
 			for (const way of waysFor(hand, c)) {
 				const trace = traceOf(c, way.id);
-				for (const id of MISTAKE_IDS) {
+				for (const id of HAND_MISTAKE_IDS) {
 					const sites = sitesOf(MISTAKES[id], trace);
 					for (const { at, moves } of sites) {
 						const wrong = simulate(moves, trace.start);
@@ -63,7 +63,7 @@ describe('a mistake of the hands', () => {
 		}
 	});
 
-	it.each<[MistakeId, TwoGroupSpec, string, string[]]>([
+	it.each<[HandMistakeId, TwoGroupSpec, string, string[]]>([
 		['wrong-side', left, 'off-holder', ['leans-wrong']],
 		['wrong-side', left, 'pinch', ['leans-wrong']],
 		['wrong-side', left, 'slip-swap', ['leans-wrong']],
@@ -100,7 +100,7 @@ describe('a mistake of the hands', () => {
 	});
 
 	it('does not happen where it cannot', () => {
-		const sites = (id: MistakeId, spec: TwoGroupSpec, way: string): number =>
+		const sites = (id: HandMistakeId, spec: TwoGroupSpec, way: string): number =>
 			sitesOf(MISTAKES[id], traceOf(twoGroups(spec), way)).length;
 		// Knit with a holder in front, the yarn never comes near its outside; without one there is none.
 		expect(sites('yarn-outside', left, 'off-holder')).toBe(0);
@@ -126,14 +126,14 @@ describe('a mistake of the hands', () => {
 
 describe('the mend', () => {
 	const c = twoGroups(left);
-	const costs = (id: MistakeId, rows: number, width?: number): number[] =>
+	const costs = (id: HandMistakeId, rows: number, width?: number): number[] =>
 		mendsFor(c, after(left, 'off-holder', id), { rows, ...(width ? { width } : {}) }).map((m) => m.cost);
 
 	it('costs stitches times rows, the less the sooner', () => {
 		expect([0, 1, 4].map((rows) => costs('wrong-side', rows))).toEqual([[4], [8], [20]]);
 		expect([0, 1, 4].map((rows) => costs('wrong-leg', rows))).toEqual([[1], [2], [5]]);
 		expect(costs('wrong-order', 3, 20)).toEqual([64]);
-		for (const id of MISTAKE_IDS) {
+		for (const id of HAND_MISTAKE_IDS) {
 			if (sitesOf(MISTAKES[id], traceOf(c, 'off-holder')).length === 0) continue;
 			const grows = [0, 1, 2, 5].map((rows) => costs(id, rows)[0]!);
 			expect(grows).toEqual([...grows].sort((a, b) => a - b));
@@ -146,20 +146,18 @@ describe('what happened here', () => {
 	const trace = traceOf(c, 'off-holder');
 
 	it('names mistakes that give just what was seen, each run to prove it', () => {
-		for (const id of MISTAKE_IDS) {
+		for (const id of HAND_MISTAKE_IDS) {
 			const site = sitesOf(MISTAKES[id], trace)[0];
 			if (!site) continue;
 			const seen = shown(c, simulate(site.moves, trace.start)) as Parameters<typeof diagnose>[2];
 			const likely = diagnose(c, trace, seen);
 			expect(likely.some((l) => l.mistakes.includes(id) && l.misses.length === 0)).toBe(true);
 			for (const l of likely) {
-				const signs = shown(
-					c,
-					simulate(
-						l.trace.steps.map((s) => s.move),
-						l.trace.start,
-					),
+				const again = simulate(
+					l.trace.steps.map((s) => s.move),
+					l.trace.start,
 				);
+				const signs = signsOf(c, again.outcome).map((s) => s.id);
 				expect(signs).toEqual(l.signs.map((s) => s.id));
 				expect(l.explains.every((s) => signs.includes(s))).toBe(true);
 			}

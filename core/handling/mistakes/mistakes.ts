@@ -2,10 +2,13 @@
 
 import type { Side } from '../../crossing/index.ts';
 import type { From, Move } from '../moves.ts';
-import { stateAt, type Trace } from '../simulate.ts';
+import { stateAt } from '../run.ts';
+import type { Trace } from '../simulate.ts';
 import type { HandState, HolderId } from '../state.ts';
 import { changed, eachMove, otherFrom, withoutStitch, withYarn } from './changes.ts';
-import { movesIn, type Mistake, type MistakeId, type Site } from './mistake.ts';
+import { movesIn, type HandMistake, type HandMistakeId, type Site as AnySite } from './mistake.ts';
+
+type Site = AnySite<Move>;
 
 const otherSide = (side: Side): Side => (side === 'front' ? 'back' : 'front');
 
@@ -24,7 +27,7 @@ const turnedRound = (move: Move): Move => {
 	}
 };
 
-const wrongSide: Mistake = {
+const wrongSide: HandMistake = {
 	id: 'wrong-side',
 	title: 'held on the other side',
 	how: 'The group that waits hangs in front instead of at the back, or the other way; without a holder, the needle goes in from the wrong side.',
@@ -37,7 +40,7 @@ const wrongSide: Mistake = {
 	},
 };
 
-const knitwise: Mistake = {
+const knitwise: HandMistake = {
 	id: 'knitwise',
 	title: 'slipped knitwise',
 	how: 'The stitches are slipped as if to knit, so that they hang turned, and are then worked through the leg in front.',
@@ -47,7 +50,7 @@ const knitwise: Mistake = {
 		),
 };
 
-const wrongLeg: Mistake = {
+const wrongLeg: HandMistake = {
 	id: 'wrong-leg',
 	title: 'worked through the wrong leg',
 	how: 'The needle goes through the trailing leg.',
@@ -55,7 +58,7 @@ const wrongLeg: Mistake = {
 		eachMove(trace, (m) => (m.kind === 'work' ? { ...m, leg: m.leg === 'front' ? 'back' : 'front' } : undefined)),
 };
 
-const yarnLeft: Mistake = {
+const yarnLeft: HandMistake = {
 	id: 'yarn-left',
 	title: 'yarn left where it was',
 	how: 'The yarn is not brought to the side that the next stitch needs, and comes over the needle.',
@@ -80,14 +83,14 @@ const whileHolding = (trace: Trace, instead: (state: HandState, move: Move) => M
 		return first ? [changed(trace, i, first, move)] : [];
 	});
 
-const yarnRound: Mistake = {
+const yarnRound: HandMistake = {
 	id: 'yarn-round',
 	title: 'yarn round the holder',
 	how: 'The yarn goes round the hanging holder on its way.',
 	sites: (trace) => whileHolding(trace, (state) => ({ kind: 'yarn', to: state.yarn, round: hangingIds(state)[0]! })),
 };
 
-const yarnOutside: Mistake = {
+const yarnOutside: HandMistake = {
 	id: 'yarn-outside',
 	title: 'yarn outside the holder',
 	how: 'The yarn passes outside the hanging holder instead of between it and the needles.',
@@ -100,7 +103,7 @@ const yarnOutside: Mistake = {
 		}),
 };
 
-const wrongOrder: Mistake = {
+const wrongOrder: HandMistake = {
 	id: 'wrong-order',
 	title: 'holder worked from its wrong end',
 	how: 'The stitches come off the same point that took them up, the last one first.',
@@ -117,7 +120,7 @@ const wrongOrder: Mistake = {
 
 const TRANSFERS: readonly Move['kind'][] = ['hold', 'slip', 'withdraw', 'recapture', 'return', 'drop'];
 
-const lost: Mistake = {
+const lost: HandMistake = {
 	id: 'lost',
 	title: 'a loop lost on the way',
 	how: 'A loop slips out of the pinch, or off a tool while it is handed over, and runs down.',
@@ -127,14 +130,14 @@ const lost: Mistake = {
 		),
 };
 
-const split: Mistake = {
+const split: HandMistake = {
 	id: 'split',
 	title: 'a stitch split',
 	how: 'The needle goes through half of the yarn only.',
 	sites: (trace) => eachMove(trace, (m) => (m.kind === 'work' ? { ...m, split: true } : undefined)),
 };
 
-const wrongWork: Mistake = {
+const wrongWork: HandMistake = {
 	id: 'wrong-work',
 	title: 'purled the cord or knitted the ground',
 	how: 'A stitch is purled where it should be knit, or knit where it should be purled.',
@@ -144,7 +147,7 @@ const wrongWork: Mistake = {
 		),
 };
 
-export const MISTAKES: Readonly<Record<MistakeId, Mistake>> = {
+export const MISTAKES: Readonly<Record<HandMistakeId, HandMistake>> = {
 	'wrong-side': wrongSide,
 	knitwise,
 	'wrong-leg': wrongLeg,

@@ -18,6 +18,9 @@ export const SIGN_IDS = [
 	'split',
 	'turned',
 	'unfinished',
+	'hangs-up',
+	'locked',
+	'large',
 ] as const;
 export type SignId = (typeof SIGN_IDS)[number];
 
@@ -33,6 +36,10 @@ export interface Sign {
 	/** What is seen, for each face on which it is. */
 	readonly says: Readonly<Partial<Record<Face, string>>>;
 }
+
+/** Where one looks for a sign on both faces alike. */
+export const bothFaces = (id: SignId, stitches: readonly StitchNumber[], says: string): Sign =>
+	sign(id, stitches, BOTH, says);
 
 const BOTH: readonly Face[] = ['RS', 'WS'];
 const sorted = (numbers: Iterable<number>): number[] => [...new Set(numbers)].sort((a, b) => a - b);
@@ -164,11 +171,15 @@ function yarnSigns({ bars, split }: Outcome): Sign[] {
 	return signs;
 }
 
-function leftoverSigns({ turned, unworked, kept }: Outcome): Sign[] {
+function leftoverSigns({ turned, unworked, kept, hung }: Outcome): Sign[] {
 	const signs: Sign[] = [];
 	if (turned.length > 0) {
 		const says = `${shortNumbers(turned, ', ')} ${turned.length === 1 ? 'sits' : 'sit'} turned on the needle`;
 		signs.push(sign('turned', turned, BOTH, says));
+	}
+	if (hung.length > 0) {
+		const says = `${shortNumbers(hung, ', ')} ${hung.length === 1 ? 'hangs' : 'hang'} up, the old loop still there`;
+		signs.push(sign('hangs-up', hung, BOTH, says));
 	}
 	const left = sorted([...unworked, ...kept]);
 	if (left.length > 0) {

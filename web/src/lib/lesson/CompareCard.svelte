@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { hand, waysFor } from '@pond-loop/core/craft';
+	import { craftOf, waysFor } from '@pond-loop/core/craft';
 	import { COMPARISON_TITLES } from '@pond-loop/core/lesson';
 	import { wordsFor } from '@pond-loop/core/notation';
 	import { COMPARISONS, type CompareStep, type HouseStyle, type Note } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
 	import type { Light } from '$lib/ui/light';
 	import NoteField from '$lib/note/NoteField.svelte';
+	import { otherWay } from './compared';
 	import Compared from './Compared.svelte';
 
 	interface Props {
@@ -17,12 +18,17 @@
 	}
 	const { step, light, style, change, write }: Props = $props();
 	const uid = $props.id();
-	const shown = $derived(shownIn(style, step.crossing));
-	const ways = $derived(waysFor(hand, shown.made));
+	const craft = $derived(craftOf(step.craft));
+	const shown = $derived(shownIn(style, step.crossing, craft));
+	const ways = $derived(waysFor(craft, shown.made));
 </script>
 
 <div class="min-w-0">
-	<h2 class="text-xl">{wordsFor(shown.fabric).title}: {COMPARISON_TITLES[step.of]}</h2>
+	<h2 class="text-xl">
+		{wordsFor(shown.fabric).title}{craft.id === 'hand' ? '' : `, ${craft.title.toLowerCase()}`}: {COMPARISON_TITLES[
+			step.of
+		]}
+	</h2>
 	<div class="mt-1 flex flex-wrap gap-x-5">
 		<label class="sr-only" for="{uid}-of">What is compared</label>
 		<select
@@ -47,7 +53,7 @@
 			<select
 				id="{uid}-other"
 				class="field py-0"
-				value={step.other ?? ways[1]?.id}
+				value={otherWay(step, style)}
 				onchange={(e) => change({ other: e.currentTarget.value })}
 			>
 				{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}

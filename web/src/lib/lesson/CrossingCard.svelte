@@ -19,11 +19,11 @@
 	}
 	const { step, light, style, chooseWay, write }: Props = $props();
 	const uid = $props.id();
-	const shown = $derived(shownIn(style, step.crossing));
+	const craft = $derived(craftOf(step.craft));
+	const shown = $derived(shownIn(style, step.crossing, craft));
 	const words = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made).hands);
 	const drawing = $derived(drawRibbon(shown.made, { light, mirrored: shown.mirrored }));
-	const craft = $derived(craftOf(step.craft));
 	const mistake = $derived(craft.mistakes.find((m) => m.id === step.view?.mistake));
 	const names = $derived(namesFor(step.crossing).flatMap((n) => n.name ?? []));
 </script>

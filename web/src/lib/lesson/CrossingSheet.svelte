@@ -3,6 +3,7 @@
 	import { drawRibbon, drawStage, type Light } from '@pond-loop/core/drawing';
 	import { namesFor, stitches, wordsFor } from '@pond-loop/core/notation';
 	import { isBlank, type CrossingStep, type HouseStyle } from '@pond-loop/core/schema';
+	import { mistakeIn } from './stage-of';
 	import { loopsIn, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -15,12 +16,11 @@
 	}
 	const { step, number, light, style }: Props = $props();
 
-	const shown = $derived(shownIn(style, step.crossing));
+	const craft = $derived(craftOf(step.craft));
+	const shown = $derived(shownIn(style, step.crossing, craft));
 	const words = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
-	const made = $derived(step.view?.mistake && { id: step.view.mistake, site: step.view.site ?? 0 });
-	const craft = $derived(craftOf(step.craft));
-	const done = $derived(perform(craft, shown.made, step.way, made));
+	const done = $derived(perform(craft, shown.made, step.way, mistakeIn(step)));
 	const trace = $derived(done.ok ? done.value.trace : undefined);
 	const taken = $derived(done.ok ? done.value.taken : undefined);
 	const way = $derived(wayOf(step.way, craft));

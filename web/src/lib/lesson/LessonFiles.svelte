@@ -6,6 +6,7 @@
 	import ical from 'ical-generator';
 	import { download, fileName } from '$lib/stage/save-as';
 	import ShareLink from './ShareLink.svelte';
+	import { mistakeIn } from './stage-of';
 	import { lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 	interface Props {
@@ -28,9 +29,9 @@
 		const title = `${i + 1}. ${stepTitle(step)}`;
 		const note = writtenOn(step).trim() ? [writtenOn(step)] : [];
 		if (step.kind === 'crossing') {
-			const shown = shownIn(style, step.crossing);
 			const craft = craftOf(step.craft);
-			const done = perform(craft, shown.made, step.way);
+			const shown = shownIn(style, step.crossing, craft);
+			const done = perform(craft, shown.made, step.way, mistakeIn(step));
 			if (!done.ok) return { title, lines: note, frames: [] };
 			const { trace, taken } = done.value;
 			const frames = Array.from({ length: trace.steps.length + 1 }, (_, at) => ({

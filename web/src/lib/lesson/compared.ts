@@ -1,13 +1,12 @@
 /** What a comparison puts side by side, as pictures with their words: for the page and for paper. */
 
-import { hand, perform } from '@pond-loop/core/craft';
+import { craftOf, perform, waysFor } from '@pond-loop/core/craft';
 import { asTwoGroups, mirror, type Crossing } from '@pond-loop/core/crossing';
 import { drawChart, drawRibbon, drawStage, type Drawing, type Light } from '@pond-loop/core/drawing';
-import { tally } from '@pond-loop/core/handling';
 import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
 import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
 import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
-import { lookOf, shownIn, wayOf } from '$lib/style/look';
+import { loopsIn, lookOf, shownIn, wayOf } from '$lib/style/look';
 
 export interface Side {
 	readonly title: string;
@@ -43,19 +42,27 @@ function rope(crossing: Crossing, every: number, title: string, { light }: Shown
 	return { title, says: `crossed every ${every} rows`, drawing: drawChart(worked, { light }) };
 }
 
-function way(crossing: Crossing, id: string, shownAs: Shown): Side {
+function way({ crossing, craft: craftId }: CompareStep, id: string, shownAs: Shown): Side {
 	const { light, style } = shownAs;
-	const shown = shownIn(style, crossing);
-	const done = perform(hand, shown.made, id);
-	if (!done.ok) return ribbon(crossing, wayOf(id).title, 'does not make this crossing', shownAs);
-	const { trace } = done.value;
+	const craft = craftOf(craftId);
+	const shown = shownIn(style, crossing, craft);
+	const { title } = wayOf(id, craft);
+	const done = perform(craft, shown.made, id);
+	if (!done.ok) return ribbon(crossing, title, 'does not make this crossing', shownAs);
+	const { trace, taken, tally: counts } = done.value;
 	const moment = trace.steps.findLastIndex((s) => s.passings.length > 0) + 1;
-	const counts = tally(trace);
 	return {
-		title: wayOf(id).title,
+		title,
 		says: `${counts.moves} moves, ${counts.mostLoose} loose at once, ${counts.tools === 0 ? 'no holder' : counts.tools === 1 ? 'one holder' : 'two holders'}`,
-		drawing: drawStage(shown.made, trace, moment, { ...lookOf(style), light, textScale: 1.9 }),
+		drawing: drawStage(taken.loops, trace, moment, { ...lookOf(style), ...loopsIn(taken), light, textScale: 1.9 }),
 	};
+}
+
+/** The second way of a comparison: the one chosen, else the next that makes this crossing. */
+export function otherWay({ crossing, craft: id, way: first, other }: CompareStep, style: HouseStyle): string {
+	const craft = craftOf(id);
+	const ways = waysFor(craft, shownIn(style, crossing, craft).made);
+	return other ?? ways.find((w) => w.id !== first)?.id ?? first;
 }
 
 /** Two sides or more; one where schools agree on a name, so that there is nothing to compare. */
@@ -69,7 +76,7 @@ export function sidesOf(step: CompareStep, shown: Shown): readonly Side[] {
 				ribbon(r.crossing, SCHOOLS[r.school].title, `${stitches(r.crossing.n)}: ${wordsFor(r.crossing).title}`, shown),
 			);
 		case 'ways':
-			return [step.way, step.other ?? 'pinch'].map((id) => way(crossing, id, shown));
+			return [step.way, otherWay(step, shown.style)].map((id) => way(step, id, shown));
 		case 'tightness': {
 			const usual = Math.max(4, crossing.n);
 			return [

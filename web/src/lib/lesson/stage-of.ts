@@ -1,3 +1,4 @@
+import type { MistakeAt } from '@pond-loop/core/craft';
 import { canonical, equal } from '@pond-loop/core/crossing';
 import { readTextWith, readGlossary } from '@pond-loop/core/notation';
 import type { CrossingStep } from '@pond-loop/core/schema';
@@ -17,6 +18,10 @@ export function stageOf({ asked, crossing, craft, way, view }: CrossingStep): Pa
 		...(view?.mistake ? { mistake: view.mistake, site: view.site ?? 0 } : {}),
 	};
 }
+
+/** The mistake that a step is made with on purpose. */
+export const mistakeIn = ({ view }: Pick<CrossingStep, 'view'>): MistakeAt | undefined =>
+	view?.mistake && { id: view.mistake, site: view.site ?? 0 };
 
 function named({ asked, crossing }: Pick<CrossingStep, 'asked' | 'crossing'>): Partial<StageChoices> {
 	const read = readTextWith(none, asked.text, asked.school);

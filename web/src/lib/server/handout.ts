@@ -32,6 +32,7 @@ import { cordsOf, legendOf } from '@pond-loop/core/swatch';
 import pLimit from 'p-limit';
 import { z } from 'zod';
 import { sidesOf } from '$lib/lesson/compared';
+import { mistakeIn } from '$lib/lesson/stage-of';
 import { isLeftHanded, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 export const HandoutSchema = z.object({
@@ -207,13 +208,13 @@ class Writer {
 	}
 
 	#crossing(step: CrossingStep, title: () => void): void {
-		const shown = shownIn(this.#style, step.crossing);
+		const craft = craftOf(step.craft);
+		const shown = shownIn(this.#style, step.crossing, craft);
 		const words = wordsFor(shown.made);
 		const names = namesFor(step.crossing).filter(
 			(n) => n.name !== undefined && (!this.#school || n.school.id === this.#school),
 		);
-		const made = step.view?.mistake && { id: step.view.mistake, site: step.view.site ?? 0 };
-		const craft = craftOf(step.craft);
+		const made = mistakeIn(step);
 		const done = perform(craft, shown.made, step.way, made);
 		this.#together(() => {
 			title();

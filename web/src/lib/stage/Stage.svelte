@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { hand, type Craft, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import type { Trace } from '@pond-loop/core/handling';
+	import type { AnyTrace } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import ChevronFirst from '@lucide/svelte/icons/chevron-first';
 	import ChevronLast from '@lucide/svelte/icons/chevron-last';
@@ -23,7 +23,7 @@
 
 	interface Shown {
 		readonly title: string;
-		readonly trace: Trace;
+		readonly trace: AnyTrace;
 	}
 	interface Props {
 		/** The craft, and what the crossing is to it; plain knitting when left out. */
@@ -31,7 +31,7 @@
 		taken?: Taken;
 		/** As the hands make it, which is what the trace is of. */
 		made: Crossing;
-		trace: Trace;
+		trace: AnyTrace;
 		title: string;
 		/** Another way, walked beside it in step. */
 		beside?: Shown | undefined;
@@ -70,7 +70,7 @@
 	$effect(() => () => walk.stop());
 
 	const all = $derived<Shown[]>([{ title, trace }, ...(beside ? [beside] : [])]);
-	const within = (of: Trace, at: number): number => Math.min(at, of.steps.length);
+	const within = (of: AnyTrace, at: number): number => Math.min(at, of.steps.length);
 	const pictures = $derived(
 		all.map((one) => ({
 			...one,

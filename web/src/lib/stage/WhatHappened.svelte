@@ -1,16 +1,18 @@
 <script lang="ts">
-	import { hand } from '@pond-loop/core/craft';
+	import { diagnoseIn, signsIn, type Craft, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { diagnose, type Likely, type MistakeId, type SignId, type Trace } from '@pond-loop/core/handling';
+	import { simulate, sitesOf, type AnyTrace, type Likely, type MistakeId, type SignId } from '@pond-loop/core/handling';
 
 	interface Props {
+		craft: Craft;
+		taken: Taken;
 		asked: Crossing;
 		/** As it should be done. */
-		right: Trace;
+		right: AnyTrace;
 		/** Shows a single mistake on the stage. */
 		show: (mistake: MistakeId, at: number) => void;
 	}
-	const { asked, right, show }: Props = $props();
+	const { craft, taken, asked, right, show }: Props = $props();
 	const uid = $props.id();
 
 	/** What a learner points at. */
@@ -25,11 +27,26 @@
 		['ladder', 'a ladder'],
 		['kink', 'a kink inside a group'],
 		['split', 'half a strand of yarn'],
+		['hangs-up', 'a loop that hangs up'],
+		['unfinished', 'loops that were not knitted'],
+		['locked', 'layers locked together'],
+		['large', 'a loop large, its neighbour tight'],
 	];
+	/** Places of one mistake that are tried; further ones only name other loops. */
+	const MOST_SITES = 12;
+	/** Signs that some mistake of this craft, made somewhere in these moves, gives. */
+	const possible = $derived.by(() => {
+		const ids = new Set<SignId>();
+		for (const mistake of craft.mistakes) {
+			for (const { moves } of sitesOf(mistake, right).slice(0, MOST_SITES))
+				for (const s of signsIn(craft, taken, simulate(moves, right.start), asked)) ids.add(s.id);
+		}
+		return LOOKS.filter(([id]) => ids.has(id));
+	});
 	let seen = $state<SignId[]>([]);
 	const MOST = 4;
-	const likely = $derived(diagnose(asked, right, seen).slice(0, MOST));
-	const title = (id: MistakeId): string => hand.mistakes.find((m) => m.id === id)!.title;
+	const likely = $derived(diagnoseIn(craft, taken, right, seen, asked).slice(0, MOST));
+	const title = (id: MistakeId): string => craft.mistakes.find((m) => m.id === id)!.title;
 	const looks = (ids: readonly SignId[]): string =>
 		ids.map((id) => LOOKS.find(([s]) => s === id)?.[1] ?? id).join(', ');
 	const places = ({ exposure }: Likely): string => (exposure === 1 ? 'in one place' : `in ${exposure} places`);
@@ -39,7 +56,7 @@
 	<h2 id="{uid}-title" class="lead font-sans">What happened here?</h2>
 	<p class="quiet text-[0.94rem]">Choose what is seen in the learner’s work; each answer was run on the simulator.</p>
 	<div class="mt-2 flex flex-wrap gap-2" role="group" aria-labelledby="{uid}-title">
-		{#each LOOKS as [id, says] (id)}
+		{#each possible as [id, says] (id)}
 			<label
 				class={[
 					'cursor-pointer rounded-full px-3 py-1 text-[0.94rem] has-focus-visible:outline-2',

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { Craft } from '@pond-loop/core/craft';
-	import { sitesOf, type MistakeId, type Trace } from '@pond-loop/core/handling';
+	import { sitesOf, type AnyTrace, type MistakeId } from '@pond-loop/core/handling';
 
 	interface Props {
 		craft: Craft;
 		/** As it should be done. */
-		right: Trace;
+		right: AnyTrace;
 		mistake: MistakeId | undefined;
 		choose: (mistake: MistakeId | undefined) => void;
 	}

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { hand } from '@pond-loop/core/craft';
+	import { signsIn, type Craft, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { mendsFor, signsOf, sitesOf, type Face, type MistakeId, type Trace } from '@pond-loop/core/handling';
+	import { mendsFor, sitesOf, type AnyTrace, type Face, type MistakeId } from '@pond-loop/core/handling';
 	import { drawResult } from '@pond-loop/core/drawing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { isLeftHanded } from '$lib/style/look';
@@ -9,10 +9,12 @@
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {
+		craft: Craft;
+		taken: Taken;
 		asked: Crossing;
 		/** As it should be done, and with the mistake. */
-		right: Trace;
-		wrong: Trace;
+		right: AnyTrace;
+		wrong: AnyTrace;
 		mistake: MistakeId;
 		site: number;
 		style: HouseStyle;
@@ -21,18 +23,19 @@
 		move: (site: number) => void;
 		back: () => void;
 	}
-	const { asked, right, wrong, mistake, site, style, light, move, back }: Props = $props();
+	const { craft, taken, asked, right, wrong, mistake, site, style, light, move, back }: Props = $props();
 	const uid = $props.id();
 
 	let rows = $state(0);
-	const made = $derived(hand.mistakes.find((m) => m.id === mistake)!);
+	const made = $derived(craft.mistakes.find((m) => m.id === mistake)!);
 	const sites = $derived(sitesOf(made, right));
-	const signs = $derived(signsOf(asked, wrong.outcome));
+	const signs = $derived(signsIn(craft, taken, wrong, asked));
 	const mends = $derived(mendsFor(asked, signs, { rows }));
 	const faces = $derived<{ face: Face; word: string }[]>([
 		{ face: 'RS', word: style.sides.right },
 		{ face: 'WS', word: style.sides.wrong },
 	]);
+	const shown = (of: AnyTrace, face: Face) => craft.shows?.(taken, of, face) ?? { asked, outcome: of.outcome };
 	const saidOn = (face: Face): string[] => signs.flatMap((s) => s.says[face] ?? []);
 </script>
 
@@ -70,7 +73,11 @@
 						<div class="text-center">
 							<div class="overflow-hidden rounded-xl" data-face-of="{face} {what}">
 								<Drawing
-									drawing={drawResult(asked, of.outcome, { light, face, mirrored: isLeftHanded(style) })}
+									drawing={drawResult(shown(of, face).asked, shown(of, face).outcome, {
+										light,
+										face,
+										mirrored: craft.isHanded && isLeftHanded(style),
+									})}
 									width={Math.min(152, 64 + 22 * asked.n)}
 								/>
 							</div>

@@ -2,7 +2,7 @@
 
 import type { Crossing } from '@pond-loop/core/crossing';
 import { drawAbove, drawStage, type Drawing, type StageOptions } from '@pond-loop/core/drawing';
-import type { Trace } from '@pond-loop/core/handling';
+import type { AnyTrace } from '@pond-loop/core/handling';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { lookOf } from '$lib/style/look';
 
@@ -18,7 +18,7 @@ export const cameraTitle = (camera: Camera, style: HouseStyle): string =>
 export function drawFrom(
 	camera: Camera,
 	made: Crossing,
-	trace: Trace,
+	trace: AnyTrace,
 	at: number,
 	{ style, ...options }: Omit<StageOptions, 'side' | 'from'> & { style: HouseStyle },
 ): Drawing {

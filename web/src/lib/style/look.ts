@@ -4,6 +4,7 @@ import {
 	demonstrate,
 	hand,
 	limitsOf,
+	planIn,
 	preferredWay,
 	waysFor,
 	type Craft,
@@ -27,13 +28,15 @@ export const lookOf = (style: HouseStyle): StageLook => ({
 	side: style.sides.right,
 });
 
-export const shownIn = (style: HouseStyle, asked: Crossing): Demonstrated => demonstrate(asked, style.demonstrates);
+/** A crossing in the hands of this style; tools that stand by themselves have none to mirror. */
+export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = hand): Demonstrated =>
+	demonstrate(asked, craft.isHanded ? style.demonstrates : 'right');
 
 /** The way that is meant: the chosen one where it makes this crossing, else the one that the style prefers. */
 export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Craft = hand): string {
-	if (chosen !== undefined && craft.plan(c, chosen).ok) return chosen;
+	if (chosen !== undefined && planIn(craft, c, chosen).ok) return chosen;
 	const preferred = preferredWay(c, style);
-	return craft.plan(c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);
+	return planIn(craft, c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);
 }
 
 /** What a drawing of the stage is told of the loops of a craft. */

@@ -2,7 +2,7 @@
 	import { craftOf, perform } from '@pond-loop/core/craft';
 	import { canonical, fromCanonical, turn, withFacesChanged, type Crossing } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
-	import { MISTAKES, sitesOf, type Trace } from '@pond-loop/core/handling';
+	import { sitesOf, type AnyTrace } from '@pond-loop/core/handling';
 	import { namesFor, readGlossary, readTextWith, SCHOOLS, wordsFor, type NameRead } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/schema';
 	import { replaceState } from '$app/navigation';
@@ -74,8 +74,8 @@
 	const seenName = $derived(reading.ok ? SCHOOLS.slash.write(withFacesChanged(turn(reading.crossing))) : undefined);
 	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
-	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
 	const craft = $derived(craftOf(craftId));
+	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
 	const plain = $derived(craftId === 'hand');
 	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
 	const right = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
@@ -95,7 +95,7 @@
 		return done.ok ? { title: wayOf(beside, craft).title, trace: done.value.trace } : undefined;
 	});
 	/** Every step as it stands on the stage now, for a file. */
-	const framesOf = (of: Trace): Frame[] =>
+	const framesOf = (of: AnyTrace): Frame[] =>
 		Array.from({ length: of.steps.length + 1 }, (_, i) => ({
 			drawing: drawFrom(camera, right?.ok ? right.value.taken.loops : shown!.made, of, i, {
 				style,
@@ -258,8 +258,10 @@
 					/>
 				{/snippet}
 			</Stage>
-			{#if mistake && !taken.names}
+			{#if mistake}
 				<WhatShows
+					{craft}
+					{taken}
 					asked={asked!}
 					right={right.value.trace}
 					wrong={trace}
@@ -307,20 +309,25 @@
 				</section>
 				<WayDetails {craft} crossing={shown.made} {way} counts={right.value.tally} deviation={right.value.deviation} />
 			</div>
-			{#if !taken.names}<div class="mt-7">
-					<WhatHappened
-						asked={asked!}
-						right={right.value.trace}
-						show={(made, at) => {
-							mistake = made;
-							site = Math.max(
-								0,
-								sitesOf(MISTAKES[made], right.value.trace).findIndex((s) => s.at === at),
-							);
-							step = 0;
-						}}
-					/>
-				</div>{/if}
+			<div class="mt-7">
+				<WhatHappened
+					{craft}
+					{taken}
+					asked={asked!}
+					right={right.value.trace}
+					show={(made, at) => {
+						mistake = made;
+						site = Math.max(
+							0,
+							sitesOf(
+								craft.mistakes.find((m) => m.id === made)!,
+								right.value.trace,
+							).findIndex((s) => s.at === at),
+						);
+						step = 0;
+					}}
+				/>
+			</div>
 		</div>
 		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
 			<div><Facts crossing={reading.crossing} light={light.now} {style} /></div>

@@ -30,7 +30,8 @@
 
 	/** One craft's account of the crossing: made, or refused with what fits instead. */
 	function accountOf(craft: Craft): ReturnType<typeof tell> {
-		return tell(craft, shown!.made, wayIn(data.style, shown!.made, undefined, craft));
+		const { made } = shownIn(data.style, crossing!, craft);
+		return tell(craft, made, wayIn(data.style, made, undefined, craft));
 	}
 	function tell(craft: Craft, made: NonNullable<typeof shown>['made'], way: string) {
 		const stage = (to: { text?: string; school?: 'slash' } = {}): string =>
@@ -127,7 +128,12 @@
 					<div class="grid gap-x-6 gap-y-3 sm:grid-cols-[minmax(0,17rem)_minmax(0,1fr)]">
 						<div class="self-start overflow-hidden rounded-2xl"><Drawing drawing={account.picture} /></div>
 						<div class="min-w-0">
-							<Faces taken={account.taken} light={light.now} mirrored={shown?.mirrored ?? false} width={120} />
+							<Faces
+								taken={account.taken}
+								light={light.now}
+								mirrored={account.craft.isHanded && (shown?.mirrored ?? false)}
+								width={120}
+							/>
 						</div>
 					</div>
 				{/if}

@@ -14,6 +14,7 @@
 	import { onMount } from 'svelte';
 	import Compared from '$lib/lesson/Compared.svelte';
 	import type { Camera } from '$lib/stage/cameras';
+	import { mistakeIn } from '$lib/lesson/stage-of';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Stage from '$lib/stage/Stage.svelte';
 	import { shownIn, wayOf } from '$lib/style/look';
@@ -110,9 +111,14 @@
 		act();
 	}
 
-	const shown = $derived(step?.kind === 'crossing' ? shownIn(data.style, step.crossing) : undefined);
 	const craft = $derived(step?.kind === 'crossing' ? craftOf(step.craft) : undefined);
-	const done = $derived(step?.kind === 'crossing' && shown && craft ? perform(craft, shown.made, step.way) : undefined);
+	const shown = $derived(step?.kind === 'crossing' ? shownIn(data.style, step.crossing, craft) : undefined);
+	const done = $derived(
+		step?.kind === 'crossing' && shown && craft ? perform(craft, shown.made, step.way, mistakeIn(step)) : undefined,
+	);
+	const onPurpose = $derived(
+		step?.kind === 'crossing' ? craft?.mistakes.find((m) => m.id === step.view?.mistake) : undefined,
+	);
 	const swatch = $derived(step?.kind === 'swatch' ? check(step.swatch, data.style.glossary) : undefined);
 </script>
 
@@ -157,6 +163,7 @@
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!)}</p>{/if}
 		{:else if step.kind === 'crossing' && shown && craft && done?.ok}
 			<h1 class="mb-2 text-center text-4xl">{stepTitle(step)}</h1>
+			{#if onPurpose}<p class="mb-2 text-center" data-testid="on-purpose">On purpose: {onPurpose.title}.</p>{/if}
 			{#key step.id}
 				<div class="mx-auto w-full max-w-5xl">
 					<Stage

@@ -1,0 +1,91 @@
+/** A loom: loops on pegs, the knit side towards the worker, crossed by parking one group. */
+
+import { turn } from '../../crossing/index.ts';
+import { large, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
+import { ok } from '../../result.ts';
+import type { Craft } from '../craft.ts';
+import { isTwisted, nearestOfTwo, noSuchWay, twoGroupsUpTo } from '../two-groups-only.ts';
+import { pegNames } from './names.ts';
+import { planOnLoom } from './plan.ts';
+import { LOOM_WAYS, MOST_ON_PEGS, type LoomWay } from './ways.ts';
+import { loomWords } from './words.ts';
+
+export { crossOnPegs, type OnPegs } from './cross.ts';
+export { pegNames, type PegNames } from './names.ts';
+export { MOST_ON_PEGS } from './ways.ts';
+
+const wayOf = (id: string): LoomWay | undefined => LOOM_WAYS.find((w) => w.id === id);
+
+/** A loom as it stands before the teacher: its shape, its gauge and the way its rows are wrapped. */
+export const loomLike = (set: LoomSet = {}): Craft => ({
+	id: 'loom',
+	title: 'Loom',
+	says: 'Loops on pegs, the knit side towards you; the group that passed nearer to you lies on top.',
+	hasSentence: false,
+	isHanded: false,
+	ways: LOOM_WAYS.map(({ where: _where, after: _after, ...way }) => way),
+	nearest: (c) => nearestOfTwo(c, MOST_ON_PEGS),
+	takes: (c, id) => {
+		const loops = twoGroupsUpTo(c, {
+			most: MOST_ON_PEGS,
+			third: 'On pegs one group is parked while one is led past: there is no place for a third.',
+			wide: (widest) => `A loop that goes past ${widest} pegs finds no more slack to borrow.`,
+		});
+		if (!loops.ok) return loops;
+		const way = wayOf(id) ?? LOOM_WAYS[0]!;
+		const names = pegNames(c, way);
+		const span = Math.max(...c.order.map((s, i) => Math.abs(s - (i + 1))));
+		const { gauge } = loomState(c.n, set);
+		return ok({
+			loops: loops.value,
+			faces: [
+				{ title: 'knit side, towards you', crossing: loops.value },
+				{ title: 'the other side', crossing: turn(loops.value) },
+			],
+			changes: [
+				...(names
+					? [
+							names.onTop === names.movedFirst
+								? `“${names.onTop}”, whether it is named by what lies on top or by what is moved first.`
+								: `By what lies on top this is “${names.onTop}”; who names what is moved first calls it “${names.movedFirst}”.`,
+						]
+					: []),
+				`Loops are moved one by one, up to ${span} ${span === 1 ? 'peg' : 'pegs'} or ${span * gauge} mm; each goes all round its new peg.`,
+				'Keep one order through a project: all parked inside, or all held outside.',
+			],
+			lost: isTwisted(c) ? ['Twists: a flat wrap makes open stitches.'] : [],
+		});
+	},
+	fault: (_, trace: LoomTrace) => {
+		const still = large(trace.steps.at(-1)?.state ?? trace.start);
+		return still.length === 0
+			? undefined
+			: {
+					sign: 'large',
+					stitches: still,
+					says: `${still.length === 1 ? 'Loop' : 'Loops'} ${still.join(', ')} pulled large, the neighbours tight`,
+				};
+	},
+	start: ({ loops }) => loomState(loops.n, set),
+	plan: ({ loops }, _, id) => {
+		const way = wayOf(id);
+		if (!way)
+			return noSuchWay(
+				id,
+				LOOM_WAYS.map((w) => w.title),
+			);
+		const { shape, direction } = loomState(loops.n, set);
+		if (way.where.side === 'across' && shape === 'rake') {
+			return noSuchWay(
+				id,
+				LOOM_WAYS.filter((w) => w.where.side !== 'across').map((w) => w.title),
+			);
+		}
+		return planOnLoom(loops, way, direction);
+	},
+	deviation: () => undefined,
+	words: (trace: LoomTrace, step) => loomWords(trace, step),
+	mistakes: LOOM_MISTAKES,
+});
+
+export const loom: Craft = loomLike();

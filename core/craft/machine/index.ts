@@ -1,0 +1,79 @@
+/** A machine's single bed: the purl side towards the worker, and the group put down first on top of the knit side. */
+
+import { turn } from '../../crossing/index.ts';
+import { BED_MISTAKES, bedState, USUAL_TENSION, type BedTrace } from '../../handling/index.ts';
+import { ok } from '../../result.ts';
+import type { Craft } from '../craft.ts';
+import { difficulty, type Fibre } from '../hand/difficulty.ts';
+import { isTwisted, nearestOfTwo, noSuchWay, twoGroupsUpTo } from '../two-groups-only.ts';
+import { LEAST_ROWS, planOnBed, ROPE_ROWS } from './plan.ts';
+import { MACHINE_WAYS, MOST_ON_BED } from './ways.ts';
+import { bedWords } from './words.ts';
+
+export { crossOnBed, type OnBed } from './cross.ts';
+export { LEAST_ROWS, ROPE_ROWS } from './plan.ts';
+export { MOST_ON_BED } from './ways.ts';
+
+export interface MachineSet {
+	/** The number for this yarn in plain knitting. */
+	readonly tension?: number;
+	/** What the yarn is of; cotton and linen break before they give. */
+	readonly fibre?: Fibre;
+	/** Whether the lever stands on hold before the crossing. */
+	readonly holding?: boolean;
+}
+
+/** A single bed as it stands before the teacher. */
+export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding = false }: MachineSet = {}): Craft => ({
+	id: 'machine',
+	title: 'Machine',
+	says: 'A single bed, the purl side towards you; the group put down first lies on top on the knit side.',
+	hasSentence: false,
+	isHanded: false,
+	ways: MACHINE_WAYS.map(({ looser: _looser, eased: _eased, raised: _raised, ...way }) => way),
+	nearest: (c) => nearestOfTwo(c, MOST_ON_BED),
+	takes: (c) => {
+		const loops = twoGroupsUpTo(c, {
+			most: MOST_ON_BED,
+			third: 'A single bed has two transfer tools in two hands: there is none for a third group.',
+			wide: (widest) => `Transfer tools have 3 prongs at most, and a group here has ${widest} loops.`,
+		});
+		if (!loops.ok) return loops;
+		return ok({
+			loops: loops.value,
+			faces: [
+				{ title: 'purl side, towards you', crossing: turn(loops.value) },
+				{ title: 'knit side', crossing: loops.value },
+			],
+			changes: [
+				'While it is knitted the purl side is seen; the cord shows on the other side.',
+				`At least ${LEAST_ROWS} rows to the next crossing, ${ROPE_ROWS} in a rope; 2 to 4 needles between crossings in one row.`,
+				...(loops.value.work.includes('p')
+					? ['Purl stitches are knitted, let down and latched up the other way.']
+					: []),
+			],
+			lost: isTwisted(c) ? ['Twists: the carriage knits open stitches.'] : [],
+		});
+	},
+	start: ({ loops }) =>
+		bedState(loops.n, {
+			strain: difficulty(loops, { fibre }).tightness,
+			brittle: fibre !== 'wool',
+			tension,
+			holding,
+		}),
+	plan: ({ loops }, _, id) => {
+		const way = MACHINE_WAYS.find((w) => w.id === id);
+		return way
+			? planOnBed(loops, way, { tension, holding })
+			: noSuchWay(
+					id,
+					MACHINE_WAYS.map((w) => w.title),
+				);
+	},
+	deviation: () => undefined,
+	words: (trace: BedTrace, step) => bedWords(trace, step),
+	mistakes: BED_MISTAKES,
+});
+
+export const machine: Craft = machineLike();

@@ -1,0 +1,43 @@
+/** What crafts share whose tools cross one group over another, and no more. */
+
+import { asThreeGroups, asTwoGroups, crossing, groupsOf, twoGroups, type Crossing } from '../crossing/index.ts';
+import { fail, type Result } from '../result.ts';
+import { narrowed } from './on-needles.ts';
+
+interface Limit {
+	readonly most: number;
+	/** Why more groups, and why wider ones, are not taken. */
+	readonly third: string;
+	readonly wide: (widest: number) => string;
+}
+
+/** The crossing as such a tool takes it, twists left out; else the reason and what fits. */
+export function twoGroupsUpTo(c: Crossing, { most, third, wide }: Limit): Result<Crossing> {
+	if (!asTwoGroups(c)) {
+		return fail({
+			code: 'not-groups',
+			what: third,
+			todo: `Cross two groups, up to ${most} over ${most}; or make it in two rows.`,
+		});
+	}
+	const widest = Math.max(...groupsOf(c).map((g) => g.length));
+	if (widest > most) {
+		return fail({ code: 'too-wide', what: wide(widest), todo: `Cross ${most} over ${most} at most.` });
+	}
+	return crossing({ order: c.order, over: c.over, work: c.work.map((w) => (w.startsWith('p') ? 'p' : 'k')) });
+}
+
+export const isTwisted = (c: Crossing): boolean => c.work.some((w) => w.endsWith('tbl'));
+
+/** Two groups, no wider than that; of three, the outer two without the centre. */
+export function nearestOfTwo(c: Crossing, most: number): Crossing | undefined {
+	const three = asTwoGroups(c) ? undefined : asThreeGroups(c);
+	if (!three) return narrowed(c, most);
+	const size = (group: readonly number[]): number => Math.min(most, group.length);
+	const [front, behind] = three.lean === 'left' ? [three.tip, three.far] : [three.far, three.tip];
+	return twoGroups({ front: size(front), behind: size(behind), lean: three.lean });
+}
+
+/** A way that a craft does not know, or that does not make this crossing. */
+export const noSuchWay = (way: string, titles: readonly string[]): Result<never> =>
+	fail({ code: 'unknown-way', what: `There is no way called “${way}”.`, todo: `Choose one of: ${titles.join(', ')}.` });

@@ -1,0 +1,308 @@
+/**
+ * A loom or a bed: one state of it as a picture. The worker at a loom sees the knit side, the worker at a
+ * bed the purl side; who lies over whom comes from the passings so far, and from where loops hang.
+ */
+
+import { listNumbers, type Crossing, type StitchNumber } from '../../crossing/index.ts';
+import { stateAt, type BedState, type BedTrace, type LoomState, type LoomTrace } from '../../handling/index.ts';
+import { between, pathOf, upright } from '../curve.ts';
+import { mirrored } from '../mirrored.ts';
+import { PALETTES, type Palette } from '../palette.ts';
+import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
+import { DEPTH } from '../stage/depths.ts';
+import { FABRIC_TOP, GROUND, HEIGHT, WIDTH } from '../stage/layout.ts';
+import { paintFabric, paintKnit, paintPurl, type Column } from '../stage/fabric.ts';
+import { whoIsNearer } from '../stage/nearer.ts';
+import type { StageOptions } from '../stage/options.ts';
+import { paintSide, paintWater } from '../stage/surroundings.ts';
+import { paintTags } from '../stage/tags.ts';
+import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
+import { weave, type Strand } from '../weave.ts';
+import { frameBetween, layoutBed, layoutLoom, PEG_Y, type FrameHead, type FrameLayout } from './layout.ts';
+import { paintBed, paintCarriage, paintParked, paintPegs, paintWeight, wrapPath } from './tools.ts';
+
+type State = LoomState | BedState;
+
+const layoutOf = (state: State): FrameLayout => (state.tool === 'loom' ? layoutLoom(state) : layoutBed(state));
+
+/** How far below its top a loop's legs begin. */
+const NECK = 14;
+/** The old loop of a worked stitch, under the new one. */
+const COLLAR = { top: 22, foot: 50 } as const;
+
+/** The moment after `step` moves, whole or on its way; see `drawStage`. */
+export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number, options: StageOptions): Drawing {
+	const { light, textScale = 1 } = options;
+	const palette = PALETTES[light];
+	// At a bed the worker's own side is the one from which the knit side is behind.
+	const behind = (options.from === 'behind') !== (trace.tool === 'bed');
+	const whole = Math.floor(step);
+	const [from, to] = [stateAt<State>(trace, whole), stateAt<State>(trace, whole + 1)];
+	const way = step - whole;
+	const state = way < 0.5 ? from : to;
+	const layout = way === 0 ? layoutOf(from) : frameBetween(layoutOf(from), layoutOf(to), way);
+	const cords = cordStyles(c, palette, options.cords);
+	const ground: StrandStyle = { colours: palette.ground, texture: 'ground' };
+	const styleOf = (stitch: StitchNumber | undefined): StrandStyle =>
+		stitch === undefined ? ground : (cords.get(stitch) ?? ground);
+
+	const onTop = whoIsNearer(trace, Math.ceil(step), way === 0 ? state : to);
+	const woven = weaveLegs(layout, (a, b) => onTop(a, b) !== behind);
+	const legs = woven.pieces.flatMap((piece): Shape[] => {
+		const depth = DEPTH.strands + Math.min(piece.level, 15);
+		const d = pathOf(piece.curve);
+		const stitch = piece.stitch < 0 ? undefined : piece.stitch;
+		const shade: Shape[] = piece.over
+			? [
+					{
+						kind: 'path',
+						role: 'shadow',
+						depth,
+						d: pathOf(between(piece.curve, 0.14, 0.86)),
+						stroke: palette.shadow,
+						width: layout.strand * 1.85,
+						opacity: 0.2,
+					},
+				]
+			: [];
+		return [
+			...shade,
+			...paintStrand(styleOf(stitch), {
+				d,
+				width: layout.strand,
+				depth: depth + 0.5,
+				role: 'strand',
+				cap: 'round',
+				...(stitch === undefined ? {} : { stitch }),
+			}),
+		];
+	});
+	const shapes: Shape[] = [
+		...paintWater(palette),
+		...paintFabric(columnsOf(state, layout, styleOf), layout.step, behind),
+		...legs,
+		...layout.heads.flatMap((head) => paintHead(head, layout, styleOf(head.stitch), behind)),
+		...layout.tools.flatMap((t) => paintParked(t, options.holderShape ?? 'bent', palette, behind)),
+		...(state.tool === 'loom' ? paintLoom(state, layout, palette) : paintMachine(state, layout, palette)),
+		...paintTags(layout, cords, palette, textScale, options.names),
+		...paintNotes(layout, state, palette, textScale, behind),
+	];
+	if (state.tool === 'bed') {
+		// The worker's left is at the right of the knit side.
+		const side = (s: State): number => (s.tool === 'bed' && s.carriage === 'left' ? 1 : 0);
+		const at = side(from) + (side(to) - side(from)) * (way * way * (3 - 2 * way));
+		shapes.push(...paintCarriage(state, at, { palette, textScale, turned: behind }));
+		shapes.push(...paintWeight(state.weights, layout, palette));
+	}
+	const drawing: Drawing = {
+		width: WIDTH,
+		height: HEIGHT,
+		shapes: byDepth(shapes),
+		label: `${options.from === 'behind' ? 'Seen from behind. ' : ''}${labelFor(state)}`,
+		crossPoints: woven.crossPoints,
+	};
+	const turned = behind ? mirrored(drawing) : drawing;
+	// Said last, so that it stays in its corner whichever way the picture is turned.
+	const said = paintSide(
+		trace.tool === 'bed' ? (behind ? 'purl side' : 'knit side') : behind ? 'other side' : 'knit side',
+		palette,
+		textScale,
+	);
+	return { ...turned, shapes: [...turned.shapes, ...said] };
+}
+
+/** Half the width of a loop where it goes round what carries it. */
+const openOf = ({ large }: FrameHead, step: number): number => step * (large ? 0.29 : 0.2);
+
+function weaveLegs(
+	layout: FrameLayout,
+	nearer: (a: StitchNumber, b: StitchNumber) => boolean,
+): ReturnType<typeof weave> {
+	const strands = layout.heads.flatMap((head, i): Strand[] => {
+		const foot = layout.step * 0.1;
+		const worked = head.done !== undefined && head.on === 'own';
+		const y = head.y + (worked ? COLLAR.foot : NECK);
+		const open = worked ? layout.step * 0.1 : openOf(head, layout.step);
+		return ([-1, 1] as const).map((dir) => ({
+			// Ground has no number of its own; negative ones keep it apart in the weave.
+			stitch: head.stitch ?? -1 - i,
+			curve: upright({ x: head.baseX + dir * foot, y: FABRIC_TOP + 8 }, { x: head.x + dir * open, y }),
+		}));
+	});
+	const woven = weave(strands, nearer);
+	return { ...woven, crossPoints: woven.crossPoints.filter((p) => p.upper > 0 && p.lower > 0) };
+}
+
+/** The layer of what carries a loop, as far as its own parts have to lie behind and before that. */
+function layerOf({ on }: FrameHead, behind: boolean): number {
+	if (on === 'outside') return behind ? DEPTH.backHolder : DEPTH.frontHolder;
+	if (on === 'inside') return behind ? DEPTH.frontHolder : DEPTH.backHolder;
+	if (on === 'across') return DEPTH.fabric - 2;
+	if (on === 'tool') return behind ? DEPTH.frontHolder : DEPTH.backHolder;
+	return DEPTH.needles;
+}
+
+/** The top of a loop, round the front of its peg or across its needle; and the old loop under a worked one. */
+function paintHead(head: FrameHead, layout: FrameLayout, style: StrandStyle, behind: boolean): Shape[] {
+	const { step, strand } = layout;
+	if (head.on === 'ladder') return [];
+	const open = openOf(head, step);
+	const { x, y } = head;
+	const worked = head.done !== undefined && head.on === 'own';
+	const bottom = y + (worked ? COLLAR.top + 6 : NECK);
+	const base = {
+		width: strand,
+		role: 'top',
+		cap: 'round' as const,
+		...(head.stitch === undefined ? {} : { stitch: head.stitch }),
+	};
+	// Hooked over one side, the loop does not close round the front.
+	const d = head.hung
+		? `M${num(x - open)} ${num(bottom)}C${num(x - open * 1.3)} ${num(y - 8)} ${num(x - open * 1.6)} ${num(y - 16)} ${num(x - open * 2)} ${num(y - 4)}`
+		: `M${num(x - open)} ${num(bottom)}C${num(x - open * 1.25)} ${num(y - 4)} ${num(x - open * 1.1)} ${num(y - 12)} ${num(x)} ${num(y - 12)}S${num(x + open * 1.25)} ${num(y - 4)} ${num(x + open)} ${num(bottom)}`;
+	const layer = layerOf(head, behind);
+	const top = paintStrand(style, { ...base, d, depth: layer + 2 });
+	if (!worked) return top;
+	const purl = (head.done === 'p') !== behind;
+	const collar = purl
+		? paintPurl(x, y + COLLAR.top + 10, step, style, layer + 2.5)
+		: paintKnit(x, y + COLLAR.top, step, style, DEPTH.needles - 0.5, COLLAR.foot - COLLAR.top);
+	return [...collar, ...top];
+}
+
+function columnsOf(
+	state: State,
+	layout: FrameLayout,
+	styleOf: (stitch: StitchNumber | undefined) => StrandStyle,
+): readonly Column[] {
+	const ground = layout.slots.flatMap((x, i): Column[] => {
+		const rank = i < GROUND ? GROUND - 1 - i : i - (layout.slots.length - GROUND);
+		if (rank < 0) return [];
+		const style = styleOf(undefined);
+		if (state.tool === 'loom') return [{ x, style }];
+		// The columns next to the crossing may be let down and latched up; the knit side's right is the worker's left.
+		const beside = rank === 0 ? state.beside[i < GROUND ? 'left' : 'right'] : 'knit';
+		return [{ x, style, face: beside === 'purl' ? 'p' : 'k', ...(beside === 'ladder' ? { ladder: true } : {}) }];
+	});
+	const own = layout.heads.flatMap((h): Column[] => {
+		if (h.stitch === undefined) return [];
+		const ladder = h.on === 'ladder' ? { ladder: true } : {};
+		const face = state.tool === 'bed' ? { face: h.done === 'p' ? ('p' as const) : ('k' as const) } : {};
+		return [{ x: h.baseX, style: styleOf(h.stitch), ...face, ...ladder }];
+	});
+	const lost = layout.lost.map(({ stitch, x }): Column => ({ x, style: styleOf(stitch), ladder: true }));
+	return [...ground, ...own, ...lost].sort((a, b) => a.x - b.x);
+}
+
+function paintLoom(state: LoomState, layout: FrameLayout, palette: Palette): Shape[] {
+	const yarn: StrandStyle = { colours: palette.yarn, texture: 'plain' };
+	const width = layout.strand * 0.66;
+	const wraps = layout.heads.flatMap((h): Shape[] =>
+		h.wrapped
+			? paintStrand(yarn, {
+					d: wrapPath(h.x, layout.step),
+					width,
+					depth: DEPTH.needles + 3,
+					role: 'wrap',
+					cap: 'round',
+				})
+			: [],
+	);
+	const leftwards = state.direction === 'leftwards';
+	// From where the row has come to, away over the loops that are done.
+	const touched = layout.heads.filter((h) => h.stitch !== undefined && (h.wrapped || h.done));
+	const xs = touched.map((h) => h.x);
+	const before = leftwards ? layout.slots[GROUND - 1]! : layout.slots.at(-GROUND)!;
+	const x = state.beyond
+		? leftwards
+			? layout.slots.at(-GROUND)!
+			: layout.slots[GROUND - 1]!
+		: xs.length === 0
+			? before
+			: leftwards
+				? Math.min(...xs)
+				: Math.max(...xs);
+	const end = leftwards ? 0 : WIDTH;
+	const dir = leftwards ? -1 : 1;
+	const y = PEG_Y - 22;
+	const d = `M${num(x + dir * layout.step * 0.28)} ${y}C${num(x + dir * 60)} ${y - 12} ${num((x + end) / 2)} ${y - 66} ${end} ${y - 60}`;
+	return [
+		...paintPegs(state, layout, palette),
+		...wraps,
+		...paintStrand(yarn, { d, width, depth: DEPTH.needles + 2.9, role: 'yarn', cap: 'round' }),
+	];
+}
+
+const paintMachine = (state: BedState, layout: FrameLayout, palette: Palette): Shape[] =>
+	paintBed(state, layout, palette);
+
+/** Words beside what loops are parked on, and rings where something will go wrong. */
+function paintNotes(layout: FrameLayout, state: State, palette: Palette, textScale: number, behind: boolean): Shape[] {
+	const text = (x: number, y: number, says: string, fill: string, anchor: 'start' | 'end'): Shape => ({
+		kind: 'text',
+		role: 'note',
+		depth: DEPTH.words,
+		x,
+		y,
+		text: says,
+		size: 17 * textScale,
+		fill,
+		anchor,
+		face: 'sans',
+		halo: palette.water[0],
+	});
+	const names = { pin: 'on a pin', holder: 'on a holder', fingers: 'in the fingers', peg: 'across', transfer: '' };
+	const notes = layout.tools.flatMap((t): Shape[] => {
+		if (t.kind === 'transfer') return [];
+		const says = t.kind === 'peg' ? names.peg : `${t.side}, ${names[t.kind]}`;
+		return [text(t.from - 10, t.y + 4, says, palette.ink, 'end')];
+	});
+	const risky = layout.heads.filter(
+		(h) =>
+			h.hung ||
+			h.large ||
+			(h.on === 'outside' &&
+				state.tool === 'loom' &&
+				state.loops.some((l) => l.stitch === h.stitch && l.parked?.by === 'fingers')),
+	);
+	const rings = risky.map((h): Shape => ({
+		kind: 'circle',
+		role: 'risk',
+		depth: DEPTH.words - 1,
+		cx: h.x,
+		cy: h.y + 2,
+		r: layout.step * 0.4,
+		fill: 'none',
+		stroke: palette.risk,
+		width: 2.4,
+		dash: [5, 4],
+	}));
+	const word = risky.some((h) => h.hung) ? 'hangs up' : risky.some((h) => h.large) ? 'pulled large' : undefined;
+	if (!word) return [...notes, ...rings];
+	const right = Math.max(...layout.slots) + layout.step * 0.9;
+	const left = Math.min(...layout.slots) - layout.step * 0.9;
+	const y = risky[0]!.y - 44;
+	return [
+		...notes,
+		...rings,
+		behind ? text(left, y, word, palette.risk, 'end') : text(right, y, word, palette.risk, 'start'),
+	];
+}
+
+function labelFor(state: State): string {
+	const where = new Map<string, number[]>();
+	const put = (place: string, stitch: number): void => void where.set(place, [...(where.get(place) ?? []), stitch]);
+	if (state.tool === 'loom') {
+		for (const l of state.loops) put(l.parked ? `parked ${l.parked.side}` : 'on pegs', l.stitch);
+	} else {
+		for (const l of state.loops) {
+			put(typeof l.on === 'number' ? 'on needles' : l.on === 'ladder' ? 'let down' : 'on a transfer tool', l.stitch);
+		}
+	}
+	const words = [...where].map(([place, stitches]) => `${listNumbers(stitches)} ${place}`);
+	const rest =
+		state.tool === 'loom'
+			? `The row is wrapped ${state.direction}.`
+			: `The carriage is at the ${state.carriage}, number ${state.tension}, holding ${state.holding ? 'on' : 'off'}.`;
+	return `Loops ${words.join('; ')}. ${rest}`;
+}

@@ -1,0 +1,17 @@
+export { TENSIONS } from './apply.ts';
+export type { BedMove, BedMoveKind } from './moves.ts';
+export {
+	bedState,
+	BREAKS,
+	KNITS_OFF,
+	PRONGS,
+	strainAt,
+	USUAL_TENSION,
+	type BedLoop,
+	type BedSet,
+	type BedState,
+	type Beside,
+	type NeedlePosition,
+	type TransferTool,
+} from './state.ts';
+export { BED_MISTAKES } from './mistakes.ts';

@@ -1,0 +1,20 @@
+export type { LoomMove, LoomMoveKind } from './moves.ts';
+export { large } from './outcome.ts';
+export {
+	LOOM_SHAPES,
+	loomState,
+	MID_GAUGE,
+	MOST_WRAPPED,
+	planeOfParked,
+	ROOM,
+	WRAP_WAYS,
+	type LoomSet,
+	type LoomShape,
+	type LoomState,
+	type Parked,
+	type ParkSide,
+	type ParkTool,
+	type PegLoop,
+	type WrapWay,
+} from './state.ts';
+export { LOOM_MISTAKES } from './mistakes.ts';

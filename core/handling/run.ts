@@ -1,0 +1,71 @@
+/** Moves run one after another on a state, with every state on the way kept: the same for every tool. */
+
+import type { PassingEvent, StitchNumber } from '../crossing/index.ts';
+import type { Problem, Result } from '../result.ts';
+import type { Outcome } from './outcome.ts';
+
+/** What loops hang on: two needles in the hands, the pegs of a loom, or the needles of a machine's single bed. */
+export type Tool = 'needles' | 'loom' | 'bed';
+
+/** One move done: the state after it, who was handled, and who passed whom. */
+export interface Applied<S> {
+	readonly state: S;
+	/** The loops that the move handled, from right to left. */
+	readonly stitches: readonly StitchNumber[];
+	readonly passings: readonly PassingEvent[];
+}
+
+export interface RunStep<S, M> extends Applied<S> {
+	readonly move: M;
+}
+
+export interface Run<T extends Tool, S, M> {
+	readonly tool: T;
+	readonly start: S;
+	readonly steps: readonly RunStep<S, M>[];
+	readonly outcome: Outcome;
+	/** The move that cannot be done, when the run stopped before its end. */
+	readonly stopped?: { readonly at: number; readonly move: M; readonly problem: Problem };
+}
+
+/** What a simulated tool is made of. */
+export interface Simulated<S, M> {
+	/** The state after one move; the state given is never changed. */
+	readonly apply: (state: S, move: M) => Result<Applied<S>>;
+	readonly outcome: (final: S, passings: readonly PassingEvent[]) => Outcome;
+}
+
+/**
+ * Runs the moves and keeps every state. Stops at the first illegal move, with
+ * the reason; the steps before it stand. Linear in moves × loops.
+ */
+export function run<S extends { readonly tool: Tool }, M>(
+	{ apply, outcome }: Simulated<S, M>,
+	moves: readonly M[],
+	start: S,
+): Run<S['tool'], S, M> {
+	const tool: S['tool'] = start.tool;
+	const steps: RunStep<S, M>[] = [];
+	let state = start;
+	let stopped: Run<S['tool'], S, M>['stopped'];
+	for (const [at, move] of moves.entries()) {
+		const applied = apply(state, move);
+		if (!applied.ok) {
+			stopped = { at, move, problem: applied.problems[0]! };
+			break;
+		}
+		state = applied.value.state;
+		steps.push({ move, ...applied.value });
+	}
+	const made = outcome(
+		state,
+		steps.flatMap((s) => s.passings),
+	);
+	return { tool, start, steps, outcome: made, ...(stopped ? { stopped } : {}) };
+}
+
+/** The state that is seen after `step` moves; step 0 is the start. Clamps to the trace. */
+export const stateAt = <S>(
+	trace: { readonly start: S; readonly steps: readonly { readonly state: S }[] },
+	step: number,
+): S => (step <= 0 ? trace.start : (trace.steps[Math.min(step, trace.steps.length) - 1]?.state ?? trace.start));
