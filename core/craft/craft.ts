@@ -60,6 +60,8 @@ export interface Taken {
 	readonly fabric?: readonly FabricMade[];
 	/** What comes out, on each face that is looked at, numbered from the right of that face. */
 	readonly faces: readonly Face[];
+	/** What is done with a group, in a few words, where it is not holding it in front or at the back. */
+	readonly does?: string;
 	/** What is done otherwise than in plain knitting, and what is lost, in whole sentences. */
 	readonly changes: readonly string[];
 	readonly lost: readonly string[];
@@ -71,6 +73,8 @@ export type FabricMade = 'plain' | 'twisted' | 'long' | 'unit';
 export interface Face {
 	readonly title: string;
 	readonly crossing: Crossing;
+	/** The cord of each of its stitches, where purl is not to be taken for ground. */
+	readonly cords?: readonly number[];
 }
 
 /** Something wrong that the crossing of the loops alone does not tell. */

@@ -16,7 +16,7 @@ export { CRAFTS, craftOf } from './crafts.ts';
 export { demonstrate, DEMONSTRATIONS, type Demonstrated, type Demonstration } from './demonstrate.ts';
 export { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './double-knit/index.ts';
 export * from './hand/index.ts';
-export { crossOnPegs, loomLike, pegNames, type OnPegs, type PegNames } from './loom/index.ts';
+export { crossOnPegs, isParkedOutside, loomLike, pegNames, type OnPegs, type PegNames } from './loom/index.ts';
 export { crossOnBed, LEAST_ROWS, machineLike, ROPE_ROWS, type MachineSet, type OnBed } from './machine/index.ts';
 export { perform, type MistakeAt, type Performance } from './perform.ts';
 export { columnsAfter, MOST_STRETCH, stretchOf } from './slipped/index.ts';

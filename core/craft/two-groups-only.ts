@@ -1,7 +1,8 @@
 /** What crafts share whose tools cross one group over another, and no more. */
 
-import { asThreeGroups, asTwoGroups, crossing, groupsOf, twoGroups, type Crossing } from '../crossing/index.ts';
+import { asThreeGroups, asTwoGroups, crossing, groupsOf, turn, twoGroups, type Crossing } from '../crossing/index.ts';
 import { fail, type Result } from '../result.ts';
+import type { Face } from './craft.ts';
 import { narrowed } from './on-needles.ts';
 
 interface Limit {
@@ -25,6 +26,14 @@ export function twoGroupsUpTo(c: Crossing, { most, third, wide }: Limit): Result
 		return fail({ code: 'too-wide', what: wide(widest), todo: `Cross ${most} over ${most} at most.` });
 	}
 	return crossing({ order: c.order, over: c.over, work: c.work.map((w) => (w.startsWith('p') ? 'p' : 'k')) });
+}
+
+/** The other face of what is knit all over: its purl side shows the same cords. */
+export function otherFace(title: string, loops: Crossing): Face {
+	const cords = groupsOf(loops).flatMap((group, i) =>
+		group.map((s) => (loops.work[s - 1] === 'p' && loops.work.includes('k') ? -1 : i)),
+	);
+	return { title, crossing: turn(loops), cords: cords.reverse() };
 }
 
 export const isTwisted = (c: Crossing): boolean => c.work.some((w) => w.endsWith('tbl'));

@@ -21,6 +21,8 @@ export interface RibbonOptions {
 	readonly numbers?: boolean;
 	/** Made left-handed: turned left to right, numbers from the left. */
 	readonly mirrored?: boolean;
+	/** The cord of each stitch, from 0, and -1 for ground; worked out of the crossing when left out. */
+	readonly cords?: readonly number[];
 }
 
 const STEP = 26;
@@ -33,7 +35,7 @@ const NUMBERS = 20;
 export function drawRibbon(c: Crossing, options: RibbonOptions): Drawing {
 	const palette = PALETTES[options.light];
 	const around = options.around ?? palette.paper;
-	const styles = cordStyles(c, palette);
+	const styles = cordStyles(c, palette, options.cords);
 	const top = options.numbers ? NUMBERS : 0;
 	const bows = bowsOf(c);
 	// Bent cords swing out beyond the places of their stitches.

@@ -54,6 +54,7 @@ export function kitFor(
 
 	const swatches = lesson.steps.flatMap((s) => (s.kind === 'swatch' ? [workedOf(s)] : []));
 	const shown = lesson.steps.flatMap((s) => (s.kind === 'crossing' || s.kind === 'compare' ? [s] : []));
+	const crafts = [...new Set([...swatches.map((w) => w.craft), ...shown.map((s) => s.craft)])];
 	const loops =
 		swatches.reduce((sum, w) => sum + w.castOn + w.rows.reduce((n, r) => n + r.stitches.length, 0), 0) +
 		(shown.length > 0 ? STRIP.stitches * STRIP.rows * Math.ceil(shown.length / 2) : 0);
@@ -64,11 +65,29 @@ export function kitFor(
 			'm',
 			`${loops} loops at 20 stitches and 28 rows in 10 cm, once again by half, and tails (assumed)`,
 		);
-		put(`Needles, ${needleName(style.needle, style.needleSystem)}`, 1, 'pair');
+		if (crafts.some((id) => craftOf(id).isHanded))
+			put(`Needles, ${needleName(style.needle, style.needleSystem)}`, 1, 'pair');
 	}
+	if (crafts.includes('loom')) {
+		const pegs = Math.max(STRIP.stitches, ...swatches.filter((w) => w.craft === 'loom').map((w) => w.castOn));
+		put(`Loom of at least ${pegs} pegs`, 1);
+		put('Pick', 1, '', 'pointed: handed out and counted back');
+		put('Safety pin, large, or a short holder', 1, '', 'for the loops that are parked');
+	}
+	if (crafts.includes('machine')) {
+		shared(
+			'Single bed with carriage and weights',
+			Math.max(1, Math.ceil(learners / 3)),
+			'taken in turns; set up before class',
+		);
+		put('Transfer tools of 1, 2 and 3 prongs', 2, 'sets', 'two of each: both groups are lifted at once');
+		put('Latch tool', 1, '', 'sharp: handed out and counted back');
+	}
+	const byHand = shown.filter((s) => craftOf(s.craft).isHanded);
 	const holders = Math.max(
-		swatches.some((w) => w.rows.some((r) => r.crossings.length > 0)) ? 1 : 0,
-		...shown.map((s) => craftOf(s.craft).ways.find((w) => w.id === s.way)?.holders ?? 1),
+		0,
+		swatches.some((w) => craftOf(w.craft).isHanded && w.rows.some((r) => r.crossings.length > 0)) ? 1 : 0,
+		...byHand.map((s) => craftOf(s.craft).ways.find((w) => w.id === s.way)?.holders ?? 1),
 	);
 	if (holders > 0) {
 		put(

@@ -1,6 +1,6 @@
 /** What a lesson may have overlooked: each remark with its reason and, where one is at hand, an offer to mend it. */
 
-import { difficulty, VERDICTS } from '../craft/index.ts';
+import { difficulty, isParkedOutside, VERDICTS } from '../craft/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf, type CrossingStep, type Lesson, type Step } from '../schema/index.ts';
@@ -28,6 +28,7 @@ export function remarksOn(lesson: Lesson): readonly Remark[] {
 		...risesFast(lesson),
 		...twoSenses(lesson),
 		...oneWayRound(lesson),
+		...twoOrders(lesson),
 		...noRest(lesson),
 		...doesNotWork(lesson),
 		...tooLong(lesson),
@@ -125,6 +126,34 @@ function risesFast(lesson: Lesson): Remark[] {
 			},
 		];
 	});
+}
+
+/** Loops parked inside in one step and outside in another, where nothing compares the two. */
+function twoOrders(lesson: Lesson): Remark[] {
+	const onPegs = lesson.steps.flatMap((s) => (s.kind === 'crossing' && s.craft === 'loom' ? [s] : []));
+	const compares = lesson.steps.some((s) => s.kind === 'compare' && s.craft === 'loom' && s.of === 'ways');
+	const [first] = onPegs;
+	const other = onPegs.find((s) => isParkedOutside(s.way) !== isParkedOutside(first!.way));
+	if (!first || !other || compares) return [];
+	return [
+		{
+			key: `two-orders ${other.id}`,
+			step: other.id,
+			says: `Step ${number(lesson, other)} parks its loops ${isParkedOutside(other.way) ? 'outside' : 'inside'}, and step ${number(lesson, first)} ${isParkedOutside(first.way) ? 'outside' : 'inside'}.`,
+			because: 'With two orders in one project nobody remembers which group lies on top.',
+			fix: {
+				title: 'Park them all as the first',
+				apply: (now: Lesson) => ({
+					...now,
+					steps: now.steps.map((s) =>
+						s.kind === 'crossing' && s.craft === 'loom' && isParkedOutside(s.way) !== isParkedOutside(first.way)
+							? { ...s, way: first.way }
+							: s,
+					),
+				}),
+			},
+		},
+	];
 }
 
 /** Names that schools read differently, with nothing in the lesson that settles them. */

@@ -1,9 +1,17 @@
 /** How one teacher says and shows things; everything that is written or drawn for them follows it. */
 
 import { z } from 'zod';
-import { DEMONSTRATIONS, hand, HOLDER_WORKS, waysFor } from '../craft/index.ts';
+import { DEMONSTRATIONS, FIBRES, hand, HOLDER_WORKS, waysFor } from '../craft/index.ts';
 import { twoGroups } from '../crossing/index.ts';
-import { HOLDER_SHAPES } from '../handling/index.ts';
+import {
+	HOLDER_SHAPES,
+	LOOM_SHAPES,
+	MID_GAUGE,
+	PEG_GAUGES,
+	TENSIONS,
+	USUAL_TENSION,
+	WRAP_WAYS,
+} from '../handling/index.ts';
 import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
 import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
 
@@ -47,6 +55,22 @@ export const HouseStyleSchema = z.object({
 		.max(most, `Choose between ${least} and ${most} stitches.`),
 	holderShape: z.enum(HOLDER_SHAPES),
 	holderWork: z.enum(HOLDER_WORKS),
+	/** The loom in class: its shape, the way its rows are wrapped, and millimetres from peg to peg. */
+	loomShape: z.enum(LOOM_SHAPES).default('round'),
+	wrapWay: z.enum(WRAP_WAYS).default('leftwards'),
+	pegGauge: z
+		.number()
+		.refine((mm) => PEG_GAUGES.includes(mm), 'There is no such gauge. Choose one of the list.')
+		.default(MID_GAUGE),
+	/** The machine in class: the number for its yarn in plain knitting, what that yarn is of, and how its lever rests. */
+	bedNumber: z
+		.number()
+		.int()
+		.min(TENSIONS.least, `Choose a number from ${TENSIONS.least} to ${TENSIONS.most}.`)
+		.max(TENSIONS.most, `Choose a number from ${TENSIONS.least} to ${TENSIONS.most}.`)
+		.default(USUAL_TENSION),
+	bedYarn: z.enum(FIBRES).default('wool'),
+	bedLever: z.enum(['off', 'on']).default('off'),
 	/** The teacher's own names, a line each: `C4F: sl 2 sts to cn …`. What it says overrides every school. */
 	glossary: z
 		.string()
@@ -79,6 +103,12 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	withoutHolderUpTo: 4,
 	holderShape: 'bent',
 	holderWork: 'direct',
+	loomShape: 'round',
+	wrapWay: 'leftwards',
+	pegGauge: MID_GAUGE,
+	bedNumber: USUAL_TENSION,
+	bedYarn: 'wool',
+	bedLever: 'off',
 	glossary: '',
 	sides: { right: 'RS', wrong: 'WS' },
 };

@@ -1,8 +1,9 @@
 /** A swatch as it is stored, sent and exchanged: its text, and what the text starts from. */
 
 import { z } from 'zod';
-import { CRAFT_IDS } from '../craft/index.ts';
+import { CRAFT_IDS, SCOPES } from '../craft/index.ts';
 import { SCHOOL_IDS } from '../notation/index.ts';
+import { TWISTS } from '../swatch/fabric.ts';
 import { SWATCH_LIMITS } from '../swatch/limits.ts';
 
 const count = (value: number): string => value.toLocaleString('en');
@@ -24,6 +25,10 @@ export const SwatchSchema = z.object({
 	shape: z.enum(['flat', 'round']),
 	/** What its stitches are, and what a crossing is to them; plain knitting when left out. */
 	craft: z.enum(CRAFT_IDS).optional(),
+	/** Twisted work: on every row, or on right-side rows only; every row when left out. */
+	twist: z.enum(TWISTS).optional(),
+	/** Double-knitting: what its crossings cross, the pairs of both layers or one of them; pairs when left out. */
+	layers: z.enum(SCOPES).optional(),
 	/** The school that reads its names; `any` reads only names that one school can mean. */
 	school: z.enum([...SCHOOL_IDS, 'any']),
 	/** The rows, a line each, with repeats, glossary lines and remarks. */

@@ -1,7 +1,8 @@
 /** What the craft of a swatch asks of its rows besides what plain knitting does. */
 
-import { craftOf, MOST_STRETCH, stretchOf } from '../craft/index.ts';
+import { craftOf, LEAST_ROWS, MOST_STRETCH, perform, ROPE_ROWS, stretchOf } from '../craft/index.ts';
 import { asTwoGroups, frontAndBehind } from '../crossing/index.ts';
+import { BED_NEEDLES } from './bed-plan.ts';
 import type { Cords } from './cords.ts';
 import type { FabricStitch, SwatchProblem, Worked, WorkedCrossing, WorkedRow } from './fabric.ts';
 
@@ -17,9 +18,11 @@ export function craftChecks(worked: Worked, cords: Cords): readonly SwatchProble
 		case 'brioche':
 			return [...refused(worked), ...knitColumnsFirst(worked)];
 		case 'double-knit':
-		case 'loom':
-		case 'machine':
 			return refused(worked);
+		case 'loom':
+			return [...refused(worked), ...edges(worked)];
+		case 'machine':
+			return [...refused(worked), ...onTheBed(worked), ...carriage(worked)];
 	}
 }
 
@@ -35,7 +38,8 @@ function refused(worked: Worked): SwatchProblem[] {
 	const craft = craftOf(worked.craft);
 	return worked.rows.flatMap((row) =>
 		row.crossings.flatMap((c): SwatchProblem[] => {
-			const taken = craft.takes(c.asWorked, craft.ways[0]!.id);
+			const way = worked.craft === 'double-knit' ? worked.layers : craft.ways[0]!.id;
+			const taken = craft.takes(c.asWorked, way);
 			if (taken.ok) return [];
 			const { what, todo } = taken.problems[0]!;
 			return [{ ...at(row, c), weight: 'error', reason: 'craft', what: `${c.name}: ${what}`, todo }];
@@ -48,6 +52,7 @@ function twists(worked: Worked, cords: Cords): SwatchProblem[] {
 	const firstCrossed = worked.rows.findIndex((r) => r.crossings.length > 0);
 	return worked.rows.flatMap((row, i): SwatchProblem[] => {
 		if (!row.ok || firstCrossed === -1 || i <= firstCrossed) return [];
+		if (worked.twist === 'right-side' && row.side === 'WS') return [];
 		const plain = row.stitches.flatMap((s, column) => {
 			const cord = cords.cordOf[cords.strands[i + 1]![column]!]!;
 			return cord >= 0 && !s.twisted && s.face === 'k' ? [column] : [];
@@ -65,7 +70,10 @@ function twists(worked: Worked, cords: Cords): SwatchProblem[] {
 				weight: 'warning',
 				reason: 'not-twisted',
 				what: `${plain.length === 1 ? 'One stitch of a cord is' : `${plain.length} stitches of cords are`} worked without a twist in row ${row.number}.`,
-				todo: `Work them ${back}; or, if they are meant to twist on right-side rows only, leave it.`,
+				todo:
+					row.side === 'WS'
+						? `Work them ${back}; or let the swatch twist on right-side rows only.`
+						: `Work them ${back}.`,
 			},
 		];
 	});
@@ -134,6 +142,97 @@ function knitColumnsFirst(worked: Worked): SwatchProblem[] {
 					reason: 'purl-column',
 					what: `${c.name} begins on a purl column.`,
 					todo: 'Cross so that a knit column leads each group: move it by one stitch.',
+				},
+			];
+		}),
+	);
+}
+
+/** Crossings with no stitch beyond them to be knitted off first. */
+function edges(worked: Worked): SwatchProblem[] {
+	if (worked.shape === 'round') return [];
+	return worked.rows.flatMap((row) =>
+		row.crossings.flatMap((c): SwatchProblem[] =>
+			c.at > 0 && c.at + c.crossing.n < row.stitches.length
+				? []
+				: [
+						{
+							...at(row, c),
+							weight: 'note',
+							reason: 'no-stitch-beyond',
+							what: `${c.name} stands at the edge: there is no stitch beyond it to hold the yarn.`,
+							todo: 'Leave at least one peg beside it.',
+						},
+					],
+		),
+	);
+}
+
+const overlap = (a: WorkedCrossing, b: WorkedCrossing): boolean =>
+	a.at < b.at + b.crossing.n && b.at < a.at + a.crossing.n;
+
+/** Rows and needles between crossings, and the length of the bed. */
+function onTheBed(worked: Worked): SwatchProblem[] {
+	const found: SwatchProblem[] = [];
+	if (worked.castOn > BED_NEEDLES) {
+		const [row] = worked.rows;
+		found.push({
+			row: 0,
+			from: row?.line.body.from ?? 0,
+			to: row?.line.body.to ?? 0,
+			weight: 'warning',
+			reason: 'bed',
+			what: `${worked.castOn} stitches need more needles than a usual bed has.`,
+			todo: `Cast on ${BED_NEEDLES} at most (assumed), or knit it in panels.`,
+		});
+	}
+	for (const [i, row] of worked.rows.entries()) {
+		for (const [k, c] of row.crossings.entries()) {
+			const next = row.crossings[k + 1];
+			const between = next ? next.at - c.at - c.crossing.n : undefined;
+			if (next && between! < LEAST_NEEDLES) {
+				found.push({
+					...at(row, next),
+					weight: 'warning',
+					reason: 'needles-between',
+					what: `${between === 0 ? 'No needle stands' : 'Only 1 needle stands'} between two crossings in row ${row.number}.`,
+					todo: 'Leave 2 to 4 needles between them, or cross them in different rows.',
+				});
+			}
+			const last = worked.rows.slice(0, i).findLastIndex((r) => r.crossings.some((o) => overlap(o, c)));
+			if (last === -1) continue;
+			const isRope = worked.rows[last]!.crossings.some((o) => o.at === c.at && o.crossing.n === c.crossing.n);
+			const least = isRope ? ROPE_ROWS : LEAST_ROWS;
+			if (i - last >= least) continue;
+			found.push({
+				...at(row, c),
+				weight: 'warning',
+				reason: 'rest-rows',
+				what: `${c.name} crosses the same needles again after ${i - last} ${i - last === 1 ? 'row' : 'rows'}.`,
+				todo: `Knit at least ${least} from one to the next${isRope ? ' in a rope' : ''}, so that the loops slacken.`,
+			});
+		}
+	}
+	return found;
+}
+
+/** Needles between two crossings of a row. */
+const LEAST_NEEDLES = 2;
+
+/** Crossings that the carriage would not knit off, tried on the simulated bed. */
+function carriage(worked: Worked): SwatchProblem[] {
+	const bed = craftOf('machine');
+	return worked.rows.flatMap((row) =>
+		row.crossings.flatMap((c): SwatchProblem[] => {
+			const done = perform(bed, c.crossing, bed.ways[0]!.id);
+			if (!done.ok || done.value.trace.outcome.hung.length + done.value.trace.outcome.lost.length === 0) return [];
+			return [
+				{
+					...at(row, c),
+					weight: 'warning',
+					reason: 'knit-off',
+					what: `${c.name} is pulled so far that the carriage does not knit it off.`,
+					todo: 'Cross fewer stitches, or set a looser number for this row.',
 				},
 			];
 		}),

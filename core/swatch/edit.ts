@@ -6,7 +6,7 @@
 import type { Crossing } from '../crossing/index.ts';
 import type { RowLine } from '../notation/index.ts';
 import { fail, ok, type Result, type Span } from '../result.ts';
-import type { Worked, WorkedRow } from './fabric.ts';
+import { isTurned, type Worked, type WorkedRow } from './fabric.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import { placesOf, plainUnits, stitch, unitsOf, widthOf, workedAs, type Unit } from './units.ts';
 import { writeLabel, writeUnits } from './write.ts';
@@ -52,7 +52,11 @@ function rewriteLine(worked: Worked, line: RowLine, told: ReadonlyMap<number, re
 	const left = line.numbers.filter((n) => !told.has(n));
 	const lines = [...told]
 		.sort(([a], [b]) => a - b)
-		.map(([n, units]) => `${writeLabel([n], round)} ${writeUnits(units)}`);
+		// With two yarns the label says which, and on which side; without, its number says the side.
+		.map(([n, units]) => {
+			const label = line.colour ? writeLabel([n], round, line.side, line.colour) : writeLabel([n], round);
+			return `${label} ${writeUnits(units)}`;
+		});
 	if (left.length === line.numbers.length) return [{ from: line.to, to: line.to, insert: `\n${lines.join('\n')}` }];
 	// Nothing is left for the line itself.
 	if (left.length === 0 && !line.every) return [{ from: line.from, to: line.to, insert: lines.join('\n') }];
@@ -63,8 +67,8 @@ function rewriteLine(worked: Worked, line: RowLine, told: ReadonlyMap<number, re
 	];
 }
 
-function labelFor(numbers: readonly number[], { every, side }: RowLine, round: boolean): string {
-	if (!every) return writeLabel(numbers, round, side);
+function labelFor(numbers: readonly number[], { every, side, colour }: RowLine, round: boolean): string {
+	if (!every) return writeLabel(numbers, round, side, colour);
 	const all = every === 'any' ? 'all rows' : `all ${every} rows`;
 	return numbers.length === 0
 		? `${all.replace('all', 'All')}:`
@@ -195,7 +199,7 @@ export function insertRows(worked: Worked, text: string, i: number, many: number
 	const at = after?.number ?? 0;
 	const changes = renumbered(worked, text, (n) => (n > at ? n + many : n));
 	const round = worked.shape === 'round';
-	const side = (n: number): 'RS' | 'WS' => (round || n % 2 === 1 ? 'RS' : 'WS');
+	const side = (n: number): 'RS' | 'WS' => (!isTurned(worked) || n % 2 === 1 ? 'RS' : 'WS');
 	const lines = Array.from({ length: many }, (_, k) => {
 		const units = plainUnits(worked, i + 1, side(at + 1 + k));
 		return `${writeLabel([at + 1 + k], round)} ${writeUnits(units)}`;

@@ -6,13 +6,16 @@
  * made; the crossings of a row lie apart and within it.
  */
 
-import type { CraftId } from '../craft/index.ts';
+import { craftOf, type CraftId, type Scope } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import type { RepeatLine, RowColour, RowLine, RowSide, SchoolId, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 
 export type Face = 'k' | 'p';
 export type Shape = 'flat' | 'round';
+
+export const TWISTS = ['every', 'right-side'] as const;
+export type Twist = (typeof TWISTS)[number];
 
 export interface FabricStitch {
 	/** How it looks on the right side. */
@@ -91,6 +94,10 @@ export interface Worked {
 	readonly shape: Shape;
 	readonly school: StatedSchool;
 	readonly craft: CraftId;
+	/** Which rows of twisted work are twisted. */
+	readonly twist: Twist;
+	/** What the crossings of double-knitting cross. */
+	readonly layers: Scope;
 	readonly rows: readonly WorkedRow[];
 	readonly repeats: readonly RepeatShown[];
 	/** The lines of the text, whether or not their rows are worked. */
@@ -100,6 +107,10 @@ export interface Worked {
 	/** The most stitches that any row has, the cast-on included. */
 	readonly widest: number;
 }
+
+/** Whether the work is turned after each row: flat on two needles. On pegs and on a bed the same side stays towards the worker. */
+export const isTurned = ({ shape, craft }: Pick<Worked, 'shape' | 'craft'>): boolean =>
+	shape === 'flat' && craftOf(craft).isHanded;
 
 /** Stitches on the needle before row `i` (from 0): those of the row before, or of the cast-on. */
 export const countBefore = (worked: Worked, i: number): number => worked.rows[i - 1]?.stitches.length ?? worked.castOn;

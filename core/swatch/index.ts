@@ -2,11 +2,14 @@ export type { Result } from '../result.ts';
 export { cordsOf, letterOf, type Cord, type Cords } from './cords.ts';
 export {
 	countBefore,
+	isTurned,
+	TWISTS,
 	type Face,
 	type FabricStitch,
 	type RepeatShown,
 	type Shape,
 	type SwatchProblem,
+	type Twist,
 	type Worked,
 	type WorkedCrossing,
 	type WorkedRow,
@@ -48,4 +51,9 @@ export {
 } from './practice.ts';
 export { nextCrossing, whereAmI } from './where.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';
-export { betweenMarkers, rowParts, type RowPart } from './row-words.ts';
+export { BED_NEEDLES, needleName } from './bed-plan.ts';
+export { PEG_ORDERS, type PegOrder } from './peg-plan.ts';
+export type { RowPart } from './row-part.ts';
+export { betweenMarkers, rowParts } from './row-words.ts';
+export { seenFrom } from './seen-layer.ts';
+export { hasToolPlan, toolPlan, type ToolPlan } from './tool-plan.ts';

@@ -3,20 +3,19 @@
 import { craftOf, type CraftId } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
+import { bedRow } from './bed-plan.ts';
 import type { Worked } from './fabric.ts';
+import { crossedOnPegs, type PegOrder } from './peg-plan.ts';
+import type { RowPart } from './row-part.ts';
 import { unitsOf, type Unit } from './units.ts';
 
-export interface RowPart {
-	readonly says: string;
-	/** Stitches that it takes off the left needle. */
-	readonly takes: number;
-	readonly crossing: boolean;
-}
-
-/** What is done in a row, one part after the other, in the order of working. */
-export function rowParts(worked: Worked, i: number): readonly RowPart[] {
+/** What is done in a row, one part after the other, in the order of working; on a loom, with one group parked there. */
+export function rowParts(worked: Worked, i: number, order: PegOrder = 'inside'): readonly RowPart[] {
+	if (worked.craft === 'machine') return bedRow(worked, i);
 	const parts: RowPart[] = [];
 	let run: { how: string; many: number } | undefined;
+	/** Pegs done, from the right. */
+	let at = 0;
 	const close = (): void => {
 		if (run) parts.push(partOf(run.how, run.many));
 		run = undefined;
@@ -24,19 +23,30 @@ export function rowParts(worked: Worked, i: number): readonly RowPart[] {
 	for (const unit of unitsOf(worked.rows[i]!)) {
 		if (unit.kind === 'stitch' && run?.how === unit.how) {
 			run.many += 1;
+			at += takesOf(unit.how);
 			continue;
 		}
 		close();
 		if (unit.kind === 'stitch') run = { how: unit.how, many: 1 };
-		else parts.push(crossingPart(unit, worked.craft));
+		else {
+			const takes = unit.crossing.n;
+			parts.push(
+				worked.craft === 'loom'
+					? { says: `${unit.name}: ${crossedOnPegs(unit.crossing, at, order)}`, takes, crossing: true }
+					: crossingPart(unit, worked),
+			);
+		}
+		at += unit.kind === 'stitch' ? takesOf(unit.how) : unit.crossing.n;
 	}
 	close();
 	return parts;
 }
 
+const takesOf = (how: string): number => STITCH_KINDS.get(how)?.takes ?? 1;
+
 function partOf(how: string, many: number): RowPart {
 	const kind = STITCH_KINDS.get(how);
-	const takes = (kind?.takes ?? 1) * many;
+	const takes = takesOf(how) * many;
 	if (how === 'k' || how === 'p' || how === 'sl') {
 		const verb = { k: 'knit', p: 'purl', sl: 'slip' }[how];
 		return { says: `${verb} ${many}`, takes, crossing: false };
@@ -48,12 +58,12 @@ function partOf(how: string, many: number): RowPart {
 /** Stitches up to which a crossing is told move by move. */
 const WORDY = 16;
 
-function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>, craft: CraftId): RowPart {
+function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>, worked: Worked): RowPart {
 	// A wide one of many groups has no short sentence; then it is said what the hands do with its first.
 	// Where a stitch is a unit or a pair, the sentence of plain knitting would say something else.
-	const plain = craftOf(craft).hasSentence;
+	const plain = craftOf(worked.craft).hasSentence;
 	const sentence = plain && crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
-	return { says: `${name}: ${sentence ?? handsIn(craft, crossing)}`, takes: crossing.n, crossing: true };
+	return { says: `${name}: ${sentence ?? handsIn(worked, crossing)}`, takes: crossing.n, crossing: true };
 }
 
 /** Stitches between the markers that hang in the row before, in the order of working; one number when there are none. */
@@ -70,10 +80,12 @@ export function betweenMarkers(worked: Worked, i: number): readonly number[] {
 const COUNTS_AS_ONE: Readonly<Partial<Record<CraftId, string>>> = { brioche: 'unit', 'double-knit': 'pair' };
 
 /** What the hands do with the first group, in what counts as one in a craft. */
-function handsIn(craft: CraftId, crossing: Crossing): string {
+function handsIn({ craft, layers }: Worked, crossing: Crossing): string {
 	const { hands } = wordsFor(crossing);
-	const one = COUNTS_AS_ONE[craft];
+	const one = craft === 'double-knit' && layers !== 'pairs' ? `${layers} stitch` : COUNTS_AS_ONE[craft];
 	return one
-		? hands.replace('the first stitch', `the first ${one}`).replace(/the first (\d+)/, `the first $1 ${one}s`)
+		? hands
+				.replace('the first stitch', `the first ${one}`)
+				.replace(/the first (\d+)/, `the first $1 ${one.replace(/stitch$/, 'stitche')}s`)
 		: hands;
 }

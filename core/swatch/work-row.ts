@@ -4,7 +4,7 @@ import type { CraftId } from '../craft/index.ts';
 import { turn, type Crossing, type Work } from '../crossing/index.ts';
 import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
-import type { Face, FabricStitch, WorkedCrossing, WorkedStep } from './fabric.ts';
+import type { Face, FabricStitch, WorkedCrossing, WorkedStep, Twist } from './fabric.ts';
 
 /** Why a row cannot be worked to its end. */
 export interface RowStop {
@@ -32,6 +32,7 @@ export interface RowStart {
 	readonly markers: readonly number[];
 	readonly side: RowSide;
 	readonly craft: CraftId;
+	readonly twist: Twist;
 	/** Where the row stands in the text, for what is wrong with the whole of it. */
 	readonly at: Span;
 	readonly most: number;
@@ -254,10 +255,10 @@ class RowWorker {
 
 	/** In brioche each unit keeps the column that it stands in; twisted cords are knit through the back loop. */
 	#inCraft(c: Crossing): Crossing {
-		const { craft, side } = this.#start;
+		const { craft, side, twist } = this.#start;
 		if (craft !== 'brioche' && craft !== 'twisted') return c;
 		const work = c.work.map((w, i): Work => {
-			if (craft === 'twisted') return w === 'k' ? 'ktbl' : w;
+			if (craft === 'twisted') return w === 'k' && (twist === 'every' || side === 'RS') ? 'ktbl' : w;
 			const face = this.#before[this.#at + i]?.face ?? 'k';
 			return side === 'WS' ? SHOWN_ON_WS[face] : face;
 		});

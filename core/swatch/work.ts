@@ -1,9 +1,18 @@
 /** Works a whole swatch: its text, row by row, repeats included. */
 
-import type { CraftId } from '../craft/index.ts';
+import type { CraftId, Scope } from '../craft/index.ts';
 import type { RowColour, RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
-import type { FabricStitch, RepeatShown, Shape, SwatchProblem, Worked, WorkedRow } from './fabric.ts';
+import {
+	isTurned,
+	type FabricStitch,
+	type RepeatShown,
+	type Shape,
+	type SwatchProblem,
+	type Twist,
+	type Worked,
+	type WorkedRow,
+} from './fabric.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import { workRow, type RowDone, type RowResult } from './work-row.ts';
 
@@ -13,6 +22,10 @@ export interface SwatchStart {
 	readonly school: StatedSchool;
 	/** Plain knitting when left out. */
 	readonly craft?: CraftId | undefined;
+	/** On every row when left out. */
+	readonly twist?: Twist | undefined;
+	/** Both layers when left out. */
+	readonly layers?: Scope | undefined;
 }
 
 const CAST_ON: FabricStitch = { face: 'k', how: 'cast-on', from: -1 };
@@ -29,7 +42,10 @@ interface Planned {
  * worked is told with its reason and leaves the stitches as they were, so that the rows after it can
  * still be looked at. Total; linear in the stitches worked.
  */
-export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand' }: SwatchStart): Worked {
+export function workRows(
+	text: RowsText,
+	{ castOn, shape, school, craft = 'hand', twist = 'every', layers = 'pairs' }: SwatchStart,
+): Worked {
 	const problems: SwatchProblem[] = text.problems
 		.filter((p) => p.code !== 'unknown-term' && p.code !== 'other-school')
 		.map((p) => ({
@@ -57,6 +73,8 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 			shape,
 			school,
 			craft,
+			twist,
+			layers,
 			rows: [],
 			repeats: [],
 			lines: text.rows,
@@ -66,7 +84,8 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 		};
 	}
 	const { planned, repeats } = plan(text, problems);
-	const firstSide: RowSide = planned[0]?.line.side === 'WS' && shape === 'flat' ? 'WS' : 'RS';
+	const turned = isTurned({ shape, craft });
+	const firstSide: RowSide = planned[0]?.line.side === 'WS' && turned ? 'WS' : 'RS';
 	const rows: WorkedRow[] = [];
 	let stitches: readonly FabricStitch[] = Array.from({ length: castOn }, () => CAST_ON);
 	let markers: readonly number[] = [];
@@ -78,15 +97,15 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 	for (const { number, told, line } of planned) {
 		// With a second yarn a row may be worked on the same side again: slid back to the end where that yarn hangs.
 		const isSlid = line.colour !== undefined && line.colour !== colour && rows.length > 0;
-		const inTurn: RowSide = shape === 'round' || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';
-		const side: RowSide = shape === 'flat' && isSlid ? (line.side ?? inTurn) : inTurn;
+		const inTurn: RowSide = !turned || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';
+		const side: RowSide = turned && isSlid ? (line.side ?? inTurn) : inTurn;
 		colour = line.colour ?? colour;
 		if (line.side && line.side !== side && line.numbers.includes(number)) {
 			problems.push({
 				row: number,
 				weight: 'warning',
 				reason: 'side',
-				what: `Row ${number} is worked on the ${side}${shape === 'round' ? ', as every row is in the round' : ''}, but its line says ${line.side}.`,
+				what: `Row ${number} is worked on the ${side}${turned ? '' : shape === 'round' ? ', as every row is in the round' : ', as the work is not turned'}, but its line says ${line.side}.`,
 				todo: `It is worked as a ${side} row here. Correct the line, or the number.`,
 				...(line.label ?? line.body),
 			});
@@ -96,6 +115,7 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 			markers,
 			side,
 			craft,
+			twist,
 			at: line.body,
 			most: SWATCH_LIMITS.stitches,
 		});
@@ -148,6 +168,8 @@ export function workRows(text: RowsText, { castOn, shape, school, craft = 'hand'
 		shape,
 		school,
 		craft,
+		twist,
+		layers,
 		rows,
 		repeats,
 		lines: text.rows,

@@ -1,5 +1,6 @@
 /** From units back to the text of a row. */
 
+import type { RowColour } from '../notation/index.ts';
 import type { Unit } from './units.ts';
 
 const COUNTED = new Set(['k', 'p', 'sl', 'ktbl', 'ptbl', 'brk', 'brp']);
@@ -75,9 +76,10 @@ function same(all: readonly Word[], a: number, b: number, length: number): boole
 }
 
 /** `Row 3`, `Rows 3, 7 and 11`; `Rnd` in the round. */
-export function writeLabel(numbers: readonly number[], round: boolean, side?: 'RS' | 'WS'): string {
+export function writeLabel(numbers: readonly number[], round: boolean, side?: 'RS' | 'WS', colour?: RowColour): string {
 	const word = round ? 'Rnd' : 'Row';
 	const many = numbers.length > 1;
 	const list = many ? `${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}` : String(numbers[0]);
-	return `${word}${many ? 's' : ''} ${list}${side ? ` (${side})` : ''}:`;
+	const said = [side, colour].filter((s) => s !== undefined).join(', ');
+	return `${word}${many ? 's' : ''} ${list}${said ? ` (${said})` : ''}:`;
 }

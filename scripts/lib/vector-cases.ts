@@ -2,8 +2,9 @@
 
 import { isDeepStrictEqual } from 'node:util';
 import { z } from 'zod';
-import { craftOf, demonstrate, keepsFaces } from '../../core/craft/index.ts';
+import { craftOf, crossOnBed, crossOnPegs, demonstrate, keepsFaces } from '../../core/craft/index.ts';
 import { asTwoGroups, holdSide, turn, twoGroups, type Crossing } from '../../core/crossing/index.ts';
+import { bedState, loomState, simulate, type AnyTrace } from '../../core/handling/index.ts';
 import {
 	readAll,
 	readGlossary,
@@ -51,6 +52,29 @@ const OtherCraftCase = z.object({
 	expect: z.object({ columnsKeepTheirFace: z.boolean().optional(), leanOnBackFace: z.enum(['R', 'L']).optional() }),
 });
 
+const Leans = z.object({ leanOnKnitSide: z.enum(['R', 'L']) });
+const Sizes = z.tuple([z.number(), z.number()]);
+const Side = z.enum(['left', 'right']);
+
+const LoomCase = z.object({
+	id: z.string().optional(),
+	craft: z.literal('loom'),
+	facing: z.literal('knit'),
+	parked: Side,
+	where: z.enum(['inside', 'outside']),
+	sizes: Sizes,
+	expect: Leans,
+});
+
+const MachineCase = z.object({
+	id: z.string().optional(),
+	craft: z.literal('machine'),
+	facing: z.literal('purl'),
+	placedFirst: Side,
+	sizes: Sizes,
+	expect: Leans,
+});
+
 const FramesCase = z.object({
 	id: z.string().optional(),
 	craft: z.literal('hand'),
@@ -96,9 +120,6 @@ const StrandsCase = z.object({
 	}),
 });
 
-/** Kinds that have answers to compare with, but no part of the core that gives them yet. */
-const NOT_YET: readonly (readonly [kind: string, fields: readonly string[]])[] = [['frames', ['craft']]];
-
 export interface Verdict {
 	readonly id: string;
 	/** Why it fails; `undefined` when it passes. */
@@ -116,16 +137,16 @@ export function checkCase(one: unknown, index: number): Verdict {
 	if (frames.success) return { id: frames.data.id ?? `#${index + 1}`, why: checkFrame(frames.data) };
 	const other = OtherCraftCase.safeParse(one);
 	if (other.success) return { id: other.data.id ?? `#${index + 1}`, why: checkOtherCraft(other.data) };
+	const loom = LoomCase.safeParse(one);
+	if (loom.success) return { id: loom.data.id ?? `#${index + 1}`, why: checkLoom(loom.data) };
+	const machine = MachineCase.safeParse(one);
+	if (machine.success) return { id: machine.data.id ?? `#${index + 1}`, why: checkMachine(machine.data) };
 	const glossary = GlossaryCase.safeParse(one);
 	if (glossary.success && !(typeof one === 'object' && one !== null && ('rows' in one || 'dialect' in one))) {
 		return { id: glossary.data.id ?? `#${index + 1}`, why: checkSentence(glossary.data) };
 	}
-	const fields = typeof one === 'object' && one !== null ? Object.keys(one) : [];
 	const id = typeof one === 'object' && one !== null && 'id' in one ? String(one.id) : `#${index + 1}`;
-	const kind = fields.includes('expect')
-		? NOT_YET.find(([, needed]) => needed.every((f) => fields.includes(f)))
-		: undefined;
-	return { id, why: kind ? `${kind[0]} cannot be answered yet` : 'is a case of no known kind' };
+	return { id, why: 'is a case of no known kind' };
 }
 
 function worked(rows: readonly string[], castOn: number, shape: Shape, dialect: string): Worked {
@@ -183,6 +204,23 @@ function checkOtherCraft({ craft, name, expect }: z.infer<typeof OtherCraftCase>
 	}
 	const back = taken.ok ? asTwoGroups(taken.value.faces[1]!.crossing) : undefined;
 	return unlike('lean on the back', back?.lean === 'right' ? 'R' : 'L', expect.leanOnBackFace);
+}
+
+/** Which way a simulated procedure leans on the knit side: the loops on top came from the left and lean right. */
+const leanMade = ({ outcome: { over }, stopped }: AnyTrace, rightmost: number): string =>
+	stopped ? stopped.problem.what : over.every(([u]) => u > rightmost) ? 'R' : 'L';
+
+/** The first size is that of the group at the worker's left. */
+function checkLoom({ parked, where, sizes: [left, right], expect }: z.infer<typeof LoomCase>): string | undefined {
+	const place = where === 'inside' ? ({ side: where, by: 'pin' } as const) : ({ side: where, by: 'holder' } as const);
+	const trace = simulate(crossOnPegs({ left, right, parked, where: place }), loomState(left + right));
+	return unlike('lean on the knit side', leanMade(trace, right), expect.leanOnKnitSide);
+}
+
+function checkMachine({ placedFirst, sizes: [left, right], expect }: z.infer<typeof MachineCase>): string | undefined {
+	const trace = simulate(crossOnBed({ left, right, first: placedFirst }), bedState(left + right));
+	// Seen from the purl side, the group at the left is the one at the right of the knit side.
+	return unlike('lean on the knit side', leanMade(trace, left), expect.leanOnKnitSide);
 }
 
 /** Crossings in a left-handed pair of hands, or made on the wrong side: what they are on the right side. */

@@ -13,7 +13,8 @@ export const VERDICTS = ['easy', 'snug', 'tight', 'very tight'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
 /** Wool gives; cotton and linen do not. */
-export type Fibre = 'wool' | 'cotton' | 'linen';
+export const FIBRES = ['wool', 'cotton', 'linen'] as const;
+export type Fibre = (typeof FIBRES)[number];
 export type Tension = 'tight' | 'usual' | 'loose';
 
 export interface YarnAndRows {

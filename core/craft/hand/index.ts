@@ -7,6 +7,7 @@ import { wordsAt } from './words.ts';
 
 export {
 	difficulty,
+	FIBRES,
 	VERDICTS,
 	type Difficulty,
 	type Fibre,

@@ -1,12 +1,11 @@
 /** A loom: loops on pegs, the knit side towards the worker, crossed by parking one group. */
 
-import { turn } from '../../crossing/index.ts';
 import { large, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
-import { isTwisted, nearestOfTwo, noSuchWay, twoGroupsUpTo } from '../two-groups-only.ts';
+import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { pegNames } from './names.ts';
-import { planOnLoom } from './plan.ts';
+import { parkedGroup, planOnLoom } from './plan.ts';
 import { LOOM_WAYS, MOST_ON_PEGS, type LoomWay } from './ways.ts';
 import { loomWords } from './words.ts';
 
@@ -15,6 +14,9 @@ export { pegNames, type PegNames } from './names.ts';
 export { MOST_ON_PEGS } from './ways.ts';
 
 const wayOf = (id: string): LoomWay | undefined => LOOM_WAYS.find((w) => w.id === id);
+
+/** Whether a way on pegs holds its group outside, where it will lie on top. */
+export const isParkedOutside = (id: string): boolean => wayOf(id)?.where.side === 'outside';
 
 /** A loom as it stands before the teacher: its shape, its gauge and the way its rows are wrapped. */
 export const loomLike = (set: LoomSet = {}): Craft => ({
@@ -36,12 +38,12 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 		const names = pegNames(c, way);
 		const span = Math.max(...c.order.map((s, i) => Math.abs(s - (i + 1))));
 		const { gauge } = loomState(c.n, set);
+		const parked = parkedGroup(loops.value, way);
+		const waits = parked === 'right' ? c.n - c.order.indexOf(1) : c.order.indexOf(1);
 		return ok({
 			loops: loops.value,
-			faces: [
-				{ title: 'knit side, towards you', crossing: loops.value },
-				{ title: 'the other side', crossing: turn(loops.value) },
-			],
+			does: `${way.where.side === 'outside' ? 'hold' : 'park'} ${waits} ${way.where.side}`,
+			faces: [{ title: 'knit side, towards you', crossing: loops.value }, otherFace('the other side', loops.value)],
 			changes: [
 				...(names
 					? [

@@ -1,11 +1,11 @@
 /** A machine's single bed: the purl side towards the worker, and the group put down first on top of the knit side. */
 
-import { turn } from '../../crossing/index.ts';
+import { asTwoGroups } from '../../crossing/index.ts';
 import { BED_MISTAKES, bedState, USUAL_TENSION, type BedTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { difficulty, type Fibre } from '../hand/difficulty.ts';
-import { isTwisted, nearestOfTwo, noSuchWay, twoGroupsUpTo } from '../two-groups-only.ts';
+import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, planOnBed, ROPE_ROWS } from './plan.ts';
 import { MACHINE_WAYS, MOST_ON_BED } from './ways.ts';
 import { bedWords } from './words.ts';
@@ -41,10 +41,9 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 		if (!loops.ok) return loops;
 		return ok({
 			loops: loops.value,
-			faces: [
-				{ title: 'purl side, towards you', crossing: turn(loops.value) },
-				{ title: 'knit side', crossing: loops.value },
-			],
+			// The group at the tip is the worker's left one.
+			does: `${asTwoGroups(loops.value)?.lean === 'right' ? 'right' : 'left'} group down first`,
+			faces: [otherFace('purl side, towards you', loops.value), { title: 'knit side', crossing: loops.value }],
 			changes: [
 				'While it is knitted the purl side is seen; the cord shows on the other side.',
 				`At least ${LEAST_ROWS} rows to the next crossing, ${ROPE_ROWS} in a rope; 2 to 4 needles between crossings in one row.`,

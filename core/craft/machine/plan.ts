@@ -1,5 +1,5 @@
 import { asTwoGroups, frontAndBehind, type Crossing } from '../../crossing/index.ts';
-import type { BedMove } from '../../handling/index.ts';
+import { TENSIONS, type BedMove } from '../../handling/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import { crossOnBed } from './cross.ts';
 import type { MachineWay } from './ways.ts';
@@ -26,7 +26,7 @@ export function planOnBed(c: Crossing, way: MachineWay, { tension, holding }: Be
 	const beside = way.raised ? [0, c.n + 1] : [];
 	const moves: BedMove[] = [
 		...(holding ? [{ kind: 'holding', on: false } as const] : []),
-		...(looser > 0 ? [{ kind: 'tension', number: tension + looser } as const] : []),
+		...(looser > 0 ? [{ kind: 'tension', number: Math.min(TENSIONS.most, tension + looser) } as const] : []),
 		...(way.eased ? [{ kind: 'weights', on: false } as const] : []),
 		...crossOnBed({ left, right, first: frontAndBehind(groups).front === groups.tip ? 'left' : 'right' }),
 		...(way.eased ? [{ kind: 'weights', on: true } as const] : []),

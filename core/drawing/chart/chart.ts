@@ -4,7 +4,7 @@
  */
 
 import { isOver, type Crossing } from '../../crossing/index.ts';
-import { cordsOf, type Cords, type Worked, type WorkedCrossing, type WorkedRow } from '../../swatch/index.ts';
+import { seenFrom, type Cords, type Worked, type WorkedCrossing, type WorkedRow } from '../../swatch/index.ts';
 import { bowsOf } from '../bows.ts';
 import { pathOf, shifted, upright } from '../curve.ts';
 import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
@@ -40,12 +40,12 @@ const WIDE_REACH = 1;
 const WIDE = 5;
 
 /** Linear in the cells of the window, and in the crossings in it. */
-export function drawChart(worked: Worked, options: ChartOptions): Drawing {
+export function drawChart(asked: Worked, options: ChartOptions): Drawing {
+	const { worked, cords } = seenFrom(asked, options.side ?? 'RS', options.cords);
 	const palette = PALETTES[options.light];
 	const behind = options.side === 'WS';
 	const layout = new ChartLayout(worked, behind !== (options.mirrored ?? false));
 	const window = options.window ?? wholeChart(worked);
-	const cords = options.cords ?? cordsOf(worked);
 	const painter = new ChartPainter(worked, layout, cords, window, palette, behind);
 	const shapes = worked.rows.length === 0 ? [] : painter.paint(options);
 	const gutter = options.numbers ? GUTTER : 0;

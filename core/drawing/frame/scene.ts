@@ -84,7 +84,7 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 		...layout.heads.flatMap((head) => paintHead(head, layout, styleOf(head.stitch), behind)),
 		...layout.tools.flatMap((t) => paintParked(t, options.holderShape ?? 'bent', palette, behind)),
 		...(state.tool === 'loom' ? paintLoom(state, layout, palette) : paintMachine(state, layout, palette)),
-		...paintTags(layout, cords, palette, textScale, options.names),
+		...paintTags(tagged(layout), cords, palette, textScale, options.names),
 		...paintNotes(layout, state, palette, textScale, behind),
 	];
 	if (state.tool === 'bed') {
@@ -110,6 +110,12 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 	);
 	return { ...turned, shapes: [...turned.shapes, ...said] };
 }
+
+/** Tags of loops that hang inside stand at their feet, clear of the pegs and of what passes before them. */
+const tagged = (layout: FrameLayout): Parameters<typeof paintTags>[0] => ({
+	...layout,
+	heads: layout.heads.map((h) => (h.on === 'inside' || h.on === 'outside' ? { ...h, y: FABRIC_TOP + 46 } : h)),
+});
 
 /** Half the width of a loop where it goes round what carries it. */
 const openOf = ({ large }: FrameHead, step: number): number => step * (large ? 0.29 : 0.2);
@@ -252,9 +258,11 @@ function paintNotes(layout: FrameLayout, state: State, palette: Palette, textSca
 		halo: palette.water[0],
 	});
 	const names = { pin: 'on a pin', holder: 'on a holder', fingers: 'in the fingers', peg: 'across', transfer: '' };
+	// Shown small, words are large, and there is room for the place alone.
+	const brief = textScale > 1.5;
 	const notes = layout.tools.flatMap((t): Shape[] => {
 		if (t.kind === 'transfer') return [];
-		const says = t.kind === 'peg' ? names.peg : `${t.side}, ${names[t.kind]}`;
+		const says = t.kind === 'peg' ? names.peg : brief ? t.side : `${t.side}, ${names[t.kind]}`;
 		return [text(t.from - 10, t.y + 4, says, palette.ink, 'end')];
 	});
 	const risky = layout.heads.filter(
@@ -279,13 +287,12 @@ function paintNotes(layout: FrameLayout, state: State, palette: Palette, textSca
 	}));
 	const word = risky.some((h) => h.hung) ? 'hangs up' : risky.some((h) => h.large) ? 'pulled large' : undefined;
 	if (!word) return [...notes, ...rings];
-	const right = Math.max(...layout.slots) + layout.step * 0.9;
-	const left = Math.min(...layout.slots) - layout.step * 0.9;
-	const y = risky[0]!.y - 44;
+	// At the edge that the picture is not turned to.
+	const y = risky[0]!.y - 40;
 	return [
 		...notes,
 		...rings,
-		behind ? text(left, y, word, palette.risk, 'end') : text(right, y, word, palette.risk, 'start'),
+		behind ? text(14, y, word, palette.risk, 'start') : text(WIDTH - 14, y, word, palette.risk, 'end'),
 	];
 }
 

@@ -75,8 +75,9 @@ export function paintPegs(state: LoomState, { slots, step }: FrameLayout, palett
 	];
 }
 
-const BED_Y = 30;
-const BED_H = 78;
+/** Below the controls that lie over the picture's corner. */
+const BED_Y = 58;
+const BED_H = 66;
 /** How far the hook of a needle reaches down from the bed. */
 const REACH: Readonly<Record<NeedlePosition, number>> = { out: BED_Y + BED_H + 8, work: 192, forward: 226 };
 
@@ -111,7 +112,7 @@ export function paintBed(state: BedState, { slots, step }: FrameLayout, palette:
 	];
 }
 
-const CARRIAGE = { width: 118, height: 62, margin: 10 } as const;
+const CARRIAGE = { width: 118, height: 56, margin: 10 } as const;
 
 /** The carriage at its side of the bed, or on its way; the drawing is of the knit side, where the worker's left is right. */
 export function paintCarriage(
@@ -122,7 +123,7 @@ export function paintCarriage(
 	const { metal } = palette;
 	const run = WIDTH - 2 * CARRIAGE.margin - CARRIAGE.width;
 	const x = CARRIAGE.margin + run * at;
-	const y = BED_Y + 6;
+	const y = BED_Y + 4;
 	const says = `${tension}`;
 	const words: Shape[] = [
 		{
@@ -130,10 +131,10 @@ export function paintCarriage(
 			role: 'note',
 			depth: DEPTH.words,
 			x: x + CARRIAGE.width / 2,
-			y: y + 32,
+			y: y + 28,
 			text: says,
 			size: 24,
-			fill: palette.ink,
+			fill: metal.edge,
 			anchor: 'middle',
 			face: 'sans',
 		},
@@ -142,10 +143,10 @@ export function paintCarriage(
 			role: 'note',
 			depth: DEPTH.words,
 			x: x + CARRIAGE.width / 2,
-			y: y + 52,
+			y: y + 46,
 			text: holding ? 'holding on' : 'holding off',
 			size: Math.min(16, 13 * textScale),
-			fill: palette.ink,
+			fill: metal.edge,
 			anchor: 'middle',
 			face: 'sans',
 		},
@@ -173,8 +174,8 @@ export function paintWeight(on: boolean, { slots, step }: FrameLayout, palette: 
 	const { metal } = palette;
 	const from = slots.at(-1)! - step * 0.3;
 	const to = slots[0]! + step * 0.3;
-	const teeth = slots.map((x) => line('weight', `M${num(x)} 462V446`, metal.edge, 2.4, DEPTH.fabric - 1));
-	return [block('weight', [from, 458, to - from, 16, 8], DEPTH.fabric + 8, metal), ...teeth];
+	const teeth = slots.map((x) => line('weight', `M${num(x)} 456V444`, metal.edge, 2.4, DEPTH.fabric - 1));
+	return [block('weight', [from, 452, to - from, 12, 6], DEPTH.fabric + 8, metal), ...teeth];
 }
 
 /** A transfer tool: its prongs hold the loops, its handle lies towards the worker. */

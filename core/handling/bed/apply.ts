@@ -12,6 +12,7 @@ import {
 	onTool,
 	PRONGS,
 	strainAt,
+	TENSIONS,
 	TOOL_PLANE,
 	type Beside,
 	type BedLoop,
@@ -24,9 +25,6 @@ type Of<K extends BedMove['kind']> = Extract<BedMove, { kind: K }>;
 const refuse = (what: string, todo: string): ReturnType<typeof fail> => fail({ code: 'illegal-move', what, todo });
 const done = (state: BedState, stitches: readonly StitchNumber[] = [], passings: readonly PassingEvent[] = []): Done =>
 	ok({ state, stitches, passings });
-
-/** Tension numbers on the dial. */
-export const TENSIONS = { least: 0, most: 10 } as const;
 
 /** Linear in the loops times the loops moved. Problem `illegal-move`. */
 export function applyOnBed(state: BedState, move: BedMove): Done {

@@ -1,4 +1,3 @@
-export { TENSIONS } from './apply.ts';
 export type { BedMove, BedMoveKind } from './moves.ts';
 export {
 	bedState,
@@ -6,6 +5,7 @@ export {
 	KNITS_OFF,
 	PRONGS,
 	strainAt,
+	TENSIONS,
 	USUAL_TENSION,
 	type BedLoop,
 	type BedSet,

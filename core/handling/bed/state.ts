@@ -48,6 +48,8 @@ export interface BedState {
 	readonly holding: boolean;
 	/** The number on the carriage: higher is looser. */
 	readonly tension: number;
+	/** The number for this yarn in plain knitting. */
+	readonly usual: number;
 	readonly weights: boolean;
 	readonly carriage: 'left' | 'right';
 	/** Rows on the counter. */
@@ -70,6 +72,8 @@ export interface BedSet {
 
 /** The number for the yarn in plain knitting, from which looser ones are counted. Assumed. */
 export const USUAL_TENSION = 6;
+/** Tension numbers on the dial. */
+export const TENSIONS = { least: 0, most: 10 } as const;
 /** What one number looser takes off the strain. Assumed. */
 export const PER_NUMBER = 0.5;
 /** The strain up to which a crossed loop is knitted off from the working position, and from forward. Assumed. */
@@ -78,8 +82,8 @@ export const KNITS_OFF = { work: 2, forward: 4 } as const;
 export const BREAKS = 3;
 
 /** How far loops are pulled at this tension number. */
-export const strainAt = ({ strain, tension }: Pick<BedState, 'strain' | 'tension'>): number =>
-	strain - (tension - USUAL_TENSION) * PER_NUMBER;
+export const strainAt = ({ strain, tension, usual }: Pick<BedState, 'strain' | 'tension' | 'usual'>): number =>
+	strain - (tension - usual) * PER_NUMBER;
 
 /** `n` loops on needles in work, the carriage at the right, weights hung. */
 export const bedState = (
@@ -92,6 +96,7 @@ export const bedState = (
 	tools: {},
 	holding,
 	tension,
+	usual: tension,
 	weights: true,
 	carriage: 'right',
 	rows: 0,

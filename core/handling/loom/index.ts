@@ -5,6 +5,7 @@ export {
 	loomState,
 	MID_GAUGE,
 	MOST_WRAPPED,
+	PEG_GAUGES,
 	planeOfParked,
 	ROOM,
 	WRAP_WAYS,

@@ -69,8 +69,9 @@ export interface LoomSet {
 	readonly gauge?: number;
 }
 
-/** Pegs a finger's width apart: mid gauge. */
+/** Pegs a finger's width apart: mid gauge. Finer and wider ones as looms have them, in millimetres. */
 export const MID_GAUGE = 10;
+export const PEG_GAUGES: readonly number[] = [6, MID_GAUGE, 14, 19];
 
 /** `n` loops, each round its own peg, before their row is knitted. */
 export const loomState = (

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { craftOf, waysFor } from '@pond-loop/core/craft';
+	import { waysFor } from '@pond-loop/core/craft';
 	import { COMPARISON_TITLES } from '@pond-loop/core/lesson';
 	import { wordsFor } from '@pond-loop/core/notation';
 	import { COMPARISONS, type CompareStep, type HouseStyle, type Note } from '@pond-loop/core/schema';
-	import { shownIn } from '$lib/style/look';
+	import { craftIn, shownIn } from '$lib/style/look';
 	import type { Light } from '$lib/ui/light';
 	import NoteField from '$lib/note/NoteField.svelte';
 	import { otherWay } from './compared';
@@ -18,7 +18,7 @@
 	}
 	const { step, light, style, change, write }: Props = $props();
 	const uid = $props.id();
-	const craft = $derived(craftOf(step.craft));
+	const craft = $derived(craftIn(style, step.craft));
 	const shown = $derived(shownIn(style, step.crossing, craft));
 	const ways = $derived(waysFor(craft, shown.made));
 </script>

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { craftOf, waysFor } from '@pond-loop/core/craft';
+	import { waysFor } from '@pond-loop/core/craft';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { namesFor, wordsFor } from '@pond-loop/core/notation';
 	import type { CrossingStep, HouseStyle, Note } from '@pond-loop/core/schema';
-	import { isTooWide, shownIn } from '$lib/style/look';
+	import { craftIn, isTooWide, shownIn } from '$lib/style/look';
 	import { addressOf } from '$lib/ui/choices';
 	import { stageOf } from './stage-of';
 	import NoteField from '$lib/note/NoteField.svelte';
@@ -19,10 +19,11 @@
 	}
 	const { step, light, style, chooseWay, write }: Props = $props();
 	const uid = $props.id();
-	const craft = $derived(craftOf(step.craft));
+	const craft = $derived(craftIn(style, step.craft));
 	const shown = $derived(shownIn(style, step.crossing, craft));
 	const words = $derived(wordsFor(shown.fabric));
-	const hands = $derived(wordsFor(shown.made).hands);
+	const taken = $derived(craft.takes(shown.made, step.way));
+	const hands = $derived((taken.ok ? taken.value.does : undefined) ?? wordsFor(shown.made).hands);
 	const drawing = $derived(drawRibbon(shown.made, { light, mirrored: shown.mirrored }));
 	const mistake = $derived(craft.mistakes.find((m) => m.id === step.view?.mistake));
 	const names = $derived(namesFor(step.crossing).flatMap((n) => n.name ?? []));

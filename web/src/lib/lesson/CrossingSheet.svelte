@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { craftOf, perform } from '@pond-loop/core/craft';
+	import { perform } from '@pond-loop/core/craft';
 	import { drawRibbon, drawStage, type Light } from '@pond-loop/core/drawing';
 	import { namesFor, stitches, wordsFor } from '@pond-loop/core/notation';
 	import { isBlank, type CrossingStep, type HouseStyle } from '@pond-loop/core/schema';
 	import { mistakeIn } from './stage-of';
-	import { loopsIn, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
+	import { craftIn, loopsIn, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
@@ -16,7 +16,7 @@
 	}
 	const { step, number, light, style }: Props = $props();
 
-	const craft = $derived(craftOf(step.craft));
+	const craft = $derived(craftIn(style, step.craft));
 	const shown = $derived(shownIn(style, step.crossing, craft));
 	const words = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
@@ -49,7 +49,8 @@
 		</dd>
 		<dt>Hands</dt>
 		<dd>
-			<strong>{hands.hands}</strong>{#if shown.mirrored}, left-handed; {style.demonstrates === 'left-same'
+			<strong>{taken?.does ?? hands.hands}</strong>{#if shown.mirrored}, left-handed; {style.demonstrates ===
+				'left-same'
 					? 'the fabric is the same'
 					: 'the fabric is mirrored'}{/if}
 		</dd>

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { demonstrationsPage, drawStage, PALETTES, type PageSection } from '@pond-loop/core/drawing';
-	import { craftOf, perform } from '@pond-loop/core/craft';
+	import { perform } from '@pond-loop/core/craft';
 	import { CHECK_WORDS, FINISH_WORDS, lessonMarkdown, stepTitle, writtenOn } from '@pond-loop/core/lesson';
 	import { firstIssue, LessonSchema, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
 	import ical from 'ical-generator';
 	import { download, fileName } from '$lib/stage/save-as';
 	import ShareLink from './ShareLink.svelte';
 	import { mistakeIn } from './stage-of';
-	import { lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
+	import { craftIn, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 	interface Props {
 		lesson: Lesson;
@@ -29,7 +29,7 @@
 		const title = `${i + 1}. ${stepTitle(step)}`;
 		const note = writtenOn(step).trim() ? [writtenOn(step)] : [];
 		if (step.kind === 'crossing') {
-			const craft = craftOf(step.craft);
+			const craft = craftIn(style, step.craft);
 			const shown = shownIn(style, step.crossing, craft);
 			const done = perform(craft, shown.made, step.way, mistakeIn(step));
 			if (!done.ok) return { title, lines: note, frames: [] };

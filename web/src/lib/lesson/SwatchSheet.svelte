@@ -1,10 +1,12 @@
 <script lang="ts">
+	import { craftOf } from '@pond-loop/core/craft';
 	import { drawChart, type Light } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
 	import { isBlank, type HouseStyle, type SwatchStep } from '@pond-loop/core/schema';
 	import { legendOf } from '@pond-loop/core/swatch';
-	import { isLeftHanded } from '$lib/style/look';
+	import { isChartMirrored } from '$lib/style/look';
 	import { check } from '$lib/swatch/checked';
+	import ToolPlan from '$lib/swatch/ToolPlan.svelte';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
@@ -17,7 +19,7 @@
 	const { step, number, light, style }: Props = $props();
 	const checked = $derived(check(step.swatch, style.glossary));
 	const { worked, cords } = $derived(checked);
-	const mirrored = $derived(isLeftHanded(style) && style.demonstrates !== 'left-same');
+	const mirrored = $derived(isChartMirrored(style, craftOf(worked.craft)));
 	const drawing = $derived(drawChart(worked, { light, cords, numbers: true, mirrored }));
 	const legend = $derived(legendOf(worked, cords));
 	/** As wide as paper has room for. */
@@ -31,6 +33,7 @@
 </p>
 <div class="mt-2 break-inside-avoid"><Drawing {drawing} width={Math.min(MOST_WIDE, drawing.width)} /></div>
 <pre class="mt-3 font-mono text-[0.82rem] whitespace-pre-wrap" data-testid="sheet-rows">{step.swatch.text}</pre>
+<div class="mt-3"><ToolPlan {worked} {style} still /></div>
 <dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 text-sm">
 	{#each legend as entry (`${entry.kind} ${entry.name}`)}
 		<dt class={entry.kind === 'crossing' ? 'name font-bold' : 'font-bold'}>{entry.name}</dt>

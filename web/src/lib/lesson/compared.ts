@@ -1,12 +1,12 @@
 /** What a comparison puts side by side, as pictures with their words: for the page and for paper. */
 
-import { craftOf, perform, waysFor } from '@pond-loop/core/craft';
+import { perform, waysFor } from '@pond-loop/core/craft';
 import { asTwoGroups, mirror, type Crossing } from '@pond-loop/core/crossing';
 import { drawChart, drawRibbon, drawStage, type Drawing, type Light } from '@pond-loop/core/drawing';
 import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
 import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
 import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
-import { loopsIn, lookOf, shownIn, wayOf } from '$lib/style/look';
+import { craftIn, loopsIn, lookOf, shownIn, wayOf } from '$lib/style/look';
 
 export interface Side {
 	readonly title: string;
@@ -44,7 +44,7 @@ function rope(crossing: Crossing, every: number, title: string, { light }: Shown
 
 function way({ crossing, craft: craftId }: CompareStep, id: string, shownAs: Shown): Side {
 	const { light, style } = shownAs;
-	const craft = craftOf(craftId);
+	const craft = craftIn(style, craftId);
 	const shown = shownIn(style, crossing, craft);
 	const { title } = wayOf(id, craft);
 	const done = perform(craft, shown.made, id);
@@ -60,7 +60,7 @@ function way({ crossing, craft: craftId }: CompareStep, id: string, shownAs: Sho
 
 /** The second way of a comparison: the one chosen, else the next that makes this crossing. */
 export function otherWay({ crossing, craft: id, way: first, other }: CompareStep, style: HouseStyle): string {
-	const craft = craftOf(id);
+	const craft = craftIn(style, id);
 	const ways = waysFor(craft, shownIn(style, crossing, craft).made);
 	return other ?? ways.find((w) => w.id !== first)?.id ?? first;
 }

@@ -28,12 +28,12 @@ import {
 	type Step,
 	type SwatchStep,
 } from '@pond-loop/core/schema';
-import { cordsOf, legendOf } from '@pond-loop/core/swatch';
+import { cordsOf, legendOf, toolPlan, type Worked } from '@pond-loop/core/swatch';
 import pLimit from 'p-limit';
 import { z } from 'zod';
 import { sidesOf } from '$lib/lesson/compared';
 import { mistakeIn } from '$lib/lesson/stage-of';
-import { isLeftHanded, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
+import { craftIn, isChartMirrored, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 export const HandoutSchema = z.object({
 	paper: z.enum(['A4', 'LETTER']).catch('A4'),
@@ -208,7 +208,7 @@ class Writer {
 	}
 
 	#crossing(step: CrossingStep, title: () => void): void {
-		const craft = craftOf(step.craft);
+		const craft = craftIn(this.#style, step.craft);
 		const shown = shownIn(this.#style, step.crossing, craft);
 		const words = wordsFor(shown.made);
 		const names = namesFor(step.crossing).filter(
@@ -219,7 +219,9 @@ class Writer {
 		this.#together(() => {
 			title();
 			if (craft.id !== 'hand') this.text(`${craft.title}: ${craft.says}`, { italics: true });
-			this.text(`${stitches(step.crossing.n)}; ${words.look}; ${words.hands}`);
+			this.text(
+				`${stitches(step.crossing.n)}; ${words.look}; ${(done.ok ? done.value.taken.does : undefined) ?? words.hands}`,
+			);
 			this.content.push({
 				columns: [
 					{
@@ -283,12 +285,13 @@ class Writer {
 					light: this.#light,
 					cords,
 					numbers: true,
-					mirrored: isLeftHanded(this.#style) && this.#style.demonstrates !== 'left-same',
+					mirrored: isChartMirrored(this.#style, craftOf(worked.craft)),
 				}),
 				WIDTH,
 			);
 		});
 		for (const line of step.swatch.text.split('\n').filter((l) => l.trim() !== '')) this.#row(line);
+		this.#plan(worked);
 		const numbers = worked.rows.map((r) => r.number);
 		const across = this.#size > 12 ? 14 : 20;
 		this.#together(() => {
@@ -305,6 +308,21 @@ class Writer {
 			fontSize: this.#size * 0.9,
 			margin: [0, 4, 0, 8],
 		});
+	}
+
+	/** What is set up and done at a loom or a machine, each with its box. */
+	#plan(worked: Worked): void {
+		const plan = toolPlan(worked, { number: this.#style.bedNumber });
+		if (!plan) return;
+		this.#together(() => {
+			this.text(worked.craft === 'loom' ? 'At the loom' : 'At the machine', { bold: true, margin: [0, 8, 0, 2] });
+			for (const says of plan.setup) this.text(says);
+		});
+		for (const { rows, says } of plan.rows) {
+			const text = [{ text: `${rows}: `, bold: true }, legible(says)];
+			this.content.push({ columns: [this.#box(), { text, width: '*' }], margin: [0, 0, 0, 3], unbreakable: true });
+		}
+		for (const says of plan.cautions) this.text(says, { italics: true });
 	}
 
 	/** A line of a pattern with a box to tick; a remark has none. */

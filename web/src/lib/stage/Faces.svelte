@@ -13,7 +13,10 @@
 	}
 	const { taken, light, mirrored, width }: Props = $props();
 	const faces = $derived(
-		taken.faces.map(({ title, crossing }) => ({ title, drawing: drawRibbon(crossing, { light, mirrored }) })),
+		taken.faces.map(({ title, crossing, cords }) => ({
+			title,
+			drawing: drawRibbon(crossing, { light, mirrored, ...(cords ? { cords } : {}) }),
+		})),
 	);
 </script>
 

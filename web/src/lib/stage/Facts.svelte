@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { hand, type Craft, type Taken } from '@pond-loop/core/craft';
 	import { groupsOf, shortNumbers, type Crossing } from '@pond-loop/core/crossing';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { stitches, wordsFor } from '@pond-loop/core/notation';
@@ -12,9 +13,12 @@
 		crossing: Crossing;
 		light: Light;
 		style: HouseStyle;
+		/** The craft, and what the crossing is to it; plain knitting when left out. */
+		craft?: Craft;
+		taken?: Taken;
 	}
-	const { crossing, light, style }: Props = $props();
-	const shown = $derived(shownIn(style, crossing));
+	const { crossing, light, style, craft = hand, taken }: Props = $props();
+	const shown = $derived(shownIn(style, crossing, craft));
 	const look = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
 	const drawing = $derived(drawRibbon(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
@@ -29,12 +33,13 @@
 			>{look.lean ? `leans ${look.lean}` : `${groupsOf(crossing).length} groups`}</span
 		>
 	</p>
-	{#if hands.hold}
+	{#if taken?.does || hands.hold}
 		<p class="border-accent border-l-4 pl-2.5">
 			<span class="lead block">Hands</span>
 			<span class="font-serif text-[1.06rem] font-semibold" data-testid="hold">
-				hold {hands.heldCount}
-				{hands.hold === 'front' ? 'in front' : 'at the back'}
+				{#if taken?.does}{taken.does}{:else}
+					hold {hands.heldCount}
+					{hands.hold === 'front' ? 'in front' : 'at the back'}{/if}
 			</span>
 		</p>
 	{/if}

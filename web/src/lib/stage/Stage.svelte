@@ -156,7 +156,11 @@
 						camera === c && 'bg-primary text-primary-content font-semibold',
 					]}
 				>
-					<input type="radio" class="sr-only" name="camera" value={c} bind:group={camera} />{cameraTitle(c, style)}
+					<input type="radio" class="sr-only" name="camera" value={c} bind:group={camera} />{cameraTitle(
+						c,
+						style,
+						trace.tool,
+					)}
 				</label>
 			{/each}
 		</fieldset>

@@ -36,12 +36,12 @@
 	const MOST_SITES = 12;
 	/** Signs that some mistake of this craft, made somewhere in these moves, gives. */
 	const possible = $derived.by(() => {
-		const ids = new Set<SignId>();
-		for (const mistake of craft.mistakes) {
-			for (const { moves } of sitesOf(mistake, right).slice(0, MOST_SITES))
-				for (const s of signsIn(craft, taken, simulate(moves, right.start), asked)) ids.add(s.id);
-		}
-		return LOOKS.filter(([id]) => ids.has(id));
+		const ids = craft.mistakes.flatMap((mistake) =>
+			sitesOf(mistake, right)
+				.slice(0, MOST_SITES)
+				.flatMap(({ moves }) => signsIn(craft, taken, simulate(moves, right.start), asked).map((s) => s.id)),
+		);
+		return LOOKS.filter(([id]) => ids.includes(id));
 	});
 	let seen = $state<SignId[]>([]);
 	const MOST = 4;

@@ -2,7 +2,7 @@
 
 import type { Crossing } from '@pond-loop/core/crossing';
 import { drawAbove, drawStage, type Drawing, type StageOptions } from '@pond-loop/core/drawing';
-import type { AnyTrace } from '@pond-loop/core/handling';
+import type { AnyTrace, Tool } from '@pond-loop/core/handling';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { lookOf } from '$lib/style/look';
 
@@ -11,8 +11,9 @@ export type Camera = (typeof CAMERAS)[number];
 
 export const cameraFrom = (value: string | null): Camera => CAMERAS.find((c) => c === value) ?? 'front';
 
-export const cameraTitle = (camera: Camera, style: HouseStyle): string =>
-	({ front: 'Front', above: 'Above', behind: style.sides.wrong })[camera];
+/** At a bed the worker sees the wrong side, and from behind there is the right one. */
+export const cameraTitle = (camera: Camera, style: HouseStyle, tool: Tool = 'needles'): string =>
+	({ front: 'Front', above: 'Above', behind: tool === 'bed' ? style.sides.right : style.sides.wrong })[camera];
 
 /** The stage at a step, or on its way between two, from one of the cameras. */
 export function drawFrom(

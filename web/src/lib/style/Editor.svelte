@@ -180,6 +180,50 @@
 			</div>
 		</section>
 
+		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-tools">
+			<h2 id="style-tools" class="text-xl">Loom and machine</h2>
+			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Pills
+					{...CHOICES.loomShape}
+					options={CHOICES.loomShape.options(style)}
+					value={style.loomShape}
+					choose={choose('loomShape')}
+				/>
+				<Pills
+					{...CHOICES.wrapWay}
+					options={CHOICES.wrapWay.options(style)}
+					value={style.wrapWay}
+					choose={choose('wrapWay')}
+				/>
+				<Select
+					{...CHOICES.pegGauge}
+					options={CHOICES.pegGauge.options(style)}
+					value={style.pegGauge}
+					choose={choose('pegGauge')}
+				/>
+			</div>
+			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Select
+					{...CHOICES.bedNumber}
+					options={CHOICES.bedNumber.options(style)}
+					value={style.bedNumber}
+					choose={choose('bedNumber')}
+				/>
+				<Pills
+					{...CHOICES.bedYarn}
+					options={CHOICES.bedYarn.options(style)}
+					value={style.bedYarn}
+					choose={choose('bedYarn')}
+				/>
+				<Pills
+					{...CHOICES.bedLever}
+					options={CHOICES.bedLever.options(style)}
+					value={style.bedLever}
+					choose={choose('bedLever')}
+				/>
+			</div>
+		</section>
+
 		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-sizes">
 			<h2 id="style-sizes" class="text-xl">Sizes</h2>
 			<div class="flex flex-wrap gap-x-10 gap-y-4">

@@ -1,13 +1,17 @@
 /** How a house style shows things. */
 
 import {
+	craftOf,
 	demonstrate,
 	hand,
 	limitsOf,
+	loomLike,
+	machineLike,
 	planIn,
 	preferredWay,
 	waysFor,
 	type Craft,
+	type CraftId,
 	type Demonstrated,
 	type Taken,
 	type Way,
@@ -28,6 +32,18 @@ export const lookOf = (style: HouseStyle): StageLook => ({
 	side: style.sides.right,
 });
 
+/** A craft on the tools of this style's class. */
+export function craftIn(style: HouseStyle, id: CraftId): Craft {
+	switch (id) {
+		case 'loom':
+			return loomLike({ shape: style.loomShape, direction: style.wrapWay, gauge: style.pegGauge });
+		case 'machine':
+			return machineLike({ tension: style.bedNumber, fibre: style.bedYarn, holding: style.bedLever === 'on' });
+		default:
+			return craftOf(id);
+	}
+}
+
 /** A crossing in the hands of this style; tools that stand by themselves have none to mirror. */
 export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = hand): Demonstrated =>
 	demonstrate(asked, craft.isHanded ? style.demonstrates : 'right');
@@ -38,6 +54,10 @@ export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Cr
 	const preferred = preferredWay(c, style);
 	return planIn(craft, c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);
 }
+
+/** Whether a chart is turned left to right: for left hands that make the mirrored fabric, and never at a loom or a bed. */
+export const isChartMirrored = (style: HouseStyle, craft: Craft): boolean =>
+	craft.isHanded && isLeftHanded(style) && style.demonstrates !== 'left-same';
 
 /** What a drawing of the stage is told of the loops of a craft. */
 export const loopsIn = ({ names, cords, fabric }: Taken): Pick<StageOptions, 'names' | 'cords' | 'fabric'> => ({

@@ -1,6 +1,7 @@
 /** What can be chosen in a house style, in words: for its page, and for telling two versions apart. */
 
 import { hand } from '@pond-loop/core/craft';
+import { PEG_GAUGES, TENSIONS } from '@pond-loop/core/handling';
 import { needleName, NEEDLES_MM } from '@pond-loop/core/measure';
 import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 import { HOUSE_STYLE_LIMITS, PREFERRED_WAYS, type HouseStyle } from '@pond-loop/core/schema';
@@ -84,6 +85,45 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 			{ value: 'direct', label: 'Worked straight off it' },
 			{ value: 'returned', label: 'Put back on the needle first' },
 		),
+	},
+	loomShape: {
+		title: 'The loom is',
+		options: always<HouseStyle['loomShape']>(
+			{ value: 'round', label: 'Closed, for the round' },
+			{ value: 'rake', label: 'A straight rake', hint: 'It has no pegs across the gap.' },
+		),
+	},
+	wrapWay: {
+		title: 'Its rows are wrapped',
+		options: always<HouseStyle['wrapWay']>(
+			{ value: 'leftwards', label: 'To the left' },
+			{ value: 'rightwards', label: 'To the right' },
+		),
+	},
+	pegGauge: {
+		title: 'From peg to peg',
+		options: always(...PEG_GAUGES.map((value) => ({ value, label: `${value} mm` }))),
+	},
+	bedNumber: {
+		title: 'The machine’s number for its yarn',
+		options: always(
+			...Array.from({ length: TENSIONS.most - TENSIONS.least + 1 }, (_, i) => ({
+				value: TENSIONS.least + i,
+				label: String(TENSIONS.least + i),
+			})),
+		),
+	},
+	bedYarn: {
+		title: 'That yarn is',
+		options: always<HouseStyle['bedYarn']>(
+			{ value: 'wool', label: 'Wool' },
+			{ value: 'cotton', label: 'Cotton', hint: 'It breaks before it gives.' },
+			{ value: 'linen', label: 'Linen', hint: 'It breaks before it gives.' },
+		),
+	},
+	bedLever: {
+		title: 'The holding lever rests',
+		options: always<HouseStyle['bedLever']>({ value: 'off', label: 'Off' }, { value: 'on', label: 'On' }),
 	},
 	units: {
 		title: 'Lengths in',

@@ -1,9 +1,12 @@
 <script lang="ts">
-	import { CRAFT_IDS, CRAFTS } from '@pond-loop/core/craft';
+	import { CRAFT_IDS, craftOf, CRAFTS, SCOPES } from '@pond-loop/core/craft';
 	import {
 		chartTable,
 		gapsOf,
+		hasToolPlan,
 		insertColumn,
+		isTurned,
+		TWISTS,
 		insertRows,
 		copyBox,
 		placeCrossing,
@@ -32,6 +35,7 @@
 	import { listVersions } from './api';
 	import { check, type Checked } from './checked';
 	import Facts from './Facts.svelte';
+	import ToolPlan from './ToolPlan.svelte';
 	import { keepSwatch, type OpenedSwatch } from './keep';
 	import Problems from './Problems.svelte';
 	import RowsEditor from './RowsEditor.svelte';
@@ -189,8 +193,10 @@
 	const ACTIONS = $derived([
 		{
 			title: 'Row above',
-			hint: worked.shape === 'flat' ? 'Two plain rows above the chosen one' : 'A plain round above the chosen one',
-			act: (b: Box) => edit(insertRows(worked, swatch.text, b.lastRow, worked.shape === 'flat' ? 2 : 1)),
+			hint: isTurned(worked)
+				? 'Two plain rows above the chosen one'
+				: `A plain ${worked.shape === 'round' ? 'round' : 'row'} above the chosen one`,
+			act: (b: Box) => edit(insertRows(worked, swatch.text, b.lastRow, isTurned(worked) ? 2 : 1)),
 		},
 		{
 			title: 'Take row out',
@@ -263,6 +269,33 @@
 				{#each CRAFTS as craft (craft.id)}<option value={craft.id}>{craft.title.toLowerCase()}</option>{/each}
 			</select></label
 		>
+		{#if swatch.craft === 'twisted'}
+			<label
+				><span class="sr-only">Twisted</span>
+				<select
+					class="field py-0"
+					value={swatch.twist ?? 'every'}
+					onchange={(e) => change({ twist: TWISTS.find((t) => t === e.currentTarget.value) ?? 'every' })}
+				>
+					<option value="every">on every row</option><option value="right-side">on {style.sides.right} rows only</option
+					>
+				</select></label
+			>
+		{/if}
+		{#if swatch.craft === 'double-knit'}
+			<label
+				><span class="sr-only">Its crossings cross</span>
+				<select
+					class="field py-0"
+					value={swatch.layers ?? 'pairs'}
+					onchange={(e) => change({ layers: SCOPES.find((s) => s === e.currentTarget.value) ?? 'pairs' })}
+				>
+					{#each craftOf('double-knit').ways.filter((w) => SCOPES.some((s) => s === w.id)) as way (way.id)}
+						<option value={way.id}>{way.title.toLowerCase()}</option>
+					{/each}
+				</select></label
+			>
+		{/if}
 		<label
 			>Names as <select
 				class="field py-0"
@@ -411,6 +444,9 @@
 		<Problems {problems} goTo={(p) => editor?.goTo(p.from)} {errors} />
 		<WhatIf {worked} {cords} {light} box={here} />
 	</div>
+	{#if hasToolPlan(worked)}
+		<div class="border-base-300 mt-6 border-t pt-4"><ToolPlan {worked} {style} /></div>
+	{/if}
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
 		<KeepSwatch {lessons} {swatch} from={opened.id} />
 		<SwatchFiles

@@ -68,8 +68,10 @@
 		<p class="mb-2" data-testid="craft">
 			<strong>{craft.title}.</strong>
 			{craft.says}
-			{#if worked.craft === 'double-knit'}Each square is a pair.{:else if worked.craft === 'brioche'}Each square is a
-				unit.{/if}
+			{#if worked.craft === 'double-knit'}Each square is a pair{worked.layers === 'pairs'
+					? ''
+					: `; crossings are of the ${worked.layers} layer only, and the other side’s chart lies straight`}.{:else if worked.craft === 'twisted' && worked.twist === 'right-side'}Here
+				on right-side rows only.{:else if worked.craft === 'brioche'}Each square is a unit.{/if}
 		</p>
 	{/if}
 	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>

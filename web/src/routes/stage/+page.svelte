@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { craftOf, perform } from '@pond-loop/core/craft';
+	import { perform } from '@pond-loop/core/craft';
 	import { canonical, fromCanonical, turn, withFacesChanged, type Crossing } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { sitesOf, type AnyTrace } from '@pond-loop/core/handling';
@@ -9,7 +9,7 @@
 	import { page } from '$app/state';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
-	import { loopsIn, shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
+	import { craftIn, loopsIn, shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
 	import InCraft from '$lib/stage/InCraft.svelte';
@@ -74,7 +74,7 @@
 	const seenName = $derived(reading.ok ? SCHOOLS.slash.write(withFacesChanged(turn(reading.crossing))) : undefined);
 	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
-	const craft = $derived(craftOf(craftId));
+	const craft = $derived(craftIn(style, craftId));
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
 	const plain = $derived(craftId === 'hand');
 	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
@@ -111,6 +111,7 @@
 			[...new Set(named.filter((n) => ids.includes(n.school.id)).map((n) => n.name))].join(', ');
 		const look = `by look: leans ${words?.lean} (${nameIn('slash', 'total-right-left', 'twist') || 'no name'})`;
 		const held = `by hold: ${made?.hold === 'front' ? 'in front' : 'at the back'} (${nameIn('total-front-back') || 'no name'})`;
+		if (!craft.isHanded) return [look];
 		return school === 'total-front-back' || school === 'held-front-back' ? [held, look] : [look, held];
 	});
 	function viewOf(): CrossingStep['view'] {
@@ -330,7 +331,7 @@
 			</div>
 		</div>
 		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
-			<div><Facts crossing={reading.crossing} light={light.now} {style} /></div>
+			<div><Facts crossing={reading.crossing} light={light.now} {style} {craft} {taken} /></div>
 			{#if !plain}<InCraft {craft} {taken} light={light.now} mirrored={shown.mirrored} />{/if}
 			<Proof {proof} />
 			<Ways

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { CRAFTS, perform, type Craft } from '@pond-loop/core/craft';
+	import { CRAFT_IDS, perform, type Craft } from '@pond-loop/core/craft';
 	import { fromCanonical } from '@pond-loop/core/crossing';
 	import { drawStage } from '@pond-loop/core/drawing';
 	import { readGlossary, readTextWith, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
-	import { loopsIn, lookOf, shownIn, wayIn, wayOf } from '$lib/style/look';
+	import { craftIn, loopsIn, lookOf, shownIn, wayIn, wayOf } from '$lib/style/look';
 	import Faces from '$lib/stage/Faces.svelte';
 	import { addressOf, choicesFrom } from '$lib/ui/choices';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -63,7 +63,7 @@
 			}),
 		};
 	}
-	const accounts = $derived(shown ? CRAFTS.map(accountOf) : []);
+	const accounts = $derived(shown ? CRAFT_IDS.map((id) => accountOf(craftIn(data.style, id))) : []);
 	const title = $derived(shown ? wordsFor(shown.fabric).title : 'A crossing');
 
 	$effect(() => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { craftOf, perform } from '@pond-loop/core/craft';
+	import { perform } from '@pond-loop/core/craft';
 	import {
 		CHECK_WORDS,
 		FINISH_WORDS,
@@ -17,7 +17,7 @@
 	import { mistakeIn } from '$lib/lesson/stage-of';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Stage from '$lib/stage/Stage.svelte';
-	import { shownIn, wayOf } from '$lib/style/look';
+	import { craftIn, shownIn, wayOf } from '$lib/style/look';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import { check } from '$lib/swatch/checked';
 	import Needles from '$lib/swatch/Needles.svelte';
@@ -111,7 +111,7 @@
 		act();
 	}
 
-	const craft = $derived(step?.kind === 'crossing' ? craftOf(step.craft) : undefined);
+	const craft = $derived(step?.kind === 'crossing' ? craftIn(data.style, step.craft) : undefined);
 	const shown = $derived(step?.kind === 'crossing' ? shownIn(data.style, step.crossing, craft) : undefined);
 	const done = $derived(
 		step?.kind === 'crossing' && shown && craft ? perform(craft, shown.made, step.way, mistakeIn(step)) : undefined,

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { PEG_ORDERS, toolPlan, type PegOrder, type Worked } from '@pond-loop/core/swatch';
+
+	interface Props {
+		worked: Worked;
+		style: HouseStyle;
+		/** On paper nothing is chosen. */
+		still?: boolean;
+	}
+	const { worked, style, still = false }: Props = $props();
+	const uid = $props.id();
+	let order = $state<PegOrder>('inside');
+	const plan = $derived(toolPlan(worked, { order, number: style.bedNumber }));
+</script>
+
+{#if plan}
+	<section aria-labelledby="{uid}-title" data-testid="tool-plan" class="text-[0.94rem]">
+		<div class="flex flex-wrap items-baseline gap-x-6">
+			<h2 id="{uid}-title" class="text-xl">{worked.craft === 'loom' ? 'At the loom' : 'At the machine'}</h2>
+			{#if worked.craft === 'loom' && !still}
+				<label
+					>One group is parked
+					<select class="field py-0" bind:value={order}>
+						{#each PEG_ORDERS as one (one)}<option value={one}>{one}, all through</option>{/each}
+					</select></label
+				>
+			{/if}
+		</div>
+		<ul class="mt-2 list-disc pl-5">
+			{#each plan.setup as says (says)}<li>{says}</li>{/each}
+		</ul>
+		<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1" data-testid="plan-rows">
+			{#each plan.rows as { rows, says } (rows)}
+				<dt class="font-semibold whitespace-nowrap">{rows}</dt>
+				<dd>{says}</dd>
+			{/each}
+		</dl>
+		<div class="border-warning mt-3 border-l-4 pl-3">
+			{#each plan.cautions as says (says)}<p>{says}</p>{/each}
+		</div>
+	</section>
+{/if}
