@@ -77,9 +77,12 @@ for (const [craft, way] of [
 	['double-knit', 'pairs'],
 	['double-knit', 'facing'],
 	['double-knit', 'back'],
+	['loom', 'parked-inside'],
+	['loom', 'held-outside'],
+	['machine', 'two-tools'],
 ] as const) {
 	test(`what lies on top is seen there, on the stage and on each face: ${craft}, ${way}`, async ({ page }) => {
-		const light = 'day';
+		const light = 'day' as const;
 		await inLight(page, light);
 		for (const name of ['2/2 RC', '2/2 LC']) {
 			const done = perform(craftOf(craft), crossingNamed(name), way);
@@ -101,11 +104,24 @@ for (const [craft, way] of [
 			};
 			for (const [i, face] of taken.faces.entries()) {
 				const figure = page.getByTestId('in-craft').getByRole('figure').nth(i);
-				await see(figure, drawRibbon(face.crossing, { light }), face.crossing);
+				const told = { light, ...(face.cords ? { cords: face.cords } : {}) };
+				await see(figure, drawRibbon(face.crossing, told), face.crossing, face.cords);
 			}
 			const { names, cords } = taken;
 			const told = { light, ...(names ? { names } : {}), ...(cords ? { cords } : {}) } as const;
 			await see(page.getByTestId('stage'), drawStage(taken.loops, trace, last, told), taken.loops, cords);
+			if (craftOf(craft).isHanded) continue;
+			// The knit side of a bed, and the other side of a loom, are what is seen from behind.
+			await page.goto(stage(craft, name, `&way=${way}&step=${last}&view=behind`));
+			const behind = drawStage(taken.loops, trace, last, { ...told, from: 'behind' });
+			await see(page.getByTestId('stage'), behind, taken.loops, cords);
+			const onTop = (d: Drawing): string[] => [...new Set(d.crossPoints.map((p) => `${p.upper}>${p.lower}`))].sort();
+			const [knitSide, other] =
+				craft === 'loom'
+					? [drawStage(taken.loops, trace, last, told), behind]
+					: [behind, drawStage(taken.loops, trace, last, told)];
+			expect(onTop(knitSide)).toEqual(taken.loops.over.map(([u, l]) => `${u}>${l}`).sort());
+			expect(onTop(other)).toEqual(taken.loops.over.map(([u, l]) => `${l}>${u}`).sort());
 		}
 	});
 }
@@ -127,4 +143,90 @@ test('a swatch is made in a craft: its rows, its checks and its words; the craft
 	await page.getByRole('link', { name: 'At the needles' }).click();
 	for (let row = 1; row < 5; row++) await page.getByRole('button', { name: 'Row finished' }).click();
 	await expect(page.getByText('2/2 LC: hold the first 2 units in front')).toBeVisible();
+});
+
+test('a loom is followed from its pegs to the finished crossing, and what goes wrong there is found again', async ({
+	page,
+}) => {
+	await page.goto(stage('loom', '2/2 RC'));
+	await expect(page.getByTestId('caption')).toHaveText(
+		'Loops 1 to 4 stand on their pegs, knit side towards you. The row is wrapped leftwards.',
+	);
+	await expect(page.getByTestId('hold')).toHaveText('park 2 inside');
+	const said: string[] = [];
+	for (let i = 0; i < 13; i++) {
+		await page.getByRole('button', { name: 'One move on' }).click();
+		said.push(await page.getByTestId('caption').innerText());
+	}
+	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '13');
+	expect(said[0]).toBe('Lift loop 1 off peg 1 and park it inside, on a pin.');
+	expect(said[2]).toBe('Bring loop 3 to peg 1, nearer you than what is parked.');
+	expect(said[6]).toContain('Tug loops 3, 4, 1 and 2 level');
+	expect(said.at(-1)).toBe('Lift loop 2 over the yarn: it is knitted off.');
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+	for (const view of ['Above', 'WS']) {
+		await page.getByRole('radio', { name: view, exact: true }).check({ force: true });
+		await expect(page.getByTestId('picture').locator('svg')).toBeVisible();
+	}
+	// Both ways to name it, where they differ.
+	await page.getByRole('radio', { name: /Held outside, on a holder/ }).check();
+	await expect(page.getByTestId('in-craft')).toContainText('By what lies on top this is “left over right”');
+	await page.getByText('a loop that hangs up').click();
+	await expect(page.getByTestId('what-happened')).toContainText('a loop hooked over one side of its peg');
+	await page.getByRole('button', { name: 'Show it on the stage' }).first().click();
+	await expect(page.getByTestId('what-shows')).toContainText('hangs up, the old loop still there');
+	await expectAccessible(page);
+	await page.goto(stage('loom', '4/4 RC'));
+	await expect(page.getByTestId('refused')).toContainText('finds no more slack to borrow');
+	await page.getByRole('button', { name: 'Show 3/3 RC' }).click();
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+});
+
+test('a machine is followed from its needles to the finished crossing; with holding left on nothing is knitted', async ({
+	page,
+}) => {
+	await page.goto(stage('machine', '3/3 LC'));
+	await expect(page.getByTestId('hold')).toHaveText('left group down first');
+	await page.getByRole('button', { name: 'To the end' }).click();
+	await expect(page.getByTestId('caption')).toHaveText('Set the tension number to 6, as it was.');
+	await page.getByRole('button', { name: 'holding left on' }).click();
+	await expect(page.getByTestId('proof')).toContainText('never worked');
+	await expect(page.getByTestId('what-shows')).toContainText('still wait');
+	await page.getByRole('button', { name: 'As it should be' }).click();
+	await page.getByRole('radio', { name: /Raised between purl columns/ }).check();
+	await page.getByRole('button', { name: 'To the end' }).click();
+	await expect(page.getByTestId('caption')).toContainText('on the knit side it is purl');
+	await expectAccessible(page);
+	await page.goto(stage('machine', '1/1/1 LC'));
+	await expect(page.getByTestId('refused')).toContainText('none for a third group');
+});
+
+test('a swatch is followed at the machine by needles, tools and rows, on the desk, at the needles and on paper', async ({
+	page,
+}) => {
+	await page.goto('/swatches');
+	await page.getByRole('link', { name: /Machine, two ropes for a bolster/ }).click();
+	const plan = page.getByTestId('tool-plan');
+	await expect(plan).toContainText('Bring 24 needles into work, L12 to R12');
+	await expect(plan.getByTestId('plan-rows')).toContainText('put the loops of L5, L4 down first, on L7, L6');
+	await expect(plan.getByTestId('plan-rows')).toContainText('As row 5; carriage to the left, counter 11.');
+	await expect(plan).toContainText('maker’s manual');
+	await page.getByRole('link', { name: 'At the needles' }).click();
+	for (let row = 1; row < 5; row++) await page.getByRole('button', { name: 'Row finished' }).click();
+	await expect(page.getByTestId('row-words')).toContainText('carriage slowly to the left, counter 5');
+	await page.goto('/swatches');
+	await page.getByRole('link', { name: /Loom, a lantern tube/ }).click();
+	await expect(plan).toContainText('park pegs 1, 2 inside, bring 3, 4 to 1, 2, seat the others on 3, 4');
+	await plan.getByLabel('One group is parked').selectOption('outside');
+	await expect(plan).toContainText('hold pegs 3, 4 outside, bring 1, 2 to 3, 4, seat the others on 1, 2');
+});
+
+test('a swatch of double-knitting crosses one layer, and its other side lies straight', async ({ page }) => {
+	await page.goto('/swatches');
+	await page.getByRole('link', { name: /Double-knit, a cord on both faces/ }).click();
+	await page.getByLabel('Its crossings cross').selectOption('facing');
+	await expect(page.getByTestId('craft')).toContainText('crossings are of the facing layer only');
+	await expect(page.locator('[data-testid="save-state"][data-kind="saved"]')).toBeVisible();
+	await page.reload();
+	await expect(page.getByLabel('Its crossings cross')).toHaveValue('facing');
 });
