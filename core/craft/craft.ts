@@ -56,6 +56,8 @@ export interface Taken {
 	readonly names?: readonly string[];
 	/** The cord of each loop, from 0, and -1 for what stays behind them; by how the loops move when left out. */
 	readonly cords?: readonly number[];
+	/** Two where both yarns are worked with at once. */
+	readonly yarns?: 2;
 	/** How the rows under each loop were made; plain when left out. */
 	readonly fabric?: readonly FabricMade[];
 	/** What comes out, on each face that is looked at, numbered from the right of that face. */

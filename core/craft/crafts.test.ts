@@ -4,18 +4,7 @@ import { asThreeGroups, asTwoGroups, equal, groupsOf, turn, type Crossing } from
 import { applyMove, startState, type HandState, type Move } from '../handling/index.ts';
 import { anyCrossing, everyThreeGroups, everyTwoGroups } from '../test/arbitraries.ts';
 import { named, traceOf } from '../test/made.ts';
-import {
-	columnsAfter,
-	CRAFTS,
-	craftOf,
-	keepsFaces,
-	layerOf,
-	nearestThatFits,
-	perform,
-	SCOPES,
-	stretchOf,
-	waysFor,
-} from './index.ts';
+import { CRAFTS, craftOf, keepsFaces, layerOf, nearestThatFits, perform, SCOPES, stretchOf, waysFor } from './index.ts';
 
 const everyday = [...everyTwoGroups(4), ...everyThreeGroups(2)].map((e) => e.crossing);
 const other = CRAFTS.filter((c) => c.id !== 'hand');
@@ -82,14 +71,7 @@ describe('twisted', () => {
 });
 
 describe('slipped', () => {
-	it('counts colour and age by rows, stretches more the older and the further, and says how far is too far', () => {
-		const start = Array.from({ length: 3 }, () => ({ colour: 'A', age: 0 }) as const);
-		const rows = [1, 2].map(() => ({ colour: 'B', slips: [2] }) as const);
-		expect(columnsAfter(start, rows)).toEqual([
-			{ colour: 'B', age: 0 },
-			{ colour: 'A', age: 2 },
-			{ colour: 'B', age: 0 },
-		]);
+	it('stretches more the older and the further, and says how far is too far', () => {
 		fc.assert(
 			fc.property(fc.integer({ min: 0, max: 8 }), fc.integer({ min: 0, max: 8 }), (age, reach) => {
 				expect(stretchOf(age + 1, reach)).toBeGreaterThan(stretchOf(age, reach) - 1e-9);

@@ -19,6 +19,6 @@ export * from './hand/index.ts';
 export { crossOnPegs, isParkedOutside, loomLike, pegNames, type OnPegs, type PegNames } from './loom/index.ts';
 export { crossOnBed, LEAST_ROWS, machineLike, ROPE_ROWS, type MachineSet, type OnBed } from './machine/index.ts';
 export { perform, type MistakeAt, type Performance } from './perform.ts';
-export { columnsAfter, MOST_STRETCH, stretchOf } from './slipped/index.ts';
+export { MOST_STRETCH, stretchOf } from './slipped/index.ts';
 export { diagnoseIn, signsIn } from './signs-in.ts';
 export { planIn, waysFor } from './ways-for.ts';

@@ -27,6 +27,8 @@ export interface Palette {
 	readonly cords: readonly [StrandColours, StrandColours, StrandColours, StrandColours];
 	readonly ground: StrandColours;
 	readonly yarn: StrandColours;
+	/** The second one, where two are worked with. */
+	readonly yarnTwo: StrandColours;
 	readonly needle: ToolColours;
 	/** The bed, the carriage and the hooks of a machine. */
 	readonly metal: ToolColours;
@@ -59,6 +61,7 @@ const day: Palette = {
 	],
 	ground: { body: '#d3ccb6', edge: '#978d71', mark: '#b3aa8e' },
 	yarn: { body: '#55635c', edge: '#36423d', mark: '#6d7b74' },
+	yarnTwo: { body: '#f3ead6', edge: '#8b7f62', mark: '#cfc3a6' },
 	needle: { body: '#b98a52', light: '#dcb584', dark: '#8d6435', edge: '#5f4220' },
 	metal: { body: '#a9b8b4', light: '#dde6e2', dark: '#748985', edge: '#3c514d' },
 	holder: { body: '#e3a93a', light: '#f8d787', dark: '#b67d14', edge: '#6f4a05' },
@@ -85,6 +88,7 @@ const dusk: Palette = {
 	],
 	ground: { body: '#6d7a70', edge: '#2b3632', mark: '#55625a' },
 	yarn: { body: '#c9d3c7', edge: '#3d4b46', mark: '#e1e8de' },
+	yarnTwo: { body: '#8a7f66', edge: '#2c261a', mark: '#a89c80' },
 	needle: { body: '#b78a57', light: '#d9b384', dark: '#7f5b31', edge: '#1e1409' },
 	metal: { body: '#7c8f8c', light: '#b3c4c0', dark: '#566966', edge: '#0d1b1b' },
 	holder: { body: '#efbd57', light: '#ffe2a0', dark: '#b07e1d', edge: '#231703' },
@@ -111,6 +115,7 @@ const print: Palette = {
 	],
 	ground: { body: '#f4f4f4', edge: '#6b6b6b', mark: '#bdbdbd' },
 	yarn: { body: '#6a6a6a', edge: '#222222', mark: '#999999' },
+	yarnTwo: { body: '#ffffff', edge: '#222222', mark: '#dddddd' },
 	needle: { body: '#e9e9e9', light: '#ffffff', dark: '#bcbcbc', edge: '#222222' },
 	metal: { body: '#dddddd', light: '#ffffff', dark: '#aaaaaa', edge: '#222222' },
 	holder: { body: '#cfcfcf', light: '#ffffff', dark: '#9a9a9a', edge: '#111111' },

@@ -1,6 +1,6 @@
 /** What a learner can do: named skills, what each stands on, and which of them a step teaches or asks for. */
 
-import type { CraftId } from '../craft/index.ts';
+import { craftOf, type CraftId } from '../craft/index.ts';
 import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import { readGlossary, readRows } from '../notation/index.ts';
 import type { Level, Step, SwatchStep } from '../schema/index.ts';
@@ -155,7 +155,9 @@ export const isWithoutHolder = (way: string): boolean => NO_HOLDER.has(way);
 export function taughtBy(step: Step): readonly SkillId[] {
 	switch (step.kind) {
 		case 'crossing': {
-			const own: SkillId[] = ['holder', 'front-back', 'lean', skillOf(step.crossing), ...CRAFT_SKILLS[step.craft]];
+			// Nothing is slipped to a holder where loops hang on pegs or on a bed.
+			const byHand: SkillId[] = craftOf(step.craft).isHanded ? ['holder', 'front-back'] : [];
+			const own: SkillId[] = [...byHand, 'lean', skillOf(step.crossing), ...CRAFT_SKILLS[step.craft]];
 			if (isWithoutHolder(step.way)) own.push('loose', 'no-holder');
 			if (step.way === 'two-holders') own.push('two-holders');
 			if (step.view?.mistake) own.push('mount', 'ladder', 'mend');
@@ -202,7 +204,9 @@ export function askedBy(step: Step): readonly SkillId[] {
 			: step.kind === 'swatch'
 				? swatchSkills(step)
 				: [];
-	return [...new Set(main.flatMap((id) => SKILLS.get(id)!.needs))].filter((id) => !taught.has(id));
+	const craft = step.kind === 'swatch' ? workedOf(step).craft : 'craft' in step ? step.craft : 'hand';
+	const brought = craftOf(craft).isHanded ? taught : new Set<SkillId>([...taught, 'holder', 'front-back']);
+	return [...new Set(main.flatMap((id) => SKILLS.get(id)!.needs))].filter((id) => !brought.has(id));
 }
 
 const known = new WeakMap<object, Worked>();

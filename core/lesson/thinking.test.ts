@@ -158,6 +158,37 @@ describe('what to bring', () => {
 	});
 });
 
+describe('a lesson at the loom or the machine', () => {
+	const at = (craft: 'loom' | 'machine', name: string, way: string): Step => ({ ...show(name), craft, way }) as Step;
+
+	it('brings pegs or prongs instead of needles, and asks for no holding in front or at the back', () => {
+		const kit = (...steps: Step[]): string =>
+			kitFor(lessonOf(...steps), DEFAULT_HOUSE_STYLE)
+				.map((i) => i.what)
+				.join('; ');
+		const [pegs, bed] = [at('loom', '1/1 RC', 'parked-inside'), at('machine', '1/1 RC', 'two-tools')];
+		expect(kit(pegs)).toMatch(/Loom of at least 20 pegs; Pick/);
+		expect(kit(bed)).toMatch(/Single bed.*Transfer tools.*Latch tool/);
+		for (const step of [pegs, bed]) {
+			expect(kit(step)).not.toMatch(/Needles|Holder/);
+			expect(askedBy(step)).toEqual(['knit']);
+		}
+		expect(kit(pegs, show('2/2 LC'))).toMatch(/Needles.*Loom.*Holder/);
+	});
+
+	it('keeps one order of parking, unless it compares the two', () => {
+		const [inside, outside] = [at('loom', '2/2 RC', 'parked-inside'), at('loom', '2/2 RC', 'held-outside')];
+		expect(keys(lessonOf(inside, inside))).not.toContain(`two-orders ${inside.id}`);
+		const mixed = lessonOf(inside, outside);
+		const remark = remarksOn(mixed).find((r) => r.key.startsWith('two-orders'))!;
+		expect(remark.says).toBe('Step 2 parks its loops outside, and step 1 inside.');
+		const mended = remark.fix!.apply(mixed, nextId());
+		expect(mended.steps.map((s) => 'way' in s && s.way)).toEqual(['parked-inside', 'parked-inside']);
+		const compared = { ...inside, id: nextId(), kind: 'compare', of: 'ways' } as Step;
+		expect(remarksOn(lessonOf(inside, compared, outside)).some((r) => r.key.startsWith('two-orders'))).toBe(false);
+	});
+});
+
 describe('steps', () => {
 	it('are put in any order without one being lost or doubled', () => {
 		const lesson = lessonOf(show('1/1 LC'), rest(), show('2/2 LC'));

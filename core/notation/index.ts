@@ -13,6 +13,7 @@ export {
 export { namesFor, SCHOOL_IDS, SCHOOLS, type Meaning, type School, type SchoolId, type SchoolName } from './schools.ts';
 export { stitches, wordsFor, type CrossingWords } from './words-for.ts';
 export { differencesOf } from './compare.ts';
+export { readPegName } from './pegs.ts';
 export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from './read-with.ts';
 export { entryFor, GLOSSARY_LIMITS, plainName, readGlossary, type Glossary, type GlossaryEntry } from './glossary.ts';
 export { MAX_SENTENCE_LENGTH, readSentence, sentenceFor, type SentenceReading } from './sentence/index.ts';

@@ -1,3 +1,4 @@
+import { readPegName } from './pegs.ts';
 import { readSentence } from './sentence/index.ts';
 import { entryFor, type Glossary, type GlossaryEntry } from './glossary.ts';
 import { nameParts } from './parts.ts';
@@ -36,6 +37,8 @@ export function readNameWith(
 /** What a sentence made, where a name was expected: told like a name, with no parts to take apart. */
 export interface SentenceRead extends NameRead {
 	readonly sentence: string;
+	/** It was no sentence but the loom knitters' "left over right". */
+	readonly ofPegs?: true;
 }
 
 /** Reads a name, or, when it is none, runs it as a glossary sentence. Refused as a name when it is neither. */
@@ -47,16 +50,19 @@ export function readTextWith(
 ): NameSettled | SentenceRead | NameRead | NameNotRead {
 	const named = readNameWith(glossary, text, school, choose);
 	if (named.ok || named.readings.length > 0 || !text.trim().includes(' ')) return named;
-	const run = readSentence(text);
-	if (!run.ok) return named;
-	const chosen = run.value[choose] ?? run.value[0]!;
+	const pegs = readPegName(text);
+	const run = pegs ? undefined : readSentence(text);
+	const meanings = pegs ?? (run?.ok ? run.value : undefined);
+	if (!meanings) return named;
+	const chosen = meanings[choose] ?? meanings[0]!;
 	return {
 		ok: true,
 		crossing: chosen.crossing,
 		school: 'slash',
 		parts: [],
-		meanings: run.value.map(({ crossing, differs }) => ({ crossing, differs })),
+		meanings: meanings.map(({ crossing, differs }) => ({ crossing, differs })),
 		elsewhere: [],
 		sentence: text.trim(),
+		...(pegs ? { ofPegs: true as const } : {}),
 	};
 }

@@ -34,6 +34,14 @@ describe('a house style', () => {
 		}
 	});
 
+	it('kept from before looms and machines, gets the usual ones; what no dial or loom has is refused', () => {
+		const { loomShape, wrapWay, pegGauge, bedNumber, bedYarn, bedLever, ...before } = DEFAULT_HOUSE_STYLE;
+		expect(HouseStyleSchema.parse(before)).toEqual(DEFAULT_HOUSE_STYLE);
+		expect([loomShape, wrapWay, pegGauge, bedNumber, bedYarn, bedLever]).not.toContain(undefined);
+		expect(said({ bedNumber: 11 })).toBe('Choose a number from 0 to 10.');
+		expect(said({ pegGauge: 7 })).toBe('There is no such gauge. Choose one of the list.');
+	});
+
 	it('keeps words without the spaces around them', () => {
 		const sides = { right: '  show side ', wrong: 'inside' };
 		expect(HouseStyleSchema.parse({ ...DEFAULT_HOUSE_STYLE, sides }).sides.right).toBe('show side');

@@ -134,6 +134,7 @@ export const doubleKnit: Craft = onNeedles({
 			loops,
 			names: Array.from({ length: loops.n }, (_, i) => nameOfLoop(i + 1)),
 			cords: cordsOfLoops(c, scope),
+			yarns: 2,
 			faces: [
 				{ title: 'facing layer', crossing: layerOf(loops, true) },
 				{ title: 'back layer, from the back', crossing: turn(layerOf(loops, false)) },

@@ -1,8 +1,8 @@
 /** A machine's single bed: the purl side towards the worker, and the group put down first on top of the knit side. */
 
-import { asTwoGroups } from '../../crossing/index.ts';
-import { BED_MISTAKES, bedState, USUAL_TENSION, type BedTrace } from '../../handling/index.ts';
-import { ok } from '../../result.ts';
+import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
+import { BED_MISTAKES, bedState, simulate, USUAL_TENSION, type BedState, type BedTrace } from '../../handling/index.ts';
+import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { difficulty, type Fibre } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
@@ -22,6 +22,15 @@ export interface MachineSet {
 	/** Whether the lever stands on hold before the crossing. */
 	readonly holding?: boolean;
 }
+
+/** The bed before the first move; how far it is pulled is the same number as by hand. */
+const bedFor = (loops: Crossing, { tension, fibre, holding }: Required<MachineSet>): BedState =>
+	bedState(loops.n, {
+		strain: difficulty(loops, { fibre }).tightness,
+		brittle: fibre !== 'wool',
+		tension,
+		holding,
+	});
 
 /** A single bed as it stands before the teacher. */
 export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding = false }: MachineSet = {}): Craft => ({
@@ -54,21 +63,25 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 			lost: isTwisted(c) ? ['Twists: the carriage knits open stitches.'] : [],
 		});
 	},
-	start: ({ loops }) =>
-		bedState(loops.n, {
-			strain: difficulty(loops, { fibre }).tightness,
-			brittle: fibre !== 'wool',
-			tension,
-			holding,
-		}),
+	start: ({ loops }) => bedFor(loops, { tension, fibre, holding }),
 	plan: ({ loops }, _, id) => {
 		const way = MACHINE_WAYS.find((w) => w.id === id);
-		return way
-			? planOnBed(loops, way, { tension, holding })
-			: noSuchWay(
-					id,
-					MACHINE_WAYS.map((w) => w.title),
-				);
+		if (!way) {
+			return noSuchWay(
+				id,
+				MACHINE_WAYS.map((w) => w.title),
+			);
+		}
+		const moves = planOnBed(loops, way, { tension, holding });
+		if (!moves.ok) return moves;
+		// Tried before it is taught: the same yarn and number on the simulated bed.
+		const { hung, lost } = simulate(moves.value, bedFor(loops, { tension, fibre, holding })).outcome;
+		if (hung.length + lost.length === 0) return moves;
+		return fail({
+			code: 'way-does-not-apply',
+			what: `In ${fibre}, “${way.title}” pulls this crossing too far: ${lost.length > 0 ? 'the yarn breaks' : 'the loops do not come off'}.`,
+			todo: 'Loosen it and take the weight off, cross fewer stitches, or take wool.',
+		});
 	},
 	deviation: () => undefined,
 	words: (trace: BedTrace, step) => bedWords(trace, step),

@@ -5,9 +5,9 @@ import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
 import { PLAIN } from '../vocabulary.ts';
-import { MOST_STRETCH, stretchOf } from './columns.ts';
+import { MOST_STRETCH, stretchOf } from './stretch.ts';
 
-export { columnsAfter, MOST_STRETCH, stretchOf, type Colour, type Column, type SlipRow } from './columns.ts';
+export { MOST_STRETCH, stretchOf } from './stretch.ts';
 
 /** Rows for which the long stitches are slipped before they cross. Assumed: enough to show, not enough to pull. */
 export const SLIPPED_ROWS = 2;

@@ -8,6 +8,8 @@ export interface StageOptions {
 	readonly textScale?: number;
 	/** Left-handed: turned left to right, with stitches waiting on the right needle. */
 	readonly mirrored?: boolean;
+	/** Two where both layers are worked at once; one when left out. */
+	readonly yarns?: 1 | 2;
 	/** The hand that holds the yarn; right when left out. */
 	readonly yarnHand?: 'right' | 'left';
 	/** Bent when left out. */

@@ -8,7 +8,7 @@ import { stateAt, type HandState, type Trace } from '../../handling/index.ts';
 import { bowsOf } from '../bows.ts';
 import { between, pathOf } from '../curve.ts';
 import { mirrored } from '../mirrored.ts';
-import { PALETTES, type Palette } from '../palette.ts';
+import { PALETTES, type Palette, type StrandColours } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
 import { weave, type Strand } from '../weave.ts';
@@ -111,7 +111,8 @@ export function drawNeedles(c: Crossing, asWorked: Trace, step: number, options:
 		...paintYarn(layout, (yarnHand === 'right') !== (options.mirrored ?? false) ? 'right' : 'left', {
 			palette,
 			textScale,
-			word: sideWord(layout.yarn.side === 'front' ? 'front' : 'back') === 'front' ? 'yarn in front' : 'yarn behind',
+			two: options.yarns === 2,
+			word: `${options.yarns === 2 ? 'both yarns' : 'yarn'} ${sideWord(layout.yarn.side === 'front' ? 'front' : 'back') === 'front' ? 'in front' : 'behind'}`,
 		}),
 		...paintTrouble(layout, state, palette),
 		...paintTags(layout, cords, palette, textScale, options.names),
@@ -177,18 +178,21 @@ function layersOf(head: Head, layout: StageLayout): Pick<TopPaint, 'backLayer' |
 function paintYarn(
 	layout: StageLayout,
 	to: 'right' | 'left',
-	{ palette, textScale, word }: { palette: Palette; textScale: number; word: string },
+	{ palette, textScale, two, word }: { palette: Palette; textScale: number; two: boolean; word: string },
 ): Shape[] {
 	const { from, side } = layout.yarn;
-	const style: StrandStyle = { colours: palette.yarn, texture: 'plain' };
 	const behind = side === 'behind';
 	const start = { x: from.x - layout.step * 0.16, y: from.y + (behind ? 2 : 14) };
 	const end = to === 'right' ? WIDTH : 0;
 	const dir = to === 'right' ? 1 : -1;
 	const away = end - start.x;
-	const d = behind
-		? `M${num(start.x)} ${num(start.y)}C${num(start.x - dir * 8)} ${num(start.y - 74)} ${num(start.x + away * 0.2)} ${num(start.y - 90)} ${num(start.x + away * 0.45)} ${num(start.y - 82)}S${num(start.x + away * 0.8)} 20 ${end} 18`
-		: `M${num(start.x)} ${num(start.y)}C${num(start.x - dir * 14)} ${num(start.y + 46)} ${num(start.x + away * 0.1)} ${num(start.y + 74)} ${num(start.x + away * 0.35)} ${num(start.y + 58)}S${num(start.x + away * 0.8)} ${num(start.y + 34)} ${end} ${num(start.y + 40)}`;
+	/** The path, or that of a second yarn beside it. */
+	const path = (by: number): string => {
+		const at = (x: number, y: number): string => `${num(start.x + x)} ${num(start.y + by + y)}`;
+		return behind
+			? `M${at(0, 0)}C${at(-dir * 8, -74)} ${at(away * 0.2, -90)} ${at(away * 0.45, -82)}S${num(start.x + away * 0.8)} ${20 + by} ${end} ${18 + by}`
+			: `M${at(0, 0)}C${at(-dir * 14, 46)} ${at(away * 0.1, 74)} ${at(away * 0.35, 58)}S${at(away * 0.8, 34)} ${end} ${num(start.y + by + 40)}`;
+	};
 	const note: Shape = {
 		kind: 'text',
 		role: 'note',
@@ -203,16 +207,18 @@ function paintYarn(
 		face: 'sans',
 		halo: palette.water[0],
 	};
-	return [
-		...paintStrand(style, {
-			d,
-			width: layout.strand * 0.66,
-			depth: behind ? DEPTH.yarnBehind : DEPTH.yarnInFront,
-			role: 'yarn',
-			cap: 'round',
-		}),
-		note,
-	];
+	const strand = (colours: StrandColours, by: number): Shape[] =>
+		paintStrand(
+			{ colours, texture: 'plain' },
+			{
+				d: path(by),
+				width: layout.strand * 0.66,
+				depth: (behind ? DEPTH.yarnBehind : DEPTH.yarnInFront) + (by === 0 ? 0.01 : 0),
+				role: 'yarn',
+				cap: 'round',
+			},
+		);
+	return [...strand(palette.yarn, 0), ...(two ? strand(palette.yarnTwo, layout.strand * 0.9) : []), note];
 }
 
 /** Yarn where it does not belong: strands across stitches, and loops beside them. */

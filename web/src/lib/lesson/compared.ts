@@ -6,7 +6,7 @@ import { drawChart, drawRibbon, drawStage, type Drawing, type Light } from '@pon
 import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
 import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
 import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
-import { craftIn, loopsIn, lookOf, shownIn, wayOf } from '$lib/style/look';
+import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayOf } from '$lib/style/look';
 
 export interface Side {
 	readonly title: string;
@@ -53,7 +53,7 @@ function way({ crossing, craft: craftId }: CompareStep, id: string, shownAs: Sho
 	const moment = trace.steps.findLastIndex((s) => s.passings.length > 0) + 1;
 	return {
 		title,
-		says: `${counts.moves} moves, ${counts.mostLoose} loose at once, ${counts.tools === 0 ? 'no holder' : counts.tools === 1 ? 'one holder' : 'two holders'}`,
+		says: `${counts.moves} moves, ${counts.mostLoose} loose at once, ${toolsSaid(counts.tools, craft)}`,
 		drawing: drawStage(taken.loops, trace, moment, { ...lookOf(style), ...loopsIn(taken), light, textScale: 1.9 }),
 	};
 }

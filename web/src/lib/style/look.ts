@@ -60,10 +60,16 @@ export const isChartMirrored = (style: HouseStyle, craft: Craft): boolean =>
 	craft.isHanded && isLeftHanded(style) && style.demonstrates !== 'left-same';
 
 /** What a drawing of the stage is told of the loops of a craft. */
-export const loopsIn = ({ names, cords, fabric }: Taken): Pick<StageOptions, 'names' | 'cords' | 'fabric'> => ({
+export const loopsIn = ({
+	names,
+	cords,
+	fabric,
+	yarns,
+}: Taken): Pick<StageOptions, 'names' | 'cords' | 'fabric' | 'yarns'> => ({
 	...(names ? { names } : {}),
 	...(cords ? { cords } : {}),
 	...(fabric ? { fabric } : {}),
+	...(yarns ? { yarns } : {}),
 });
 
 /** Words for the hands, with the needles called as these hands hold them. */
@@ -78,6 +84,12 @@ export const wordsIn = (
 /** What is said of a way; one that was found keeps its limits in its id. */
 export const wayOf = (id: string, craft: Craft = hand): Way =>
 	craft.ways.find((w) => w.id === (limitsOf(id) ? 'found' : id)) ?? craft.ways[0]!;
+
+/** The tools of a way, counted: holders for hands and pegs, transfer tools for a bed. */
+export function toolsSaid(tools: number, craft: Craft): string {
+	const one = craft.id === 'machine' ? 'transfer tool' : 'holder';
+	return tools === 0 ? `no ${one}` : tools === 1 ? `one ${one}` : `two ${one}s`;
+}
 
 /** Whether a way without a holder is wider than this teacher goes without one. */
 export function isTooWide(style: HouseStyle, c: Crossing, way: string): boolean {

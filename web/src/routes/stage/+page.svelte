@@ -75,6 +75,7 @@
 	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
 	const craft = $derived(craftIn(style, craftId));
+	const ofPegs = $derived(!line?.ok && 'ofPegs' in textRead);
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
 	const plain = $derived(craftId === 'hand');
 	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
@@ -289,7 +290,7 @@
 							>
 						</p>
 					{:else if sentence}
-						<p>Run on the simulator: <span class="font-mono text-[0.92em]">{sentence}</span></p>
+						<p>{ofPegs ? 'As loom knitters say it' : 'Run on the simulator'}: <span class="font-mono text-[0.92em]">{sentence}</span></p>
 					{:else}
 						<Anatomy parts={reading.parts} />
 						<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>

@@ -5,7 +5,7 @@
 	import { readGlossary, readTextWith, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
-	import { craftIn, loopsIn, lookOf, shownIn, wayIn, wayOf } from '$lib/style/look';
+	import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayIn, wayOf } from '$lib/style/look';
 	import Faces from '$lib/stage/Faces.svelte';
 	import { addressOf, choicesFrom } from '$lib/ui/choices';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -107,11 +107,7 @@
 					<p class="quiet text-[0.94rem]">{account.craft.says}</p>
 					{#if account.refused === undefined}
 						<p class="mt-2 text-[0.94rem]">
-							{account.way}: {account.tally.moves} moves, {account.tally.tools === 0
-								? 'no holder'
-								: account.tally.tools === 1
-									? 'one holder'
-									: 'two holders'}
+							{account.way}: {account.tally.moves} moves, {toolsSaid(account.tally.tools, account.craft)}
 						</p>
 						<p class="mt-1"><a class="wordlink" href={account.href}>On the stage</a></p>
 					{/if}

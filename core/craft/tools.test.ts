@@ -1,0 +1,161 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
+import { mendsFor, simulate, sitesOf, type MistakeId } from '../handling/index.ts';
+import { readPegName } from '../notation/index.ts';
+import { everyTwoGroups } from '../test/arbitraries.ts';
+import { named } from '../test/made.ts';
+import {
+	crossOnPegs,
+	craftOf,
+	diagnoseIn,
+	loomLike,
+	machineLike,
+	pegNames,
+	perform,
+	signsIn,
+	waysFor,
+} from './index.ts';
+
+const small = everyTwoGroups(6)
+	.map((e) => e.crossing)
+	.filter((c) => Math.max(asTwoGroups(c)!.tip.length, asTwoGroups(c)!.far.length) <= 3);
+const ids = (craft: ReturnType<typeof craftOf>, name: string): string[] => waysFor(craft, named(name)).map((w) => w.id);
+const made = (craft: ReturnType<typeof craftOf>, name: string, way: string, mistake?: MistakeId) => {
+	const done = perform(craft, named(name), way, mistake && { id: mistake, site: 0 });
+	if (!done.ok) throw new Error(done.problems[0]!.what);
+	return done.value;
+};
+
+describe('whatever loom or machine stands there', () => {
+	const looms = fc.record({
+		shape: fc.constantFrom('rake' as const, 'round' as const),
+		direction: fc.constantFrom('leftwards' as const, 'rightwards' as const),
+		gauge: fc.constantFrom(6, 10, 19),
+	});
+	const machines = fc.record({
+		// Looser numbers have to be left on the dial.
+		tension: fc.integer({ min: 0, max: 8 }),
+		fibre: fc.constantFrom('wool' as const, 'cotton' as const, 'linen' as const),
+		holding: fc.boolean(),
+	});
+
+	it('each way within its limits ends in exactly that crossing on the knit side, whole', () => {
+		const tools = fc.oneof(
+			looms.map((set) => ({ craft: 'loom' as const, set })),
+			machines.map((set) => ({ craft: 'machine' as const, set })),
+		);
+		fc.assert(
+			fc.property(tools, fc.constantFrom(...small), (tool, c) => {
+				const craft = tool.craft === 'loom' ? loomLike(tool.set) : machineLike(tool.set);
+				const ways = waysFor(craft, c);
+				expect(ways.length).toBeGreaterThan(0);
+				for (const way of ways) {
+					const done = perform(craft, c, way.id);
+					if (!done.ok) throw new Error(done.problems[0]!.what);
+					expect([way.id, done.value.proof.checks.filter((k) => !k.ok)]).toEqual([way.id, []]);
+					expect(done.value.trace.outcome.over).toEqual(c.over);
+				}
+			}),
+			{ numRuns: 300 },
+		);
+	});
+
+	it('leaves out what that tool cannot do, and says why', () => {
+		expect(ids(loomLike({ shape: 'rake' }), '2/2 RC')).not.toContain('across-the-gap');
+		expect(ids(loomLike(), '2/2 RC')).toContain('across-the-gap');
+		expect(ids(craftOf('loom'), '3/3 RC')).not.toContain('in-the-fingers');
+		expect(ids(machineLike({ fibre: 'cotton' }), '3/3 LC')).toEqual(['loosened']);
+		const refused = perform(machineLike({ fibre: 'cotton' }), named('3/3 LC'), 'two-tools');
+		expect(!refused.ok && `${refused.problems[0]!.what} ${refused.problems[0]!.todo}`).toMatch(
+			/In cotton.*the yarn breaks\. Loosen it/,
+		);
+	});
+});
+
+describe('names on pegs', () => {
+	it('say what lies on top and what is moved first, as the pegs make it', () => {
+		const inside = { where: { side: 'inside', by: 'pin' } } as const;
+		const outside = { where: { side: 'outside', by: 'holder' } } as const;
+		expect(pegNames(named('2/2 LC'), inside)).toEqual({ onTop: 'right over left', movedFirst: 'right over left' });
+		expect(pegNames(named('2/2 LC'), outside)).toEqual({ onTop: 'right over left', movedFirst: 'left over right' });
+		for (const [text, left, right] of [
+			['left over right', 1, 1],
+			['2 left over 1 right', 2, 1],
+			['Left over 3 right', 1, 3],
+		] as const) {
+			const [onTop, movedFirst] = readPegName(text)!;
+			// The left group is moved first in both: with the other one inside it lies on top, outside not.
+			for (const [meaning, where] of [
+				[onTop, inside.where],
+				[movedFirst, outside.where],
+			] as const) {
+				const trace = perform(craftOf('loom'), meaning!.crossing, 'after-the-row');
+				const n = left + right;
+				const moves = crossOnPegs({ left, right, parked: 'right', where });
+				const over = simulate(moves, { ...startOf(n) }).outcome.over;
+				expect(over, text).toEqual(meaning!.crossing.over);
+				expect(trace.ok).toBe(true);
+			}
+		}
+		expect(['left over left', 'right under left', '0 left over right', 'C4F'].map(readPegName)).toEqual([
+			undefined,
+			undefined,
+			undefined,
+			undefined,
+		]);
+	});
+	const startOf = (n: number) => {
+		const { start } = made(craftOf('loom'), '1/1 RC', 'parked-inside').trace;
+		if (start.tool !== 'loom') throw new Error('no loom');
+		const loop = start.loops[0]!;
+		return { ...start, pegs: n, loops: Array.from({ length: n }, (_, i) => ({ ...loop, stitch: i + 1, peg: i + 1 })) };
+	};
+});
+
+describe.each(['loom', 'machine', 'double-knit'] as const)('mistakes: %s', (id) => {
+	const craft = craftOf(id);
+
+	it('each shows a sign that has a mend, is found again from it, and leaves the proof unproved', () => {
+		const seen = new Set<string>();
+		for (const name of id === 'double-knit' ? ['2/2 RC'] : ['2/2 RC', '2/1 LPC', '3/3 LC']) {
+			for (const way of waysFor(craft, named(name))) {
+				if (way.id === 'found') continue;
+				const right = made(craft, name, way.id);
+				for (const mistake of craft.mistakes) {
+					for (const [site, { moves }] of sitesOf(mistake, right.trace).slice(0, 6).entries()) {
+						const trace = simulate(moves, right.trace.start);
+						const signs = signsIn(craft, right.taken, trace);
+						// Loops that are not pulled far come off all the same, and a holder of one has no wrong end.
+						if (signs.length === 0) {
+							expect(['machine not-forward', 'double-knit wrong-order']).toContain(`${id} ${mistake.id}`);
+							continue;
+						}
+						seen.add(mistake.id);
+						const done = perform(craft, named(name), way.id, { id: mistake.id, site });
+						expect(done.ok && done.value.proof.ok, `${way.id} ${mistake.id}`).toBe(false);
+						expect(mendsFor(right.taken.loops, signs, { rows: 1 }).every((m) => m.cost > 0)).toBe(true);
+						const likely = diagnoseIn(craft, right.taken, right.trace, [signs[0]!.id]);
+						expect(likely.some((l) => l.mistakes.includes(mistake.id))).toBe(true);
+					}
+				}
+			}
+		}
+		expect([...seen].sort()).toEqual(craft.mistakes.map((m) => m.id).sort());
+	});
+});
+
+describe('what one face of double-knitting shows', () => {
+	it('is its own layer: the facing one leans wrong while the back one stays as it was', () => {
+		const craft = craftOf('double-knit');
+		const { taken, trace } = made(craft, '2/2 RC', 'facing', 'wrong-side');
+		const front = craft.shows!(taken, trace, 'RS');
+		const back = craft.shows!(taken, trace, 'WS');
+		expect(equal(front.asked, twoGroups({ front: 2, behind: 2, lean: 'right' }))).toBe(true);
+		expect(front.outcome.order).toEqual([3, 4, 1, 2]);
+		expect([back.outcome.order, back.outcome.over]).toEqual([[1, 2, 3, 4], []]);
+		expect(signsIn(craft, taken, trace).map((s) => s.says.RS ?? s.says.WS)).toContainEqual(
+			expect.stringMatching(/leans the other way|locked together/),
+		);
+	});
+});
