@@ -211,7 +211,8 @@ test('a swatch is followed at the machine by needles, tools and rows, on the des
 	await expect(plan.getByTestId('plan-rows')).toContainText('put the loops of L5, L4 down first, on L7, L6');
 	await expect(plan.getByTestId('plan-rows')).toContainText('As row 5; carriage to the left, counter 11.');
 	await expect(plan).toContainText('maker’s manual');
-	await page.getByRole('link', { name: 'At the needles' }).click();
+	await page.getByRole('link', { name: 'At the machine' }).click();
+	await expect(page.getByTestId('setup')).toContainText('Bring 24 needles into work');
 	for (let row = 1; row < 5; row++) await page.getByRole('button', { name: 'Row finished' }).click();
 	await expect(page.getByTestId('row-words')).toContainText('carriage slowly to the left, counter 5');
 	await page.goto('/swatches');
@@ -229,4 +230,14 @@ test('a swatch of double-knitting crosses one layer, and its other side lies str
 	await expect(page.locator('[data-testid="save-state"][data-kind="saved"]')).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel('Its crossings cross')).toHaveValue('facing');
+});
+
+test('a name from the loom says two things, and the one that is meant is chosen', async ({ page }) => {
+	await page.goto(stage('loom', '2 left over 2 right'));
+	const open = page.getByRole('region', { name: 'What the name leaves open' });
+	await expect(open).toContainText('named by what lies on top');
+	await expect(page.getByTestId('lean')).toHaveText('leans right');
+	await open.getByRole('button', { name: /named by what is moved first/ }).click();
+	await expect(page.getByTestId('lean')).toHaveText('leans left');
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 });

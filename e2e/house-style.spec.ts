@@ -123,3 +123,16 @@ test('a glossary of one’s own overrides the school wherever names are read', a
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('2/2 RC');
 });
+
+test('the tools of the class stand in the house style, and the stage follows them', async ({ page }) => {
+	await choose(page, 'The loom is', 'A straight rake');
+	await choose(page, 'Its rows are wrapped', 'To the right');
+	await choose(page, 'That yarn is', 'Cotton');
+	await expect(saved(page)).toBeVisible();
+	await page.goto('/stage?name=2%2F2+RC&school=slash&craft=loom');
+	await expect(page.getByTestId('caption')).toContainText('wrapped rightwards');
+	await expect(page.getByRole('radio', { name: /Parked across the gap/ })).toHaveCount(0);
+	await page.goto('/stage?name=3%2F3+LC&school=slash&craft=machine');
+	await expect(page.getByRole('radio', { name: /Two transfer tools/ })).toHaveCount(0);
+	await expect(page.getByRole('radio', { name: /Loosened, the weight off/ })).toBeChecked();
+});

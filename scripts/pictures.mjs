@@ -25,7 +25,7 @@ const views = [
 			await page.getByLabel('A crossing, as the pattern names it').fill('T3F');
 		},
 	},
-	{ name: 'sign-in', path: '/sign-in', visitor: true },
+	{ name: 'machine', path: '/stage?name=3%2F3+LC&school=slash&craft=machine&step=4' },
 	{ name: 'house-style', path: '/style' },
 	{
 		name: 'account',
@@ -44,7 +44,7 @@ const views = [
 	{ name: 'stage-day', path: '/stage?name=C4F&school=total-front-back&step=3' },
 	{
 		name: 'stage-dusk-tablet',
-		path: '/stage?name=2%2F2+RC&school=slash&way=pinch&step=2',
+		path: '/stage?name=2%2F2+LC&school=slash&craft=loom&way=held-outside&step=4',
 		light: 'dusk',
 		size: tablet,
 	},

@@ -53,7 +53,7 @@ export { nextCrossing, whereAmI } from './where.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';
 export { BED_NEEDLES, needleName } from './bed-plan.ts';
 export { PEG_ORDERS, type PegOrder } from './peg-plan.ts';
-export type { RowPart } from './row-part.ts';
+export type { PlanFor, RowPart } from './row-part.ts';
 export { betweenMarkers, rowParts } from './row-words.ts';
 export { seenFrom } from './seen-layer.ts';
 export { hasToolPlan, toolPlan, type ToolPlan } from './tool-plan.ts';

@@ -5,13 +5,13 @@ import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import { bedRow } from './bed-plan.ts';
 import type { Worked } from './fabric.ts';
-import { crossedOnPegs, type PegOrder } from './peg-plan.ts';
-import type { RowPart } from './row-part.ts';
+import { crossedOnPegs } from './peg-plan.ts';
+import type { PlanFor, RowPart } from './row-part.ts';
 import { unitsOf, type Unit } from './units.ts';
 
-/** What is done in a row, one part after the other, in the order of working; on a loom, with one group parked there. */
-export function rowParts(worked: Worked, i: number, order: PegOrder = 'inside'): readonly RowPart[] {
-	if (worked.craft === 'machine') return bedRow(worked, i);
+/** What is done in a row, one part after the other, in the order of working, as the tools of the class stand. */
+export function rowParts(worked: Worked, i: number, { order, number }: PlanFor = {}): readonly RowPart[] {
+	if (worked.craft === 'machine') return bedRow(worked, i, number);
 	const parts: RowPart[] = [];
 	let run: { how: string; many: number } | undefined;
 	/** Pegs done, from the right. */

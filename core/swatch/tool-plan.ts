@@ -3,9 +3,9 @@
 import { craftOf } from '../craft/index.ts';
 import { asTwoGroups } from '../crossing/index.ts';
 import { USUAL_TENSION } from '../handling/index.ts';
-import { bedRow, carriageTo, needleName } from './bed-plan.ts';
+import { carriageTo, needleName } from './bed-plan.ts';
 import type { Worked } from './fabric.ts';
-import type { PegOrder } from './peg-plan.ts';
+import type { PlanFor } from './row-part.ts';
 import { rowParts } from './row-words.ts';
 
 export interface ToolPlan {
@@ -14,13 +14,6 @@ export interface ToolPlan {
 	/** Rows that are done alike stand together. */
 	readonly rows: readonly { readonly rows: string; readonly says: string }[];
 	readonly cautions: readonly string[];
-}
-
-export interface PlanFor {
-	/** Where the group that waits is parked on a loom. */
-	readonly order?: PegOrder;
-	/** The machine's number for the yarn. */
-	readonly number?: number;
 }
 
 /** The widest group that is lifted at once. */
@@ -87,16 +80,13 @@ function saidOf(told: Told, rows: readonly Told[], craft: 'loom' | 'machine'): s
 }
 
 /** The plan of a swatch in one of these crafts; `undefined` in any other, which is followed by its rows. */
-export function toolPlan(
-	worked: Worked,
-	{ order = 'inside', number = USUAL_TENSION }: PlanFor = {},
-): ToolPlan | undefined {
+export function toolPlan(worked: Worked, plan: PlanFor = {}): ToolPlan | undefined {
 	const { craft } = worked;
 	if (craft !== 'loom' && craft !== 'machine') return undefined;
 	const rows: Told[] = [];
 	for (const [i, row] of worked.rows.entries()) {
 		if (!row.ok) continue;
-		const parts = craft === 'machine' ? bedRow(worked, i, number) : rowParts(worked, i, order);
+		const parts = rowParts(worked, i, plan);
 		// Rows at the bed differ by their side and their counter, and are else the same.
 		const does = parts.map((p) => p.says);
 		const key = does.join('; ').replace(/to the (left|right), counter \d+/, '');
@@ -106,7 +96,7 @@ export function toolPlan(
 		else rows.push({ first: row.number, last: row.number, does, key, crosses, at: i });
 	}
 	return {
-		setup: setupOf(worked, number),
+		setup: setupOf(worked, plan.number ?? USUAL_TENSION),
 		rows: rows.map((told) => ({
 			rows: told.first === told.last ? `Row ${told.first}` : `Rows ${told.first} to ${told.last}`,
 			says: saidOf(told, rows, craft),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { whereRows } from '$lib/swatch/where-rows';
 	import { drawChart } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
 	import type { HouseStyle, SwatchStep, Note } from '@pond-loop/core/schema';
@@ -28,7 +29,9 @@
 		<p class="quiet">
 			A swatch: {stitches(worked.castOn)}, {worked.shape === 'flat' ? 'flat' : 'in the round'}, {worked.rows.length} rows
 		</p>
-		{#if step.from}<a class="wordlink mt-1 inline-block" href="/swatches/{step.from}/needles">At the needles</a>{/if}
+		{#if step.from}<a class="wordlink mt-1 inline-block" href="/swatches/{step.from}/needles"
+				>{whereRows(step.swatch.craft)}</a
+			>{/if}
 		<div class="mt-2">
 			<NoteField
 				note={step.note}

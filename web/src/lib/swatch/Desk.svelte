@@ -36,6 +36,7 @@
 	import { check, type Checked } from './checked';
 	import Facts from './Facts.svelte';
 	import ToolPlan from './ToolPlan.svelte';
+	import { whereRows } from './where-rows';
 	import { keepSwatch, type OpenedSwatch } from './keep';
 	import Problems from './Problems.svelte';
 	import RowsEditor from './RowsEditor.svelte';
@@ -234,7 +235,7 @@
 		</div>
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />
-			<a class="pill pill-strong ml-2" href="/swatches/{opened.id}/needles">At the needles</a>
+			<a class="pill pill-strong ml-2" href="/swatches/{opened.id}/needles">{whereRows(swatch.craft)}</a>
 		</div>
 	</div>
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1 text-[0.94rem]">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Swatch } from '@pond-loop/core/schema';
-	import { betweenMarkers, nextCrossing, rowParts } from '@pond-loop/core/swatch';
+	import { betweenMarkers, nextCrossing, rowParts, toolPlan, type PlanFor } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -15,9 +15,11 @@
 		light: Light;
 		/** Rows of the chart around the one that is worked. */
 		rowsShown?: number;
+		/** How the tools of the class stand. */
+		tools?: PlanFor;
 		go: (to: number) => void;
 	}
-	const { swatch, checked, place, light, rowsShown = 9, go }: Props = $props();
+	const { swatch, checked, place, light, rowsShown = 9, tools = {}, go }: Props = $props();
 	const { worked, cords } = $derived(checked);
 	const last = $derived(worked.rows.length);
 
@@ -26,7 +28,9 @@
 	onMount(() => (mounted = true));
 
 	const row = $derived(worked.rows[place]);
-	const parts = $derived(row?.ok ? rowParts(worked, place) : []);
+	const parts = $derived(row?.ok ? rowParts(worked, place, tools) : []);
+	/** What is done before the first row, where pegs or needles have to be set up. */
+	const setup = $derived(place === 0 ? (toolPlan(worked, tools)?.setup ?? []) : []);
 	const between = $derived(row ? betweenMarkers(worked, place) : []);
 	const due = $derived(nextCrossing(worked, place));
 	$effect(() => chart?.show(Math.min(place, last - 1)));
@@ -66,6 +70,11 @@
 		</p>
 	{/if}
 </div>
+{#if setup.length > 0}
+	<ul class="mt-4 list-disc pl-6 text-xl" data-testid="setup">
+		{#each setup as says (says)}<li>{says}</li>{/each}
+	</ul>
+{/if}
 {#if row}
 	<p class="name mt-4 text-2xl! leading-snug whitespace-normal!" data-testid="row-text">
 		{swatch.text.slice(row.line.body.from, row.line.body.to)}

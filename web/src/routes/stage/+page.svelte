@@ -290,7 +290,10 @@
 							>
 						</p>
 					{:else if sentence}
-						<p>{ofPegs ? 'As loom knitters say it' : 'Run on the simulator'}: <span class="font-mono text-[0.92em]">{sentence}</span></p>
+						<p>
+							{ofPegs ? 'As loom knitters say it' : 'Run on the simulator'}:
+							<span class="font-mono text-[0.92em]">{sentence}</span>
+						</p>
 					{:else}
 						<Anatomy parts={reading.parts} />
 						<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>

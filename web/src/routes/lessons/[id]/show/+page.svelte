@@ -202,6 +202,7 @@
 								place={rowsDone ?? 0}
 								light={light.now}
 								rowsShown={7}
+								tools={{ number: data.style.bedNumber }}
 								go={rowTo}
 							/>
 						{/key}

@@ -51,7 +51,14 @@
 		<p class="mt-10">This swatch has no rows yet. Write them at the desk first.</p>
 	{:else}
 		<div class="mt-5">
-			<Needles swatch={data.opened.swatch} {checked} {place} light={light.now} {go} />
+			<Needles
+				swatch={data.opened.swatch}
+				{checked}
+				{place}
+				light={light.now}
+				tools={{ number: data.style.bedNumber }}
+				{go}
+			/>
 		</div>
 		<div class="mt-5 flex flex-wrap items-center gap-x-8 gap-y-4">
 			<button
