@@ -127,7 +127,9 @@ test('a glossary of one’s own overrides the school wherever names are read', a
 test('the tools of the class stand in the house style, and the stage follows them', async ({ page }) => {
 	await choose(page, 'The loom is', 'A straight rake');
 	await choose(page, 'Its rows are wrapped', 'To the right');
+	const kept = page.waitForResponse((r) => r.request().method() === 'PUT' && r.ok());
 	await choose(page, 'That yarn is', 'Cotton');
+	await kept;
 	await expect(saved(page)).toBeVisible();
 	await page.goto('/stage?name=2%2F2+RC&school=slash&craft=loom');
 	await expect(page.getByTestId('caption')).toContainText('wrapped rightwards');

@@ -124,6 +124,18 @@ describe('double-knitting', () => {
 		}
 	});
 
+	it('crosses one layer with the fewest transfers there can be: each loop that has to wait leaves the needle once', () => {
+		for (const c of everyday.filter((e) => asTwoGroups(e))) {
+			for (const scope of ['facing', 'back'] as const) {
+				const done = perform(craftOf('double-knit'), c, scope);
+				if (!done.ok) throw new Error(done.problems[0]!.what);
+				const { order } = done.value.taken.loops;
+				const waits = order.filter((loop, place) => order.slice(0, place).some((sooner) => sooner > loop));
+				expect(done.value.tally.transfers).toBe(waits.length);
+			}
+		}
+	});
+
 	it('catches layers that are locked together when a holder hangs in the wrong place', () => {
 		for (const scope of ['facing', 'back'] as const) {
 			for (const name of ['2/2 RC', '2/2 LC', '1/3 RC']) {

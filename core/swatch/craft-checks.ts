@@ -1,6 +1,6 @@
 /** What the craft of a swatch asks of its rows besides what plain knitting does. */
 
-import { craftOf, LEAST_ROWS, MOST_STRETCH, perform, ROPE_ROWS, stretchOf } from '../craft/index.ts';
+import { craftOf, LEAST_ROWS, MOST_STRETCH, ROPE_ROWS, stretchOf } from '../craft/index.ts';
 import { asTwoGroups, frontAndBehind } from '../crossing/index.ts';
 import { BED_NEEDLES } from './bed-plan.ts';
 import type { Cords } from './cords.ts';
@@ -22,7 +22,7 @@ export function craftChecks(worked: Worked, cords: Cords): readonly SwatchProble
 		case 'loom':
 			return [...refused(worked), ...edges(worked)];
 		case 'machine':
-			return [...refused(worked), ...onTheBed(worked), ...carriage(worked)];
+			return [...refused(worked), ...onTheBed(worked)];
 	}
 }
 
@@ -218,23 +218,3 @@ function onTheBed(worked: Worked): SwatchProblem[] {
 
 /** Needles between two crossings of a row. */
 const LEAST_NEEDLES = 2;
-
-/** Crossings that the carriage would not knit off, tried on the simulated bed. */
-function carriage(worked: Worked): SwatchProblem[] {
-	const bed = craftOf('machine');
-	return worked.rows.flatMap((row) =>
-		row.crossings.flatMap((c): SwatchProblem[] => {
-			const done = perform(bed, c.crossing, bed.ways[0]!.id);
-			if (!done.ok || done.value.trace.outcome.hung.length + done.value.trace.outcome.lost.length === 0) return [];
-			return [
-				{
-					...at(row, c),
-					weight: 'warning',
-					reason: 'knit-off',
-					what: `${c.name} is pulled so far that the carriage does not knit it off.`,
-					todo: 'Cross fewer stitches, or set a looser number for this row.',
-				},
-			];
-		}),
-	);
-}
