@@ -10,8 +10,8 @@ export const SCOPES = ['pairs', 'facing', 'back'] as const;
 /** What crosses: both layers as pairs, or one of them while the other stays. */
 export type Scope = (typeof SCOPES)[number];
 
-export const facingOf = (column: number): number => 2 * column - 1;
-export const backOf = (column: number): number => 2 * column;
+const facingOf = (column: number): number => 2 * column - 1;
+const backOf = (column: number): number => 2 * column;
 export const isFacing = (loop: number): boolean => loop % 2 === 1;
 export const columnOf = (loop: number): number => Math.ceil(loop / 2);
 export const nameOfLoop = (loop: number): string => `${isFacing(loop) ? 'f' : 'b'}${columnOf(loop)}`;

@@ -1,11 +1,11 @@
 /**
- * Crossing one layer only. The layers are parted column by column: the stitches of the layer that
- * crosses, as far as they wait, to one holder, those of the layer that stays to the other.
+ * Crossing one layer only. The layers are parted loop by loop: the stitches of the layer that
+ * crosses, as far as they have to wait, to one holder, those of the layer that stays to the other.
  */
 
 import { asTwoGroups, holdSide, turn, type Crossing, type Side } from '../../crossing/index.ts';
 import type { Depth, HolderId, Move } from '../../handling/index.ts';
-import { backOf, facingOf, isFacing, loopsOf } from './layers.ts';
+import { isFacing, loopsOf } from './layers.ts';
 
 interface Place {
 	readonly side: Side;
@@ -43,11 +43,7 @@ export function crossOneLayer(columns: Crossing, scope: 'facing' | 'back'): read
 		moves.push({ kind: 'hold', count: 1, holder, ...place, ...(adds ? { adds } : {}) });
 		on.set(loop, holder);
 	};
-	for (const column of groups.tip) {
-		hold(facingOf(column));
-		hold(backOf(column));
-	}
-	const waitingOnNeedle = groups.far.flatMap((column) => [facingOf(column), backOf(column)]);
+	const waitingOnNeedle = Array.from({ length: 2 * columns.n }, (_, i) => i + 1);
 	let yarn: 'front' | 'behind' = 'behind';
 	for (const loop of loopsOf(columns, scope).order) {
 		// What stands before it on the needle has to wait.

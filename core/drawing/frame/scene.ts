@@ -259,7 +259,7 @@ function paintNotes(layout: FrameLayout, state: State, palette: Palette, textSca
 	});
 	const names = { pin: 'on a pin', holder: 'on a holder', fingers: 'in the fingers', peg: 'across', transfer: '' };
 	// Shown small, words are large, and there is room for the place alone.
-	const brief = textScale > 1.5;
+	const brief = textScale >= 1.5;
 	const notes = layout.tools.flatMap((t): Shape[] => {
 		if (t.kind === 'transfer') return [];
 		const says = t.kind === 'peg' ? names.peg : brief ? t.side : `${t.side}, ${names[t.kind]}`;

@@ -244,13 +244,13 @@
 					{/if}
 				{/snippet}
 				{#snippet more()}
-					<Hands
-						{style}
-						choose={(chosen) => {
-							hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
-							yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
-						}}
-					/>
+					{#if craft.isHanded}<Hands
+							{style}
+							choose={(chosen) => {
+								hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
+								yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
+							}}
+						/>{/if}
 					<SaveAs
 						title={`${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`}
 						lines={[...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`]}
@@ -298,11 +298,12 @@
 						<Anatomy parts={reading.parts} />
 						<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
 					{/if}
-					<p class="quiet mt-2 text-[0.94rem]" data-testid="other-side">
-						In a {style.sides.wrong} row, made as it is read there, it shows on the {style.sides.right} as
-						{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl changed{:else}its other
-							side{/if}.
-					</p>
+					<!-- Work on pegs and on a bed is never turned. -->
+					{#if craft.isHanded}<p class="quiet mt-2 text-[0.94rem]" data-testid="other-side">
+							In a {style.sides.wrong} row, made as it is read there, it shows on the {style.sides.right} as
+							{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl changed{:else}its
+								other side{/if}.
+						</p>{/if}
 					<OtherReadings
 						{reading}
 						{text}

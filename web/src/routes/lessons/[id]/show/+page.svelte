@@ -162,8 +162,10 @@
 			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!)}</p>{/if}
 		{:else if step.kind === 'crossing' && shown && craft && done?.ok}
-			<h1 class="mb-2 text-center text-4xl">{stepTitle(step)}</h1>
-			{#if onPurpose}<p class="mb-2 text-center" data-testid="on-purpose">On purpose: {onPurpose.title}.</p>{/if}
+			<h1 class="mb-2 text-center text-4xl">
+				{stepTitle(step)}
+				{#if onPurpose}<span class="text-2xl" data-testid="on-purpose">({onPurpose.title})</span>{/if}
+			</h1>
 			{#key step.id}
 				<div class="mx-auto w-full max-w-5xl">
 					<Stage
