@@ -1,7 +1,7 @@
 /** The core's part of the bench, printed as JSON: absolutes, and ratios within the same run. */
 
 import { Bench } from 'tinybench';
-import { hand, perform, planIn, waysFor } from '../core/craft/index.ts';
+import { craftOf, hand, perform, planIn, waysFor } from '../core/craft/index.ts';
 import { compose, composed, crossing, reversedPairs, twoGroups, type Crossing } from '../core/crossing/index.ts';
 import { drawChart, drawRibbon, drawStage, toSvg } from '../core/drawing/index.ts';
 import { checksOf, cordsOf, workRows, type Worked } from '../core/swatch/index.ts';
@@ -32,6 +32,8 @@ if (!planned.ok) throw new Error('no plan');
 const done = perform(hand, cable, 'off-holder');
 if (!done.ok) throw new Error('no performance');
 const { trace } = done.value;
+const loomed = perform(craftOf('loom'), cable, 'parked-inside');
+if (!loomed.ok) throw new Error('no performance at the loom');
 
 bench
 	.add('plain array permutation, 4 stitches', () => void permute(cable.order))
@@ -51,6 +53,9 @@ bench
 		if (read.ok) perform(hand, read.crossing, 'off-holder');
 	})
 	.add('plan → simulate → prove, 60 stitches', () => void perform(hand, wide, 'off-holder'))
+	.add('plan → simulate → prove at the loom (2/2 LC)', () => void perform(craftOf('loom'), cable, 'parked-inside'))
+	.add('plan → simulate → prove at the machine (2/2 LC)', () => void perform(craftOf('machine'), cable, 'two-tools'))
+	.add('loom as SVG (2/2 LC)', () => void toSvg(drawStage(cable, loomed.value.trace, 4, { light: 'day' })))
 	.add('cords as SVG (2/2 LC)', () => void toSvg(drawRibbon(cable, { light: 'day' })))
 	.add('stage as SVG (2/2 LC)', () => void toSvg(drawStage(cable, trace, 3, { light: 'day' })));
 

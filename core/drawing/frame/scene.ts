@@ -5,13 +5,14 @@
 
 import { listNumbers, type Crossing, type StitchNumber } from '../../crossing/index.ts';
 import { stateAt, type BedState, type BedTrace, type LoomState, type LoomTrace } from '../../handling/index.ts';
-import { between, pathOf, upright } from '../curve.ts';
+import { upright } from '../curve.ts';
 import { mirrored } from '../mirrored.ts';
 import { PALETTES, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { DEPTH } from '../stage/depths.ts';
 import { FABRIC_TOP, GROUND, HEIGHT, WIDTH } from '../stage/layout.ts';
 import { paintFabric, paintKnit, paintPurl, type Column } from '../stage/fabric.ts';
+import { paintLegs } from '../stage/legs.ts';
 import { whoIsNearer } from '../stage/nearer.ts';
 import type { StageOptions } from '../stage/options.ts';
 import { paintSide, paintWater } from '../stage/surroundings.ts';
@@ -48,34 +49,11 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 
 	const onTop = whoIsNearer(trace, Math.ceil(step), way === 0 ? state : to);
 	const woven = weaveLegs(layout, (a, b) => onTop(a, b) !== behind);
-	const legs = woven.pieces.flatMap((piece): Shape[] => {
-		const depth = DEPTH.strands + Math.min(piece.level, 15);
-		const d = pathOf(piece.curve);
-		const stitch = piece.stitch < 0 ? undefined : piece.stitch;
-		const shade: Shape[] = piece.over
-			? [
-					{
-						kind: 'path',
-						role: 'shadow',
-						depth,
-						d: pathOf(between(piece.curve, 0.14, 0.86)),
-						stroke: palette.shadow,
-						width: layout.strand * 1.85,
-						opacity: 0.2,
-					},
-				]
-			: [];
-		return [
-			...shade,
-			...paintStrand(styleOf(stitch), {
-				d,
-				width: layout.strand,
-				depth: depth + 0.5,
-				role: 'strand',
-				cap: 'round',
-				...(stitch === undefined ? {} : { stitch }),
-			}),
-		];
+	const legs = paintLegs(woven.pieces, {
+		palette,
+		strand: layout.strand,
+		stitchOf: (n) => (n < 0 ? undefined : n),
+		styleOf,
 	});
 	const shapes: Shape[] = [
 		...paintWater(palette),
@@ -83,7 +61,7 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 		...legs,
 		...layout.heads.flatMap((head) => paintHead(head, layout, styleOf(head.stitch), behind)),
 		...layout.tools.flatMap((t) => paintParked(t, options.holderShape ?? 'bent', palette, behind)),
-		...(state.tool === 'loom' ? paintLoom(state, layout, palette) : paintMachine(state, layout, palette)),
+		...(state.tool === 'loom' ? paintLoom(state, layout, palette) : paintBed(state, layout, palette)),
 		...paintTags(tagged(layout), cords, palette, textScale, options.names),
 		...paintNotes(layout, state, palette, textScale, behind),
 	];
@@ -238,9 +216,6 @@ function paintLoom(state: LoomState, layout: FrameLayout, palette: Palette): Sha
 		...paintStrand(yarn, { d, width, depth: DEPTH.needles + 2.9, role: 'yarn', cap: 'round' }),
 	];
 }
-
-const paintMachine = (state: BedState, layout: FrameLayout, palette: Palette): Shape[] =>
-	paintBed(state, layout, palette);
 
 /** Words beside what loops are parked on, and rings where something will go wrong. */
 function paintNotes(layout: FrameLayout, state: State, palette: Palette, textScale: number, behind: boolean): Shape[] {

@@ -6,7 +6,6 @@
 import { listNumbers, type Crossing, type StitchNumber } from '../../crossing/index.ts';
 import { stateAt, type HandState, type Trace } from '../../handling/index.ts';
 import { bowsOf } from '../bows.ts';
-import { between, pathOf } from '../curve.ts';
 import { mirrored } from '../mirrored.ts';
 import { PALETTES, type Palette, type StrandColours } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
@@ -17,6 +16,7 @@ import { DEPTH } from './depths.ts';
 import { paintFabric } from './fabric.ts';
 import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
 import { legsOf, paintCollar, paintTop, type TopPaint } from './loops.ts';
+import { paintLegs } from './legs.ts';
 import { whoIsNearer } from './nearer.ts';
 import type { StageOptions } from './options.ts';
 import { paintSide, paintWater } from './surroundings.ts';
@@ -48,33 +48,12 @@ export function drawNeedles(c: Crossing, asWorked: Trace, step: number, options:
 		stitch === undefined ? groundStyle : (cords.get(stitch) ?? groundStyle);
 
 	const woven = weaveLegs(c, layout, whoIsNearer(trace, Math.ceil(step), way === 0 ? state : to));
-	const legs = woven.pieces.flatMap((piece): Shape[] => {
-		const depth = DEPTH.strands + Math.min(piece.level, 15);
-		const d = pathOf(piece.curve);
-		const shade: Shape[] = piece.over
-			? [
-					{
-						kind: 'path',
-						role: 'shadow',
-						depth,
-						d: pathOf(between(piece.curve, 0.14, 0.86)),
-						stroke: palette.shadow,
-						width: layout.strand * 1.85,
-						opacity: 0.2,
-					},
-				]
-			: [];
+	const legs = paintLegs(woven.pieces, {
+		palette,
+		strand: layout.strand,
 		// Old loops are told apart from the new ones of their stitch by their place among the heads.
-		const stitch = piece.stitch < 0 ? layout.heads[-1 - piece.stitch]?.stitch : piece.stitch;
-		const painted = paintStrand(styleOf(stitch), {
-			d,
-			width: layout.strand,
-			depth: depth + 0.5,
-			role: 'strand',
-			cap: 'round',
-			...(stitch === undefined ? {} : { stitch }),
-		});
-		return [...shade, ...painted];
+		stitchOf: (n) => (n < 0 ? layout.heads[-1 - n]?.stitch : n),
+		styleOf,
 	});
 
 	const tops = layout.heads.flatMap((head): Shape[] => {
