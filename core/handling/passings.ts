@@ -15,16 +15,19 @@ export function passingsOf<L extends InRow>(
 	movers: readonly StitchNumber[],
 	planeOf: (loop: L, past: L) => number,
 ): readonly PassingEvent[] {
-	const placeIn = (row: readonly L[]): ReadonlyMap<StitchNumber, number> => new Map(row.map((l, i) => [l.stitch, i]));
-	const [was, is] = [placeIn(before), placeIn(after)];
-	const moving = before.filter((l) => movers.includes(l.stitch));
-	const still = before.filter((l) => !movers.includes(l.stitch));
-	return moving.flatMap((mover) =>
-		still.flatMap((other): PassingEvent[] => {
-			const [m, o] = [mover.stitch, other.stitch];
-			if (was.get(m)! < was.get(o)! === is.get(m)! < is.get(o)!) return [];
+	const is: number[] = [];
+	for (const [i, { stitch }] of after.entries()) is[stitch] = i;
+	const moves: boolean[] = [];
+	for (const stitch of movers) moves[stitch] = true;
+	const events: PassingEvent[] = [];
+	for (const [i, mover] of before.entries()) {
+		if (!moves[mover.stitch]) continue;
+		for (const [j, other] of before.entries()) {
+			if (moves[other.stitch] || i < j === is[mover.stitch]! < is[other.stitch]!) continue;
 			const gap = planeOf(mover, other) - other.plane;
-			return [{ pair: [m, o], upper: gap === 0 ? undefined : gap > 0 ? m : o }];
-		}),
-	);
+			const upper = gap === 0 ? undefined : gap > 0 ? mover.stitch : other.stitch;
+			events.push({ pair: [mover.stitch, other.stitch], upper });
+		}
+	}
+	return events;
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { diagnoseIn, signsIn, type Craft, type Taken } from '@pond-loop/core/craft';
+	import { diagnoseIn, hand, signsIn, type Craft, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { simulate, sitesOf, type AnyTrace, type Likely, type MistakeId, type SignId } from '@pond-loop/core/handling';
 
@@ -33,9 +33,11 @@
 		['large', 'a loop large, its neighbour tight'],
 	];
 	/** Places of one mistake that are tried; further ones only name other loops. */
-	const MOST_SITES = 12;
+	const MOST_SITES = 4;
 	/** Signs that some mistake of this craft, made somewhere in these moves, gives. */
 	const possible = $derived.by(() => {
+		// In plain knitting every one of the first ten can happen somewhere.
+		if (craft.id === hand.id) return LOOKS.slice(0, 10);
 		const ids = craft.mistakes.flatMap((mistake) =>
 			sitesOf(mistake, right)
 				.slice(0, MOST_SITES)
