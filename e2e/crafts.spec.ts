@@ -241,3 +241,19 @@ test('a name from the loom says two things, and the one that is meant is chosen'
 	await expect(page.getByTestId('lean')).toHaveText('leans left');
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 });
+
+test('a step with a mistake on purpose is shown with it, move by move', async ({ page }) => {
+	await page.goto('/lessons');
+	await page
+		.getByRole('link', { name: /Lantern tube on the loom/ })
+		.first()
+		.click();
+	await expect(page.getByTestId('on-purpose')).toContainText('a loop hooked over one side of its peg');
+	await page.goto(`${new URL(page.url()).pathname}/show`);
+	await page.getByLabel('Jump to a step').selectOption({ index: 5 });
+	await expect(page.getByTestId('on-purpose')).toHaveText('(a loop hooked over one side of its peg)');
+	for (let i = 0; i < 3; i++) await page.getByTestId('show').getByRole('button', { name: 'One move on' }).click();
+	await expect(page.getByTestId('caption')).toContainText('hooked over one side of it only');
+	await page.getByTestId('show').getByRole('button', { name: 'To the end' }).click();
+	await expect(page.getByTestId('picture')).toBeVisible();
+});
