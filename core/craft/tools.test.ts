@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
-import { mendsFor, simulate, sitesOf, type MistakeId } from '../handling/index.ts';
+import { loomState, mendsFor, simulate, sitesOf, type MistakeId } from '../handling/index.ts';
 import { readPegName } from '../notation/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
@@ -93,7 +93,7 @@ describe('names on pegs', () => {
 				const trace = perform(craftOf('loom'), meaning!.crossing, 'after-the-row');
 				const n = left + right;
 				const moves = crossOnPegs({ left, right, parked: 'right', where });
-				const over = simulate(moves, { ...startOf(n) }).outcome.over;
+				const over = simulate(moves, loomState(n)).outcome.over;
 				expect(over, text).toEqual(meaning!.crossing.over);
 				expect(trace.ok).toBe(true);
 			}
@@ -105,12 +105,6 @@ describe('names on pegs', () => {
 			undefined,
 		]);
 	});
-	const startOf = (n: number) => {
-		const { start } = made(craftOf('loom'), '1/1 RC', 'parked-inside').trace;
-		if (start.tool !== 'loom') throw new Error('no loom');
-		const loop = start.loops[0]!;
-		return { ...start, pegs: n, loops: Array.from({ length: n }, (_, i) => ({ ...loop, stitch: i + 1, peg: i + 1 })) };
-	};
 });
 
 describe.each(['loom', 'machine', 'double-knit'] as const)('mistakes: %s', (id) => {

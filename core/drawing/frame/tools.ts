@@ -42,7 +42,7 @@ const PEG_TOP = 112;
 export function paintPegs(state: LoomState, { slots, step }: FrameLayout, palette: Palette): Shape[] {
 	const { needle } = palette;
 	const half = Math.min(9, step * 0.17);
-	const far = { ...palette.holderFar, edge: palette.holderFar.edge };
+	const far = palette.holderFar;
 	const across: Shape[] =
 		state.shape === 'round'
 			? [

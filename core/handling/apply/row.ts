@@ -1,15 +1,15 @@
 /** The row of loops while a move is made: who goes past whom, and in which plane. */
 
 import type { PassingEvent, StitchNumber } from '../../crossing/index.ts';
-import { fail } from '../../result.ts';
+import type { fail } from '../../result.ts';
 import { passingsOf } from '../passings.ts';
+import { refuse } from '../refuse.ts';
 import type { Applied as AppliedTo } from '../run.ts';
 import { loopsOn, type HandState, type Holder, type Loop } from '../state.ts';
 
 export type Applied = AppliedTo<HandState>;
 
-export const refuse = (what: string, todo: string): ReturnType<typeof fail> =>
-	fail({ code: 'illegal-move', what, todo });
+export { refuse };
 
 export const times = (count: number): string => (count === 1 ? '1 loop' : `${count} loops`);
 

@@ -1,8 +1,9 @@
 /** One move at the bed: the next state, or the reason why it cannot be done. */
 
 import type { PassingEvent, StitchNumber } from '../../crossing/index.ts';
-import { fail, ok, type Result } from '../../result.ts';
+import { ok, type fail, type Result } from '../../result.ts';
 import { passingsOf } from '../passings.ts';
+import { refuse } from '../refuse.ts';
 import type { Applied } from '../run.ts';
 import type { BedMove } from './moves.ts';
 import {
@@ -22,7 +23,6 @@ import {
 type Done = Result<Applied<BedState>>;
 type Of<K extends BedMove['kind']> = Extract<BedMove, { kind: K }>;
 
-const refuse = (what: string, todo: string): ReturnType<typeof fail> => fail({ code: 'illegal-move', what, todo });
 const done = (state: BedState, stitches: readonly StitchNumber[] = [], passings: readonly PassingEvent[] = []): Done =>
 	ok({ state, stitches, passings });
 

@@ -1,13 +1,11 @@
 /** The mistakes that happen at a single bed, each a change to what is done. */
 
 import type { StitchNumber } from '../../crossing/index.ts';
-import type { BedMistake, Site as AnySite } from '../mistakes/mistake.ts';
+import { movesIn, type BedMistake, type Site as AnySite } from '../mistakes/mistake.ts';
 import type { BedTrace } from '../simulate.ts';
 import type { BedMove } from './moves.ts';
 
 type Site = AnySite<BedMove>;
-
-const movesIn = (trace: BedTrace): readonly BedMove[] => trace.steps.map((s) => s.move);
 
 /** The procedure without its moves of one kind, from the first of them on. */
 function without(trace: BedTrace, drop: (move: BedMove) => boolean, instead: readonly BedMove[] = []): readonly Site[] {

@@ -1,16 +1,15 @@
 /** One move at the loom: the next state, or the reason why it cannot be done. */
 
 import type { PassingEvent, StitchNumber } from '../../crossing/index.ts';
-import { fail, ok, type Result } from '../../result.ts';
+import { ok, type fail, type Result } from '../../result.ts';
 import { passingsOf } from '../passings.ts';
+import { refuse } from '../refuse.ts';
 import type { Applied } from '../run.ts';
 import type { LoomMove } from './moves.ts';
 import { MOST_WRAPPED, onPeg, planeOfParked, ROOM, type LoomState, type Parked, type PegLoop } from './state.ts';
 
 type Done = Result<Applied<LoomState>>;
 type Of<K extends LoomMove['kind']> = Extract<LoomMove, { kind: K }>;
-
-const refuse = (what: string, todo: string): ReturnType<typeof fail> => fail({ code: 'illegal-move', what, todo });
 
 const WORDS: Readonly<Record<Parked['by'], string>> = {
 	peg: 'The far peg',

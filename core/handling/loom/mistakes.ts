@@ -1,12 +1,10 @@
 /** The mistakes that happen at a loom, each a change to what is done. */
 
-import type { LoomMistake, Site as AnySite } from '../mistakes/mistake.ts';
+import { movesIn, type LoomMistake, type Site as AnySite } from '../mistakes/mistake.ts';
 import type { LoomTrace } from '../simulate.ts';
 import type { LoomMove } from './moves.ts';
 
 type Site = AnySite<LoomMove>;
-
-const movesIn = (trace: LoomTrace): readonly LoomMove[] => trace.steps.map((s) => s.move);
 
 const each = (trace: LoomTrace, otherwise: (move: LoomMove) => LoomMove | undefined): readonly Site[] =>
 	trace.steps.flatMap(({ move }, i): Site[] => {

@@ -56,7 +56,8 @@ export interface Site<M = AnyMove> {
 	readonly moves: readonly M[];
 }
 
-export const movesIn = (trace: Trace): readonly Move[] => trace.steps.map((s) => s.move);
+export const movesIn = <M>({ steps }: { readonly steps: readonly { readonly move: M }[] }): readonly M[] =>
+	steps.map((s) => s.move);
 
 /** The places where hands can really make a mistake: the moves after it can still be done. */
 export function sitesOf(mistake: HandMistake, trace: Trace): readonly Site<Move>[];
