@@ -2,7 +2,7 @@ import { readPegName } from './pegs.ts';
 import { readSentence } from './sentence/index.ts';
 import { entryFor, type Glossary, type GlossaryEntry } from './glossary.ts';
 import { nameParts } from './parts.ts';
-import { readName, type NameNotRead, type NameRead, type StatedSchool } from './read.ts';
+import { nameIn, readName, type NameNotRead, type NameRead, type StatedSchool } from './read.ts';
 
 /** A name that a glossary settles, with the line that does. */
 export interface NameSettled extends NameRead {
@@ -19,9 +19,20 @@ export function readNameWith(
 	school: StatedSchool,
 	choose = 0,
 ): NameSettled | NameRead | NameNotRead {
+	return settledIn(glossary, text, school, choose) ?? readName(text, school, choose);
+}
+
+/** As `readNameWith`, without an account of why not. */
+export const nameInWith = (
+	glossary: Glossary,
+	text: string,
+	school: StatedSchool,
+): NameSettled | NameRead | undefined => settledIn(glossary, text, school, 0) ?? nameIn(text, school);
+
+function settledIn(glossary: Glossary, text: string, school: StatedSchool, choose: number): NameSettled | undefined {
 	const entry = entryFor(glossary, text);
 	const chosen = entry && (entry.readings[choose] ?? entry.readings[0]);
-	if (!entry || !chosen) return readName(text, school, choose);
+	if (!entry || !chosen) return undefined;
 	return {
 		ok: true,
 		crossing: chosen.crossing,

@@ -49,28 +49,42 @@ export interface NameNotRead {
  * not understood and names close to it. Texts over {@link MAX_NAME_LENGTH} are refused unread.
  */
 export function readName(text: string, stated: StatedSchool, choose = 0): NameRead | NameNotRead {
+	const read = nameOrWhyNot(text, stated, choose);
+	return typeof read === 'function' ? read() : read;
+}
+
+/** As `readName`, for whoever looks up many texts of which most are none: says nothing of why not, and costs less. */
+export function nameIn(text: string, stated: StatedSchool): NameRead | undefined {
+	const read = nameOrWhyNot(text, stated, 0);
+	return typeof read === 'function' ? undefined : read;
+}
+
+/** The account of why not is only made when it is asked for: it looks through all names for those that are near. */
+function nameOrWhyNot(text: string, stated: StatedSchool, choose: number): NameRead | (() => NameNotRead) {
 	const school = SCHOOLS[stated === 'any' ? 'slash' : stated];
 	if (text.length > MAX_NAME_LENGTH) {
-		return notRead(text, school, noParts, {
-			code: 'length',
-			what: `That is ${text.length} characters; a name has at most ${MAX_NAME_LENGTH}.`,
-			todo: 'Type only the name of one crossing.',
-		});
+		return () =>
+			notRead(text, school, noParts, {
+				code: 'length',
+				what: `That is ${text.length} characters; a name has at most ${MAX_NAME_LENGTH}.`,
+				todo: 'Type only the name of one crossing.',
+			});
 	}
 	const parts = nameParts(text);
-	if (!parts.shape) return notRead(text, school, parts, whyNot(text, parts, school));
+	if (!parts.shape) return () => notRead(text, school, parts, whyNot(text, parts, school));
 	const readers = schoolsReading(parts.shape);
 	const reader = readers.find((s) => s.id === stated) ?? (readers.length === 1 ? readers[0] : undefined);
 	if (!reader) {
-		return notRead(text, school, parts, {
-			code: 'other-school',
-			what: `“${text.trim()}” is read by ${readers.length} schools, and they mean different things by it.`,
-			todo: 'Look which one the pattern follows, or let its glossary settle it.',
-		});
+		return () =>
+			notRead(text, school, parts, {
+				code: 'other-school',
+				what: `“${text.trim()}” is read by ${readers.length} schools, and they mean different things by it.`,
+				todo: 'Look which one the pattern follows, or let its glossary settle it.',
+			});
 	}
 	const glossed = reader.gloss(parts.understood);
 	const read = reader.read(parts.understood);
-	if (!read.ok) return notRead(text, reader, { ...parts, understood: glossed }, ...read.problems);
+	if (!read.ok) return () => notRead(text, reader, { ...parts, understood: glossed }, ...read.problems);
 	const chosen = read.value[choose] ?? read.value[0]!;
 	return {
 		ok: true,

@@ -4,12 +4,19 @@ import type { CraftId } from '../craft/index.ts';
 import { turn, type Crossing, type Work } from '../crossing/index.ts';
 import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
+import { SWATCH_LIMITS } from './limits.ts';
 import type { Face, FabricStitch, WorkedCrossing, WorkedStep, Twist } from './fabric.ts';
 
 /** Why a row cannot be worked to its end. */
 export interface RowStop {
 	readonly reason:
-		'too-few-stitches' | 'stitches-left' | 'repeat-does-not-fit' | 'unknown-term' | 'too-many-stitches' | 'no-marker';
+		| 'too-few-stitches'
+		| 'stitches-left'
+		| 'repeat-does-not-fit'
+		| 'unknown-term'
+		| 'too-many-stitches'
+		| 'too-much'
+		| 'no-marker';
 	readonly what: string;
 	readonly todo: string;
 	readonly at: Span;
@@ -36,6 +43,13 @@ export interface RowStart {
 	/** Where the row stands in the text, for what is wrong with the whole of it. */
 	readonly at: Span;
 	readonly most: number;
+	/** What may still be done in all rows together; what this row does is taken off. */
+	readonly budget: Budget;
+}
+
+/** Things that may still be done: see `SWATCH_LIMITS.doneInAll`. */
+export interface Budget {
+	left: number;
 }
 
 /** Works `items` over a row. Linear in the stitches of the row. */
@@ -45,16 +59,26 @@ export function workRow(items: readonly Item[], start: RowStart): RowResult {
 	return worker.end();
 }
 
-/** Stitches that items take, whatever the row; `undefined` when that depends on what is left. */
-function needs(items: readonly Item[]): number | undefined {
-	let sum = 0;
-	for (const item of items) {
-		const one = needsOne(item);
-		if (one === undefined) return undefined;
-		sum += one;
+/** For each place in some items, what those from there on take, whatever the row; `undefined` when that depends on what is left. */
+type Tails = readonly (number | undefined)[];
+
+/** Asked for each item, and again each time that a part is repeated. */
+const known = new WeakMap<readonly Item[], Tails>();
+
+function tailsOf(items: readonly Item[]): Tails {
+	const before = known.get(items);
+	if (before) return before;
+	const tails: (number | undefined)[] = new Array<number | undefined>(items.length + 1).fill(undefined);
+	tails[items.length] = 0;
+	for (let i = items.length - 1; i >= 0; i--) {
+		const [one, rest] = [needsOne(items[i]!), tails[i + 1]];
+		tails[i] = one === undefined || rest === undefined ? undefined : one + rest;
 	}
-	return sum;
+	known.set(items, tails);
+	return tails;
 }
+
+const needs = (items: readonly Item[]): number | undefined => tailsOf(items)[0];
 
 function needsOne(item: Item): number | undefined {
 	switch (item.kind) {
@@ -90,6 +114,7 @@ class RowWorker {
 	readonly #markers: number[] = [];
 	readonly #moved: number[] = [];
 	#at = 0;
+	#done = 0;
 	#stop: RowStop | undefined;
 
 	constructor(start: RowStart) {
@@ -105,14 +130,31 @@ class RowWorker {
 
 	/** `after`: stitches that must be left for what follows these items. */
 	work(items: readonly Item[], after: number): void {
+		const tails = tailsOf(items);
 		for (const [i, item] of items.entries()) {
 			if (this.#stop) return;
-			const tail = needs(items.slice(i + 1));
+			const tail = tails[i + 1];
 			this.#item(item, tail === undefined ? undefined : tail + after);
 		}
 	}
 
+	/** Counts one thing done; false when there were too many. */
+	#spend(at: Span): boolean {
+		this.#done += 1;
+		this.#start.budget.left -= 1;
+		if (this.#done > SWATCH_LIMITS.done) {
+			const most = SWATCH_LIMITS.done.toLocaleString('en');
+			this.#halt('too-much', `More than ${most} things are to be done in this row.`, 'Repeat fewer times.', at);
+		} else if (this.#start.budget.left < 0) {
+			const most = SWATCH_LIMITS.doneInAll.toLocaleString('en');
+			const what = `More than ${most} things are to be done in these rows; from here on they are not worked.`;
+			this.#halt('too-much', what, 'Repeat fewer times, or split it into two swatches.', at);
+		}
+		return this.#stop === undefined;
+	}
+
 	#item(item: Item, after: number | undefined): void {
+		if (!this.#spend(item)) return;
 		switch (item.kind) {
 			case 'unknown':
 				this.#halt('unknown-term', item.problem.what, item.problem.todo, item);
@@ -130,7 +172,7 @@ class RowWorker {
 				this.#marker(item.does, item);
 				return;
 			case 'group':
-				for (let i = 0; i < item.times && !this.#stop; i++) this.work(item.items, 0);
+				for (let i = 0; i < item.times && this.#spend(item); i++) this.work(item.items, 0);
 				return;
 			case 'star':
 				this.#star(item.items, item.until, item, after);
@@ -145,8 +187,9 @@ class RowWorker {
 			case 'last':
 				return until.left;
 			case 'marker': {
-				const next = [...this.#marked].filter((m) => m > this.#at).sort((a, b) => a - b)[0];
-				if (next === undefined) {
+				let next = Infinity;
+				for (const m of this.#marked) if (m > this.#at && m < next) next = m;
+				if (!Number.isFinite(next)) {
 					this.#halt(
 						'no-marker',
 						'No marker stands ahead in this row.',
@@ -189,7 +232,7 @@ class RowWorker {
 				);
 				return;
 			}
-			for (let i = 0; i < many / kind.takes; i++) this.#one(kind, at);
+			for (let i = 0; i < many / kind.takes && !this.#stop; i++) this.#one(kind, at);
 		}
 		this.#step(first, at);
 	}
@@ -267,6 +310,11 @@ class RowWorker {
 
 	#marker(does: 'place' | 'slip' | 'remove', at: Span): void {
 		if (does === 'place') {
+			if (this.#markers.length >= SWATCH_LIMITS.markers) {
+				const what = `More than ${SWATCH_LIMITS.markers} markers would hang on the needles.`;
+				this.#halt('too-much', what, 'Place fewer.', at);
+				return;
+			}
 			this.#markers.push(this.#out.length);
 			return;
 		}
@@ -279,7 +327,7 @@ class RowWorker {
 
 	#star(items: readonly Item[], until: Until, at: Span, after: number | undefined): void {
 		if (until.kind === 'times') {
-			for (let i = 0; i < until.times && !this.#stop; i++) this.work(items, 0);
+			for (let i = 0; i < until.times && this.#spend(at); i++) this.work(items, 0);
 			return;
 		}
 		const goal = this.#goal(until, at, after ?? 0);
@@ -325,6 +373,7 @@ class RowWorker {
 	}
 
 	#put(stitch: FabricStitch, at: Span): void {
+		if (!this.#spend(at)) return;
 		this.#out.push(stitch);
 		if (this.#out.length > this.#start.most) {
 			this.#halt(

@@ -91,6 +91,7 @@ export function workRows(
 	let markers: readonly number[] = [];
 	let widest = castOn;
 	const known = new RowCache();
+	const budget = { left: SWATCH_LIMITS.doneInAll };
 	const hasColours = text.rows.some((r) => r.colour);
 	let colour: RowColour = 'A';
 	if (hasColours) stitches = stitches.map((s) => ({ ...s, colour }));
@@ -118,6 +119,7 @@ export function workRows(
 			twist,
 			at: line.body,
 			most: SWATCH_LIMITS.stitches,
+			budget,
 		});
 		const base = { number, told, side, line, ...(hasColours ? { colour } : {}) };
 		if (result.ok) {
@@ -215,7 +217,7 @@ function sameFaces(a: { stitches: readonly FabricStitch[]; markers: readonly num
 /** One complaint for a line, however many rows it tells. */
 function once(problems: readonly SwatchProblem[]): readonly SwatchProblem[] {
 	const seen = new Set<string>();
-	return problems
+	const all = problems
 		.filter((p) => {
 			const key = `${p.reason} ${p.from} ${p.to} ${p.what}`;
 			if (seen.has(key)) return false;
@@ -223,48 +225,67 @@ function once(problems: readonly SwatchProblem[]): readonly SwatchProblem[] {
 			return true;
 		})
 		.sort((a, b) => a.from - b.from);
+	const more = all.length - SWATCH_LIMITS.problems;
+	if (more <= 0) return all;
+	const first = all[SWATCH_LIMITS.problems]!;
+	const what = `There are ${more.toLocaleString('en')} more problems below this one.`;
+	return [
+		...all.slice(0, SWATCH_LIMITS.problems),
+		{ ...first, reason: 'more-problems', what, todo: 'Mend those above first; the others are then listed.', fixes: [] },
+	];
 }
 
 function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; repeats: RepeatShown[] } {
 	const told = new Map<number, RowLine>();
 	for (const line of text.rows) {
+		const twice: number[] = [];
 		for (const n of line.numbers) {
-			if (!told.has(n)) told.set(n, line);
-			else
-				complain(
-					problems,
-					n,
-					'told-twice',
-					`Row ${n} is told twice; the first one counts.`,
-					'Take one of them out.',
-					line.label ?? line.body,
-				);
+			if (told.has(n)) twice.push(n);
+			else told.set(n, line);
 		}
+		const [n] = twice;
+		if (n === undefined) continue;
+		const more = twice.length === 1 ? '' : `, and so are ${twice.length - 1} more of this line`;
+		const what = `Row ${n} is told twice${more}; the first one counts.`;
+		complain(problems, n, 'told-twice', what, 'Take one of them out.', line.label ?? line.body);
 	}
 	const everies = text.rows.filter((r) => r.every);
-	const numbers = [...told.keys()];
-	const highest = Math.max(0, ...numbers, ...text.repeats.map((r) => (everies.length > 0 ? r.last : 0)));
+	const numbers = [...told.keys()].sort((a, b) => a - b);
+	let highest = numbers.at(-1) ?? 0;
+	if (everies.length > 0) for (const { last } of text.repeats) highest = Math.max(highest, last);
 	const planned: Planned[] = [];
+	/** What each number came to be: a repeat may stand on rows that another repeat made. */
+	const made = new Map<number, Planned>();
 	const repeats: RepeatShown[] = [];
 	const lineFor = (n: number): RowLine | undefined =>
 		told.get(n) ?? everies.find((e) => e.every === 'any' || (e.every === 'WS') === (n % 2 === 0));
 	const used = new Set<(typeof text.repeats)[number]>();
+	/** Rows that a repeat fills, up to the next one that is told. */
+	const fills = new Map<(typeof text.repeats)[number], number>();
 	const add = (number: number, line: RowLine, as = number): boolean => {
 		if (planned.length >= SWATCH_LIMITS.rows) return false;
-		planned.push({ number, told: as, line });
+		const row = { number, told: as, line };
+		planned.push(row);
+		made.set(number, row);
 		return true;
 	};
+	let place = 0;
 	for (let n = 1; n <= highest; n++) {
-		const next = Math.min(...numbers.filter((m) => m > n));
+		while (place < numbers.length && numbers[place]! <= n) place += 1;
+		const next = numbers[place] ?? Infinity;
 		// A repeat that stands before the next row that is told goes on up to it.
 		const filler = told.has(n)
 			? undefined
 			: text.repeats.find((r) => r.last < n && r.from < (told.get(next)?.from ?? Infinity));
 		const as = filler ? filler.first + ((n - filler.last - 1) % (filler.last - filler.first + 1)) : n;
-		const line = lineFor(as);
+		const again = filler ? made.get(as) : undefined;
+		const line = again?.line ?? lineFor(as);
 		if (line) {
-			if (filler) used.add(filler);
-			if (!add(n, line, as)) break;
+			if (filler) {
+				used.add(filler);
+				fills.set(filler, (fills.get(filler) ?? 0) + 1);
+			}
+			if (!add(n, line, again?.told ?? as)) break;
 		} else if (Number.isFinite(next)) {
 			const following = told.get(next)!;
 			complain(
@@ -293,10 +314,8 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 			);
 			continue;
 		}
-		const filled = planned.filter(
-			(p) => p.number > repeat.last && p.told !== p.number && p.told >= repeat.first && p.told <= repeat.last,
-		);
-		const again = used.has(repeat) ? filled.length / span : repeat.again;
+		const filled = used.has(repeat) ? (fills.get(repeat) ?? 0) : 0;
+		const again = used.has(repeat) ? filled / span : repeat.again;
 		if (again !== undefined && repeat.again !== undefined && again !== repeat.again) {
 			complain(
 				problems,
@@ -309,10 +328,13 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 		}
 		repeats.push({ first: places[0]!, last: places.at(-1)!, times: again === undefined ? undefined : again + 1 });
 		if (used.has(repeat)) continue;
-		for (let k = 0; k < (repeat.again ?? 0); k++) {
-			for (let n = repeat.first; n <= repeat.last; n++) {
+		const rows = places.map((i) => planned[i]!);
+		let isRoom = true;
+		for (let k = 0; k < (repeat.again ?? 0) && isRoom; k++) {
+			for (const { line, told: as } of rows) {
 				after += 1;
-				if (!add(after, lineFor(n)!, n)) break;
+				isRoom = add(after, line, as);
+				if (!isRoom) break;
 			}
 		}
 	}

@@ -1,7 +1,6 @@
 export { STITCH_KINDS, type StitchKind } from './stitches.ts';
 export type { Fix, Item, RowProblem, Until } from './items.ts';
 export {
-	MAX_ROWS_LENGTH,
 	readRows,
 	type RepeatLine,
 	type RowColour,
@@ -10,4 +9,5 @@ export {
 	type RowSide,
 	type RowsText,
 } from './lines.ts';
+export { ROWS_LIMITS } from './limits.ts';
 export { parser as rowsParser } from './rows.parser.js';

@@ -5,9 +5,10 @@ import type { Crossing } from '../../crossing/index.ts';
 import type { Problem, Span } from '../../result.ts';
 import { closeNames } from '../close.ts';
 import type { Glossary } from '../glossary.ts';
-import { readNameWith } from '../read-with.ts';
-import { MAX_NAME_LENGTH, type Reading, type StatedSchool } from '../read.ts';
+import { nameInWith, readNameWith, type NameSettled } from '../read-with.ts';
+import { MAX_NAME_LENGTH, type NameRead, type Reading, type StatedSchool } from '../read.ts';
 import { SCHOOLS, type SchoolId } from '../schools.ts';
+import { ROWS_LIMITS } from './limits.ts';
 import { stitchWord, STITCH_KINDS, type StitchKind } from './stitches.ts';
 
 /** How far something goes on. */
@@ -46,6 +47,8 @@ export type Item = Span &
 export interface Fix extends Span {
 	readonly title: string;
 	readonly text: string;
+	/** It is what a school means by the very text, and no correction. */
+	readonly reads?: true;
 }
 
 export interface RowProblem extends Problem {
@@ -62,27 +65,77 @@ interface Token extends Span {
 /** Names are looked up once for a text of many rows. */
 export interface NameReader {
 	readonly school: StatedSchool;
-	readonly read: (name: string) => ReturnType<typeof readNameWith>;
+	/** The name, when the text is one; nothing as well when more different texts were looked up than is stated. */
+	readonly read: (text: string) => NameSettled | NameRead | undefined;
+	/** What may have been meant by a text that is no name; given for so many different texts, then for none. */
+	readonly near: (text: string) => readonly Omit<Fix, keyof Span>[];
+	/** Whether so many different texts were looked up that some were not. */
+	readonly isSpent: () => boolean;
 }
 
 export function nameReader(glossary: Glossary, school: StatedSchool): NameReader {
-	const known = new Map<string, ReturnType<typeof readNameWith>>();
+	const known = new Map<string, NameSettled | NameRead | undefined>();
+	const offered = new Map<string, readonly Omit<Fix, keyof Span>[]>();
+	let spent = false;
 	return {
 		school,
-		read(name) {
-			const before = known.get(name);
-			if (before) return before;
-			const read = readNameWith(glossary, name, school);
-			known.set(name, read);
+		read(text) {
+			if (known.has(text)) return known.get(text);
+			if (known.size >= ROWS_LIMITS.names) {
+				spent = true;
+				return undefined;
+			}
+			const read = nameInWith(glossary, text, school);
+			known.set(text, read);
 			return read;
 		},
+		near(text) {
+			const before = offered.get(text);
+			if (before) return before;
+			if (offered.size >= ROWS_LIMITS.offers) return [];
+			const fixes = fixesFor(glossary, text, school);
+			offered.set(text, fixes);
+			return fixes;
+		},
+		isSpent: () => spent,
 	};
+}
+
+/** Other schools' readings of a name, or names near to it. */
+function fixesFor(glossary: Glossary, text: string, school: StatedSchool): readonly Omit<Fix, keyof Span>[] {
+	const read = text.length <= MAX_NAME_LENGTH ? readNameWith(glossary, text, school) : undefined;
+	const readings = read && !read.ok ? read.readings : [];
+	if (readings.length > 0) {
+		return readings.flatMap((r) => {
+			const slash = SCHOOLS.slash.write(r.crossing);
+			return slash
+				? [
+						{
+							title: `Write ${slash}: as ${SCHOOLS[r.school].title.toLowerCase()} mean it`,
+							text: slash,
+							reads: true as const,
+						},
+					]
+				: [];
+		});
+	}
+	const own = SCHOOLS[school === 'any' ? 'slash' : school];
+	const near = closeNames(text, own, []);
+	// When nothing is near, examples stand in, which are no correction.
+	const close = near.every((c, k) => c.name === own.examples[k]) ? [] : near.filter((c) => c.school === own.id);
+	return close.slice(0, 2).map((c) => ({ title: `Write ${c.name}`, text: c.name }));
 }
 
 const NUMBERS: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3, one: 1, two: 2, three: 3, four: 4 };
 const MOST_TIMES = 1000;
 /** Words of a name that are looked at together, such as `3 over 3 right cross`. */
 const MOST_WORDS = 7;
+/** Words that are looked at together as one way of saying `knit the knits and purl the purls`. */
+const MOST_PHRASE = 12;
+/** Full stops that may stand about a word which is a whole row. */
+const MOST_STOPS = 8;
+/** Words that are shown as one when none of them is understood. */
+const MOST_RUN = 48;
 /** Words that say nothing of their own between items. */
 const FILLERS = new Set([
 	'then',
@@ -154,6 +207,7 @@ export class ItemReader {
 
 	#items(tokens: readonly Token[]): readonly Item[] {
 		const items: Item[] = [];
+		const backs = nextRepeat(tokens);
 		let i = 0;
 		while (i < tokens.length) {
 			const token = tokens[i]!;
@@ -164,7 +218,7 @@ export class ItemReader {
 					i += 1;
 					break;
 				case 'Star': {
-					const back = tokens.findIndex((t, k) => k > i && t.name === 'RepeatFrom');
+					const back = backs[i]!;
 					if (back === -1) {
 						this.#complain(
 							token,
@@ -224,7 +278,7 @@ export class ItemReader {
 		const run = this.#run(tokens, i);
 		const word = run[0]!.text.toLowerCase();
 		// The longest way of saying it goes first; what follows may say how far.
-		for (let many = run.length; many > 1; many--) {
+		for (let many = Math.min(MOST_PHRASE, run.length); many > 1; many--) {
 			const phrase = run
 				.slice(0, many)
 				.map((t) => t.text.toLowerCase())
@@ -251,7 +305,7 @@ export class ItemReader {
 			const name = this.#text.slice(run[0]!.from, last.to);
 			if (name.length > MAX_NAME_LENGTH) continue;
 			const read = this.#names.read(name);
-			if (!read.ok) continue;
+			if (!read) continue;
 			items.push({
 				kind: 'crossing',
 				name,
@@ -271,7 +325,7 @@ export class ItemReader {
 	/** Words from here to the next sign. */
 	#run(tokens: readonly Token[], i: number): readonly Token[] {
 		let end = i;
-		while (tokens[end]?.name === 'Term') end += 1;
+		while (end - i < MOST_RUN && tokens[end]?.name === 'Term') end += 1;
 		return tokens.slice(i, end);
 	}
 
@@ -297,7 +351,7 @@ export class ItemReader {
 			const beyond = this.#names.read(
 				this.#text.slice(tokens[next]!.from, tokens[Math.min(next + 1, tokens.length - 1)]!.to),
 			);
-			if (!beyond.ok) {
+			if (!beyond) {
 				read = { kind: read.kind, times: Number(tokens[next]!.text) };
 				next += 1;
 			}
@@ -316,7 +370,9 @@ export class ItemReader {
 			const more = this.#until(tokens, next, false);
 			// `knit` alone in a row, as in “Row 2: purl”, goes on to its end.
 			const alone =
-				tokens.filter((t) => t.name !== 'Stop').length === next - i && /^(knit|purl|k|p)$/i.test(first.text);
+				/^(knit|purl|k|p)$/i.test(first.text) &&
+				tokens.length <= next - i + MOST_STOPS &&
+				tokens.filter((t) => t.name !== 'Stop').length === next - i;
 			until = more.until ?? (alone ? { kind: 'end' } : undefined);
 			next = more.until ? more.next : next;
 		}
@@ -364,31 +420,16 @@ export class ItemReader {
 	#unknown(tokens: readonly Token[], from: number, to: number, items: Item[]): void {
 		const span = { from: tokens[from]!.from, to: tokens[to - 1]!.to };
 		const text = this.#text.slice(span.from, span.to);
-		const read = text.length <= MAX_NAME_LENGTH ? this.#names.read(text) : undefined;
-		const readings = read && !read.ok ? read.readings : [];
-		const fixes: Fix[] = readings.flatMap((r) => {
-			const slash = SCHOOLS.slash.write(r.crossing);
-			return slash
-				? [{ ...span, title: `Write ${slash}: as ${SCHOOLS[r.school].title.toLowerCase()} mean it`, text: slash }]
-				: [];
-		});
-		if (readings.length === 0) {
-			const own = SCHOOLS[this.#names.school === 'any' ? 'slash' : this.#names.school];
-			const near = closeNames(text, own, []);
-			// When nothing is near, examples stand in, which are no correction.
-			const close = near.every((c, k) => c.name === own.examples[k]) ? [] : near.filter((c) => c.school === own.id);
-			fixes.push(...close.slice(0, 2).map((c) => ({ ...span, title: `Write ${c.name}`, text: c.name })));
-		}
+		const fixes = this.#names.near(text).map((fix): Fix => ({ ...span, ...fix }));
+		const isRead = fixes.some((f) => f.reads);
 		const problem: RowProblem = {
-			code: readings.length > 0 ? 'other-school' : 'unknown-term',
-			what:
-				readings.length > 0
-					? `“${text}” means different things in different schools, and yours has no such name.`
-					: `“${text}” is no stitch and no crossing.`,
-			todo:
-				readings.length > 0
-					? 'Choose what is meant, or add a glossary line for it.'
-					: 'Correct it, or add a line to the glossary such as “C4F: sl 2 sts to cn …”.',
+			code: isRead ? 'other-school' : 'unknown-term',
+			what: isRead
+				? `“${text}” means different things in different schools, and yours has no such name.`
+				: `“${text}” is no stitch and no crossing.`,
+			todo: isRead
+				? 'Choose what is meant, or add a glossary line for it.'
+				: 'Correct it, or add a line to the glossary such as “C4F: sl 2 sts to cn …”.',
 			at: span,
 			fixes,
 		};
@@ -399,4 +440,11 @@ export class ItemReader {
 	#complain(at: Span, code: string, what: string, todo: string): void {
 		this.problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
 	}
+}
+
+/** For each place, that of the next “rep from *” behind it; -1 when there is none. */
+function nextRepeat(tokens: readonly Token[]): readonly number[] {
+	const next: number[] = new Array<number>(tokens.length).fill(-1);
+	for (let i = tokens.length - 2; i >= 0; i--) next[i] = tokens[i + 1]!.name === 'RepeatFrom' ? i + 1 : next[i + 1]!;
+	return next;
 }

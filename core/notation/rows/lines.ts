@@ -7,7 +7,9 @@ import type { SyntaxNode } from '@lezer/common';
 import type { Span } from '../../result.ts';
 import { GLOSSARY_LIMITS, readGlossary, type Glossary } from '../glossary.ts';
 import type { StatedSchool } from '../read.ts';
+import { bounded } from './bounded.ts';
 import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
+import { ROWS_LIMITS } from './limits.ts';
 import { parser } from './rows.parser.js';
 
 export type RowSide = 'RS' | 'WS';
@@ -52,9 +54,7 @@ export interface RowsText {
 	readonly problems: readonly RowProblem[];
 }
 
-/** The longest text that is read, in characters. */
-export const MAX_ROWS_LENGTH = 100_000;
-const MOST_NUMBER = 9999;
+const MOST_NUMBER = ROWS_LIMITS.number;
 
 export interface RowsContext {
 	readonly school: StatedSchool;
@@ -63,13 +63,14 @@ export interface RowsContext {
 }
 
 /** Reads a whole text. Total: any text gives an answer. Linear in its length. */
-export function readRows(text: string, { school, glossary: given }: RowsContext): RowsText {
-	const problems: RowProblem[] = [];
-	if (text.length > MAX_ROWS_LENGTH) {
-		const at = { from: MAX_ROWS_LENGTH, to: text.length };
+export function readRows(whole: string, { school, glossary: given }: RowsContext): RowsText {
+	const { text, problems: beyond } = whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
+	const problems: RowProblem[] = [...beyond];
+	if (text.length > ROWS_LIMITS.text) {
+		const at = { from: ROWS_LIMITS.text, to: text.length };
 		problems.push({
 			code: 'length',
-			what: `The text is ${text.length.toLocaleString('en')} characters long; at most ${MAX_ROWS_LENGTH.toLocaleString('en')} are read.`,
+			what: `The text is ${text.length.toLocaleString('en')} characters long; at most ${ROWS_LIMITS.text.toLocaleString('en')} are read.`,
 			todo: 'Use repeats, or split it into two swatches.',
 			at,
 		});
@@ -77,10 +78,19 @@ export function readRows(text: string, { school, glossary: given }: RowsContext)
 	}
 	const top = parser.parse(text).topNode;
 	const glossary = glossaryOf(text, top, given, problems);
-	const reader = new ItemReader(text, nameReader(glossary, school));
+	const names = nameReader(glossary, school);
+	const reader = new ItemReader(text, names);
 	const lines = new LineReader(text, reader, problems);
 	for (let node = top.firstChild; node; node = node.nextSibling) lines.read(node);
-	problems.push(...reader.problems);
+	for (const problem of reader.problems) problems.push(problem);
+	if (names.isSpent()) {
+		problems.push({
+			code: 'too-many-names',
+			what: `More than ${ROWS_LIMITS.names.toLocaleString('en')} different words look like names; those after them were not looked up.`,
+			todo: 'Take out what is no pattern, or split it into two swatches.',
+			at: { from: 0, to: 0 },
+		});
+	}
 	return {
 		rows: lines.rows,
 		repeats: lines.repeats,
@@ -88,12 +98,27 @@ export function readRows(text: string, { school, glossary: given }: RowsContext)
 		...(lines.shape ? { shape: lines.shape } : {}),
 		...(lines.bindOff ? { bindOff: lines.bindOff } : {}),
 		glossary,
-		problems: problems.sort((a, b) => a.at.from - b.at.from),
+		problems: listed(problems.sort((a, b) => a.at.from - b.at.from)),
 	};
 }
 
+/** As many as anybody looks through, and how many more there are. */
+function listed(problems: readonly RowProblem[]): readonly RowProblem[] {
+	const more = problems.length - ROWS_LIMITS.problems;
+	if (more <= 0) return problems;
+	return [
+		...problems.slice(0, ROWS_LIMITS.problems),
+		{
+			code: 'more-problems',
+			what: `There are ${more.toLocaleString('en')} more problems below this one.`,
+			todo: 'Mend those above first; the others are then listed.',
+			at: problems[ROWS_LIMITS.problems]!.at,
+		},
+	];
+}
+
 /** `1 (RS): p3`, which has the shape of a glossary line. */
-const BARE_NUMBER = /^\s*(?:r|row)?\s*\d+\s*(?:\((?:RS|WS)\)|RS|WS)?\s*[:=]/i;
+const BARE_NUMBER = /^\s{0,9}(?:r|row)?\s{0,9}\d{1,9}\s{0,9}(?:(?:\((?:RS|WS)\)|RS|WS)\s{0,9})?[:=]/i;
 
 function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: RowProblem[]): Glossary {
 	const lines: { at: Span; line: string }[] = [];
@@ -103,6 +128,14 @@ function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: Ro
 		if (!BARE_NUMBER.test(line)) lines.push({ at, line });
 	}
 	const own = lines.slice(0, GLOSSARY_LIMITS.lines).map(({ at, line }) => ({ at, read: readGlossary(line) }));
+	if (lines.length > own.length) {
+		problems.push({
+			code: 'glossary',
+			what: `A text has at most ${GLOSSARY_LIMITS.lines} glossary lines; this one and those after it are not read.`,
+			todo: 'Take out those that no row uses.',
+			at: lines[own.length]!.at,
+		});
+	}
 	for (const { at, read } of own) {
 		const why = [...read.problems, ...read.entries.flatMap((e) => (e.readings.length > 0 ? [] : e.problems))];
 		problems.push(...why.map((p) => ({ ...p, code: 'glossary', at })));
@@ -123,6 +156,9 @@ class LineReader {
 	readonly #items: ItemReader;
 	readonly #problems: RowProblem[];
 	#next = 1;
+	/** The highest row told so far, and how many numbers all labels told. */
+	#highest = 0;
+	#told = 0;
 
 	constructor(text: string, items: ItemReader, problems: RowProblem[]) {
 		this.#text = text;
@@ -151,7 +187,7 @@ class LineReader {
 				this.#repeat(at, text);
 				return;
 			case 'CastOn': {
-				const stitches = Number(/\d+/.exec(text)?.[0]);
+				const stitches = Math.min(MOST_CAST_ON, Number(/\d+/.exec(text)?.[0]));
 				this.castOn = { stitches, ...at };
 				return;
 			}
@@ -194,7 +230,12 @@ class LineReader {
 
 	#row(at: Span, label: SyntaxNode, body: SyntaxNode | null): void {
 		const said = this.#text.slice(label.from, label.to);
-		const numbers = numbersIn(said);
+		if (said.length > ROWS_LIMITS.label) {
+			const what = `What stands before the colon is ${said.length} characters long; a label has at most ${ROWS_LIMITS.label}.`;
+			this.#complain(label, 'long-label', what, 'Begin the row as “Row 3:”, and write its stitches behind the colon.');
+			return;
+		}
+		const numbers = this.#told > ROWS_LIMITS.told ? [] : numbersIn(said);
 		const every = everyIn(said);
 		const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
 		const colour = colourIn(said);
@@ -220,18 +261,34 @@ class LineReader {
 	}
 
 	#add(line: RowLine): void {
+		this.#told += Math.max(1, line.numbers.length);
+		if (this.#told > ROWS_LIMITS.told) {
+			const most = ROWS_LIMITS.told.toLocaleString('en');
+			const what = `The lines up to here tell more than ${most} rows; this one is not worked.`;
+			this.#complain(line.label ?? line.body, 'too-many-told', what, 'Tell each row once.');
+			return;
+		}
 		this.rows.push(line);
+		for (const n of line.numbers) this.#highest = Math.max(this.#highest, n);
 		const last = line.numbers.at(-1);
 		if (last !== undefined) this.#next = last + 1;
 	}
 
 	#repeat(at: Span, text: string): void {
+		if (text.length > ROWS_LIMITS.repeat || this.repeats.length >= ROWS_LIMITS.repeats) {
+			const what =
+				text.length > ROWS_LIMITS.repeat
+					? `A line that repeats rows has at most ${ROWS_LIMITS.repeat} characters; this one has ${text.length}.`
+					: `At most ${ROWS_LIMITS.repeats} lines repeat rows; this one is not worked.`;
+			this.#complain(at, 'repeat', what, 'Write it as: rep rows 1-8, or: rep rows 1-8 twice.');
+			return;
+		}
 		const range = /(\d+)\s*(?:-|–|—|to|through|and|&)\s*(\d+)/i.exec(text) ?? /(\d+)/.exec(text);
 		const all = /all|every/i.test(text);
 		const rest = range ? text.slice(range.index + range[0].length) : text;
 		// “these 8 rows” and “last 4 rows” count back from here.
 		const back = /\b(?:these|last|the)\s+(\d+)\s*(?:rows|rnds|rounds)/i.exec(text);
-		const highest = Math.max(0, ...this.rows.flatMap((r) => r.numbers));
+		const highest = this.#highest;
 		const first = back ? highest - Number(back[1]) + 1 : all && !range ? 1 : Number(range?.[1]);
 		const last = back || (all && !range) ? highest : Number(range?.[2] ?? range?.[1]);
 		if (!(first >= 1 && last >= first)) {
@@ -258,6 +315,9 @@ function bodyOf(node: SyntaxNode): Span {
 	return { from: node.from, to: last?.to ?? node.to };
 }
 
+/** More than any swatch has; what is beyond is told as this. */
+const MOST_CAST_ON = 99_999;
+
 const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';
 
 const TIMES: Readonly<Record<string, number>> = {
@@ -283,9 +343,11 @@ function timesIn(text: string): number | undefined {
 function numbersIn(label: string): number[] {
 	const numbers: number[] = [];
 	for (const [, from, to] of label.matchAll(/(\d+)(?:\s*(?:-|–|—|to)\s*(\d+))?/g)) {
-		const first = Number(from);
-		const last = to === undefined ? first : Number(to);
-		for (let n = first; n <= Math.min(last, first + MOST_NUMBER); n++) numbers.push(n);
+		// One more than the highest stands for everything beyond, which is refused.
+		const first = Math.min(Number(from), MOST_NUMBER + 1);
+		const last = to === undefined ? first : Math.min(Number(to), MOST_NUMBER + 1);
+		for (let n = first; n <= last; n++) numbers.push(n);
+		if (numbers.length > 2 * MOST_NUMBER) break;
 	}
 	return [...new Set(numbers)];
 }
@@ -295,7 +357,8 @@ const sideIn = (label: string): RowSide | undefined =>
 
 /** In brackets, alone or behind the side; a bare letter elsewhere may be anything. */
 function colourIn(label: string): RowColour | undefined {
-	const [, letter] = /\(\s*(?:(?:RS|WS)\s*,?\s*)?(?:colou?r\s+|yarn\s+)?([ab])\s*\)/i.exec(label) ?? [];
+	const [, letter] =
+		/\(\s{0,9}(?:(?:RS|WS)\s{0,9}(?:,\s{0,9})?)?(?:(?:colou?r|yarn)\s{1,9})?([ab])\s{0,9}\)/i.exec(label) ?? [];
 	return letter === undefined ? undefined : letter.toUpperCase() === 'A' ? 'A' : 'B';
 }
 
