@@ -16,12 +16,11 @@ if (!origin || !URL.canParse(origin) || new URL(origin).origin !== origin) {
 }
 // The door of the demo stays shut here, whatever the surroundings say.
 delete process.env['POND_LOOP_DEMO'];
-process.env['BODY_SIZE_LIMIT'] ??= '8M';
 
 await ensureNpmPackages();
 const { ensureBuild } = await import('./lib/build.mjs');
 const { migrate } = await import('./lib/migrate.mjs');
-const entry = await ensureBuild();
+const build = await ensureBuild();
 try {
 	await migrate(/** @type {string} */ (process.env['DATABASE_URL']));
 } catch (error) {
@@ -31,4 +30,5 @@ try {
 	);
 }
 // The server listens from here on; it ends running requests before it stops.
-await import(entry);
+const { runFront } = await import('../web/server/front.mjs');
+await runFront(build);

@@ -1,11 +1,7 @@
 // How the swatch desk feels at its largest in a real browser: opening, typing until it is checked, and frames while the chart scrolls.
 import { chromium } from '@playwright/test';
 import { launchOptions } from './browser.mjs';
-
-const ROWS = 400;
-const text = Array.from({ length: ROWS }, (_, i) =>
-	i % 2 === 1 ? 'knit the knits and purl the purls' : i % 4 === 0 ? '[p2, C8F] 20 times' : '[p2, k8] 20 times',
-).join('\n');
+import { wideSwatch } from './wide-swatch.mjs';
 
 /** @param {number[]} numbers @param {number} share */
 const at = (numbers, share) => [...numbers].sort((a, b) => a - b)[Math.floor((numbers.length - 1) * share)] ?? 0;
@@ -16,15 +12,7 @@ const at = (numbers, share) => [...numbers].sort((a, b) => a - b)[Math.floor((nu
  * @returns {Promise<{ what: string, value: number, unit: string, ratio?: string }[]>}
  */
 export async function benchDesk(address, cookie) {
-	const swatch = {
-		format: 'pond-loop/swatch',
-		version: 1,
-		title: 'At its largest',
-		castOn: 200,
-		shape: 'flat',
-		school: 'total-front-back',
-		text,
-	};
+	const swatch = wideSwatch(200, 400);
 	const headers = { 'content-type': 'application/json', origin: address, cookie };
 	const made = await fetch(`${address}/api/swatches`, { method: 'POST', headers, body: JSON.stringify({ swatch }) });
 	const { id } = await made.json();

@@ -27,7 +27,7 @@ function sourceHash() {
 	return hash.digest('hex').slice(0, 12);
 }
 
-/** The built server's entry for the sources as they are now; builds when there is none. */
+/** The folder of the app as it is built from the sources as they are now; builds when there is none. */
 export async function ensureBuild() {
 	return alone('build', async () => {
 		const builds = join(root, 'web', 'build');
@@ -39,7 +39,7 @@ export async function ensureBuild() {
 			writeFileSync(done, '');
 			prune(builds);
 		}
-		return join(folder, 'index.js');
+		return folder;
 	});
 }
 

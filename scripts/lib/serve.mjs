@@ -1,5 +1,6 @@
 // The built app on a cluster, migrated and with the demo data: for the demo, the browser tests and the bench.
 import { spawn } from 'node:child_process';
+import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { ensureBuild } from './build.mjs';
 import { startCluster } from './cluster.mjs';
@@ -23,7 +24,7 @@ import { freePort } from './port.mjs';
  * @returns {Promise<Served>}
  */
 export async function serve({ name, port, keepData = false, env: more = {} }) {
-	const entry = await ensureBuild();
+	const build = await ensureBuild();
 	const cluster = await startCluster(name);
 	/** @type {import('node:child_process').ChildProcess | undefined} */
 	let server;
@@ -50,7 +51,7 @@ export async function serve({ name, port, keepData = false, env: more = {} }) {
 		const address = `http://127.0.0.1:${chosen}`;
 		/** Starts the server and waits until it answers. */
 		const launch = async () => {
-			const child = spawn(process.execPath, [entry], {
+			const child = spawn(process.execPath, [join(root, 'web/server/front.mjs'), build], {
 				cwd: root,
 				env: {
 					...process.env,
@@ -58,8 +59,6 @@ export async function serve({ name, port, keepData = false, env: more = {} }) {
 					HOST: '127.0.0.1',
 					PORT: String(chosen),
 					ORIGIN: address,
-					// Of the server itself; routes have their own, lower ones.
-					BODY_SIZE_LIMIT: '8M',
 					SHUTDOWN_TIMEOUT: '3',
 					LOG_LEVEL: 'warn',
 					POND_LOOP_DEMO: 'yes',

@@ -1,5 +1,6 @@
 import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
+import { config } from '$lib/server/config';
 import { closeDatabase, isAway } from '$lib/server/database';
 import { isForeign, isOpen, isTooLong, signedOut } from '$lib/server/guard';
 import { secure } from '$lib/server/headers';
@@ -21,6 +22,8 @@ const logged: Handle = async ({ event, resolve }) => {
 	event.locals.request = crypto.randomUUID();
 	const start = performance.now();
 	const response = await resolve(event);
+	// The front lets teachers take turns, so it is told who this was.
+	if (config().POND_LOOP_FRONT) response.headers.set('x-pond-teacher', event.locals.session?.teacher.id ?? 'none');
 	const line = {
 		request: event.locals.request,
 		method: event.request.method,

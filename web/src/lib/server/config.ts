@@ -9,6 +9,10 @@ const ConfigSchema = z.object({
 	/** Set by the demo only: anybody may enter as the demo's teacher. */
 	POND_LOOP_DEMO: z.literal('yes').optional(),
 	LOG_LEVEL: z.enum(['trace', 'debug', 'info', 'warn', 'error', 'silent']).default('info'),
+	/** Connections that one thread of the server keeps to the database. */
+	DATABASE_CONNECTIONS: count(10),
+	/** Set for threads behind the front, which is told whose request it was. */
+	POND_LOOP_FRONT: z.literal('yes').optional(),
 	/** New accounts an hour from one address. */
 	SIGN_UPS_AN_HOUR: count(10),
 	/** Tries to sign in, in a quarter of an hour, from one address. */

@@ -12,7 +12,7 @@ export function database(): pg.Pool {
 	if (pool) return pool;
 	pool = new pg.Pool({
 		connectionString: config().DATABASE_URL,
-		max: 10,
+		max: config().DATABASE_CONNECTIONS,
 		connectionTimeoutMillis: 5000,
 		// A database that hangs must not keep requests for ever.
 		statement_timeout: 15_000,

@@ -1,0 +1,392 @@
+/**
+ * The front of the app: one thread that only carries bytes, and several that do the work. Whatever a
+ * page asks for, this loop is never held by it: files and health are answered here, everything else is
+ * passed to a thread when its turn has come, counted, and ended when it takes too much.
+ */
+
+import { createHash } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { constants } from 'node:zlib';
+import compression from 'compression';
+import sirv from 'sirv';
+import { say } from './said.mjs';
+import { addressOf, readSettings } from './settings.mjs';
+import { Thread } from './threads.mjs';
+import { Turns, Uses } from './turns.mjs';
+
+/** Bytes of the largest body that anything takes. */
+const MOST_BODY = 8 * 1024 * 1024;
+/** Bytes of bodies that are held at once. */
+const MOST_BODIES = 256 * 1024 * 1024;
+/** Bytes of the largest page or answer; files that are handed out are not held to it. */
+const MOST_PAGE = 16 * 1024 * 1024;
+/** Milliseconds that one page may keep a thread at work. */
+const LONGEST_WORK = 4000;
+/** What a thread has worked on for somebody who left, before it is ended rather than waited for. */
+const LEFT_WORK = 300;
+const LOOK_EVERY = 100;
+/** Waiting for one who asks; more are refused. */
+const MOST_WAITING = 60;
+/** Strangers known by cookie to be teachers. */
+const MOST_KNOWN = 20_000;
+
+const busy =
+	'There is more to do just now than this server can. What you typed is still in this page; try again in a moment.';
+const tooLong =
+	'This took more work than one page may. Nothing that was saved is lost. If it is a lesson or a swatch of yours, make it shorter, or open it as text.';
+const tooMuch = 'That is too much at once. Make it shorter and send it again.';
+
+/**
+ * Starts the front on a build; gives how to stop it.
+ * @param {string} build the folder of the built app
+ * @param {NodeJS.ProcessEnv} env
+ */
+export async function startFront(build, env) {
+	const settings = readSettings(env);
+	const sockets = mkdtempSync(join(tmpdir(), 'pond-loop-'));
+	const { HOST: _, PORT: __, SOCKET_PATH: ___, ...rest } = env;
+	/** @param {number} connections */
+	const thread = (connections) =>
+		new Thread({
+			handler: join(build, 'handler.js'),
+			folder: sockets,
+			env: {
+				...rest,
+				BODY_SIZE_LIMIT: String(MOST_BODY + 1),
+				ADDRESS_HEADER: 'x-pond-address',
+				POND_LOOP_FRONT: 'yes',
+				DATABASE_CONNECTIONS: String(connections),
+			},
+			ended: (error) => console.error(JSON.stringify({ level: 50, msg: 'a thread ended', reason: String(error) })),
+		});
+	const pages = Array.from({ length: settings.threads }, () => thread(4));
+	// Apart from pages: doors, where passwords are waited for, and what is handed out, which takes long.
+	const doors = thread(6);
+	const long = thread(3);
+	const all = [...pages, doors, long];
+	const turns = new Turns({ places: pages.length, each: Math.max(1, pages.length - 1), most: MOST_WAITING });
+	const longTurns = new Turns({ places: 1, each: 1, most: MOST_WAITING });
+	const strangers = new Uses(settings.strangers);
+	/** @type {Map<string, string>} teachers by the hash of the cookie that let them in */
+	const known = new Map();
+	let bodies = 0;
+
+	const statics = sirv(join(build, 'client'), {
+		etag: true,
+		gzip: true,
+		brotli: true,
+		setHeaders: (response, path) => {
+			if (path.includes('/immutable/')) response.setHeader('cache-control', 'public,max-age=31536000,immutable');
+		},
+	});
+	const compress = compression({
+		threshold: 1024,
+		level: 5,
+		brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
+	});
+
+	/** @param {import('node:http').IncomingMessage} request */
+	const cookieKey = ({ headers: { cookie } }) => {
+		const token = /(?:^|;\s*)(?:__Host-)?pond-session=([^;]{20,200})/.exec(cookie ?? '')?.[1];
+		return token && createHash('sha256').update(token).digest('base64url');
+	};
+
+	/**
+	 * Reads a body to its end, so that a slow sender keeps no thread waiting.
+	 * @param {import('node:http').IncomingMessage} request
+	 * @returns {Promise<Buffer | 'too long' | 'gone' | 'busy'>}
+	 */
+	const bodyOf = (request) =>
+		new Promise((done) => {
+			/** @type {Buffer[]} */
+			const chunks = [];
+			let size = 0;
+			let refused = '';
+			if (Number(request.headers['content-length'] ?? 0) > MOST_BODY) refused = 'too long';
+			request.on('data', (/** @type {Buffer} */ chunk) => {
+				size += chunk.length;
+				if (size > MOST_BODY) refused ||= 'too long';
+				else if (bodies + chunk.length > MOST_BODIES) refused ||= 'busy';
+				// Read on all the same, or the connection breaks before the answer is heard; but not for ever.
+				if (size > 4 * MOST_BODY) request.destroy();
+				if (refused) return;
+				bodies += chunk.length;
+				chunks.push(chunk);
+			});
+			const end = (/** @type {Buffer | 'too long' | 'gone' | 'busy'} */ what) => {
+				bodies -= chunks.reduce((sum, c) => sum + c.length, 0);
+				done(what);
+			};
+			request.once('end', () => end(/** @type {any} */ (refused) || Buffer.concat(chunks)));
+			request.once('error', () => end('gone'));
+			request.once('aborted', () => end('gone'));
+		});
+
+	/**
+	 * @param {import('node:http').IncomingMessage} request
+	 * @param {import('node:http').ServerResponse} response
+	 */
+	async function work(request, response) {
+		const { method = 'GET', url = '/' } = request;
+		const path = url.split('?', 1)[0] ?? '/';
+		const isRead = method === 'GET' || method === 'HEAD';
+		const address = addressOf(request, settings);
+		const cookie = cookieKey(request);
+		const teacher = cookie ? known.get(cookie) : undefined;
+		const link = /^\/shared\/([\w-]{43})/.exec(path)?.[1];
+		const charged = teacher ? [] : [...(link ? [`link ${link}`] : []), `address ${address}`];
+		const now = performance.now();
+		const wait = Math.max(0, ...charged.map((who) => strangers.wait(who, now)));
+		if (wait > 0) {
+			say(
+				request,
+				response,
+				429,
+				`More was asked of this page from here than it can give. Try again in ${wait} seconds.`,
+				wait,
+			);
+			return;
+		}
+		const body = isRead ? undefined : await bodyOf(request);
+		if (typeof body === 'string') {
+			if (body !== 'gone') say(request, response, body === 'busy' ? 503 : 413, body === 'busy' ? busy : tooMuch, 5);
+			return;
+		}
+
+		const isDoor = path === '/health/ready' || (!isRead && /^\/(?:sign-in|sign-up|recover|account)(?:\/|$)/.test(path));
+		const isLong = /^\/(?:lessons\/[^/]+\/handout|account\/export)$/.test(path);
+		const kind = isDoor ? 'door' : isLong ? 'long' : 'page';
+		let left = false;
+		response.once('close', () => {
+			if (!response.writableFinished) left = true;
+			onLeave();
+		});
+		let onLeave = () => {};
+		/** @type {Thread | undefined} */
+		let on;
+		let worked = 0;
+		/** @type {NodeJS.Timeout | undefined} */
+		let look;
+		/** @type {(() => void) | undefined} */
+		let endTurn;
+		let over = false;
+		const end = () => {
+			if (over) return;
+			over = true;
+			clearInterval(look);
+			if (on) {
+				on.busy -= 1;
+				if (kind === 'page') {
+					const ms = Math.max(0, on.worked - worked);
+					for (const who of charged) strangers.add(who, ms, performance.now());
+				}
+			}
+			endTurn?.();
+		};
+
+		/** @param {number} tries */
+		const begin = async (tries) => {
+			const thread = kind === 'door' ? doors : kind === 'long' ? long : idlest(pages);
+			on = thread;
+			thread.busy += 1;
+			worked = thread.worked;
+			let ended = false;
+			const upstream = await thread
+				.pass({ method, path: url, headers: headersFor(request, address, body) })
+				.catch(() => undefined);
+			if (!upstream) {
+				end();
+				say(request, response, 503, busy, 2);
+				return;
+			}
+			if (kind === 'page') {
+				look = setInterval(() => {
+					if (thread.worked - worked < LONGEST_WORK) return;
+					ended = true;
+					for (const who of charged) strangers.add(who, LONGEST_WORK, performance.now());
+					say(request, response, 503, tooLong);
+					void thread.restart();
+					end();
+				}, LOOK_EVERY);
+			}
+			onLeave = () => {
+				if (over || !left) return;
+				upstream.destroy();
+				// Reading for nobody is given up; a write goes to its end, as it may have been heard.
+				if (isRead && kind === 'page' && thread.worked - worked > LEFT_WORK) void thread.restart();
+				end();
+			};
+			upstream.once('error', () => {
+				if (over || ended) return;
+				if (isRead && tries < 1 && !response.headersSent && !left) {
+					// The thread ended under it, for something else that it did.
+					clearInterval(look);
+					thread.busy -= 1;
+					on = undefined;
+					void begin(tries + 1);
+					return;
+				}
+				end();
+				say(request, response, 503, busy, 2);
+			});
+			upstream.once('response', (answer) => {
+				remember(answer, cookie);
+				pipe(answer, response, kind, end);
+			});
+			upstream.end(body);
+		};
+
+		if (kind === 'door') {
+			if (doors.busy > 200) say(request, response, 503, busy, 2);
+			else void begin(0);
+			return;
+		}
+		const line = kind === 'long' ? longTurns : turns;
+		endTurn = line.ask(teacher ?? link ?? address, () => {
+			if (left) queueMicrotask(end);
+			else void begin(0);
+		});
+		if (!endTurn) say(request, response, 429, 'Much is being made for you already. Wait for it, then try again.', 5);
+		else if (!on) onLeave = () => left && end();
+	}
+
+	/**
+	 * Whose cookie it is, as the app says of those that it let in.
+	 * @param {import('node:http').IncomingMessage} answer
+	 * @param {string | undefined} cookie
+	 */
+	function remember(answer, cookie) {
+		const teacher = answer.headers['x-pond-teacher'];
+		delete answer.headers['x-pond-teacher'];
+		if (typeof teacher !== 'string' || !cookie) return;
+		if (known.size > MOST_KNOWN) known.clear();
+		if (teacher === 'none') known.delete(cookie);
+		else known.set(cookie, `teacher ${teacher}`);
+	}
+
+	const server = createServer((request, response) => {
+		request.on('error', () => undefined);
+		response.on('error', () => undefined);
+		if (request.url === '/health') {
+			response.writeHead(200, { 'content-type': 'text/plain', 'cache-control': 'no-store' });
+			response.end('ok');
+			return;
+		}
+		compress(/** @type {any} */ (request), /** @type {any} */ (response), () => {
+			if (request.method === 'GET' || request.method === 'HEAD') {
+				statics(request, response, () => void work(request, response));
+			} else void work(request, response);
+		});
+	});
+	server.headersTimeout = 15_000;
+	server.requestTimeout = 60_000;
+
+	await Promise.all(all.map((t) => t.ready()));
+	await new Promise((done, failed) => {
+		server.once('error', failed);
+		server.listen(settings.port, settings.host, () => done(undefined));
+	});
+
+	let stopping = false;
+	/** Takes nothing new, ends what runs, then closes. */
+	const stop = async () => {
+		if (stopping) return;
+		stopping = true;
+		server.closeIdleConnections();
+		const closed = new Promise((done) => server.close(done));
+		const idle = setInterval(() => server.closeIdleConnections(), 50);
+		const late = setTimeout(() => server.closeAllConnections(), settings.shutdown * 1000);
+		await closed;
+		clearInterval(idle);
+		clearTimeout(late);
+		await Promise.all(all.map((t) => t.close()));
+		rmSync(sockets, { recursive: true, force: true });
+	};
+	process.once('exit', () => rmSync(sockets, { recursive: true, force: true }));
+	return { stop };
+}
+
+/** @param {readonly Thread[]} threads */
+const idlest = (threads) => threads.reduce((a, b) => (b.busy < a.busy ? b : a));
+
+const OWN = new Set([
+	'connection',
+	'keep-alive',
+	'transfer-encoding',
+	'content-length',
+	'accept-encoding',
+	'expect',
+	'upgrade',
+]);
+
+/**
+ * @param {import('node:http').IncomingMessage} request
+ * @param {string} address
+ * @param {Buffer | undefined} body
+ */
+function headersFor({ headers }, address, body) {
+	/** @type {import('node:http').OutgoingHttpHeaders} */
+	const passed = {};
+	for (const [name, value] of Object.entries(headers)) {
+		if (!OWN.has(name) && !name.startsWith('x-pond-')) passed[name] = value;
+	}
+	passed['x-pond-address'] = address;
+	if (body !== undefined) passed['content-length'] = String(body.length);
+	return passed;
+}
+
+/**
+ * The answer on its way to whoever asked. A page is taken off its thread at once, however slowly it is read.
+ * @param {import('node:http').IncomingMessage} answer
+ * @param {import('node:http').ServerResponse} response
+ * @param {string} kind
+ * @param {() => void} end
+ */
+function pipe(answer, response, kind, end) {
+	const headers = { ...answer.headers };
+	delete headers['connection'];
+	delete headers['keep-alive'];
+	delete headers['transfer-encoding'];
+	response.writeHead(answer.statusCode ?? 502, headers);
+	// A thread that ended in the middle: what was sent is not whole, and the browser must see that.
+	const broken = () => {
+		end();
+		response.destroy();
+	};
+	answer.once('aborted', broken);
+	answer.once('error', broken);
+	answer.once('end', end);
+	if (kind === 'long') {
+		answer.pipe(response);
+		return;
+	}
+	let size = 0;
+	answer.on('data', (/** @type {Buffer} */ chunk) => {
+		size += chunk.length;
+		if (size > MOST_PAGE) answer.destroy(new Error('too heavy'));
+		else response.write(chunk);
+	});
+	answer.once('end', () => response.end());
+}
+
+// Started by itself, on the build that is named.
+const [, script, folder] = process.argv;
+if (script && folder && import.meta.url.endsWith('/front.mjs') && resolve(script).endsWith('front.mjs')) {
+	await runFront(resolve(folder));
+}
+
+/** Serves a build until the process is asked to stop. @param {string} build */
+export async function runFront(build) {
+	try {
+		const { stop } = await startFront(build, process.env);
+		for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
+			process.on(signal, () => void stop().then(() => process.exit(0)));
+		}
+	} catch (error) {
+		console.error(error instanceof Error ? error.message : error);
+		process.exit(1);
+	}
+}

@@ -1,0 +1,17 @@
+// One thread that makes pages: the built app, listening on a socket that only the front knows.
+import { createServer } from 'node:http';
+import { parentPort, workerData } from 'node:worker_threads';
+
+const { handler } = await import(workerData.handler);
+const server = createServer((request, response) => handler(request, response, () => response.writeHead(404).end()));
+// The front waits as long as it means to; it is the one that hangs up.
+server.requestTimeout = 0;
+server.keepAliveTimeout = 0;
+server.listen(workerData.socket, () => parentPort?.postMessage('ready'));
+parentPort?.once('message', () => {
+	server.close();
+	server.closeIdleConnections();
+	// The app closes its connections to the database when it hears this.
+	process.emit(/** @type {any} */ ('sveltekit:shutdown'), 'FRONT');
+	parentPort?.close();
+});
