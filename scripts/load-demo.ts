@@ -6,7 +6,7 @@ import type { z } from 'zod';
 import { firstIssue, LessonSchema, SwatchSchema } from '../core/schema/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
 import { insertLesson } from '../web/src/lib/server/lessons.ts';
-import { allSwatches, insertSwatch } from '../web/src/lib/server/swatches.ts';
+import { allSwatches, createSwatch } from '../web/src/lib/server/swatches.ts';
 import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
 import { root } from './lib/paths.mjs';
 
@@ -36,7 +36,7 @@ await transaction(async (on) => {
 	await ensureTeacher(DEMO_TEACHER, on);
 	for (const lesson of wanted.lessons) await insertLesson(DEMO_TEACHER, lesson, on);
 	// The last one made is the first in the list.
-	for (const swatch of wanted.swatches.reverse()) await insertSwatch(DEMO_TEACHER, swatch, on);
+	for (const swatch of wanted.swatches.reverse()) await createSwatch(DEMO_TEACHER, swatch, on);
 });
 const loaded = wanted.lessons.length + wanted.swatches.length > 0;
 console.log(

@@ -1,7 +1,7 @@
 /** One crossing made one way: everything a page shows about it, from one run. */
 
 import type { Crossing } from '../crossing/index.ts';
-import { prove, simulate, sitesOf, tally, type AnyTrace, type Proof, type Tally } from '../handling/index.ts';
+import { prove, simulate, siteAt, tally, type AnyTrace, type Proof, type Tally } from '../handling/index.ts';
 import { ok, type Result } from '../result.ts';
 import type { Craft, Deviation, Taken } from './craft.ts';
 import { namedIn } from './signs-in.ts';
@@ -31,8 +31,7 @@ export function perform(craft: Craft, crossing: Crossing, way: string, mistake?:
 	const start = craft.start(taken.value, crossing, way);
 	const right = simulate(planned.value, start);
 	const made = craft.mistakes.find((m) => m.id === mistake?.id);
-	const sites = made ? sitesOf(made, right) : [];
-	const site = sites[mistake?.site ?? 0] ?? sites[0];
+	const site = made && siteAt(made, right, mistake?.site ?? 0);
 	const trace = site ? simulate(site.moves, start) : right;
 	const deviation = craft.deviation(crossing, way);
 	const plain = byName(prove(deviation?.makes ?? taken.value.loops, trace), taken.value.names);

@@ -1,4 +1,4 @@
-export { drawChart, type ChartOptions } from './chart/chart.ts';
+export { chartParts, drawChart, drawChartPart, type ChartOptions } from './chart/chart.ts';
 export { CELL, ChartLayout, wholeChart, type ChartWindow } from './chart/layout.ts';
 export { demonstrationPage, demonstrationsPage, type PageOptions, type PageSection } from './files/page.ts';
 export { stripSvg, type Frame, type StripOptions } from './files/strip.ts';

@@ -66,6 +66,8 @@ export interface CrossPoint {
 export interface Drawing {
 	readonly width: number;
 	readonly height: number;
+	/** Where the picture begins, counted down from the top of what it is a part of; 0 when left out. */
+	readonly top?: number;
 	readonly shapes: readonly Shape[];
 	/** The whole drawing in words, for those who do not see it. */
 	readonly label: string;

@@ -92,6 +92,6 @@ export function svgElement(s: Shape): SvgElement {
 export function toSvg(drawing: Drawing, width?: number): string {
 	const inside = drawing.shapes.map((s) => written(svgElement(s))).join('');
 	const size = width === undefined ? '' : ` width="${num(width)}"`;
-	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${drawing.width} ${drawing.height}"${size} role="img" aria-label="${escapeXml(drawing.label)}">`;
+	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${drawing.top ?? 0} ${drawing.width} ${drawing.height}"${size} role="img" aria-label="${escapeXml(drawing.label)}">`;
 	return `${open}${inside}</svg>`;
 }

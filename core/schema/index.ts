@@ -1,3 +1,4 @@
+export * from './clean.ts';
 export * from './crossing.ts';
 export * from './design.ts';
 export * from './export.ts';

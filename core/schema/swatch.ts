@@ -46,7 +46,7 @@ export const DraftSwatchSchema = SwatchSchema.extend({ title: z.string(), castOn
 
 export const NewSwatchSchema = z.object({ swatch: SwatchSchema });
 /** A write of a whole swatch carries the version that it was made from. */
-export const SaveSwatchSchema = z.object({ version: z.number().int().min(1), swatch: SwatchSchema });
+export const SaveSwatchSchema = z.object({ version: z.number().int().min(1).max(2_147_483_647), swatch: SwatchSchema });
 
 /** Where one is at the needles: rows finished. */
 export const PlaceSchema = z.object({ place: z.number().int().min(0).max(SWATCH_LIMITS.rows) });

@@ -15,6 +15,4 @@ export const SWATCH_LIMITS = {
 	/** Characters of its text. */
 	text: 60_000,
 	title: 120,
-	/** Swatches of one teacher. */
-	many: 500,
 } as const;

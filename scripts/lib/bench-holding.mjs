@@ -56,12 +56,18 @@ export async function heavyPages(address, cookie) {
 	/** A lesson and the link to read it by. @param {string} title @param {unknown[]} steps */
 	const lesson = async (title, steps) => {
 		const { id, version } = await send('/api/lessons', 'POST', { title });
-		await send(`/api/lessons/${id}`, 'PUT', { version, lesson: { format: 'pond-loop/lesson', version: 1, title, steps } });
+		await send(`/api/lessons/${id}`, 'PUT', {
+			version,
+			lesson: { format: 'pond-loop/lesson', version: 1, title, steps },
+		});
 		const { token } = await send(`/api/lessons/${id}/share`, 'PUT', {});
 		return { page: `/lessons/${id}`, link: `/shared/${token}`, print: `/lessons/${id}/print` };
 	};
 	const one = await lesson('One large swatch', [swatchStep(200, 400)]);
-	const five = await lesson('Five of the largest', Array.from({ length: 5 }, () => swatchStep(400, 600)));
+	const five = await lesson(
+		'Five of the largest',
+		Array.from({ length: 5 }, () => swatchStep(400, 600)),
+	);
 	const found = await lesson(
 		'Twenty that were looked for',
 		Array.from({ length: 20 }, (_, i) => crossingStep(ownCrossing(7 + (i % 3)), 'found')),

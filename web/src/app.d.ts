@@ -1,4 +1,5 @@
 import type { HouseStyle } from '@pond-loop/core/schema';
+import type { Failure } from '$lib/server/failures';
 import type { Session } from '$lib/server/sessions';
 import type { Light } from '$lib/ui/light';
 
@@ -8,6 +9,8 @@ declare global {
 			/** Undefined when nobody is signed in. */
 			session: Session | undefined;
 			light: Light;
+			/** Set when the request failed, with what is said of it. */
+			failure?: Failure;
 			/** A number to find this request in the log by. */
 			request: string;
 		}

@@ -1,8 +1,9 @@
-import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
 import { config } from '$lib/server/config';
 import { closeDatabase, isAway } from '$lib/server/database';
-import { isForeign, isOpen, isTooLong, signedOut } from '$lib/server/guard';
+import { away, failureOf } from '$lib/server/failures';
+import { isForeign, isOpen, isTooLong, signedOut, wholeRequest } from '$lib/server/guard';
 import { secure } from '$lib/server/headers';
 import { log } from '$lib/server/log';
 import { refuse, wantsJson } from '$lib/server/refuse';
@@ -15,19 +16,27 @@ process.once('sveltekit:shutdown', () => void closeDatabase());
 
 const foreign = 'This came from another site and was not done. Open Pond Loop itself and try again.';
 const tooLong = 'That is too much at once. Make it shorter and send it again.';
-const away = 'The database does not answer. Nothing that was saved is lost; try again in a moment.';
 
-/** One line for each request. A name of a crossing may stand in a query, so the query is left out; and who holds a link is let in by it, so it is named by its kind only. */
+/** Who holds a link is let in by it, so it is named by its kind only; and what is no route may be anything. */
+const pathOf = ({ route, url }: Pick<RequestEvent, 'route' | 'url'>): string =>
+	route.id === null || route.id === '/shared/[token]' ? (route.id ?? '(none)') : url.pathname;
+
+/** One line for each request. A name of a crossing may stand in a query, so the query is left out. */
 const logged: Handle = async ({ event, resolve }) => {
 	event.locals.request = crypto.randomUUID();
 	const start = performance.now();
-	const response = await resolve(event);
+	let response = await resolve(event);
+	const { failure } = event.locals;
+	// The router answers every failure with 500; what it is for whoever asked is known better here.
+	if (failure && response.status === 500) {
+		response = new Response(response.body, { status: failure.status, headers: response.headers });
+	}
 	// The front lets teachers take turns, so it is told who this was.
 	if (config().POND_LOOP_FRONT) response.headers.set('x-pond-teacher', event.locals.session?.teacher.id ?? 'none');
 	const line = {
 		request: event.locals.request,
 		method: event.request.method,
-		path: event.route.id === '/shared/[token]' ? event.route.id : event.url.pathname,
+		path: pathOf(event),
 		status: response.status,
 		ms: Math.round((performance.now() - start) * 10) / 10,
 	};
@@ -36,6 +45,13 @@ const logged: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
+/** Pages that are the same for everybody who has not signed in, apart from their own few choices. */
+const KEPT: ReadonlySet<string> = new Set(['/', '/crossings', '/crossings/crafts', '/crossings/design', '/stage']);
+
+/** What answers a form may hold what is shown once, such as recovery codes; nor is a door kept. */
+const mayKeep = ({ request, route }: Pick<RequestEvent, 'request' | 'route'>): boolean =>
+	request.method === 'GET' && !/^\/(sign-in|sign-up|recover)/.test(route.id ?? '');
+
 const secured: Handle = async ({ event, resolve }) => {
 	event.locals.light = lightFrom(event.cookies.get(LIGHT_COOKIE));
 	const response = await resolve(event, {
@@ -43,7 +59,8 @@ const secured: Handle = async ({ event, resolve }) => {
 	});
 	return secure(response, {
 		https: event.url.protocol === 'https:',
-		personal: event.locals.session !== undefined || !isOpen(event.route.id),
+		personal: event.locals.session !== undefined || !isOpen(event.route.id) || !mayKeep(event),
+		kept: response.status === 200 && event.request.method === 'GET' && KEPT.has(event.route.id ?? ''),
 	});
 };
 
@@ -55,6 +72,9 @@ const guarded: Handle = async ({ event, resolve }) => {
 		await event.request.arrayBuffer().catch(() => undefined);
 		return refuse(event, 413, tooLong);
 	}
+	const whole = await wholeRequest(event).catch(() => undefined);
+	if (!whole) return refuse(event, 413, tooLong);
+	event.request = whole;
 	const token = tokenOf(event);
 	// Health tells of the process; it must answer while the database is away.
 	if (token !== undefined && !event.route.id?.startsWith('/health')) {
@@ -62,7 +82,7 @@ const guarded: Handle = async ({ event, resolve }) => {
 			event.locals.session = await readSession(token);
 		} catch (cause) {
 			if (!isAway(cause)) throw cause;
-			log().warn({ request: event.locals.request, reason: String(cause) }, 'database away');
+			log().warn({ request: event.locals.request, err: cause }, 'database away');
 			return refuse(event, 503, away);
 		}
 		if (!event.locals.session) dropToken(event);
@@ -85,11 +105,8 @@ const WORDS: Readonly<Record<number, string>> = {
 export const handleError: HandleServerError = ({ error: cause, event, status, message }) => {
 	const { request } = event.locals;
 	if (status < 500) return { message: WORDS[status] ?? message, request };
-	log().error({ request, path: event.url.pathname, err: cause }, 'failed');
-	return {
-		message: isAway(cause)
-			? away
-			: 'Something went wrong on our side. What you wrote is still in this page; try again in a moment.',
-		request,
-	};
+	const failure = failureOf(cause);
+	event.locals.failure = failure;
+	if (!failure.isQuiet) log().error({ request, path: pathOf(event), err: cause }, 'failed');
+	return { message: failure.message, request };
 };

@@ -87,6 +87,39 @@ const styleFor = (palette: Palette, cords: Cords, cord: number): StrandStyle => 
 	return { colours: palette.cords[colour], texture: TEXTURES[colour] };
 };
 
+/** Cells that one part of a chart has at most, so that each is drawn soon. */
+const PART_CELLS = 1200;
+
+/** The rows of each part of a chart that is drawn in parts, from the top down; one part where it is small enough. */
+export function chartParts({ rows, widest }: Worked): readonly Pick<ChartWindow, 'firstRow' | 'lastRow'>[] {
+	const each = Math.max(2, Math.floor(PART_CELLS / Math.max(1, widest)));
+	const parts: Pick<ChartWindow, 'firstRow' | 'lastRow'>[] = [];
+	for (let firstRow = 0; firstRow < Math.max(1, rows.length); firstRow += each) {
+		parts.push({ firstRow, lastRow: Math.max(0, Math.min(rows.length, firstRow + each) - 1) });
+	}
+	return parts.reverse();
+}
+
+/** Some rows of a chart as a picture of their own: laid under each other, such parts are the whole. */
+export function drawChartPart(
+	worked: Worked,
+	{ firstRow, lastRow }: Pick<ChartWindow, 'firstRow' | 'lastRow'>,
+	options: Omit<ChartOptions, 'window'>,
+): Drawing {
+	const layout = new ChartLayout(worked, false);
+	// Crossings reach into the rows around them, so those are drawn too and cut off at the edge.
+	const window = {
+		...wholeChart(worked),
+		firstRow: Math.max(0, firstRow - 2),
+		lastRow: Math.min(worked.rows.length - 1, lastRow + 2),
+	};
+	const drawing = drawChart(worked, { ...options, window });
+	const isLowest = firstRow === 0;
+	const top = layout.top(lastRow);
+	const height = layout.bottom(firstRow) - top + (isLowest ? 2 : 0);
+	return { ...drawing, top, height, label: `Rows ${firstRow + 1} to ${lastRow + 1} of the chart.` };
+}
+
 class ChartPainter {
 	readonly crossPoints: CrossPoint[] = [];
 	readonly #worked: Worked;

@@ -4,6 +4,8 @@ export {
 	HAND_MISTAKE_IDS,
 	MISTAKE_IDS,
 	sitesOf,
+	hasSite,
+	siteAt,
 	type HandMistake,
 	type HandMistakeId,
 	type Mistake,

@@ -59,9 +59,42 @@ export interface Site<M = AnyMove> {
 export const movesIn = <M>({ steps }: { readonly steps: readonly { readonly move: M }[] }): readonly M[] =>
 	steps.map((s) => s.move);
 
+/** Moves times loops that are run to find the places of one mistake. A longer procedure has its first places tried. */
+const MOST_RUN = 60_000;
+
+/** Places that are tried, first those that come first. */
+function tried(mistake: Mistake, trace: AnyTrace): readonly Site[] {
+	const one = Math.max(1, trace.steps.length) * Math.max(1, trace.start.loops.length);
+	return mistake.sites(trace).slice(0, Math.max(4, Math.floor(MOST_RUN / one)));
+}
+
+const goesOn = (trace: AnyTrace, { moves }: Site): boolean => !simulate(moves, trace.start).stopped;
+
 /** The places where hands can really make a mistake: the moves after it can still be done. */
 export function sitesOf(mistake: HandMistake, trace: Trace): readonly Site<Move>[];
 export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly Site[];
 export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly Site[] {
-	return mistake.sites(trace).filter(({ moves }) => !simulate(moves, trace.start).stopped);
+	return tried(mistake, trace).filter((site) => goesOn(trace, site));
+}
+
+/** A procedure beyond this, in moves times loops, is not run to know whether a mistake can be made in it. */
+const MOST_AHEAD = 12_000;
+
+/** Whether there is such a place at all, which is known from the first one; in very long procedures it is taken for granted. */
+export const hasSite = (mistake: Mistake, trace: AnyTrace): boolean =>
+	trace.steps.length * trace.start.loops.length > MOST_AHEAD
+		? mistake.sites(trace).length > 0
+		: tried(mistake, trace).some((site) => goesOn(trace, site));
+
+/** The place of that number, counted from 0, or the first one where there are fewer. */
+export function siteAt(mistake: Mistake, trace: AnyTrace, number: number): Site | undefined {
+	let first: Site | undefined;
+	let seen = 0;
+	for (const site of tried(mistake, trace)) {
+		if (!goesOn(trace, site)) continue;
+		first ??= site;
+		if (seen === number) return site;
+		seen += 1;
+	}
+	return first;
 }

@@ -14,6 +14,7 @@ export const load: LayoutServerLoad = ({ locals, cookies, depends }) => {
 		styleVersion: session?.styleVersion ?? 0,
 		style: session ? (session.style ?? DEFAULT_HOUSE_STYLE) : visitors(),
 		teacher: session?.teacher,
+		styleUnread: session?.styleUnread ?? false,
 		demo: isDemo(),
 	};
 };

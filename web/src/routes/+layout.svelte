@@ -129,6 +129,12 @@
 			</div>
 		</header>
 		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none sm:px-7">
+			{#if data.styleUnread}
+				<p class="border-warning mb-4 border-l-4 py-1 pl-4" role="status">
+					Your house style is stored and cannot be read; the usual one stands in for it.
+					<a class="wordlink" href="/unread/house-style/{data.teacher?.id}">See it as it is</a>
+				</p>
+			{/if}
 			{@render children()}
 		</main>
 	</div>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { canonical } from '@pond-loop/core/crossing';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import { wordsFor } from '@pond-loop/core/notation';
 	import type { Design, HouseStyle } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
@@ -43,7 +43,7 @@
 <ul class="flex flex-wrap gap-x-8 gap-y-4" data-testid="own">
 	{#each designs as design (design.id)}
 		{@const shown = shownIn(style, design.crossing)}
-		{@const drawing = drawRibbon(shown.made, { light, mirrored: shown.mirrored })}
+		{@const drawing = ribbonOf(shown.made, { light, mirrored: shown.mirrored })}
 		<li class="flex max-w-80 items-start gap-4">
 			<span class="shrink-0"><Drawing {drawing} width={Math.min(96, drawing.width * 0.7)} /></span>
 			<span class="min-w-0">

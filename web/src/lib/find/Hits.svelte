@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Hit } from '@pond-loop/core/collection';
 	import { canonical } from '@pond-loop/core/crossing';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import { SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
@@ -42,7 +42,7 @@
 <ul class="flex flex-wrap gap-x-8 gap-y-5" data-testid="hits">
 	{#each hits as h, i (i)}
 		{@const { made, fabric, mirrored } = shownIn(style, h.crossing)}
-		{@const drawing = drawRibbon(made, { light: light.now, mirrored })}
+		{@const drawing = ribbonOf(made, { light: light.now, mirrored })}
 		<li>
 			<a
 				class="hover:bg-base-200 flex max-w-80 items-start gap-4 rounded-2xl p-3"

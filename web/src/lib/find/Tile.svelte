@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Entry } from '@pond-loop/core/collection';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
 	import { addressOf } from '$lib/ui/choices';
@@ -14,7 +14,7 @@
 	}
 	const { entry, light, style }: Props = $props();
 	const shown = $derived(shownIn(style, entry.crossing));
-	const drawing = $derived(drawRibbon(shown.made, { light, mirrored: shown.mirrored }));
+	const drawing = $derived(ribbonOf(shown.made, { light, mirrored: shown.mirrored }));
 	/** As high as a tile has room for. */
 	const HIGH = 112;
 	const width = $derived(Math.min(drawing.width, (drawing.width * HIGH) / drawing.height));

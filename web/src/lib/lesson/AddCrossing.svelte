@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import { crossingStep } from '@pond-loop/core/lesson';
 	import { readGlossary, readNameWith, wordsFor, type StatedSchool } from '@pond-loop/core/notation';
 	import type { CrossingStep, HouseStyle } from '@pond-loop/core/schema';
@@ -45,7 +45,7 @@
 	<div class="mt-3 flex min-h-14 flex-wrap items-center gap-x-5 gap-y-2" aria-live="polite">
 		{#if reading.ok}
 			{@const { made, fabric, mirrored } = shownIn(style, reading.crossing)}
-			{@const drawing = drawRibbon(made, { light, mirrored })}
+			{@const drawing = ribbonOf(made, { light, mirrored })}
 			<div class="max-h-20 shrink-0"><Drawing {drawing} width={Math.min(84, drawing.width)} /></div>
 			<p>{wordsFor(fabric).title}; {wordsFor(made).hands}</p>
 			<button class="pill pill-strong"><Plus class="size-5" /> Add to the lesson</button>

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { waysFor } from '@pond-loop/core/craft';
 	import { COMPARISON_TITLES } from '@pond-loop/core/lesson';
-	import { wordsFor } from '@pond-loop/core/notation';
+	import { isLong, waysFor, wordsFor } from '$lib/made';
 	import { COMPARISONS, type CompareStep, type HouseStyle, type Note } from '@pond-loop/core/schema';
 	import { craftIn, shownIn } from '$lib/style/look';
 	import type { Light } from '$lib/ui/light';
 	import NoteField from '$lib/note/NoteField.svelte';
 	import { otherWay } from './compared';
+	import Later from '$lib/ui/Later.svelte';
 	import Compared from './Compared.svelte';
 
 	interface Props {
@@ -20,6 +20,7 @@
 	const uid = $props.id();
 	const craft = $derived(craftIn(style, step.craft));
 	const shown = $derived(shownIn(style, step.crossing, craft));
+	const long = $derived(isLong(step.crossing, step.way));
 	const ways = $derived(waysFor(craft, shown.made));
 </script>
 
@@ -39,28 +40,29 @@
 		>
 			{#each COMPARISONS as of (of)}<option value={of}>{COMPARISON_TITLES[of]}</option>{/each}
 		</select>
-		{#if step.of === 'ways'}
-			<label class="sr-only" for="{uid}-one">One way</label>
-			<select
-				id="{uid}-one"
-				class="field py-0"
-				value={step.way}
-				onchange={(e) => change({ way: e.currentTarget.value })}
+		{#if step.of === 'ways'}<Later wait={long} quiet>
+				<label class="sr-only" for="{uid}-one">One way</label>
+				<select
+					id="{uid}-one"
+					class="field py-0"
+					value={step.way}
+					onchange={(e) => change({ way: e.currentTarget.value })}
+				>
+					{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+				</select>
+				<label class="sr-only" for="{uid}-other">The other way</label>
+				<select
+					id="{uid}-other"
+					class="field py-0"
+					value={otherWay(step, style)}
+					onchange={(e) => change({ other: e.currentTarget.value })}
+				>
+					{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+				</select></Later
 			>
-				{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
-			</select>
-			<label class="sr-only" for="{uid}-other">The other way</label>
-			<select
-				id="{uid}-other"
-				class="field py-0"
-				value={otherWay(step, style)}
-				onchange={(e) => change({ other: e.currentTarget.value })}
-			>
-				{#each ways as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
-			</select>
 		{/if}
 	</div>
-	<div class="mt-2"><Compared {step} {light} {style} /></div>
+	<div class="mt-2"><Later wait={long}><Compared {step} {light} {style} /></Later></div>
 	<div class="mt-2">
 		<NoteField note={step.note} label="Note to this comparison" placeholder="What to say, what to watch for" {write} />
 	</div>

@@ -1,13 +1,12 @@
 <script lang="ts">
-	import { waysFor } from '@pond-loop/core/craft';
-	import { drawRibbon } from '@pond-loop/core/drawing';
-	import { namesFor, wordsFor } from '@pond-loop/core/notation';
+	import { isLong, namesFor, ribbonOf, waysFor, wordsFor } from '$lib/made';
 	import type { CrossingStep, HouseStyle, Note } from '@pond-loop/core/schema';
 	import { craftIn, isTooWide, shownIn } from '$lib/style/look';
 	import { addressOf } from '$lib/ui/choices';
 	import { stageOf } from './stage-of';
 	import NoteField from '$lib/note/NoteField.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {
@@ -22,9 +21,11 @@
 	const craft = $derived(craftIn(style, step.craft));
 	const shown = $derived(shownIn(style, step.crossing, craft));
 	const words = $derived(wordsFor(shown.fabric));
-	const taken = $derived(craft.takes(shown.made, step.way));
-	const hands = $derived((taken.ok ? taken.value.does : undefined) ?? wordsFor(shown.made).hands);
-	const drawing = $derived(drawRibbon(shown.made, { light, mirrored: shown.mirrored }));
+	/** One that takes long is planned in the browser. */
+	const long = $derived(isLong(step.crossing, step.way));
+	const taken = $derived(long ? undefined : craft.takes(shown.made, step.way));
+	const hands = $derived((taken?.ok ? taken.value.does : undefined) ?? wordsFor(shown.made).hands);
+	const drawing = $derived(ribbonOf(shown.made, { light, mirrored: shown.mirrored }));
 	const mistake = $derived(craft.mistakes.find((m) => m.id === step.view?.mistake));
 	const names = $derived(namesFor(step.crossing).flatMap((n) => n.name ?? []));
 </script>
@@ -45,9 +46,11 @@
 		<div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
 			<div>
 				<label class="sr-only" for="{uid}-way">Way to do it</label>
-				<select id="{uid}-way" class="field" value={step.way} onchange={(e) => chooseWay(e.currentTarget.value)}>
-					{#each waysFor(craft, shown.made) as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
-				</select>
+				<Later wait={long}>
+					<select id="{uid}-way" class="field" value={step.way} onchange={(e) => chooseWay(e.currentTarget.value)}>
+						{#each waysFor(craft, shown.made) as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+					</select>
+				</Later>
 			</div>
 			<a class="wordlink" href={addressOf(stageOf(step))}>On the stage</a>
 		</div>

@@ -26,6 +26,7 @@
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
+	import { Portions } from '$lib/ui/portions.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
@@ -35,7 +36,7 @@
 	import { saveWithPage } from '$lib/save/page';
 	import { troubleOf } from '$lib/save/send';
 	import AddCrossing from './AddCrossing.svelte';
-	import { addStep as addTo, listVersions } from './api';
+	import { addStep as addTo, versionsOf } from './api';
 	import CompareCard from './CompareCard.svelte';
 	import CrossingCard from './CrossingCard.svelte';
 	import LessonFiles from './LessonFiles.svelte';
@@ -132,6 +133,7 @@
 	/** While a step is dragged, the order that it would make. */
 	let dragged = $state.raw<Step[]>();
 	const listed = $derived(dragged ?? lesson.steps);
+	const portions = new Portions(() => lesson.steps.length);
 	function finalize(event: CustomEvent<DndEvent<Step>>): void {
 		dragged = undefined;
 		save.change(
@@ -224,7 +226,9 @@
 							><GripVertical class="size-5" /></span
 						>
 					</span>
-					{#if step.kind === 'crossing'}
+					{#if !portions.has(i)}
+						<h2 class="text-xl break-words">{stepTitle(step)}</h2>
+					{:else if step.kind === 'crossing'}
 						<CrossingCard
 							{step}
 							{light}
@@ -252,55 +256,60 @@
 							choose={(c) => save.change(changeStep(lesson, step.id, step.kind, c))}
 						/>
 					{/if}
-					<div class="quiet flex flex-col self-start sm:grid sm:grid-cols-[4.6rem_auto_auto] sm:items-center">
-						<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
-							<input
-								class="field w-12 py-0 text-right"
-								type="number"
-								min="0"
-								max="240"
-								aria-label="Minutes of step {i + 1}"
-								placeholder={String(minutesOf({ ...step, minutes: undefined } as Step, lesson.plan))}
-								value={step.minutes ?? ''}
-								oninput={(e) =>
-									save.change(
-										setMinutes(
-											lesson,
-											step.id,
-											e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber),
-										),
-										`minutes ${step.id}`,
-									)}
-							/>′</label
+					{#if portions.has(i)}<div
+							class="quiet flex flex-col self-start sm:grid sm:grid-cols-[4.6rem_auto_auto] sm:items-center"
 						>
-						<IconButton label="Duplicate step {i + 1}" hint="Duplicate" disabled={full} onclick={() => duplicate(step)}
-							><Copy class="size-5" /></IconButton
-						>
-						<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
-							><Trash2 class="size-5" /></IconButton
-						>
-						{#if others.length > 0}
-							<label class="flex items-center"
-								><span class="sr-only">Copy step {i + 1} to another lesson</span>
-								<select class="field w-full py-0 text-[0.88rem]" onchange={(e) => copyTo(step, e.currentTarget)}>
-									<option value="">copy to</option>
-									{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
-								</select></label
+							<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
+								<input
+									class="field w-12 py-0 text-right"
+									type="number"
+									min="0"
+									max="240"
+									aria-label="Minutes of step {i + 1}"
+									placeholder={String(minutesOf({ ...step, minutes: undefined } as Step, lesson.plan))}
+									value={step.minutes ?? ''}
+									oninput={(e) =>
+										save.change(
+											setMinutes(
+												lesson,
+												step.id,
+												e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber),
+											),
+											`minutes ${step.id}`,
+										)}
+								/>′</label
 							>
-						{:else}<span></span>{/if}
-						<IconButton
-							label="Move step {i + 1} up"
-							hint="Move up"
-							disabled={i === 0}
-							onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></IconButton
-						>
-						<IconButton
-							label="Move step {i + 1} down"
-							hint="Move down"
-							disabled={i === listed.length - 1}
-							onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
-						>
-					</div>
+							<IconButton
+								label="Duplicate step {i + 1}"
+								hint="Duplicate"
+								disabled={full}
+								onclick={() => duplicate(step)}><Copy class="size-5" /></IconButton
+							>
+							<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
+								><Trash2 class="size-5" /></IconButton
+							>
+							{#if others.length > 0}
+								<label class="flex items-center"
+									><span class="sr-only">Copy step {i + 1} to another lesson</span>
+									<select class="field w-full py-0 text-[0.88rem]" onchange={(e) => copyTo(step, e.currentTarget)}>
+										<option value="">copy to</option>
+										{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+									</select></label
+								>
+							{:else}<span></span>{/if}
+							<IconButton
+								label="Move step {i + 1} up"
+								hint="Move up"
+								disabled={i === 0}
+								onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></IconButton
+							>
+							<IconButton
+								label="Move step {i + 1} down"
+								hint="Move down"
+								disabled={i === listed.length - 1}
+								onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
+							>
+						</div>{/if}
 				</li>
 			{/each}
 		</ol>
@@ -335,11 +344,7 @@
 		<div class="border-base-300 mt-6 border-t pt-4">
 			<LessonFiles {lesson} {style} {token} id={opened.id} take={(l) => save.change(l)} />
 			<div class="mt-3">
-				<Versions
-					list={() => listVersions(opened.id)}
-					says={(l) => `${l.steps.length} steps`}
-					take={(l) => save.change(l)}
-				/>
+				<Versions of={versionsOf(opened.id)} take={(l) => save.change(l)} />
 			</div>
 		</div>
 	</div>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -45,7 +45,7 @@
 					<span class="flex shrink-0 items-center gap-2" aria-hidden="true">
 						{#each lesson.crossings.slice(0, glance) as crossing, i (i)}
 							{@const { made, mirrored } = shownIn(style, crossing)}
-							{@const drawing = drawRibbon(made, { light, mirrored })}
+							{@const drawing = ribbonOf(made, { light, mirrored })}
 							<span class="block"><Drawing {drawing} width={(drawing.width / drawing.height) * GLANCE_HEIGHT} /></span>
 						{/each}
 					</span>

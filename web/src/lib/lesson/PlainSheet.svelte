@@ -3,6 +3,8 @@
 	import type { Light } from '@pond-loop/core/drawing';
 	import { isBlank, type HouseStyle, type Step } from '@pond-loop/core/schema';
 	import NoteText from '$lib/note/NoteText.svelte';
+	import { isLong } from '$lib/made';
+	import Later from '$lib/ui/Later.svelte';
 	import Compared from './Compared.svelte';
 
 	interface Props {
@@ -20,7 +22,9 @@
 {:else}
 	<p class="text-sm font-semibold">Step {number}</p>
 	<h2 class="text-2xl">{stepTitle(step)}</h2>
-	{#if step.kind === 'compare'}<div class="mt-3"><Compared {step} {light} {style} /></div>{/if}
+	{#if step.kind === 'compare'}<div class="mt-3">
+			<Later wait={isLong(step.crossing, step.way)}><Compared {step} {light} {style} /></Later>
+		</div>{/if}
 	{#if step.kind === 'check' || step.kind === 'finish'}
 		<ul class="mt-2">
 			{#each step.kind === 'check' ? step.checks.map((c) => CHECK_WORDS[c]) : step.parts.map((p) => FINISH_WORDS[p]) as line (line)}

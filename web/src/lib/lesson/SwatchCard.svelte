@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { whereRows } from '$lib/swatch/where-rows';
-	import { drawChart } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
 	import type { HouseStyle, SwatchStep, Note } from '@pond-loop/core/schema';
-	import { check } from '$lib/swatch/checked';
+	import { checkKept, isLongSwatch } from '$lib/swatch/checked';
+	import { glanceAt } from '$lib/swatch/glance';
+	import Later from '$lib/ui/Later.svelte';
 	import NoteField from '$lib/note/NoteField.svelte';
 	import Drawing from '$lib/ui/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -15,19 +16,24 @@
 		write: (note: Note) => void;
 	}
 	const { step, light, style, write }: Props = $props();
-	const checked = $derived(check(step.swatch, style.glossary));
-	const { worked } = $derived(checked);
-	const drawing = $derived(drawChart(worked, { light, cords: checked.cords }));
+	const worked = $derived(checkKept(step.swatch, style.glossary).worked);
+	const long = $derived(isLongSwatch(step.swatch));
+	const drawing = $derived(glanceAt(worked, light));
 </script>
 
 <div class="grid gap-x-6 gap-y-3 sm:grid-cols-[8.5rem_minmax(0,1fr)]">
 	<div class="flex max-h-56 items-end justify-center overflow-hidden">
-		<Drawing {drawing} width={136} />
+		<Later wait={long}
+			>{#if drawing}<Drawing {drawing} width={136} />{/if}</Later
+		>
 	</div>
 	<div class="min-w-0">
 		<h2 class="text-xl break-words">{step.swatch.title}</h2>
 		<p class="quiet">
-			A swatch: {stitches(worked.castOn)}, {worked.shape === 'flat' ? 'flat' : 'in the round'}, {worked.rows.length} rows
+			A swatch: {stitches(step.swatch.castOn)}, {step.swatch.shape === 'flat' ? 'flat' : 'in the round'}<Later
+				wait={long}
+				quiet>, {worked.rows.length} rows</Later
+			>
 		</p>
 		{#if step.from}<a class="wordlink mt-1 inline-block" href="/swatches/{step.from}/needles"
 				>{whereRows(step.swatch.craft)}</a

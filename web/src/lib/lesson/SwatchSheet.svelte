@@ -1,14 +1,15 @@
 <script lang="ts">
 	import { craftOf } from '@pond-loop/core/craft';
-	import { drawChart, type Light } from '@pond-loop/core/drawing';
+	import type { Light } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
 	import { isBlank, type HouseStyle, type SwatchStep } from '@pond-loop/core/schema';
 	import { legendOf } from '@pond-loop/core/swatch';
 	import { isChartMirrored } from '$lib/style/look';
-	import { check } from '$lib/swatch/checked';
+	import { checkKept, isLongSwatch } from '$lib/swatch/checked';
+	import ChartParts from '$lib/swatch/ChartParts.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import ToolPlan from '$lib/swatch/ToolPlan.svelte';
 	import NoteText from '$lib/note/NoteText.svelte';
-	import Drawing from '$lib/ui/Drawing.svelte';
 
 	interface Props {
 		step: SwatchStep;
@@ -17,10 +18,9 @@
 		style: HouseStyle;
 	}
 	const { step, number, light, style }: Props = $props();
-	const checked = $derived(check(step.swatch, style.glossary));
+	const checked = $derived(checkKept(step.swatch, style.glossary));
 	const { worked, cords } = $derived(checked);
 	const mirrored = $derived(isChartMirrored(style, craftOf(worked.craft)));
-	const drawing = $derived(drawChart(worked, { light, cords, numbers: true, mirrored }));
 	const legend = $derived(legendOf(worked, cords));
 	/** As wide as paper has room for. */
 	const MOST_WIDE = 640;
@@ -28,16 +28,21 @@
 
 <p class="text-sm font-semibold">Step {number}</p>
 <h2 class="text-2xl break-words">{step.swatch.title}</h2>
-<p>
-	Cast on {stitches(worked.castOn)}, worked {worked.shape === 'flat' ? 'flat' : 'in the round'}; {worked.rows.length} rows.
-</p>
-<div class="mt-2 break-inside-avoid"><Drawing {drawing} width={Math.min(MOST_WIDE, drawing.width)} /></div>
+<Later wait={isLongSwatch(step.swatch)}>
+	<p>
+		Cast on {stitches(worked.castOn)}, worked {worked.shape === 'flat' ? 'flat' : 'in the round'}; {worked.rows.length}
+		rows.
+	</p>
+	<div class="mt-2"><ChartParts {worked} {cords} {light} {mirrored} width={MOST_WIDE} /></div>
+</Later>
 <pre class="mt-3 font-mono text-[0.82rem] whitespace-pre-wrap" data-testid="sheet-rows">{step.swatch.text}</pre>
-<div class="mt-3"><ToolPlan {worked} {style} still /></div>
-<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 text-sm">
-	{#each legend as entry (`${entry.kind} ${entry.name}`)}
-		<dt class={entry.kind === 'crossing' ? 'name font-bold' : 'font-bold'}>{entry.name}</dt>
-		<dd>{entry.says}</dd>
-	{/each}
-</dl>
+<Later wait={isLongSwatch(step.swatch)} quiet>
+	<div class="mt-3"><ToolPlan {worked} {style} still /></div>
+	<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 text-sm">
+		{#each legend as entry (`${entry.kind} ${entry.name}`)}
+			<dt class={entry.kind === 'crossing' ? 'name font-bold' : 'font-bold'}>{entry.name}</dt>
+			<dd>{entry.says}</dd>
+		{/each}
+	</dl>
+</Later>
 {#if !isBlank(step.note)}<div class="mt-3 border-l-4 border-black pl-3"><NoteText note={step.note} /></div>{/if}

@@ -3,7 +3,7 @@
 import { LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import { send, type Answer } from '$lib/save/send';
-import { versionsOf, type Version } from '$lib/save/versions';
+import { versionsAt } from '$lib/save/versions';
 import type { Stored } from '$lib/save/autosave.svelte';
 
 const Made = z.object({ id: z.string(), version: z.number(), title: z.string() });
@@ -32,11 +32,11 @@ export const removeLesson = (id: string): Promise<Answer<z.infer<typeof Removed>
 export const restoreLesson = (id: string): Promise<Answer<object>> =>
 	send('POST', `/api/lessons/${id}`, {}, z.object({}));
 
-export const listVersions = (id: string): Promise<Answer<Version<Lesson>[]>> =>
-	send('GET', `/api/lessons/${id}/versions`, undefined, versionsOf(LessonSchema));
-
 export const shareLesson = (id: string): Promise<Answer<{ token: string }>> =>
 	send('PUT', `/api/lessons/${id}/share`, {}, z.object({ token: z.string() }));
 
 export const withdrawShare = (id: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/lessons/${id}/share`, undefined, z.object({}));
+
+export const versionsOf = (id: string): ReturnType<typeof versionsAt<Lesson>> =>
+	versionsAt(`/api/lessons/${id}`, LessonSchema);

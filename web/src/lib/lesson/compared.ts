@@ -1,11 +1,11 @@
 /** What a comparison puts side by side, as pictures with their words: for the page and for paper. */
 
-import { perform, waysFor } from '@pond-loop/core/craft';
 import { asTwoGroups, mirror, type Crossing } from '@pond-loop/core/crossing';
-import { drawChart, drawRibbon, drawStage, type Drawing, type Light } from '@pond-loop/core/drawing';
-import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsFor } from '@pond-loop/core/notation';
+import { drawChart, type Drawing, type Light } from '@pond-loop/core/drawing';
+import { readAll, readGlossary, readRows, SCHOOLS, stitches } from '@pond-loop/core/notation';
 import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
 import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
+import { kept, perform, ribbonOf, stageAt, waysFor, wordsFor } from '$lib/made';
 import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayOf } from '$lib/style/look';
 
 export interface Side {
@@ -24,23 +24,31 @@ interface Shown {
 function ribbon(crossing: Crossing, title: string, says: string, { light, style, around }: Shown): Side {
 	const shown = shownIn(style, crossing);
 	const options = { light, mirrored: shown.mirrored, ...(around ? { around } : {}) };
-	return { title, says, drawing: drawRibbon(shown.made, options) };
+	return { title, says, drawing: ribbonOf(shown.made, options) };
 }
 
 function rope(crossing: Crossing, every: number, title: string, { light }: Shown): Side {
 	const group = asTwoGroups(crossing)?.tip.length ?? 2;
-	const made = practiceSwatch({
-		cords: [{ kind: 'rope', group, every }],
-		border: 0,
-		ground: 1,
-		repeats: 3,
-		shape: 'flat',
-		school: 'slash',
-	});
-	const rows = readRows(made.text, { school: 'slash', glossary: readGlossary('') });
-	const worked = workRows(rows, { castOn: made.castOn, shape: 'flat', school: 'slash' });
-	return { title, says: `crossed every ${every} rows`, drawing: drawChart(worked, { light }) };
+	return { title, says: `crossed every ${every} rows`, drawing: ropeOf(group, every, light) };
 }
+
+const ropeOf = kept(
+	60,
+	(...asked: [group: number, every: number, light: Light]) => asked.join(' '),
+	(group, every, light) => {
+		const made = practiceSwatch({
+			cords: [{ kind: 'rope', group, every }],
+			border: 0,
+			ground: 1,
+			repeats: 3,
+			shape: 'flat',
+			school: 'slash',
+		});
+		const rows = readRows(made.text, { school: 'slash', glossary: readGlossary('') });
+		const worked = workRows(rows, { castOn: made.castOn, shape: 'flat', school: 'slash' });
+		return drawChart(worked, { light });
+	},
+);
 
 function way({ crossing, craft: craftId }: CompareStep, id: string, shownAs: Shown): Side {
 	const { light, style } = shownAs;
@@ -54,7 +62,7 @@ function way({ crossing, craft: craftId }: CompareStep, id: string, shownAs: Sho
 	return {
 		title,
 		says: `${counts.moves} moves, ${counts.mostLoose} loose at once, ${toolsSaid(counts.tools, craft)}`,
-		drawing: drawStage(taken.loops, trace, moment, { ...lookOf(style), ...loopsIn(taken), light, textScale: 1.9 }),
+		drawing: stageAt(taken.loops, trace, moment, { ...lookOf(style), ...loopsIn(taken), light, textScale: 1.9 }),
 	};
 }
 

@@ -1,24 +1,29 @@
 <script lang="ts" generics="T">
-	import { troubleOf, type Answer } from './send';
-	import type { Version } from './versions';
+	import { troubleOf } from './send';
+	import type { Version, versionsAt } from './versions';
 
 	interface Props {
-		list: () => Promise<Answer<Version<T>[]>>;
-		/** What a version holds, in a few words. */
-		says: (value: T) => string;
+		of: ReturnType<typeof versionsAt<T>>;
 		/** Puts an earlier version in place of what is there; undo brings that back. */
 		take: (value: T) => void;
 	}
-	const { list, says, take }: Props = $props();
-	let versions = $state.raw<readonly Version<T>[]>();
+	const { of, take }: Props = $props();
+	let versions = $state.raw<readonly Version[]>();
 	let trouble = $state<string>();
 	let said = $state<string>();
 
 	async function show(event: Event): Promise<void> {
 		if (!(event.currentTarget as HTMLDetailsElement).open) return;
-		const answer = await list();
+		const answer = await of.list();
 		trouble = troubleOf(answer);
 		if (answer.kind === 'ok') versions = answer.value;
+	}
+	async function back(v: Version): Promise<void> {
+		const answer = await of.read(v.version);
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		take(answer.value.value);
+		said = `It is as it was on ${when(v.savedAt)}. Undo brings back what was there.`;
 	}
 	const when = (date: Date): string => date.toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
@@ -32,15 +37,8 @@
 	<ul class="mt-2 text-[0.94rem]">
 		{#each versions ?? [] as v (v.version)}
 			<li class="py-0.5">
-				{when(v.savedAt)}, {says(v.value)}
-				<button
-					type="button"
-					class="wordlink ml-2"
-					onclick={() => {
-						take(v.value);
-						said = `It is as it was on ${when(v.savedAt)}. Undo brings back what was there.`;
-					}}>Take this one</button
-				>
+				{when(v.savedAt)}, {v.holds}
+				<button type="button" class="wordlink ml-2" onclick={() => back(v)}>Take this one</button>
 			</li>
 		{/each}
 	</ul>

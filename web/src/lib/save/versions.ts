@@ -1,12 +1,28 @@
 /** Earlier versions of a document, as the server lists them. */
 
 import { z } from 'zod';
+import { send, type Answer } from './send';
 
-export interface Version<T> {
+export interface Version {
 	readonly version: number;
-	readonly value: T;
 	readonly savedAt: Date;
+	readonly title: string;
+	/** In a few words, such as “12 steps”. */
+	readonly holds: string;
 }
 
-export const versionsOf = <T>(schema: z.ZodType<T>): z.ZodType<Version<T>[]> =>
-	z.array(z.object({ version: z.number(), value: schema, savedAt: z.coerce.date() }));
+const Listed = z.array(
+	z.object({ version: z.number(), savedAt: z.coerce.date(), title: z.string(), holds: z.string() }),
+);
+
+/** The versions of one document at its address, and each of them whole. */
+export const versionsAt = <T>(
+	address: string,
+	schema: z.ZodType<T>,
+): {
+	readonly list: () => Promise<Answer<Version[]>>;
+	readonly read: (version: number) => Promise<Answer<{ value: T }>>;
+} => ({
+	list: () => send('GET', `${address}/versions`, undefined, Listed),
+	read: (version) => send('GET', `${address}/versions/${version}`, undefined, z.object({ value: schema })),
+});

@@ -2,17 +2,17 @@
 
 import { randomUUID } from 'node:crypto';
 import type { Export } from '@pond-loop/core/schema';
-import { database, rows, snapshot, transaction } from './database';
-import { designsOf } from './designs';
-import { allVersions, type KeptDocument } from './documents';
-import { readHouseStyle } from './house-styles';
-import { allLessons } from './lessons';
+import { database, openSnapshot, rows, transaction } from './database';
+import { rawDesigns } from './designs';
+import { versionsOneByOne, type KeptDocument } from './documents';
+import { rawHouseStyle } from './house-styles';
+import { lessonsOneByOne } from './lessons';
 import { hashPassword, isPassword } from './passwords';
 import { codesLeft, newCodes, useCode } from './recovery';
 import { listSessions, replaceSessions } from './sessions';
 import * as sql from './sql/teachers';
 import { allShares } from './shares';
-import { allSwatches } from './swatches';
+import { placesOf, swatchesOneByOne } from './swatches';
 import { readAccount, type Teacher } from './teachers';
 
 export interface NewAccount {
@@ -80,9 +80,10 @@ export async function recover(
 	browser: string,
 ): Promise<Recovered | undefined> {
 	const found = await bySignInName(signInName);
+	// Hashed first, so that the time does not tell which names exist.
+	const hash = await hashPassword(password);
 	if (!found) return undefined;
 	const { teacher } = found;
-	const hash = await hashPassword(password);
 	// The code is only used up when the password is set with it.
 	return transaction(async (on) => {
 		if (!(await useCode(teacher, code, on))) return undefined;
@@ -102,34 +103,58 @@ const asKept = ({ id, version, createdAt, updatedAt, removedAt }: Omit<KeptDocum
 	removedAt: removedAt?.toISOString() ?? null,
 });
 
-/** Everything of one teacher, as it stands at one moment. */
-export async function exportAll(teacher: Teacher, at: Date): Promise<Export> {
-	return snapshot(async (on) => {
-		const account = await readAccount(teacher.id, on);
+/**
+ * Everything of one teacher as a file, as it stands at one moment, in pieces: no more than one document is
+ * held at a time. Documents are given out as they are stored, readable or not. Throws when the account is gone.
+ */
+export async function* exportOf(teacher: Teacher, at: Date): AsyncGenerator<string> {
+	const on = await openSnapshot();
+	try {
+		const account = await readAccount(teacher.id, on.query);
 		if (!account) throw new Error('An account that is gone cannot be exported.');
-		const style = await readHouseStyle(teacher, on);
-		const lessons = await allLessons(teacher, on);
-		const swatches = await allSwatches(teacher, on);
-		const versions = await allVersions(teacher, on);
-		const shares = await allShares(teacher, on);
-		const sessions = await listSessions(teacher, on);
-		return {
+		const head: Pick<Export, 'format' | 'version' | 'exportedAt' | 'teacher'> = {
 			format: 'pond-loop/export',
 			version: 1,
 			exportedAt: at.toISOString(),
 			teacher: { name: account.name, signInName: account.signInName, since: account.since.toISOString() },
-			houseStyle: style?.style ?? null,
-			lessons: lessons.map(({ lesson, ...row }) => ({ ...asKept(row), lesson })),
-			swatches: swatches.map(({ swatch, place, ...row }) => ({ ...asKept(row), swatch, place })),
-			versions: versions.map((v) => ({ ...v, savedAt: v.savedAt.toISOString() })),
-			designs: [...(await designsOf(teacher, on))],
-			shares: shares.map((s) => ({ ...s, madeAt: s.madeAt.toISOString() })),
-			sessions: sessions.map((s) => ({
+		};
+		yield JSON.stringify(head).slice(0, -1);
+		yield `,\n"houseStyle":${JSON.stringify(await rawHouseStyle(teacher, on.query))}`;
+		yield* list('lessons', lessonsOneByOne(teacher, on.query), ({ value, ...row }) => ({
+			...asKept(row),
+			lesson: value,
+		}));
+		const places = await placesOf(teacher, on.query);
+		yield* list('swatches', swatchesOneByOne(teacher, on.query), ({ value, ...row }) => ({
+			...asKept(row),
+			swatch: value,
+			place: places.get(row.id) ?? 0,
+		}));
+		yield* list('versions', versionsOneByOne(teacher, on.query), (v) => ({ ...v, savedAt: v.savedAt.toISOString() }));
+		yield `,\n"designs":${JSON.stringify(await rawDesigns(teacher, on.query))}`;
+		const shares = await allShares(teacher, on.query);
+		yield `,\n"shares":${JSON.stringify(shares.map((s) => ({ ...s, madeAt: s.madeAt.toISOString() })))}`;
+		const sessions = await listSessions(teacher, on.query);
+		yield `,\n"sessions":${JSON.stringify(
+			sessions.map((s) => ({
 				browser: s.browser,
 				startedAt: s.startedAt.toISOString(),
 				seenAt: s.seenAt.toISOString(),
 			})),
-			recoveryCodesLeft: await codesLeft(teacher, on),
-		};
-	});
+		)}`;
+		yield `,\n"recoveryCodesLeft":${await codesLeft(teacher, on.query)}}\n`;
+	} finally {
+		await on.close();
+	}
+}
+
+/** A list in a file, one entry a line. */
+async function* list<T>(name: string, all: AsyncIterable<T>, as: (one: T) => unknown): AsyncGenerator<string> {
+	yield `,\n"${name}":[`;
+	let first = true;
+	for await (const one of all) {
+		yield `${first ? '' : ','}\n${JSON.stringify(as(one))}`;
+		first = false;
+	}
+	yield ']';
 }

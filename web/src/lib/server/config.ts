@@ -17,6 +17,8 @@ const ConfigSchema = z.object({
 	SIGN_UPS_AN_HOUR: count(10),
 	/** Tries to sign in, in a quarter of an hour, from one address. */
 	SIGN_INS_A_QUARTER: count(60),
+	/** Times that the demo is entered anew, in an hour, from one address. */
+	DEMO_ENTRIES_AN_HOUR: count(60),
 });
 
 export type Config = z.infer<typeof ConfigSchema>;

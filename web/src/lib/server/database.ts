@@ -44,9 +44,29 @@ export async function rows<T extends QueryResultRow>(
 /** Runs the work in one transaction; rolls back when it throws. */
 export const transaction = <T>(work: (on: Queryable) => Promise<T>): Promise<T> => within('BEGIN', work);
 
-/** Runs the work on the database as it stands at one moment, without writing. */
-export const snapshot = <T>(work: (on: Queryable) => Promise<T>): Promise<T> =>
-	within('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY', work);
+/** The database as it stands at one moment, to be read for as long as it is open. */
+export async function openSnapshot(): Promise<{ readonly query: Queryable; readonly close: () => Promise<void> }> {
+	const client = await database().connect();
+	const broken = (): void => undefined;
+	client.on('error', broken);
+	try {
+		await client.query('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY');
+	} catch (error) {
+		client.release(true);
+		throw error;
+	}
+	return {
+		query: client,
+		close: async () => {
+			const ended = await client.query('COMMIT').then(
+				() => true,
+				() => false,
+			);
+			client.off('error', broken);
+			client.release(!ended);
+		},
+	};
+}
 
 async function within<T>(begin: string, work: (on: Queryable) => Promise<T>): Promise<T> {
 	const client = await database().connect();

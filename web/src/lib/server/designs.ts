@@ -5,10 +5,20 @@ import { database, rows, type Queryable } from './database';
 import * as sql from './sql/designs';
 import type { Teacher } from './teachers';
 
-/** By name. */
+/** Those that are stored and cannot be read, by the names under which they are. */
+export async function unreadDesigns(teacher: Teacher): Promise<readonly { id: string; name: string }[]> {
+	const found = await rows<{ id: string; name: string }>(database(), sql.LIST, [teacher.id]);
+	return found.filter((row) => !DesignSchema.safeParse(row).success).map(({ id, name }) => ({ id, name }));
+}
+
+/** As they are stored, readable or not. */
+export const rawDesigns = (teacher: Teacher, on: Queryable): Promise<Record<string, unknown>[]> =>
+	rows(on, sql.LIST, [teacher.id]);
+
+/** By name; those that cannot be read are left to `unreadDesigns`. */
 export async function designsOf(teacher: Teacher, on: Queryable = database()): Promise<readonly Design[]> {
 	const found = await rows<Record<string, unknown>>(on, sql.LIST, [teacher.id]);
-	return found.map((row) => DesignSchema.parse(row));
+	return found.flatMap((row) => DesignSchema.safeParse(row).data ?? []);
 }
 
 const TWICE = '23505';

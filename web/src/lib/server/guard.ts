@@ -48,16 +48,44 @@ const BYTES: Readonly<Record<string, number>> = {
 	'/api/lessons/[id]/steps': SWATCH_BYTES,
 	'/api/swatches': SWATCH_BYTES,
 	'/api/swatches/[id]': SWATCH_BYTES,
+	'/swatches/new': SWATCH_BYTES,
+	'/api/unread/[kind]/[id]': 8 * 1024 * 1024,
 };
+
+const bytesFor = (routeId: string | null): number => BYTES[routeId ?? ''] ?? MOST_BYTES;
+
+/**
+ * The request with its body read, counted as it comes: a sender need not say beforehand how much it is.
+ * Undefined when that is too much.
+ */
+export async function wholeRequest({
+	request,
+	route,
+}: Pick<RequestEvent, 'request' | 'route'>): Promise<Request | undefined> {
+	if (!request.body) return request;
+	const most = bytesFor(route.id);
+	const chunks: Uint8Array[] = [];
+	let size = 0;
+	for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+		size += chunk.length;
+		// Read on, or the connection breaks before the answer is heard; but keep none of it.
+		if (size <= most) chunks.push(chunk);
+	}
+	if (size > most) return undefined;
+	return new Request(request.url, { method: request.method, headers: request.headers, body: Buffer.concat(chunks) });
+}
 
 /** Whether a request is longer than anything that belongs there. */
 export function isTooLong({ request, route }: Pick<RequestEvent, 'request' | 'route'>): boolean {
-	return Number(request.headers.get('content-length') ?? 0) > (BYTES[route.id ?? ''] ?? MOST_BYTES);
+	return Number(request.headers.get('content-length') ?? 0) > bytesFor(route.id);
 }
 
 /** Where to go after signing in: a place of our own, or the start. */
 export function placeAfter(url: URL): string {
 	const to = url.searchParams.get('to') ?? '/';
 	const there = URL.canParse(to, url.origin) ? new URL(to, url.origin) : undefined;
-	return there?.origin === url.origin ? there.pathname + there.search : '/';
+	if (there?.origin !== url.origin) return '/';
+	const place = there.pathname + there.search;
+	// What begins with two strokes is read as another site's name.
+	return /^\/[/\\]/.test(place) ? '/' : place;
 }

@@ -15,7 +15,13 @@ export async function readHouseStyle(
 	on: Queryable = database(),
 ): Promise<StoredHouseStyle | undefined> {
 	const [row] = await rows<{ document: unknown; version: number }>(on, sql.READ, [teacher.id]);
-	return row && { version: row.version, style: HouseStyleSchema.parse(row.document) };
+	// One that cannot be read is shown as it is elsewhere; here the usual one stands in for it.
+	return row && { version: row.version, style: HouseStyleSchema.safeParse(row.document).data ?? DEFAULT_HOUSE_STYLE };
+}
+
+/** As it is stored, readable or not; null when there is none. */
+export async function rawHouseStyle(teacher: Teacher, on: Queryable): Promise<unknown> {
+	return (await rows<{ document: unknown }>(on, sql.READ, [teacher.id]))[0]?.document ?? null;
 }
 
 export type SaveStyleResult =

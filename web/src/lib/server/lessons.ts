@@ -3,9 +3,10 @@
 import type { Crossing } from '@pond-loop/core/crossing';
 import { addStep, emptyLesson } from '@pond-loop/core/lesson';
 import { CrossingSchema, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
-import { database, rows, type Queryable } from './database';
-import { Documents, type DocumentVersion, type StoredDocument } from './documents';
+import { database, rows, transaction, type Queryable } from './database';
+import { Documents, type KeptDocument, type ListedVersion, type StoredDocument } from './documents';
 import * as sql from './sql/lessons';
+import { WITHDRAW } from './sql/shares';
 import type { Teacher } from './teachers';
 
 export interface LessonSummary {
@@ -48,16 +49,15 @@ export async function listLessons(teacher: Teacher, most?: number): Promise<Less
 	}));
 }
 
-export interface KeptLesson extends StoredLesson {
-	readonly createdAt: Date;
-	readonly removedAt: Date | null;
-}
+/** Writes a lesson over one that could not be read. */
+export const mendLesson = (teacher: Teacher, id: string, version: number, lesson: Lesson): Promise<boolean> =>
+	documents.mend(teacher, id, version, lesson);
 
-/** Every lesson of a teacher, those off the lists included, oldest first. */
-export async function allLessons(teacher: Teacher, on: Queryable = database()): Promise<KeptLesson[]> {
-	return (await documents.all(teacher, on)).map(({ value, ...rest }) => ({ ...rest, lesson: value }));
-}
+/** Every lesson of a teacher, those off the lists included, oldest first, as it is stored. */
+export const lessonsOneByOne = (teacher: Teacher, on: Queryable): AsyncGenerator<KeptDocument<unknown>> =>
+	documents.oneByOne(teacher, on);
 
+/** Throws `Unread`. */
 export async function readLesson(teacher: Teacher, id: string): Promise<StoredLesson | undefined> {
 	const found = await documents.read(teacher, id);
 	return found && asLesson(found);
@@ -113,12 +113,22 @@ async function changeLesson(
 	}
 }
 
-/** Takes a lesson off the lists; `restoreLesson` brings it back. Gives its title. */
+/**
+ * Takes a lesson off the lists; `restoreLesson` brings it back. Gives its title. A link to read it by is
+ * withdrawn with it, and does not come back: whoever removed it may have meant to end that too.
+ */
 export const removeLesson = (teacher: Teacher, id: string): Promise<string | undefined> =>
-	documents.remove(teacher, id);
+	transaction(async (on) => {
+		await on.query(WITHDRAW, [teacher.id, id]);
+		return documents.remove(teacher, id, on);
+	});
 
 export const restoreLesson = (teacher: Teacher, id: string): Promise<boolean> => documents.restore(teacher, id);
 
 /** What a lesson was before, newest first. */
-export const lessonVersions = (teacher: Teacher, id: string): Promise<DocumentVersion<Lesson>[]> =>
+export const lessonVersions = (teacher: Teacher, id: string): Promise<ListedVersion[]> =>
 	documents.versions(teacher, id);
+
+/** One of its earlier versions, whole. Throws `Unread`. */
+export const lessonAt = (teacher: Teacher, id: string, version: number): Promise<Lesson | undefined> =>
+	documents.versionAt(teacher, id, version);

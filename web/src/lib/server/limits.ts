@@ -1,5 +1,6 @@
 /** How often something may be tried. Counted in the database, so that all server processes count together. */
 
+import ipaddr from 'ipaddr.js';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import { config } from './config';
 import { database } from './database';
@@ -15,8 +16,14 @@ interface Limits {
 	readonly fromAddress: RateLimiterPostgres;
 	/** Tries with one name from one address; a success clears them. */
 	readonly nameFromAddress: RateLimiterPostgres;
-	/** Tries with one name from anywhere: high, so that nobody can lock another out at once. */
+	/** Tries with one name by strangers, from anywhere. Browsers known to the teacher are not counted here, nor held up by it. */
 	readonly name: RateLimiterPostgres;
+	/** Tries from one browser that is known to the teacher. */
+	readonly known: RateLimiterPostgres;
+	/** Recovery codes tried from one address, and with one name: they are too long to be guessed, so this only spares the processor. */
+	readonly recovery: RateLimiterPostgres;
+	/** Times that the demo is entered anew from one address. */
+	readonly demo: RateLimiterPostgres;
 }
 
 let made: { readonly pool: unknown; readonly limits: Limits } | undefined;
@@ -24,7 +31,7 @@ let made: { readonly pool: unknown; readonly limits: Limits } | undefined;
 function limits(): Limits {
 	const pool = database();
 	if (made?.pool === pool) return made.limits;
-	const { SIGN_UPS_AN_HOUR, SIGN_INS_A_QUARTER } = config();
+	const { SIGN_UPS_AN_HOUR, SIGN_INS_A_QUARTER, DEMO_ENTRIES_AN_HOUR } = config();
 	const limiter = (keyPrefix: string, points: number, duration: number): RateLimiterPostgres =>
 		new RateLimiterPostgres({
 			storeClient: pool,
@@ -41,6 +48,9 @@ function limits(): Limits {
 			fromAddress: limiter('sign-in-address', SIGN_INS_A_QUARTER, QUARTER),
 			nameFromAddress: limiter('sign-in-name-address', 10, QUARTER),
 			name: limiter('sign-in-name', 200, HOUR),
+			known: limiter('sign-in-known', 20, QUARTER),
+			recovery: limiter('recovery', 20, QUARTER),
+			demo: limiter('demo', DEMO_ENTRIES_AN_HOUR, HOUR),
 		},
 	};
 	return made.limits;
@@ -60,22 +70,43 @@ async function counted(limiter: RateLimiterPostgres, key: string): Promise<numbe
 	}
 }
 
-export const countSignUp = (address: string): Promise<number> => counted(limits().signUps, keyOf(address));
+/** One who asks, by address: of the long kind a whole network, as one machine has all of its addresses. */
+export function placeOf(address: string): string {
+	if (!ipaddr.isValid(address)) return address;
+	const parsed = ipaddr.process(address);
+	return parsed.kind() === 'ipv4'
+		? parsed.toString()
+		: ipaddr.IPv6.networkAddressFromCIDR(`${parsed.toString()}/64`).toString();
+}
 
-/** Counts a try to sign in, before it is known how it ends. */
-export async function countSignIn(address: string, signInName: string): Promise<number> {
-	const { fromAddress, nameFromAddress, name } = limits();
+export const countSignUp = (address: string): Promise<number> => counted(limits().signUps, keyOf(placeOf(address)));
+
+export const countDemo = (address: string): Promise<number> => counted(limits().demo, keyOf(placeOf(address)));
+
+/** Counts a recovery code that is tried. However many others tried a name, the one who has a code gets in. */
+export const countRecovery = (address: string): Promise<number> => counted(limits().recovery, keyOf(placeOf(address)));
+
+/**
+ * Counts a try to sign in, before it is known how it ends. A browser that the teacher of this name has
+ * signed in with before is counted by its token alone, so that strangers cannot lock the teacher out.
+ */
+export async function countSignIn(address: string, signInName: string, known?: string): Promise<number> {
+	const { fromAddress, nameFromAddress, name, known: fromKnown } = limits();
+	if (known !== undefined) return counted(fromKnown, keyOf(known));
+	const place = placeOf(address);
 	const waits = await Promise.all([
-		counted(fromAddress, keyOf(address)),
-		counted(nameFromAddress, keyOf(address, signInName)),
+		counted(fromAddress, keyOf(place)),
+		counted(nameFromAddress, keyOf(place, signInName)),
 		counted(name, keyOf(signInName)),
 	]);
 	return Math.max(...waits);
 }
 
 /** The right password was given: what was mistyped before is forgiven. */
-export async function forgiveSignIns(address: string, signInName: string): Promise<void> {
-	await limits().nameFromAddress.delete(keyOf(address, signInName));
+export async function forgiveSignIns(address: string, signInName: string, known?: string): Promise<void> {
+	const { nameFromAddress, known: fromKnown } = limits();
+	await nameFromAddress.delete(keyOf(placeOf(address), signInName));
+	if (known !== undefined) await fromKnown.delete(keyOf(known));
 }
 
 /** Such as "Try again in 12 minutes." */

@@ -1,8 +1,9 @@
 /** What routes share: ids, JSON bodies and refusals, each with words for the page. */
 
-import { firstIssue } from '@pond-loop/core/schema';
-import { error, json } from '@sveltejs/kit';
+import { firstIssue, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
+import { error, json, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
+import { Unread } from './documents';
 
 const Id = z.uuid();
 
@@ -27,6 +28,8 @@ export async function readBody<T>(
 		}
 		return { refused: refusal(400, 'The request could not be read as JSON. Reload the page and try again.') };
 	}
+	const unclean = uncleanIn(body);
+	if (unclean) return { refused: refusal(400, uncleanWords(unclean)) };
 	const checked = schema.safeParse(body);
 	return checked.success ? { value: checked.data } : { refused: refusal(400, firstIssue(checked.error)) };
 }
@@ -34,5 +37,15 @@ export async function readBody<T>(
 export const lessonGone = 'That lesson is not here. It may have been removed; look in your lessons.';
 
 export const swatchGone = 'That swatch is not here. It may have been removed; look in your swatches.';
+
+/** What was opened; when it is stored and cannot be read, the page that shows it as it is. */
+export async function opened<T>(reading: Promise<T>): Promise<T> {
+	try {
+		return await reading;
+	} catch (cause) {
+		if (cause instanceof Unread) redirect(303, `/unread/${cause.of.kind}/${cause.of.id}`);
+		throw cause;
+	}
+}
 
 export const notFound = (what = lessonGone): never => error(404, what);

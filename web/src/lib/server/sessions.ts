@@ -21,6 +21,8 @@ export interface Session {
 	readonly teacher: Teacher;
 	/** Undefined while the teacher has not chosen one. */
 	readonly style: HouseStyle | undefined;
+	/** It is stored and cannot be read, so that the usual one stands in for it. */
+	readonly styleUnread: boolean;
 	readonly styleVersion: number;
 }
 
@@ -43,11 +45,14 @@ export async function readSession(token: string): Promise<Session | undefined> {
 	}>(database(), sql.BY_TOKEN, [hashed(token), TOUCH_AFTER]);
 	if (!row) return undefined;
 	const teacher = { id: row.teacher_id, name: row.name };
+	// One that cannot be read must not close the whole house.
+	const style = HouseStyleSchema.safeParse(row.style);
 	if (row.stale) await database().query(sql.TOUCH, [teacher.id, row.id, IDLE, WHOLE_LIFE]);
 	return {
 		id: row.id,
 		teacher,
-		style: row.style === null ? undefined : HouseStyleSchema.parse(row.style),
+		style: row.style === null ? undefined : style.data,
+		styleUnread: row.style !== null && !style.success,
 		styleVersion: row.style_version,
 	};
 }
@@ -83,6 +88,11 @@ export async function endOtherSessions(
 	on: Queryable = database(),
 ): Promise<void> {
 	await on.query(sql.END_OTHERS, [teacher.id, kept ?? null]);
+}
+
+/** All but so many sessions of a teacher end, those not seen for longest first. */
+export async function sweepSessions(teacher: Teacher, most: number): Promise<void> {
+	await database().query(sql.SWEEP, [teacher.id, most]);
 }
 
 /** A new token for this browser, and no other one any more: when the password was changed. */

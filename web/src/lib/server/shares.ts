@@ -48,15 +48,16 @@ export interface SharedLesson {
 	readonly by: string;
 }
 
-/** What stands behind a link now; `undefined` when there is none, or it was withdrawn. */
-export async function readShared(token: string): Promise<SharedLesson | undefined> {
+/** What stands behind a link now; `undefined` when there is none, or it was withdrawn; `unread` when what is stored cannot be read. */
+export async function readShared(token: string): Promise<SharedLesson | 'unread' | undefined> {
 	if (!Token.safeParse(token).success) return undefined;
 	const [row] = await rows<{ document: unknown; name: string; style: unknown }>(database(), sql.READ, [token]);
-	return (
-		row && {
-			lesson: LessonSchema.parse(row.document),
-			style: row.style === null ? DEFAULT_HOUSE_STYLE : HouseStyleSchema.parse(row.style),
-			by: row.name,
-		}
-	);
+	if (!row) return undefined;
+	const lesson = LessonSchema.safeParse(row.document);
+	if (!lesson.success) return 'unread';
+	return {
+		lesson: lesson.data,
+		style: HouseStyleSchema.safeParse(row.style).data ?? DEFAULT_HOUSE_STYLE,
+		by: row.name,
+	};
 }

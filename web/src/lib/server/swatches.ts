@@ -3,13 +3,7 @@
 import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
 import { SWATCH_LIMITS } from '@pond-loop/core/swatch';
 import { database, rows, type Queryable } from './database';
-import {
-	Documents,
-	type ChangeResult,
-	type DocumentVersion,
-	type KeptDocument,
-	type StoredDocument,
-} from './documents';
+import { Documents, type ChangeResult, type ListedVersion, type KeptDocument, type StoredDocument } from './documents';
 import * as sql from './sql/swatches';
 import type { Teacher } from './teachers';
 
@@ -26,47 +20,57 @@ const asSwatch = ({ value, ...rest }: StoredDocument<Swatch>): StoredSwatch => (
 
 export interface ListedSwatch {
 	readonly id: string;
-	readonly swatch: Swatch;
+	readonly version: number;
+	/** Undefined where what is stored cannot be read; the others are listed all the same. */
+	readonly swatch: Swatch | undefined;
+	/** What it is called, as far as that can be told. */
+	readonly title: string;
 	/** Rows finished at the needles. */
 	readonly place: number;
 	readonly updatedAt: Date;
 }
 
+/** The title of what cannot be read otherwise. */
+export const titleIn = (document: unknown): string => {
+	const title = document instanceof Object && 'title' in document ? document.title : undefined;
+	return typeof title === 'string' && title.trim() !== '' ? title.slice(0, SWATCH_LIMITS.title) : 'Without a title';
+};
+
 /** Last changed first. */
 export async function listSwatches(teacher: Teacher): Promise<ListedSwatch[]> {
-	const found = await rows<{ id: string; document: unknown; place: number; updated_at: Date }>(database(), sql.LIST, [
-		teacher.id,
-	]);
-	return found.map(({ id, document, place, updated_at }) => ({
-		id,
-		swatch: SwatchSchema.parse(document),
-		place,
-		updatedAt: updated_at,
-	}));
+	const found = await rows<{ id: string; version: number; document: unknown; place: number; updated_at: Date }>(
+		database(),
+		sql.LIST,
+		[teacher.id],
+	);
+	return found.map(({ id, version, document, place, updated_at }) => {
+		const swatch = SwatchSchema.safeParse(document).data;
+		return { id, version, swatch, title: swatch?.title ?? titleIn(document), place, updatedAt: updated_at };
+	});
 }
 
-export type KeptSwatch = Omit<KeptDocument<Swatch>, 'value'> & { readonly swatch: Swatch; readonly place: number };
+/** Writes a swatch over one that could not be read. */
+export const mendSwatch = (teacher: Teacher, id: string, version: number, swatch: Swatch): Promise<boolean> =>
+	documents.mend(teacher, id, version, swatch);
 
-/** Every swatch of a teacher, those off the lists included, oldest first. */
-export async function allSwatches(teacher: Teacher, on: Queryable = database()): Promise<KeptSwatch[]> {
+/** Every swatch of a teacher, those off the lists included, oldest first, as it is stored. */
+export const swatchesOneByOne = (teacher: Teacher, on: Queryable): AsyncGenerator<KeptDocument<unknown>> =>
+	documents.oneByOne(teacher, on);
+
+/** Rows finished at the needles, by the id of the swatch. */
+export async function placesOf(teacher: Teacher, on: Queryable = database()): Promise<ReadonlyMap<string, number>> {
 	const places = await rows<{ id: string; place: number }>(on, sql.PLACES, [teacher.id]);
-	const placeOf = new Map(places.map((p) => [p.id, p.place]));
-	const all = await documents.all(teacher, on);
-	return all.map(({ value, ...rest }) => ({ ...rest, swatch: value, place: placeOf.get(rest.id) ?? 0 }));
+	return new Map(places.map((p) => [p.id, p.place]));
 }
 
+/** Throws `Unread`. */
 export async function readSwatch(teacher: Teacher, id: string): Promise<StoredSwatch | undefined> {
 	const found = await documents.read(teacher, id);
 	return found && asSwatch(found);
 }
 
-/** Stores a whole swatch as a new one; `undefined` when there is no room for more. */
-export async function createSwatch(teacher: Teacher, swatch: Swatch): Promise<StoredSwatch | undefined> {
-	const [count] = await rows<{ many: number }>(database(), sql.COUNT, [teacher.id]);
-	return (count?.many ?? 0) >= SWATCH_LIMITS.many ? undefined : insertSwatch(teacher, swatch);
-}
-
-export async function insertSwatch(teacher: Teacher, swatch: Swatch, on?: Queryable): Promise<StoredSwatch> {
+/** Stores a whole swatch as a new one. Throws `Full` when there is no room for more. */
+export async function createSwatch(teacher: Teacher, swatch: Swatch, on?: Queryable): Promise<StoredSwatch> {
 	return asSwatch(await documents.insert(teacher, swatch, on));
 }
 
@@ -78,7 +82,7 @@ export const saveSwatch = (
 	swatch: Swatch,
 ): Promise<ChangeResult<Swatch>> => documents.save(teacher, id, version, swatch);
 
-export const swatchVersions = (teacher: Teacher, id: string): Promise<DocumentVersion<Swatch>[]> =>
+export const swatchVersions = (teacher: Teacher, id: string): Promise<ListedVersion[]> =>
 	documents.versions(teacher, id);
 
 /** Takes a swatch off the lists; `restoreSwatch` brings it back. Gives its title. */
@@ -95,3 +99,7 @@ export async function placeOf(teacher: Teacher, id: string): Promise<number | un
 export async function savePlace(teacher: Teacher, id: string, place: number): Promise<boolean> {
 	return (await rows(database(), sql.SAVE_PLACE, [teacher.id, id, place])).length > 0;
 }
+
+/** One of its earlier versions, whole. Throws `Unread`. */
+export const swatchAt = (teacher: Teacher, id: string, version: number): Promise<Swatch | undefined> =>
+	documents.versionAt(teacher, id, version);

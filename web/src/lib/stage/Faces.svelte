@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Taken } from '@pond-loop/core/craft';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import type { Light } from '$lib/ui/light';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
@@ -15,7 +15,7 @@
 	const faces = $derived(
 		taken.faces.map(({ title, crossing, cords }) => ({
 			title,
-			drawing: drawRibbon(crossing, { light, mirrored, ...(cords ? { cords } : {}) }),
+			drawing: ribbonOf(crossing, { light, mirrored, ...(cords ? { cords } : {}) }),
 		})),
 	);
 </script>

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { hand, type Craft, type Taken } from '@pond-loop/core/craft';
 	import { groupsOf, shortNumbers, type Crossing } from '@pond-loop/core/crossing';
-	import { drawRibbon } from '@pond-loop/core/drawing';
-	import { stitches, wordsFor } from '@pond-loop/core/notation';
+	import { ribbonOf, wordsFor } from '$lib/made';
+	import { stitches } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
 	import Drawing from '$lib/ui/Drawing.svelte';
@@ -21,7 +21,7 @@
 	const shown = $derived(shownIn(style, crossing, craft));
 	const look = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
-	const drawing = $derived(drawRibbon(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
+	const drawing = $derived(ribbonOf(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
 	const before = $derived(shown.made.order.map((_, i) => i + 1));
 </script>
 

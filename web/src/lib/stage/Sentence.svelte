@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { differencesOf, MAX_SENTENCE_LENGTH, readSentence, SCHOOLS, sentenceFor } from '@pond-loop/core/notation';
+	import { differencesOf, MAX_SENTENCE_LENGTH, readSentence, SCHOOLS } from '@pond-loop/core/notation';
+	import { isLong, sentenceFor } from '$lib/made';
+	import Later from '$lib/ui/Later.svelte';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import type { Light } from '$lib/ui/light';
 	import Meanings from '$lib/ui/Meanings.svelte';
@@ -36,11 +38,12 @@
 
 <section aria-labelledby="{uid}-title" data-testid="sentence">
 	<h2 id="{uid}-title" class="lead font-sans">As a glossary sentence</h2>
-	{#if crossing}
-		<p class="mt-1 text-[0.94rem]" data-testid="written">
-			{#if written}<span class="font-mono text-[0.92em]">{written}</span>{:else}No sentence with one or two holders
-				makes this crossing.{/if}
-		</p>
+	{#if crossing}<Later wait={isLong(crossing)} quiet>
+			<p class="mt-1 text-[0.94rem]" data-testid="written">
+				{#if written}<span class="font-mono text-[0.92em]">{written}</span>{:else}No sentence with one or two holders
+					makes this crossing.{/if}
+			</p></Later
+		>
 	{/if}
 	<label class="lead mt-3 block" for="{uid}-text">What the pattern says</label>
 	<textarea

@@ -5,7 +5,6 @@
 		foundId,
 		hand,
 		limitsOf,
-		perform,
 		recommend,
 		type Craft,
 		type FoundLimits,
@@ -13,6 +12,7 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { isTooWide } from '$lib/style/look';
+	import { perform } from '$lib/made';
 	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {

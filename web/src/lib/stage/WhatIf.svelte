@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Craft } from '@pond-loop/core/craft';
-	import { sitesOf, type AnyTrace, type MistakeId } from '@pond-loop/core/handling';
+	import type { AnyTrace, MistakeId } from '@pond-loop/core/handling';
+	import { mistakesIn } from '$lib/made';
 
 	interface Props {
 		craft: Craft;
@@ -11,7 +12,7 @@
 	}
 	const { craft, right, mistake, choose }: Props = $props();
 
-	const possible = $derived(craft.mistakes.filter((m) => sitesOf(m, right).length > 0));
+	const possible = $derived(mistakesIn(craft, right));
 </script>
 
 <section aria-labelledby="what-if">

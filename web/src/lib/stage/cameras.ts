@@ -4,6 +4,7 @@ import type { Crossing } from '@pond-loop/core/crossing';
 import { drawAbove, drawStage, type Drawing, type StageOptions } from '@pond-loop/core/drawing';
 import type { AnyTrace, Tool } from '@pond-loop/core/handling';
 import type { HouseStyle } from '@pond-loop/core/schema';
+import { stageAt } from '$lib/made';
 import { lookOf } from '$lib/style/look';
 
 export const CAMERAS = ['front', 'above', 'behind'] as const;
@@ -28,5 +29,6 @@ export function drawFrom(
 	if (camera === 'behind') {
 		return drawStage(made, trace, at, { ...look, side: style.sides.wrong, from: 'behind' });
 	}
-	return drawStage(made, trace, at, look);
+	// Between two steps no frame comes twice; the pictures of whole steps do.
+	return Number.isInteger(at) ? stageAt(made, trace, at, look) : drawStage(made, trace, at, look);
 }

@@ -16,6 +16,7 @@ import {
 	type Taken,
 	type Way,
 } from '@pond-loop/core/craft';
+import { kept } from '$lib/made/kept';
 import type { Crossing } from '@pond-loop/core/crossing';
 import type { StageOptions } from '@pond-loop/core/drawing';
 import type { HouseStyle } from '@pond-loop/core/schema';
@@ -32,13 +33,24 @@ export const lookOf = (style: HouseStyle): StageLook => ({
 	side: style.sides.right,
 });
 
-/** A craft on the tools of this style's class. */
+const loomIn = kept(
+	40,
+	(...told: Parameters<typeof loomLike>) => JSON.stringify(told),
+	(...told) => loomLike(...told),
+);
+const machineIn = kept(
+	40,
+	(...told: Parameters<typeof machineLike>) => JSON.stringify(told),
+	(...told) => machineLike(...told),
+);
+
+/** A craft on the tools of this style's class; the same object for the same tools. */
 export function craftIn(style: HouseStyle, id: CraftId): Craft {
 	switch (id) {
 		case 'loom':
-			return loomLike({ shape: style.loomShape, direction: style.wrapWay, gauge: style.pegGauge });
+			return loomIn({ shape: style.loomShape, direction: style.wrapWay, gauge: style.pegGauge });
 		case 'machine':
-			return machineLike({ tension: style.bedNumber, fibre: style.bedYarn, holding: style.bedLever === 'on' });
+			return machineIn({ tension: style.bedNumber, fibre: style.bedYarn, holding: style.bedLever === 'on' });
 		default:
 			return craftOf(id);
 	}

@@ -32,7 +32,7 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import Chart from './Chart.svelte';
-	import { listVersions } from './api';
+	import { versionsOf } from './api';
 	import { check, type Checked } from './checked';
 	import Facts from './Facts.svelte';
 	import ToolPlan from './ToolPlan.svelte';
@@ -460,11 +460,7 @@
 			table={() => chartTable(worked, cords)}
 			take={(s) => change(s)}
 		/>
-		<Versions
-			list={() => listVersions(opened.id)}
-			says={(s) => `${s.text.split('\n').length} lines`}
-			take={(s) => change(s)}
-		/>
+		<Versions of={versionsOf(opened.id)} take={(s) => change(s)} />
 	</div>
 </div>
 

@@ -4,7 +4,7 @@ import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import type { Stored } from '$lib/save/autosave.svelte';
 import { send, type Answer } from '$lib/save/send';
-import { versionsOf, type Version } from '$lib/save/versions';
+import { versionsAt } from '$lib/save/versions';
 
 const Made = z.object({ id: z.string(), version: z.number(), title: z.string() });
 const Saved = z.object({ version: z.number() });
@@ -32,5 +32,5 @@ export const restoreSwatch = (id: string): Promise<Answer<object>> =>
 export const savePlace = (id: string, place: number): Promise<Answer<object>> =>
 	send('PUT', `/api/swatches/${id}/place`, { place }, z.object({}));
 
-export const listVersions = (id: string): Promise<Answer<Version<Swatch>[]>> =>
-	send('GET', `/api/swatches/${id}/versions`, undefined, versionsOf(SwatchSchema));
+export const versionsOf = (id: string): ReturnType<typeof versionsAt<Swatch>> =>
+	versionsAt(`/api/swatches/${id}`, SwatchSchema);

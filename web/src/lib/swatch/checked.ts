@@ -2,6 +2,7 @@
 
 import { readGlossary, readRows, type RowsText } from '@pond-loop/core/notation';
 import type { Swatch } from '@pond-loop/core/schema';
+import { kept } from '$lib/made/kept';
 import { checksOf, cordsOf, workRows, type Cords, type SwatchProblem, type Worked } from '@pond-loop/core/swatch';
 
 export interface Checked {
@@ -14,6 +15,18 @@ export interface Checked {
 	/** How long it took, in milliseconds. */
 	readonly took: number;
 }
+
+/** Characters of rows up to which a server works a swatch for a page, and stitches of its first row; the browser works larger ones. */
+const SERVED = { text: 6000, castOn: 80 };
+
+export const isLongSwatch = ({ text, castOn }: Swatch): boolean => text.length > SERVED.text || castOn > SERVED.castOn;
+
+/** `check`, remembered for the swatches that pages show, which stay what they are. */
+export const checkKept = kept(
+	30,
+	(swatch: Swatch, glossary: string) => JSON.stringify([swatch, glossary]),
+	(swatch, glossary): Checked => check(swatch, glossary),
+);
 
 /** `glossary`: the teacher's own lines, besides those of the text. */
 export function check(swatch: Swatch, glossary: string): Checked {

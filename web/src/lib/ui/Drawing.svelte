@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { num, toSvg, type Drawing } from '@pond-loop/core/drawing';
+	import { num, type Drawing } from '@pond-loop/core/drawing';
 	import { untrack } from 'svelte';
+	import { svgOf } from '$lib/made';
 	import { patchSvg, shownAs, type Shown } from './patch-svg';
 
 	interface Props {
@@ -11,7 +12,7 @@
 	const { drawing, width }: Props = $props();
 
 	/** What is written when the picture first appears; from then on it is changed in place. */
-	const first = untrack(() => ({ drawing, svg: toSvg(drawing, width) }));
+	const first = untrack(() => ({ drawing, svg: svgOf(drawing, width) }));
 	let shown: Shown | undefined;
 	let box = $state<HTMLElement>();
 	$effect(() => {

@@ -1,6 +1,6 @@
 <script lang="ts" generics="T extends { readonly crossing: Crossing }">
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import { wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
@@ -26,7 +26,7 @@
 <ul class="flex flex-wrap gap-x-8 gap-y-5" data-testid="meanings">
 	{#each meanings as meaning, i (i)}
 		{@const { made, fabric, mirrored } = shownIn(style, meaning.crossing)}
-		{@const drawing = drawRibbon(made, { light, mirrored })}
+		{@const drawing = ribbonOf(made, { light, mirrored })}
 		<li class="flex max-w-80 items-start gap-4">
 			<div class="shrink-0"><Drawing {drawing} width={Math.min(110, drawing.width * 0.8)} /></div>
 			<div class="min-w-0">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { shownIn } from '$lib/style/look';
-	import { drawRibbon } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '$lib/made';
 	import {
 		readName,
 		SCHOOLS,
@@ -31,7 +31,7 @@
 			const read = readName(name.name, name.school);
 			if (!read.ok) return [];
 			const { made, mirrored } = shownIn(style, read.crossing);
-			return [{ name, drawing: drawRibbon(made, { light, mirrored }) }];
+			return [{ name, drawing: ribbonOf(made, { light, mirrored }) }];
 		}),
 	);
 	/** A reading that no school settles by itself is taken by a name that does. */

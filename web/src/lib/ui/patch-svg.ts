@@ -18,8 +18,10 @@ export const shownAs = (drawing: Drawing): Shown => ({ drawing, elements: drawin
 /** `svg` must show `before` now; returns what it shows then. */
 export function patchSvg(svg: SVGSVGElement, before: Shown, drawing: Drawing): Shown {
 	const after = shownAs(drawing);
-	if (before.drawing.width !== drawing.width || before.drawing.height !== drawing.height) {
-		svg.setAttribute('viewBox', `0 0 ${drawing.width} ${drawing.height}`);
+	const { width, height, top = 0 } = drawing;
+	const was = before.drawing;
+	if (was.width !== width || was.height !== height || (was.top ?? 0) !== top) {
+		svg.setAttribute('viewBox', `0 ${top} ${width} ${height}`);
 	}
 	if (before.drawing.label !== drawing.label) svg.setAttribute('aria-label', drawing.label);
 	const standing = [...svg.children];

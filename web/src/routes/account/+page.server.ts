@@ -3,7 +3,9 @@ import { setError, superValidate, type SuperValidated } from 'sveltekit-superfor
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { ConfirmForm, NameForm, PasswordForm, SessionForm } from '$lib/account/forms';
 import { changePassword, hasPassword, renewCodes } from '$lib/server/accounts';
-import { attempt, browserOf } from '$lib/server/enter';
+import { weakness } from '$lib/server/strength';
+import { attempt, formOf, browserOf } from '$lib/server/enter';
+import { removedOf } from '$lib/server/documents';
 import { teacherOf } from '$lib/server/guard';
 import { countSignIn, forgiveSignIns, tryAgainIn } from '$lib/server/limits';
 import { codesLeft } from '$lib/server/recovery';
@@ -15,10 +17,11 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const teacher = teacherOf(locals);
-	const [account, sessions, left] = await Promise.all([
+	const [account, sessions, left, removed] = await Promise.all([
 		readAccount(teacher.id),
 		listSessions(teacher),
 		codesLeft(teacher),
+		removedOf(teacher),
 	]);
 	return {
 		account: { signInName: account?.signInName ?? null, hasPassword: account?.hasPassword ?? false },
@@ -28,6 +31,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 			.sort((a, b) => Number(b.here) - Number(a.here)),
 		idleDays: IDLE_DAYS,
 		codesLeft: left,
+		removed,
 		recovered: url.searchParams.has('recovered'),
 		name: await superValidate({ name: teacher.name }, zod4(NameForm), { id: 'name' }),
 		password: await superValidate(zod4(PasswordForm), { id: 'password' }),
@@ -49,7 +53,7 @@ async function wrongPassword(event: RequestEvent, teacher: Teacher, password: st
 /** Does something that must not happen from a browser that was only left open: the password is asked again. */
 async function confirmed<R>(event: RequestEvent, work: (teacher: Teacher, form: Confirmed) => Promise<R>) {
 	const teacher = teacherOf(event.locals);
-	const form = await superValidate(event.request, zod4(ConfirmForm));
+	const form = await formOf(event.request, ConfirmForm);
 	const { password } = form.data;
 	form.data.password = '';
 	if (!form.valid) return fail(400, { form });
@@ -63,7 +67,7 @@ type Confirmed = SuperValidated<z.infer<typeof ConfirmForm>>;
 
 export const actions: Actions = {
 	name: async ({ request, locals }) => {
-		const form = await superValidate(request, zod4(NameForm));
+		const form = await formOf(request, NameForm);
 		if (!form.valid) return fail(400, { form });
 		return attempt(form, async () => {
 			await renameTeacher(teacherOf(locals), form.data.name);
@@ -73,13 +77,15 @@ export const actions: Actions = {
 
 	password: async (event) => {
 		const teacher = teacherOf(event.locals);
-		const form = await superValidate(event.request, zod4(PasswordForm));
+		const form = await formOf(event.request, PasswordForm);
 		const { current, password } = form.data;
 		form.data = { current: '', password: '' };
 		if (!form.valid) return fail(400, { form });
 		return attempt(form, async () => {
 			const wrong = await wrongPassword(event, teacher, current);
 			if (wrong) return setError(form, 'current', wrong);
+			const weak = await weakness(password, [teacher.name]);
+			if (weak) return setError(form, 'password', weak);
 			keepToken(event, await changePassword(teacher, password, browserOf(event)));
 			form.message = 'The password is changed, and every other browser is signed out.';
 			return { form };
@@ -89,7 +95,7 @@ export const actions: Actions = {
 	renew: (event) => confirmed(event, async (teacher, form) => ({ form, codes: await renewCodes(teacher) })),
 
 	revoke: async ({ request, locals }) => {
-		const form = await superValidate(request, zod4(SessionForm));
+		const form = await formOf(request, SessionForm);
 		if (!form.valid) return fail(400, { form });
 		return attempt(form, async () => {
 			await endSession(teacherOf(locals), form.data.id);

@@ -5,6 +5,7 @@
 	import { accountForm } from '$lib/account/account-form';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
+	import Removed from '$lib/account/Removed.svelte';
 	import Confirm from '$lib/account/Confirm.svelte';
 	import PasswordField from '$lib/account/PasswordField.svelte';
 	import Codes from '$lib/account/Codes.svelte';
@@ -152,6 +153,10 @@
 				><Download class="size-5" /> Take all of it along</a
 			>
 		</p>
+	</AccountSection>
+
+	<AccountSection title="Removed">
+		<Removed removed={data.removed} />
 	</AccountSection>
 
 	<AccountSection title="Leave">

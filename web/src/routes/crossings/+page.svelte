@@ -2,6 +2,8 @@
 	import { collection, GRADES, lookUp, MAKES, those, type Wanted } from '@pond-loop/core/collection';
 	import { VERDICTS } from '@pond-loop/core/craft';
 	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
+	import { replaceState } from '$app/navigation';
+	import { page } from '$app/state';
 	import Own from '$lib/design/Own.svelte';
 	import Hits from '$lib/find/Hits.svelte';
 	import Tile from '$lib/find/Tile.svelte';
@@ -11,14 +13,7 @@
 	const light = useLight();
 
 	const PAGE = 40;
-	let text = $state('');
-	let wanted = $state<Wanted>({ make: 'knit' });
-	let many = $state(PAGE);
-
 	const all = collection();
-	const found = $derived(text.trim() ? lookUp(text, all, readGlossary(data.style.glossary), data.designs) : undefined);
-	const entries = $derived(those(found?.kind === 'part' ? found.entries : all, wanted));
-
 	interface Choice {
 		readonly key: keyof Wanted;
 		readonly title: string;
@@ -52,6 +47,39 @@
 		{ key: 'grade', title: 'Grade', options: same(GRADES) },
 		{ key: 'verdict', title: 'How tight', options: same(VERDICTS) },
 	];
+
+	// What is looked for stands in the address, so that a reload, Back and a bookmark bring it back.
+	const asked = page.url.searchParams;
+	let text = $state(asked.get('find') ?? '');
+	let wanted = $state<Wanted>(wantedFrom(asked));
+	let many = $state(PAGE);
+
+	function wantedFrom(params: URLSearchParams): Wanted {
+		if (!params.has('find') && !CHOICES.some((c) => params.has(c.key))) return { make: 'knit' };
+		const chosen = CHOICES.flatMap(({ key, options }) => {
+			const option = options.find(([v]) => String(v) === params.get(key));
+			return option ? [[key, option[0]] as const] : [];
+		});
+		return Object.fromEntries(chosen) as Wanted;
+	}
+	const address = $derived.by(() => {
+		const params = new URLSearchParams();
+		const usual = Object.keys(wanted).length === 1 && wanted.make === 'knit';
+		if (text.trim() || !usual) params.set('find', text);
+		if (!usual) for (const [key, value] of Object.entries(wanted)) params.set(key, String(value));
+		return params.size > 0 ? `?${params}` : page.url.pathname;
+	});
+	// Browsers refuse very frequent changes, so it follows once the typing rests.
+	$effect(() => {
+		const now = address;
+		const timer = setTimeout(() => {
+			if (now !== page.url.search && !(now === page.url.pathname && page.url.search === '')) replaceState(now, {});
+		}, 150);
+		return () => clearTimeout(timer);
+	});
+
+	const found = $derived(text.trim() ? lookUp(text, all, readGlossary(data.style.glossary), data.designs) : undefined);
+	const entries = $derived(those(found?.kind === 'part' ? found.entries : all, wanted));
 
 	function choose(key: keyof Wanted, value: string): void {
 		const { [key]: _, ...rest } = wanted;
@@ -109,6 +137,12 @@
 			<a class="wordlink text-[0.94rem]" href="/crossings/design">Design one</a>
 		</div>
 		<Own designs={own} light={light.now} style={data.style} />
+		{#each data.unread as one (one.id)}
+			<p class="mt-2 text-[0.94rem]">
+				“{one.name}” is stored and cannot be read.
+				<a class="wordlink" href="/unread/designs/{one.id}">See it as it is</a>
+			</p>
+		{/each}
 	</section>
 	<div
 		class="border-base-300 mt-5 flex flex-wrap items-end gap-x-5 gap-y-2 border-b pb-4"

@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { emptyLesson, TEMPLATES } from '@pond-loop/core/lesson';
-import { DEFAULT_HOUSE_STYLE, firstIssue, NewLessonSchema } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, firstIssue, uncleanIn, uncleanWords, NewLessonSchema } from '@pond-loop/core/schema';
 import { fail, redirect } from '@sveltejs/kit';
+import { fieldsOf } from '$lib/server/enter';
 import { teacherOf } from '$lib/server/guard';
+import { kept } from '$lib/server/quota';
 import { insertLesson, listLessons } from '$lib/server/lessons';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -10,15 +12,20 @@ export const load: PageServerLoad = async ({ locals }) => ({ lessons: await list
 
 export const actions: Actions = {
 	create: async ({ request, locals }) => {
-		const form = await request.formData();
+		const form = await fieldsOf(request);
 		const title = form.get('title');
 		const template = TEMPLATES.find((t) => t.id === form.get('template'));
 		const school = locals.session?.style?.school ?? DEFAULT_HOUSE_STYLE.school;
 		const begun = template?.make(() => randomUUID(), school);
 		const checked = NewLessonSchema.safeParse({ title: title || begun?.title });
-		if (!checked.success)
-			return fail(400, { title: typeof title === 'string' ? title : '', message: firstIssue(checked.error) });
-		const made = await insertLesson(teacherOf(locals), { ...(begun ?? emptyLesson('')), title: checked.data.title });
+		const typed = typeof title === 'string' ? title : '';
+		if (!checked.success) return fail(400, { title: typed, message: firstIssue(checked.error) });
+		const unclean = uncleanIn(checked.data);
+		if (unclean) return fail(400, { title: typed, message: uncleanWords(unclean) });
+		const made = await kept(
+			insertLesson(teacherOf(locals), { ...(begun ?? emptyLesson('')), title: checked.data.title }),
+		);
+		if ('says' in made) return fail(409, { title: typed, message: made.says });
 		redirect(303, `/lessons/${made.id}`);
 	},
 };

@@ -1,10 +1,13 @@
 import { fail, redirect } from '@sveltejs/kit';
+import { setError } from 'sveltekit-superforms';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { RecoverForm } from '$lib/account/forms';
 import { recover } from '$lib/server/accounts';
-import { attempt, browserOf, say } from '$lib/server/enter';
-import { countSignIn, tryAgainIn } from '$lib/server/limits';
+import { attempt, formOf, browserOf, say } from '$lib/server/enter';
+import { makeKnown } from '$lib/server/known-browsers';
+import { weakness } from '$lib/server/strength';
+import { countRecovery, tryAgainIn } from '$lib/server/limits';
 import { keepToken } from '$lib/server/session-cookie';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,18 +15,21 @@ export const load: PageServerLoad = async () => ({ form: await superValidate(zod
 
 export const actions: Actions = {
 	default: async (event) => {
-		const form = await superValidate(event.request, zod4(RecoverForm));
+		const form = await formOf(event.request, RecoverForm);
 		const { signInName, code, password } = form.data;
 		form.data.password = '';
 		if (!form.valid) return fail(400, { form });
 		return attempt(form, async () => {
-			const wait = await countSignIn(event.getClientAddress(), signInName);
+			const wait = await countRecovery(event.getClientAddress());
 			if (wait > 0) return say(form, 429, `That was tried too often. ${tryAgainIn(wait)}`);
+			const weak = await weakness(password, [signInName]);
+			if (weak) return setError(form, 'password', weak);
 			const done = await recover(signInName, code, password, browserOf(event));
 			if (!done) {
 				return say(form, 401, 'That name and code do not belong together, or the code was used. Check both.');
 			}
 			keepToken(event, done.token);
+			await makeKnown(event, done.teacher);
 			redirect(303, '/account?recovered');
 		});
 	},

@@ -1,12 +1,14 @@
 <script lang="ts">
-	import { perform } from '@pond-loop/core/craft';
 	import { canonical, fromCanonical, turn, withFacesChanged, type Crossing } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { sitesOf, type AnyTrace } from '@pond-loop/core/handling';
-	import { namesFor, readGlossary, readTextWith, SCHOOLS, wordsFor, type NameRead } from '@pond-loop/core/notation';
+	import { readGlossary, readTextWith, SCHOOLS, type NameRead } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/schema';
+	import { onMount } from 'svelte';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
+	import { isLong, namesFor, perform, wordsFor } from '$lib/made';
+	import Later from '$lib/ui/Later.svelte';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { craftIn, loopsIn, shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
@@ -33,6 +35,9 @@
 
 	const { data } = $props();
 	const light = useLight();
+	let awake = $state(false);
+	// After the next picture of the page, so that what stands there is seen first.
+	onMount(() => void requestAnimationFrame(() => setTimeout(() => (awake = true))));
 
 	// svelte-ignore state_referenced_locally
 	const first = choicesFrom(page.url.searchParams, data.style.school);
@@ -78,6 +83,8 @@
 	const ofPegs = $derived(!line?.ok && 'ofPegs' in textRead);
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
 	const plain = $derived(craftId === 'hand');
+	/** One that takes long is planned and drawn by the browser once the page stands. */
+	const long = $derived(reading.ok && isLong(reading.crossing, chosen));
 	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
 	const right = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
 	/** What the way sets out to make: the crossing, or what it declares instead. */
@@ -222,7 +229,9 @@
 		/>
 	</div>
 {/if}
-{#if reading.ok && shown && way && performance?.ok && right?.ok}
+{#if long && !awake}
+	<p class="quiet mt-8" role="status">Being worked out …</p>
+{:else if reading.ok && shown && way && performance?.ok && right?.ok}
 	{@const { trace, proof, taken } = performance.value}
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>

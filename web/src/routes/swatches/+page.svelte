@@ -4,10 +4,11 @@
 	import { Removal } from '$lib/save/removal.svelte';
 	import RemovedNote from '$lib/save/RemovedNote.svelte';
 	import { removeSwatch, restoreSwatch } from '$lib/swatch/api';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 
 	const { data } = $props();
+	const light = useLight();
 	const removal = new Removal({ remove: removeSwatch, restore: restoreSwatch });
 	const HIGH = 150;
 </script>
@@ -32,18 +33,24 @@
 		<li class="relative min-w-0">
 			<a href="/swatches/{s.id}" class="hover:bg-base-200 block rounded-2xl p-3">
 				<span class="glance bg-base-200 block overflow-hidden rounded-xl">
-					{#if s.glance}<Drawing
-							drawing={s.glance.picture}
-							width={Math.max(300, (s.glance.picture.width * HIGH) / s.glance.picture.height)}
-						/>{/if}
+					{#if s.swatch}<img
+							class="max-w-none"
+							src="/swatches/{s.id}/glance?version={s.version}&light={light.now}"
+							alt=""
+							height={HIGH}
+							loading="lazy"
+							decoding="async"
+						/>{:else}<span class="quiet self-center px-4 text-center">cannot be read</span>{/if}
 				</span>
 				<span class="mt-2 block pr-10 font-serif text-xl leading-tight font-semibold break-words">{s.title}</span>
 				<span class="quiet block text-[0.94rem]">
-					{stitches(s.castOn)}, {s.shape === 'flat' ? 'flat' : 'in the round'}{s.glance
-						? `, ${s.glance.rows} ${s.glance.rows === 1 ? 'row' : 'rows'}`
-						: ''}{s.place > 0 ? `; ${s.place} finished` : ''}
+					{#if s.swatch}
+						{stitches(s.swatch.castOn)}, {s.swatch.shape === 'flat' ? 'flat' : 'in the round'}{s.facts
+							? `, ${s.facts.rows} ${s.facts.rows === 1 ? 'row' : 'rows'}`
+							: ''}{s.place > 0 ? `; ${s.place} finished` : ''}
+					{:else}open it to see it as it is stored, to mend or to remove it{/if}
 				</span>
-				{#if s.glance && s.glance.troubles > 0}<span class="text-error block text-[0.94rem] font-semibold"
+				{#if s.facts && s.facts.troubles > 0}<span class="text-error block text-[0.94rem] font-semibold"
 						>does not work out yet</span
 					>{/if}
 			</a>

@@ -27,4 +27,10 @@ export const END = `DELETE FROM sessions WHERE teacher_id = $1 AND id = $2`;
 
 export const END_OTHERS = `DELETE FROM sessions WHERE teacher_id = $1 AND id IS DISTINCT FROM $2::uuid`;
 
+export const SWEEP = `
+	DELETE FROM sessions
+	WHERE teacher_id = $1 AND id IN (
+		SELECT id FROM sessions WHERE teacher_id = $1 ORDER BY seen_at DESC, id OFFSET $2
+	)`;
+
 export const CLEAR_EXPIRED = `DELETE FROM sessions WHERE expires_at <= now()`;

@@ -1,12 +1,10 @@
 /** What swatches have besides what all documents have. Each query takes the teacher as its first value. */
 
 export const LIST = `
-	SELECT id, document, place, updated_at
+	SELECT id, version, document, place, updated_at
 	FROM swatches
 	WHERE teacher_id = $1 AND removed_at IS NULL
 	ORDER BY updated_at DESC, id`;
-
-export const COUNT = `SELECT count(*)::int AS many FROM swatches WHERE teacher_id = $1 AND removed_at IS NULL`;
 
 export const PLACES = `SELECT id, place FROM swatches WHERE teacher_id = $1`;
 

@@ -1,8 +1,7 @@
 import { NewSwatchSchema } from '@pond-loop/core/schema';
-import { SWATCH_LIMITS } from '@pond-loop/core/swatch';
 import { json } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
-import { readBody, refusal } from '$lib/server/requests';
+import { readBody } from '$lib/server/requests';
 import { createSwatch } from '$lib/server/swatches';
 import type { RequestHandler } from './$types';
 
@@ -11,7 +10,5 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await readBody(request, NewSwatchSchema);
 	if ('refused' in body) return body.refused;
 	const made = await createSwatch(teacherOf(locals), body.value.swatch);
-	return made
-		? json({ id: made.id, version: made.version, title: made.swatch.title }, { status: 201 })
-		: refusal(409, `At most ${SWATCH_LIMITS.many} swatches are kept. Remove one first.`);
+	return json({ id: made.id, version: made.version, title: made.swatch.title }, { status: 201 });
 };

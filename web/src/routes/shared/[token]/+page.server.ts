@@ -1,4 +1,5 @@
 import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+import { error } from '@sveltejs/kit';
 import { z } from 'zod';
 import { notFound } from '$lib/server/requests';
 import { readShared } from '$lib/server/shares';
@@ -11,6 +12,7 @@ export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 	setHeaders({ 'cache-control': 'no-store', 'x-robots-tag': 'noindex, nofollow' });
 	const shared = await readShared(params.token);
 	if (!shared) return notFound('This link leads nowhere. It may have been withdrawn: ask whoever gave it to you.');
+	if (shared === 'unread') error(409, 'This lesson cannot be shown just now. Tell whoever gave you the link.');
 	const hands = Hands.parse(url.searchParams.get('hands') ?? undefined);
 	const { lesson, style, by } = shared;
 	// Only what the page shows: no plan, no dates.

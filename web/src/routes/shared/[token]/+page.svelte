@@ -6,8 +6,12 @@
 	import TermSheet from '$lib/lesson/TermSheet.svelte';
 	import { addressOf } from '$lib/ui/choices';
 
+	import { Portions } from '$lib/ui/portions.svelte';
+	import { stepTitle } from '@pond-loop/core/lesson';
+
 	const { data } = $props();
 	const { lesson, style, by } = $derived(data);
+	const portions = new Portions(() => lesson.steps.length);
 	const HANDS = [
 		['right', 'right-handed'],
 		['left-same', 'left-handed, the same fabric'],
@@ -43,7 +47,8 @@
 		<ol>
 			{#each lesson.steps as step, i (step.id)}
 				<li class="break-inside-avoid border-b border-neutral-400 py-5">
-					<StepSheet {step} number={i + 1} light="day" {style} />
+					{#if portions.has(i)}<StepSheet {step} number={i + 1} light="day" {style} />
+					{:else}<h2 class="text-2xl break-words">{stepTitle(step)}</h2>{/if}
 					{#if step.kind === 'crossing'}
 						<p class="mt-3 print:hidden">
 							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(step) })}

@@ -1,12 +1,12 @@
 import { teacherOf } from '$lib/server/guard';
 import { lessonTitles } from '$lib/server/lessons';
-import { isId, notFound, swatchGone } from '$lib/server/requests';
+import { isId, notFound, opened, swatchGone } from '$lib/server/requests';
 import { readSwatch } from '$lib/server/swatches';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const teacher = teacherOf(locals);
-	const opened = isId(params.id) ? await readSwatch(teacher, params.id) : undefined;
-	if (!opened) notFound(swatchGone);
-	return { opened: opened!, lessons: await lessonTitles(teacher) };
+	const found = isId(params.id) ? await opened(readSwatch(teacher, params.id)) : undefined;
+	if (!found) notFound(swatchGone);
+	return { opened: found!, lessons: await lessonTitles(teacher) };
 };

@@ -1,7 +1,8 @@
-import { firstIssue, NewSwatchSchema } from '@pond-loop/core/schema';
-import { SWATCH_LIMITS } from '@pond-loop/core/swatch';
+import { firstIssue, NewSwatchSchema, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { fail, redirect } from '@sveltejs/kit';
+import { fieldsOf } from '$lib/server/enter';
 import { teacherOf } from '$lib/server/guard';
+import { kept } from '$lib/server/quota';
 import { createSwatch } from '$lib/server/swatches';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,7 +13,7 @@ export const load: PageServerLoad = ({ locals, url }) => {
 
 export const actions: Actions = {
 	keep: async ({ request, locals }) => {
-		const form = await request.formData();
+		const form = await fieldsOf(request);
 		const text = (name: string): string => {
 			const value = form.get(name);
 			return typeof value === 'string' ? value : '';
@@ -29,8 +30,10 @@ export const actions: Actions = {
 			},
 		});
 		if (!checked.success) return fail(400, { message: firstIssue(checked.error) });
-		const made = await createSwatch(teacherOf(locals), checked.data.swatch);
-		if (!made) return fail(409, { message: `At most ${SWATCH_LIMITS.many} swatches are kept. Remove one first.` });
+		const unclean = uncleanIn(checked.data);
+		if (unclean) return fail(400, { message: uncleanWords(unclean) });
+		const made = await kept(createSwatch(teacherOf(locals), checked.data.swatch));
+		if ('says' in made) return fail(409, { message: made.says });
 		redirect(303, `/swatches/${made.id}`);
 	},
 };

@@ -5,11 +5,14 @@
 	import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 	import { lengthName, needleName } from '@pond-loop/core/measure';
 	import { TAIL_CM } from '$lib/style/tail';
+	import { stepTitle } from '@pond-loop/core/lesson';
+	import { Portions } from '$lib/ui/portions.svelte';
 	import TermSheet from '$lib/lesson/TermSheet.svelte';
 	import StepSheet from '$lib/lesson/StepSheet.svelte';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
+	const portions = new Portions(() => lesson.steps.length);
 	const style = $derived(data.style);
 	let colour = $state(false);
 	let paper = $state('A4');
@@ -103,7 +106,8 @@
 						/>
 						on paper<span class="sr-only">: step {i + 1}</span></label
 					>
-					<StepSheet {step} number={i + 1} light={colour ? 'day' : 'print'} {style} />
+					{#if portions.has(i)}<StepSheet {step} number={i + 1} light={colour ? 'day' : 'print'} {style} />
+					{:else}<h2 class="text-2xl break-words">{stepTitle(step)}</h2>{/if}
 				</li>
 			{/each}
 		</ol>

@@ -1,11 +1,11 @@
 import { teacherOf } from '$lib/server/guard';
-import { isId, notFound, swatchGone } from '$lib/server/requests';
+import { isId, notFound, opened, swatchGone } from '$lib/server/requests';
 import { placeOf, readSwatch } from '$lib/server/swatches';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const teacher = teacherOf(locals);
-	const opened = isId(params.id) ? await readSwatch(teacher, params.id) : undefined;
-	if (!opened) notFound(swatchGone);
-	return { opened: opened!, place: (await placeOf(teacher, params.id)) ?? 0 };
+	const found = isId(params.id) ? await opened(readSwatch(teacher, params.id)) : undefined;
+	if (!found) notFound(swatchGone);
+	return { opened: found!, place: (await placeOf(teacher, params.id)) ?? 0 };
 };

@@ -1,0 +1,36 @@
+/** Keeps what was made of something by its content, so that the same is made once. */
+
+import { LRUCache } from 'lru-cache';
+
+/**
+ * `make`, remembered for the last `most` keys. What it gives must be plain data that nobody changes,
+ * and hang on nothing but the key. Nothing private gets from one teacher to another by it: who asks with
+ * the same key has the same content in hand.
+ */
+export function kept<A extends readonly unknown[], R extends object | string>(
+	most: number,
+	keyOf: (...args: A) => string,
+	make: (...args: A) => R,
+): (...args: A) => R {
+	const known = new LRUCache<string, R>({ max: most });
+	return (...args) => {
+		const key = keyOf(...args);
+		const before = known.get(key);
+		if (before !== undefined) return before;
+		const now = make(...args);
+		known.set(key, now);
+		return now;
+	};
+}
+
+/** A number for each object, the same as long as it lives: a key for what is itself kept. */
+export function numbered(): (object: object) => number {
+	const numbers = new WeakMap<object, number>();
+	let next = 0;
+	return (object) => {
+		const known = numbers.get(object);
+		if (known !== undefined) return known;
+		numbers.set(object, (next += 1));
+		return next;
+	};
+}
