@@ -6,7 +6,7 @@ export default defineConfig({
 			{
 				test: {
 					name: 'core',
-					include: ['core/**/*.test.ts', 'scripts/**/*.test.ts'],
+					include: ['core/**/*.test.ts', 'scripts/**/*.test.ts', 'web/server/**/*.test.ts'],
 					setupFiles: ['scripts/lib/seed.ts'],
 					testTimeout: 120_000,
 				},

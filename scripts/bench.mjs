@@ -21,7 +21,7 @@ const lines = JSON.parse(output(process.execPath, ['--import', 'tsx', 'scripts/b
 
 const { address, leave } = await serveUntilExit({
 	name: `bench-${process.pid}`,
-	env: { SIGN_INS_A_QUARTER: '1000000' },
+	env: { SIGN_INS_A_QUARTER: '1000000', DEMO_ENTRIES_AN_HOUR: '1000000', STRANGERS_BURST_MS: '1000000000' },
 });
 
 const cookie = await enterDemo(address);

@@ -112,9 +112,3 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	glossary: '',
 	sides: { right: 'RS', wrong: 'WS' },
 };
-
-/** A style while it is typed: the same shape, the words not yet held to their limits. */
-export const DraftHouseStyleSchema = HouseStyleSchema.extend({
-	glossary: z.string(),
-	sides: z.object({ right: z.string(), wrong: z.string() }),
-});

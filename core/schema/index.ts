@@ -3,6 +3,7 @@ export * from './crossing.ts';
 export * from './design.ts';
 export * from './export.ts';
 export * from './house-style.ts';
+export * from './lenient.ts';
 export * from './lesson.ts';
 export * from './note.ts';
 export * from './save.ts';

@@ -5,7 +5,7 @@ import { CRAFT_IDS, DEMONSTRATIONS } from '../craft/index.ts';
 import { MISTAKE_IDS } from '../handling/index.ts';
 import { MAX_SENTENCE_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
 import { CrossingSchema } from './crossing.ts';
-import { DraftNoteSchema, NoteSchema } from './note.ts';
+import { NoteSchema } from './note.ts';
 import { SwatchSchema } from './swatch.ts';
 
 /** Stated limits; what is longer is refused with a message that names them. */
@@ -150,23 +150,6 @@ export const LessonSchema = z.object({
 		.array(StepSchema)
 		.max(LESSON_LIMITS.steps, `A lesson has at most ${LESSON_LIMITS.steps} steps. Start a second lesson.`)
 		.refine((steps) => new Set(steps.map((s) => s.id)).size === steps.length, 'Two steps carry the same id.'),
-});
-
-/** A lesson as it stands while it is typed: the same shape, not yet held to its limits. */
-export const DraftLessonSchema = LessonSchema.extend({
-	title: z.string(),
-	plan: PlanSchema.extend({ minutes: z.number(), learners: z.number() }).default(DEFAULT_PLAN),
-	steps: z.array(
-		z.discriminatedUnion('kind', [
-			CrossingStepSchema.extend({ note: DraftNoteSchema }),
-			CompareStepSchema.extend({ note: DraftNoteSchema }),
-			SwatchStepSchema.extend({ note: DraftNoteSchema }),
-			CheckStepSchema.extend({ note: DraftNoteSchema, checks: z.array(z.enum(CHECKS)) }),
-			FinishStepSchema.extend({ note: DraftNoteSchema, parts: z.array(z.enum(FINISHES)) }),
-			RestStepSchema.extend({ note: DraftNoteSchema }),
-			TextStepSchema.extend({ text: DraftNoteSchema }),
-		]),
-	),
 });
 
 export type Lesson = z.infer<typeof LessonSchema>;

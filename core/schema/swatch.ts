@@ -41,9 +41,6 @@ export const SwatchSchema = z.object({
 });
 export type Swatch = z.infer<typeof SwatchSchema>;
 
-/** A swatch as it stands while it is typed: the same shape, not yet held to its limits. */
-export const DraftSwatchSchema = SwatchSchema.extend({ title: z.string(), castOn: z.number(), text: z.string() });
-
 export const NewSwatchSchema = z.object({ swatch: SwatchSchema });
 /** A write of a whole swatch carries the version that it was made from. */
 export const SaveSwatchSchema = z.object({ version: z.number().int().min(1).max(2_147_483_647), swatch: SwatchSchema });

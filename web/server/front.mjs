@@ -12,7 +12,7 @@ import { join, resolve } from 'node:path';
 import { constants } from 'node:zlib';
 import compression from 'compression';
 import sirv from 'sirv';
-import { say } from './said.mjs';
+import { GUARDS, say } from './said.mjs';
 import { addressOf, readSettings } from './settings.mjs';
 import { Thread } from './threads.mjs';
 import { Turns, Uses } from './turns.mjs';
@@ -271,7 +271,7 @@ export async function startFront(build, env) {
 		request.on('error', () => undefined);
 		response.on('error', () => undefined);
 		if (request.url === '/health') {
-			response.writeHead(200, { 'content-type': 'text/plain', 'cache-control': 'no-store' });
+			response.writeHead(200, { ...GUARDS, 'content-type': 'text/plain', 'content-length': 2 });
 			response.end('ok');
 			return;
 		}

@@ -9,6 +9,14 @@ const TITLES = /** @type {Readonly<Record<number, string>>} */ ({
 	429: 'Too many ripples',
 });
 
+/** What the app puts on its answers too. */
+export const GUARDS = {
+	'x-content-type-options': 'nosniff',
+	'x-frame-options': 'DENY',
+	'referrer-policy': 'same-origin',
+	'cache-control': 'no-store',
+};
+
 /**
  * @param {import('node:http').IncomingMessage} request
  * @param {import('node:http').ServerResponse} response
@@ -34,8 +42,7 @@ export function say(request, response, status, message, wait) {
 					.replace('%sveltekit.error.message%', message);
 	response.writeHead(status, {
 		'content-type': isJson ? 'application/json' : 'text/html; charset=utf-8',
-		'cache-control': 'no-store',
-		'x-content-type-options': 'nosniff',
+		...GUARDS,
 		...(wait === undefined ? {} : { 'retry-after': String(wait) }),
 	});
 	response.end(body);

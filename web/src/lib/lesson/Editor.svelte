@@ -179,7 +179,7 @@
 			</div>
 		</div>
 		<div class="mt-1 flex min-h-[1.6lh] flex-wrap items-center justify-between gap-x-6">
-			<SaveNote state={save.state} />
+			<SaveNote {save} />
 			<p role="status" data-testid="said">
 				{#if said}
 					{said.words}

@@ -1,4 +1,4 @@
-import { DraftLessonSchema, LessonSchema, type Lesson } from '@pond-loop/core/schema';
+import { LessonSchema, type Lesson } from '@pond-loop/core/schema';
 import { Autosave } from '$lib/save/autosave.svelte';
 import { saveLesson } from './api';
 
@@ -11,6 +11,6 @@ export interface OpenedLesson {
 /** One open lesson on its way to the server. */
 export const keepLesson = ({ id, version, lesson }: OpenedLesson): Autosave<Lesson> =>
 	new Autosave(
-		{ key: id, schema: LessonSchema, draft: DraftLessonSchema, send: (v, value) => saveLesson(id, v, value) },
+		{ key: id, schema: LessonSchema, send: (v, value) => saveLesson(id, v, value) },
 		{ version, value: lesson },
 	);

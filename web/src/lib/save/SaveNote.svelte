@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import type { SaveState } from './autosave.svelte';
+	import type { Autosave } from './autosave.svelte';
+	import { UNREACHED } from './send';
 
 	interface Props {
-		state: SaveState<unknown>;
+		save: Pick<Autosave<unknown>, 'state' | 'clean' | 'spare' | 'dropSpare'>;
 	}
-	const { state }: Props = $props();
+	const { save }: Props = $props();
+	const state = $derived(save.state);
 	const calm = $derived(state.kind === 'saved' || state.kind === 'saving');
 	const refused = $derived(state.kind === 'refused' || state.kind === 'stale');
 </script>
@@ -27,14 +29,29 @@
 	{:else if state.kind === 'saving'}
 		saving …
 	{:else if state.kind === 'waiting'}
-		Not saved yet: the server does not answer. It is kept here and sent again.
+		Not saved yet. {UNREACHED[state.why]} It is kept in this browser and sent again.
 	{:else if state.kind === 'signed-out'}
-		Not saved yet: you are signed out. It is kept in this tab.
+		Not saved yet: you are signed out. It is kept in this browser.
 		<a class="wordlink" href="/sign-in?to={encodeURIComponent(page.url.pathname)}">Sign in and go on</a>
 	{:else if state.kind === 'refused'}
-		Not saved: {state.message}
+		Not saved: {state.message} It is kept in this browser.
+		{#if state.unclean}<button type="button" class="wordlink ml-1" onclick={() => save.clean()}>Take it out</button
+			>{/if}
 	{:else}
 		Not saved: changed in another window.
 		<a class="wordlink" href="#two-versions">Choose one of the two</a>
 	{/if}
 </p>
+{#if save.spare !== undefined}
+	<details class="border-warning mt-2 border-l-4 py-1 pl-4" data-testid="spare">
+		<summary class="cursor-pointer">
+			Something typed here earlier could not be put back in its place. It is kept as text.
+		</summary>
+		<textarea
+			class="border-base-300 mt-2 h-40 w-full rounded-lg border p-2 font-mono text-[0.8rem]"
+			readonly
+			aria-label="What was typed"
+			value={save.spare}></textarea>
+		<button type="button" class="wordlink" onclick={() => save.dropSpare()}>I need it no more</button>
+	</details>
+{/if}

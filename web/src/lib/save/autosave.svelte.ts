@@ -1,15 +1,16 @@
 /**
  * One open document (a lesson, the house style): its history, and its way to the server.
  *
- * Every change is kept in the tab's own storage at once and sent after a short
+ * Every change is kept in the browser's own storage at once and sent after a short
  * rest. "saved" is only shown for what the server has confirmed; what it has not
- * is sent again until it has, and survives a reload.
+ * is sent again until it has, and survives a reload, a closed tab and a browser that ends.
+ * Nothing that was typed is thrown away because it cannot be kept or read: it is offered again.
  */
 
 import { change, redo, startHistory, undo, type History } from '@pond-loop/core/lesson';
-import { firstIssue } from '@pond-loop/core/schema';
+import { cleanedIn, firstIssue, lenient, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { z } from 'zod';
-import type { Answer } from './send';
+import type { Answer, Unreached } from './send';
 
 const REST_MS = 450;
 const FIRST_RETRY_MS = 1000;
@@ -25,8 +26,6 @@ export interface Keeping<T> {
 	/** Tells its draft in the tab from those of other documents. */
 	readonly key: string;
 	readonly schema: z.ZodType<T>;
-	/** What it may be while it is typed: the same shape, not yet held to its limits. */
-	readonly draft: z.ZodType<T>;
 	/** Sends it, with the version that it was made from. */
 	readonly send: (version: number, value: T) => Promise<Answer<{ version: number }, Stored<T>>>;
 }
@@ -34,9 +33,10 @@ export interface Keeping<T> {
 export type SaveState<T> =
 	| { readonly kind: 'saved' }
 	| { readonly kind: 'saving' }
-	| { readonly kind: 'waiting' }
+	| { readonly kind: 'waiting'; readonly why: Unreached }
 	| { readonly kind: 'signed-out' }
-	| { readonly kind: 'refused'; readonly message: string }
+	/** `unclean`: it holds signs that cannot be kept, which `clean` takes out. */
+	| { readonly kind: 'refused'; readonly message: string; readonly unclean?: boolean }
 	| { readonly kind: 'stale'; readonly theirs: Stored<T> };
 
 export class Autosave<T> {
@@ -48,6 +48,7 @@ export class Autosave<T> {
 	#retry = FIRST_RETRY_MS;
 	#sending: Promise<void> | undefined;
 	#disposed = false;
+	#spare = $state.raw<string>();
 
 	constructor(keeping: Keeping<T>, opened: Stored<T>) {
 		this.#keeping = keeping;
@@ -60,6 +61,15 @@ export class Autosave<T> {
 	}
 	get state(): SaveState<T> {
 		return this.#state;
+	}
+	/** A draft that was kept in this browser and cannot be read as such a document any more, as text. */
+	get spare(): string | undefined {
+		return this.#spare;
+	}
+	/** The teacher has seen it, and needs it no more. */
+	dropSpare(): void {
+		this.#spare = undefined;
+		drop(this.#spareKey);
 	}
 	get canUndo(): boolean {
 		return this.#history.past.length > 0;
@@ -89,17 +99,20 @@ export class Autosave<T> {
 		this.#sendAfter(REST_MS);
 	}
 
-	/** Picks up what a reload or a dead server left unsent in this tab. */
+	/** Picks up what a reload, a closed tab or a dead server left unsent in this browser. */
 	recover(): void {
-		const text = sessionStorage.getItem(this.#draftKey);
+		this.#spare = find(this.#spareKey);
+		const text = find(this.#draftKey);
 		if (!text) return;
-		let draft: Stored<T> | undefined;
-		try {
-			draft = z.object({ version: z.number(), value: this.#keeping.draft }).safeParse(JSON.parse(text)).data;
-		} catch {
-			draft = undefined;
+		const draft = this.#readDraft(text);
+		if (!draft) {
+			// Of no use as it is, and not ours to throw away.
+			put(this.#spareKey, text);
+			this.#spare = text;
+			this.#dropDraft();
+			return;
 		}
-		if (!draft || this.#same(draft.value, this.value)) {
+		if (this.#same(draft.value, this.value)) {
 			this.#dropDraft();
 			return;
 		}
@@ -116,6 +129,16 @@ export class Autosave<T> {
 	/** Whether something typed has not been sent yet. */
 	get unsent(): boolean {
 		return this.#timer !== undefined || this.#sending !== undefined;
+	}
+
+	/** Whether something that was typed is with nobody but this browser. */
+	get unsaved(): boolean {
+		return this.unsent || this.#state.kind !== 'saved';
+	}
+
+	/** Takes out the signs that cannot be kept; one undo brings them back. */
+	clean(): void {
+		this.change(cleanedIn(this.value));
 	}
 
 	/** Sends at once what still waits, and comes back when it was answered: before the page is left or printed. */
@@ -187,6 +210,11 @@ export class Autosave<T> {
 			this.#state = { kind: 'refused', message: firstIssue(checked.error) };
 			return;
 		}
+		const unclean = uncleanIn(checked.data);
+		if (unclean) {
+			this.#state = { kind: 'refused', message: uncleanWords(unclean), unclean: true };
+			return;
+		}
 		const answer = await this.#keeping.send(this.#version, checked.data);
 		switch (answer.kind) {
 			case 'ok':
@@ -207,7 +235,7 @@ export class Autosave<T> {
 				return;
 			case 'signed-out':
 			case 'unreached':
-				this.#state = { kind: answer.kind === 'unreached' ? 'waiting' : 'signed-out' };
+				this.#state = answer.kind === 'unreached' ? { kind: 'waiting', why: answer.why } : { kind: 'signed-out' };
 				this.#sendAfter(this.#retry);
 				this.#retry = Math.min(this.#retry * 2, LAST_RETRY_MS);
 		}
@@ -231,17 +259,48 @@ export class Autosave<T> {
 		return normal(a) === normal(b);
 	}
 
+	#readDraft(text: string): Stored<T> | undefined {
+		try {
+			const schema = z.object({ version: z.number(), value: lenient(this.#keeping.schema) });
+			return schema.safeParse(JSON.parse(text)).data as Stored<T> | undefined;
+		} catch {
+			return undefined;
+		}
+	}
+
 	get #draftKey(): string {
 		return `pond-draft-${this.#keeping.key}`;
 	}
+	get #spareKey(): string {
+		return `pond-spare-${this.#keeping.key}`;
+	}
 	#keepDraft(): void {
+		put(this.#draftKey, JSON.stringify({ version: this.#version, value: this.value }));
+	}
+	#dropDraft(): void {
+		drop(this.#draftKey);
+	}
+}
+
+// A tab finds what was typed in it; after it was closed, any other tab of this browser does.
+
+function find(key: string): string | undefined {
+	return sessionStorage.getItem(key) ?? localStorage.getItem(key) ?? undefined;
+}
+
+function put(key: string, text: string): void {
+	for (const storage of [sessionStorage, localStorage]) {
 		try {
-			sessionStorage.setItem(this.#draftKey, JSON.stringify({ version: this.#version, value: this.value }));
+			storage.setItem(key, text);
 		} catch {
 			// More than the browser keeps for a page: it is still here, and still sent.
 		}
 	}
-	#dropDraft(): void {
-		sessionStorage.removeItem(this.#draftKey);
-	}
+}
+
+function drop(key: string): void {
+	const own = sessionStorage.getItem(key);
+	sessionStorage.removeItem(key);
+	// What another tab has typed since is not this one's to drop.
+	if (own === null || localStorage.getItem(key) === own) localStorage.removeItem(key);
 }

@@ -1,5 +1,5 @@
 import { addStep, emptyLesson, rename } from '@pond-loop/core/lesson';
-import { noteOf, type Lesson, type Step } from '@pond-loop/core/schema';
+import { noteOf, uncleanAt, type Lesson, type Step } from '@pond-loop/core/schema';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepLesson } from '$lib/lesson/keep';
 import type { Autosave } from './autosave.svelte';
@@ -45,6 +45,13 @@ const start = emptyLesson('First');
 let server: FakeServer;
 let save: Autosave<Lesson>;
 const stored = new Map<string, string>();
+/** What outlives the tab. */
+const lasting = new Map<string, string>();
+const storage = (map: Map<string, string>): Partial<Storage> => ({
+	getItem: (key) => map.get(key) ?? null,
+	setItem: (key, value) => void map.set(key, value),
+	removeItem: (key) => void map.delete(key),
+});
 
 const open = (): Autosave<Lesson> => keepLesson({ id: ID, version: server.version, lesson: server.lesson });
 const after = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
@@ -54,11 +61,10 @@ beforeEach(() => {
 	stored.clear();
 	server = new FakeServer(start);
 	vi.stubGlobal('fetch', server.fetch);
-	vi.stubGlobal('sessionStorage', {
-		getItem: (key: string) => stored.get(key) ?? null,
-		setItem: (key: string, value: string) => stored.set(key, value),
-		removeItem: (key: string) => stored.delete(key),
-	});
+	lasting.clear();
+	vi.stubGlobal('sessionStorage', storage(stored));
+	vi.stubGlobal('localStorage', storage(lasting));
+	vi.stubGlobal('navigator', { onLine: true });
 	save = open();
 });
 afterEach(() => {
@@ -78,7 +84,7 @@ describe('an open lesson', () => {
 		await after(500);
 		expect(server.saves).toEqual(['Fin']);
 		expect(save.state.kind).toBe('saved');
-		expect(stored.size).toBe(0);
+		expect([stored.size, lasting.size]).toEqual([0, 0]);
 	});
 
 	it('keeps what is typed while a save is on its way, and sends it next with the right version', async () => {
@@ -137,6 +143,29 @@ describe('an open lesson', () => {
 		save.change(addStep(start, note('short')));
 		await after(600);
 		expect(save.state.kind).toBe('saved');
+	});
+
+	it('tells a sign that nobody sees and no database keeps, and takes it out when asked', async () => {
+		save.change(rename(start, 'Reed\u0000bed'));
+		await after(600);
+		expect(save.state).toMatchObject({ kind: 'refused', unclean: true, message: expect.stringContaining('sign 5') });
+		expect(server.saves).toEqual([]);
+		save.clean();
+		await after(600);
+		expect([server.saves, uncleanAt(save.value.title)]).toEqual([['Reedbed'], undefined]);
+	});
+
+	it.each([
+		['silent', () => (server.down = true)],
+		['offline', () => [(server.down = true), vi.stubGlobal('navigator', { onLine: false })]],
+		['trouble', () => vi.stubGlobal('fetch', async () => Response.json({ message: 'x' }, { status: 503 }))],
+		['busy', () => vi.stubGlobal('fetch', async () => Response.json({ message: 'x' }, { status: 429 }))],
+	])('says why it waits: %s', async (why, happens) => {
+		happens();
+		save.change(rename(start, 'Waiting'));
+		await after(600);
+		expect(save.state).toEqual({ kind: 'waiting', why });
+		expect(save.unsaved).toBe(true);
 	});
 
 	it('is sent at once when the page is left', async () => {
@@ -226,12 +255,49 @@ describe('after a reload', () => {
 		expect(server.saves).toEqual([]);
 	});
 
-	it('spoilt or outdated drafts are dropped', () => {
-		for (const text of ['{', '{"version":3}', JSON.stringify({ version: 3, value: start })]) {
+	it('a draft over its limits comes back whole, with what is wrong, and is kept until it is mended', async () => {
+		const long = { ...start, title: '', steps: [{ ...note('x'), minutes: 300 } as Step, note('and one more')] };
+		save.change(long);
+		await after(600);
+		expect(save.state.kind).toBe('refused');
+		save.dispose();
+		save = open();
+		save.recover();
+		expect(save.value).toEqual(long);
+		await after(600);
+		expect([save.state.kind, stored.size]).toEqual(['refused', 1]);
+		save.change({ ...long, title: 'Mended', steps: [note('x')] });
+		await after(600);
+		expect([server.saves, stored.size]).toEqual([['Mended'], 0]);
+	});
+
+	it('what was unsent when its tab was closed is found by the next one', async () => {
+		server.down = true;
+		save.change(rename(start, 'In a closed tab'));
+		await after(600);
+		save.dispose();
+		stored.clear();
+		server.down = false;
+		save = open();
+		save.recover();
+		await after(600);
+		expect([server.saves, lasting.size]).toEqual([['In a closed tab'], 0]);
+	});
+
+	it('a draft that cannot be read is never thrown away: it stands there as text', () => {
+		for (const text of ['{', '{"version":3}', JSON.stringify({ version: 3, value: { kind: 'of another age' } })]) {
 			stored.set(`pond-draft-${ID}`, text);
 			save.recover();
-			expect([save.value.title, save.state.kind, stored.size]).toEqual(['First', 'saved', 0]);
+			expect([save.value.title, save.state.kind, save.spare]).toEqual(['First', 'saved', text]);
+			save = open();
+			save.recover();
+			expect(save.spare).toBe(text);
+			save.dropSpare();
+			expect([save.spare, stored.size, lasting.size]).toEqual([undefined, 0, 0]);
 		}
+		stored.set(`pond-draft-${ID}`, JSON.stringify({ version: 3, value: start }));
+		save.recover();
+		expect([save.spare, stored.size]).toEqual([undefined, 0]);
 	});
 
 	it('a closed lesson sends nothing behind the back of the one that is open', async () => {

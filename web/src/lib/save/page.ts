@@ -3,6 +3,8 @@ import { beforeNavigate, goto } from '$app/navigation';
 import type { Autosave } from './autosave.svelte';
 
 const LEAVE_AFTER_MS = 2000;
+const STAY =
+	'Not everything is saved yet. It is kept in this browser and put back when you open this page again. Leave it now?';
 
 /**
  * Ties an open document to its page: picks up what was unsent when it comes, sends what is unsent
@@ -14,10 +16,16 @@ export function saveWithPage<T>(save: Autosave<T>): void {
 		const flush = (): void => void save.flush();
 		const hurry = (): void => save.hurry();
 		const seen = (): void => (document.visibilityState === 'hidden' ? flush() : hurry());
+		// What is not saved stays in this browser; but whoever closes it for good should know.
+		const leave = (event: BeforeUnloadEvent): void => {
+			if (save.unsaved && save.state.kind !== 'saving') event.preventDefault();
+		};
+		addEventListener('beforeunload', leave);
 		addEventListener('pagehide', flush);
 		addEventListener('online', hurry);
 		document.addEventListener('visibilitychange', seen);
 		return () => {
+			removeEventListener('beforeunload', leave);
 			removeEventListener('pagehide', flush);
 			removeEventListener('online', hurry);
 			document.removeEventListener('visibilitychange', seen);
@@ -28,12 +36,15 @@ export function saveWithPage<T>(save: Autosave<T>): void {
 	let leaving = false;
 	// The next page, such as the sheet, must show what was just typed.
 	beforeNavigate((navigation) => {
-		if (leaving || navigation.willUnload || !navigation.to || !save.unsent) return;
+		if (leaving || navigation.willUnload || !navigation.to || !save.unsaved) return;
 		const { url } = navigation.to;
 		navigation.cancel();
 		leaving = true;
 		void Promise.race([save.flush(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
-			.then(() => goto(url))
+			.then(() => {
+				if (!save.unsaved || confirm(STAY)) return goto(url);
+				return undefined;
+			})
 			.finally(() => (leaving = false));
 	});
 }

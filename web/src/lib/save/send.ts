@@ -16,7 +16,10 @@ export type Answer<T, Current = never> =
 	/** Nobody is signed in any more: worth sending again once somebody is. */
 	| { readonly kind: 'signed-out' }
 	/** No answer, or the server is in trouble: worth sending again. */
-	| { readonly kind: 'unreached' };
+	| { readonly kind: 'unreached'; readonly why: Unreached };
+
+/** This device is offline; the server is silent; it says that it is in trouble, or has too much to do. */
+export type Unreached = 'offline' | 'silent' | 'trouble' | 'busy';
 
 /** Sends JSON. `current` is what a stale write is answered with, where the address knows versions. */
 export async function send<T, Current = never>(
@@ -38,9 +41,10 @@ export async function send<T, Current = never>(
 		});
 		data = await response.json();
 	} catch {
-		return { kind: 'unreached' };
+		return { kind: 'unreached', why: navigator.onLine ? 'silent' : 'offline' };
 	}
-	if (response.status >= 500) return { kind: 'unreached' };
+	if (response.status === 429) return { kind: 'unreached', why: 'busy' };
+	if (response.status >= 500) return { kind: 'unreached', why: 'trouble' };
 	if (response.status === 401) return { kind: 'signed-out' };
 	if (response.status === 409 && current) {
 		const stale = z.object({ current }).safeParse(data);
@@ -53,8 +57,16 @@ export async function send<T, Current = never>(
 		};
 	}
 	const checked = schema.safeParse(data);
-	return checked.success ? { kind: 'ok', value: checked.data } : { kind: 'unreached' };
+	return checked.success ? { kind: 'ok', value: checked.data } : { kind: 'unreached', why: 'trouble' };
 }
+
+/** Why nothing came back, in a sentence. */
+export const UNREACHED: Readonly<Record<Unreached, string>> = {
+	offline: 'This device is offline.',
+	silent: 'The server did not answer.',
+	trouble: 'The server is in trouble.',
+	busy: 'The server has too much to do just now.',
+};
 
 /** What to tell the teacher about an answer; nothing when it went well. */
 export function troubleOf(answer: Answer<unknown, unknown>): string | undefined {
@@ -68,6 +80,6 @@ export function troubleOf(answer: Answer<unknown, unknown>): string | undefined 
 		case 'signed-out':
 			return 'You are signed out. Sign in again in another tab, then try once more; nothing is lost here.';
 		case 'unreached':
-			return 'The server did not answer. Nothing is lost here; try again in a moment.';
+			return `${UNREACHED[answer.why]} Nothing is lost here; try again in a moment.`;
 	}
 }

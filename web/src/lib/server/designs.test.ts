@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { DESIGN_LIMITS } from '@pond-loop/core/schema';
+import { DESIGN_LIMITS, type Export } from '@pond-loop/core/schema';
 import { afterAll, describe, expect, it } from 'vitest';
-import { exportAll } from './accounts';
+import { exportOf } from './accounts';
 import { closeDatabase } from './database';
 import { designsOf, removeDesign, saveDesign } from './designs';
-import { newTeacher } from './test/made';
+import { newTeacher, whole } from './test/made';
 
 afterAll(closeDatabase);
 
@@ -34,7 +34,7 @@ describe('crossings of one’s own', () => {
 		expect(await saveDesign(teacher, { ...first, name: 'Sedge' })).toBe('saved');
 		expect(await removeDesign(teacher, first.id)).toBe('Sedge');
 		expect(await saveDesign(teacher, first)).toBe('saved');
-		expect((await exportAll(teacher, new Date())).designs).toEqual([first]);
+		expect((JSON.parse(await whole(exportOf(teacher, new Date()))) as Export).designs).toEqual([first]);
 	});
 
 	it('are kept up to a stated number', async () => {

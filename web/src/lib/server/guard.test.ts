@@ -18,6 +18,10 @@ describe('the place after signing in', () => {
 			'javascript:alert(1)',
 			'data:text/html,x',
 			'\t//else.example',
+			'/.//else.example',
+			'/..//else.example/x',
+			'/./\\else.example',
+			'/%2e//else.example',
 		]) {
 			expect(after(to)).toBe('/');
 		}
@@ -25,6 +29,7 @@ describe('the place after signing in', () => {
 			fc.property(fc.oneof(fc.string(), fc.webUrl()), (to) => {
 				const place = after(to);
 				expect(new URL(place, 'https://pond.example').origin).toBe('https://pond.example');
+				expect(place).toMatch(/^\/(?![/\\])/);
 			}),
 		);
 	});

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, describe, expect, it } from 'vitest';
 import { closeDatabase } from './database';
-import { countSignIn, countSignUp, forgiveSignIns, tryAgainIn } from './limits';
+import { countRecovery, countSignIn, countSignUp, placeOf, forgiveSignIns, tryAgainIn } from './limits';
 
 afterAll(closeDatabase);
 
@@ -17,6 +17,30 @@ describe('limits', () => {
 		expect(await countSignIn('203.0.113.2', name)).toBe(0);
 		await forgiveSignIns('203.0.113.1', name);
 		expect(await countSignIn('203.0.113.1', name)).toBe(0);
+	});
+
+	it('never lock out a browser that the teacher signed in with, however many strangers try the name', async () => {
+		const name = `wanted-${randomUUID()}`;
+		const strangers = await Promise.all(
+			Array.from({ length: 220 }, (_, i) => countSignIn(`203.0.113.${i % 22}`, name).then((w) => w === 0)),
+		);
+		expect(strangers.filter(Boolean).length).toBeLessThanOrEqual(200);
+		expect(await countSignIn('198.51.100.77', name)).toBeGreaterThan(0);
+		expect(await countSignIn('198.51.100.77', name, 'the token of a known browser')).toBe(0);
+		// A known browser is not free either: its own tries are counted.
+		const own = await Promise.all(
+			Array.from({ length: 25 }, () => countSignIn('198.51.100.77', name, 'another token')),
+		);
+		expect(own.filter((w) => w === 0).length).toBe(20);
+		// Whoever has a recovery code is not held up by tries at the name.
+		expect(await countRecovery('198.51.100.77')).toBe(0);
+	});
+
+	it('take a whole network of the long kind for one, and both ways of writing the short kind', () => {
+		expect(placeOf('2001:db8:1:2:3:4:5:6')).toBe(placeOf('2001:db8:1:2:ffff::1'));
+		expect(placeOf('2001:db8:1:2::1')).not.toBe(placeOf('2001:db8:1:3::1'));
+		expect(placeOf('::ffff:203.0.113.9')).toBe('203.0.113.9');
+		expect(placeOf('not an address')).toBe('not an address');
 	});
 
 	it('allow so many new accounts an hour from one address', async () => {

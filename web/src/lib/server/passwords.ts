@@ -1,9 +1,12 @@
 /**
- * Slow hashes of passwords. The work runs in the thread pool, off the event loop, and on all cores
- * but one, so that many people signing in at once do not stop the others.
+ * Slow hashes of passwords. They are made in a process of their own that stands back behind everything
+ * else, on all cores but one, so that many people signing in at once do not stop the others.
  */
 
+import { fork, type ChildProcess } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
 import { hash, verify, type Options } from '@node-rs/argon2';
 import pLimit from 'p-limit';
 
@@ -22,7 +25,69 @@ function inTurn<T>(work: () => Promise<T>): Promise<T> {
 	return limit(work);
 }
 
-export const hashPassword = (password: string): Promise<string> => inTurn(() => hash(password, OPTIONS));
+interface Asked {
+	readonly password: string;
+	readonly options?: Options;
+	/** Verify against this hash; make a new one when left out. */
+	readonly against?: string;
+}
+
+interface Waiting {
+	readonly done: (answer: string | boolean) => void;
+	readonly failed: (error: Error) => void;
+}
+
+let hasher: ChildProcess | undefined;
+const waiting = new Map<number, Waiting>();
+let next = 0;
+
+// Not part of the bundle: it is started from where the app stands.
+const program = (): string => join(process.env['POND_LOOP_ROOT'] ?? process.cwd(), 'web', 'workers', 'hash.mjs');
+
+function started(): ChildProcess {
+	if (hasher) return hasher;
+	const child = fork(program(), { stdio: 'ignore', execArgv: [] });
+	hasher = child;
+	child.on('message', (told: { id: number; answer?: string | boolean; failed?: string }) => {
+		const one = waiting.get(told.id);
+		waiting.delete(told.id);
+		if (told.answer !== undefined) one?.done(told.answer);
+		else one?.failed(new Error(told.failed ?? 'the hash failed'));
+	});
+	const over = (): void => {
+		if (hasher === child) hasher = undefined;
+		for (const [id, one] of waiting) {
+			waiting.delete(id);
+			one.failed(new Error('the process that hashes passwords ended'));
+		}
+	};
+	child.once('exit', over);
+	child.once('error', over);
+	// It does not keep a server running that has nothing else to do.
+	child.unref();
+	child.channel?.unref();
+	return child;
+}
+
+const ask = (asked: Asked): Promise<string | boolean> =>
+	new Promise((done, failed) => {
+		const id = (next += 1);
+		waiting.set(id, { done, failed });
+		started().send({ id, ...asked }, (error) => {
+			if (!error) return;
+			waiting.delete(id);
+			failed(error);
+		});
+	});
+
+/** Where the program does not stand, as in a part of the app that is tested by itself, the hash is made here. */
+async function hashing(asked: Asked): Promise<string | boolean> {
+	if (existsSync(program())) return ask(asked);
+	return asked.against === undefined ? hash(asked.password, asked.options) : verify(asked.against, asked.password);
+}
+
+export const hashPassword = (password: string): Promise<string> =>
+	inTurn(async () => String(await hashing({ password, options: OPTIONS })));
 
 let nobody: Promise<string> | undefined;
 
@@ -32,6 +97,6 @@ let nobody: Promise<string> | undefined;
  */
 export async function isPassword(password: string, stored: string | null | undefined): Promise<boolean> {
 	const against = stored ?? (await (nobody ??= hashPassword('nobody signs in with this')));
-	const right = await inTurn(() => verify(against, password));
+	const right = (await inTurn(() => hashing({ password, against }))) === true;
 	return right && stored !== null && stored !== undefined;
 }

@@ -11,6 +11,7 @@ import {
 	restoreSwatch,
 	savePlace,
 	saveSwatch,
+	swatchAt,
 	swatchVersions,
 } from './swatches';
 import { ensureTeacher, type Teacher } from './teachers';
@@ -58,12 +59,14 @@ describe('swatches in the database', () => {
 		expect((await saveSwatch(ours, id, 1, titled('Two'))).kind).toBe('saved');
 		expect((await saveSwatch(ours, id, 2, titled('Three'))).kind).toBe('saved');
 		expect(await saveSwatch(ours, id, 2, titled('Late'))).toMatchObject({ kind: 'stale', current: { version: 3 } });
-		const titles = async (): Promise<string[]> => (await swatchVersions(ours, id)).map((v) => v.value.title);
+		const titles = async (): Promise<string[]> => (await swatchVersions(ours, id)).map((v) => v.title);
 		expect(await titles()).toEqual(['One']);
 		// As if what stands there now had been saved a while after that.
 		await database().query(`UPDATE swatches SET updated_at = now() + interval '5 minutes' WHERE id = $1`, [id]);
 		await saveSwatch(ours, id, 3, titled('Four'));
 		expect(await titles()).toEqual(['Three', 'One']);
+		expect(await swatchAt(ours, id, 1)).toEqual(titled('One'));
+		expect([await swatchAt(other, id, 1), await swatchAt(ours, id, 99)]).toEqual([undefined, undefined]);
 	});
 
 	it('keep no more than so many versions of each', async () => {

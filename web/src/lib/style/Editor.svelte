@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { readGlossary, wordsFor } from '@pond-loop/core/notation';
-	import { DraftHouseStyleSchema, HouseStyleSchema, HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
+	import { HouseStyleSchema, HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
 	import { invalidate } from '$app/navigation';
 	import { Autosave } from '$lib/save/autosave.svelte';
 	import { saveWithPage } from '$lib/save/page';
@@ -28,7 +28,6 @@
 		{
 			key: `house-style-${owner}`,
 			schema: HouseStyleSchema,
-			draft: DraftHouseStyleSchema,
 			send: async (version, style) => {
 				const answer = await saveStyle(version, style);
 				// Pages opened from here on follow it.
@@ -65,7 +64,7 @@
 		</div>
 		<div class="mt-1 flex flex-wrap justify-between gap-x-6">
 			<p class="quiet">How you say and show things. Everything here follows it.</p>
-			<SaveNote state={save.state} />
+			<SaveNote {save} />
 		</div>
 		{#if save.state.kind === 'stale'}
 			<TwoVersions

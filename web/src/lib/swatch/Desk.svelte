@@ -308,7 +308,7 @@
 				<option value="any">Any school</option>
 			</select></label
 		>
-		<SaveNote state={save.state} />
+		<SaveNote {save} />
 	</div>
 
 	{#if save.state.kind === 'stale'}

@@ -1,4 +1,4 @@
-import { DraftSwatchSchema, SwatchSchema, type Swatch } from '@pond-loop/core/schema';
+import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
 import { Autosave } from '$lib/save/autosave.svelte';
 import { saveSwatch } from './api';
 
@@ -11,6 +11,6 @@ export interface OpenedSwatch {
 /** One open swatch on its way to the server. */
 export const keepSwatch = ({ id, version, swatch }: OpenedSwatch): Autosave<Swatch> =>
 	new Autosave(
-		{ key: id, schema: SwatchSchema, draft: DraftSwatchSchema, send: (v, value) => saveSwatch(id, v, value) },
+		{ key: id, schema: SwatchSchema, send: (v, value) => saveSwatch(id, v, value) },
 		{ version, value: swatch },
 	);

@@ -13,6 +13,13 @@ export const account = (more: Partial<NewAccount> = {}): NewAccount => ({
 	...more,
 });
 
+/** All pieces of something that is given out as it is read. */
+export async function whole(pieces: AsyncIterable<string>): Promise<string> {
+	let text = '';
+	for await (const piece of pieces) text += piece;
+	return text;
+}
+
 export async function newTeacher(
 	more: Partial<NewAccount> = {},
 ): Promise<{ teacher: Teacher; signInName: string; codes: string[] }> {

@@ -14,6 +14,8 @@
 	import { DESIGN_LIMITS } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
+	import { z } from 'zod';
+	import { Typed } from '$lib/save/typed.svelte';
 	import { saveDesign } from '$lib/design/api';
 	import Cords from '$lib/design/Cords.svelte';
 	import Groups from '$lib/design/Groups.svelte';
@@ -28,6 +30,28 @@
 	const given = fromCanonical(page.url.searchParams.get('from') ?? '');
 	let draft = $state.raw<Draft>(given.ok ? draftOf(given.value) : FIRST_DRAFT);
 	let before = $state.raw<readonly Draft[]>([]);
+	let name = $state('');
+	const DraftSchema = z.object({
+		name: z.string(),
+		line: z.string(),
+		/** The address it was begun at: another beginning is another design. */
+		from: z.string(),
+	});
+	const from = page.url.searchParams.get('from') ?? '';
+	const typed = new Typed(
+		'design',
+		DraftSchema,
+		() => {
+			const now = crossingOfDraft(draft);
+			return now.ok && (before.length > 0 || name.trim()) ? { name, line: canonical(now.value), from } : undefined;
+		},
+		(back) => {
+			const crossing = fromCanonical(back.line);
+			if (back.from !== from || !crossing.ok) return;
+			name = back.name;
+			change(draftOf(crossing.value));
+		},
+	);
 	const made = $derived(crossingOfDraft(draft));
 	const letters = $derived(draft.groups.map((_, i) => 'ABCDEFGHIJKL'[i]!));
 
@@ -66,7 +90,6 @@
 	const names = $derived(made.ok ? namesFor(made.value).filter((n) => n.name !== undefined) : []);
 	const sentence = $derived(made.ok && draft.groups.length <= 5 ? sentenceFor(made.value) : undefined);
 
-	let name = $state('');
 	let trouble = $state<string>();
 	let kept = $state<string>();
 	async function keep(event: SubmitEvent): Promise<void> {
@@ -78,6 +101,8 @@
 		if (answer.kind !== 'ok') return;
 		kept = name.trim();
 		name = '';
+		before = [];
+		typed.done();
 		await invalidateAll();
 	}
 </script>

@@ -11,6 +11,8 @@
 		type CordWanted,
 	} from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
+	import { z } from 'zod';
+	import { Typed } from '$lib/save/typed.svelte';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
 	import Chart from '$lib/swatch/Chart.svelte';
@@ -89,8 +91,25 @@
 	};
 	const number = (event: Event): number => (event.currentTarget as HTMLInputElement).valueAsNumber || 0;
 
+	let ownTitle = $state('');
 	let ownText = $state('');
 	let ownCastOn = $state(20);
+	const Own = z.object({ title: z.string(), text: z.string(), castOn: z.number() });
+	const typed = new Typed(
+		'new-rows',
+		Own,
+		() =>
+			data.own && (ownTitle.trim() || ownText.trim())
+				? { title: ownTitle, text: ownText, castOn: ownCastOn }
+				: undefined,
+		(back) => {
+			if (data.own) ({ title: ownTitle, text: ownText, castOn: ownCastOn } = back);
+		},
+	);
+	function anew(): void {
+		[ownTitle, ownText, ownCastOn] = ['', '', 20];
+		typed.done();
+	}
 	let trouble = $state<string>();
 	const said = $derived(readRows(ownText, { school: data.style.school, glossary: readGlossary(data.style.glossary) }));
 	const ownShape = $derived(said.shape?.shape ?? 'flat');
@@ -105,12 +124,27 @@
 		<p class="quiet mt-2">
 			Paste a pattern as it is written. What can be read is worked and drawn; what cannot is shown.
 		</p>
-		<form method="post" action="?/keep" class="mt-5" use:enhance={keepPage((words) => (trouble = words))}>
+		<form
+			method="post"
+			action="?/keep"
+			class="mt-5"
+			use:enhance={keepPage(
+				(words) => (trouble = words),
+				() => typed.done(),
+			)}
+		>
+			{#if typed.back}
+				<p class="border-accent mb-4 border-l-4 py-1 pl-4" role="status">
+					What you typed here earlier is back.
+					<button type="button" class="wordlink ml-2" onclick={anew}>Begin anew</button>
+				</p>
+			{/if}
 			<label class="lead block" for="own-title">Title</label>
 			<input
 				id="own-title"
 				name="title"
 				class="field w-full"
+				bind:value={ownTitle}
 				required
 				placeholder="Such as: Wall pennant, middle panel"
 			/>

@@ -1,0 +1,55 @@
+/** What is typed on a page that has no document yet: kept in this browser until it has one, and there again after a reload. */
+
+import { onMount } from 'svelte';
+import type { z } from 'zod';
+
+const REST_MS = 200;
+
+/**
+ * Ties what is typed to a key. `read` gives it as it stands, or undefined when there is nothing worth
+ * keeping; `put` sets it again. What cannot be read any more is left where it is.
+ */
+export class Typed<T> {
+	/** Something typed earlier was put back. */
+	back = $state(false);
+	readonly #key: string;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#over = false;
+
+	constructor(key: string, schema: z.ZodType<T>, read: () => T | undefined, put: (typed: T) => void) {
+		this.#key = `pond-typed-${key}`;
+		let ready = $state(false);
+		onMount(() => {
+			const text = localStorage.getItem(this.#key);
+			if (text) {
+				try {
+					const typed = schema.safeParse(JSON.parse(text));
+					if (typed.success) {
+						put(typed.data);
+						this.back = true;
+					}
+				} catch {
+					// Not ours, or from a version that is no more.
+				}
+			}
+			ready = true;
+			return () => clearTimeout(this.#timer);
+		});
+		$effect(() => {
+			const typed = read();
+			if (!ready || this.#over) return;
+			clearTimeout(this.#timer);
+			this.#timer = setTimeout(() => {
+				if (typed === undefined) localStorage.removeItem(this.#key);
+				else localStorage.setItem(this.#key, JSON.stringify(typed));
+			}, REST_MS);
+		});
+	}
+
+	/** It has a place of its own now, or is not wanted any more. */
+	done(): void {
+		clearTimeout(this.#timer);
+		this.back = false;
+		localStorage.removeItem(this.#key);
+	}
+}
