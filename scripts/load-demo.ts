@@ -6,7 +6,7 @@ import type { z } from 'zod';
 import { firstIssue, LessonSchema, SwatchSchema } from '../core/schema/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
 import { insertLesson } from '../web/src/lib/server/lessons.ts';
-import { allSwatches, createSwatch } from '../web/src/lib/server/swatches.ts';
+import { createSwatch, placesOf } from '../web/src/lib/server/swatches.ts';
 import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
 import { root } from './lib/paths.mjs';
 
@@ -28,8 +28,7 @@ const isThere = Boolean(await readAccount(DEMO_TEACHER.id));
 // Data of an earlier version has no swatches yet.
 const wanted = {
 	lessons: isThere ? [] : filesIn(folder, LessonSchema),
-	swatches:
-		isThere && (await allSwatches(DEMO_TEACHER)).length > 0 ? [] : filesIn(join(folder, 'swatches'), SwatchSchema),
+	swatches: isThere && (await placesOf(DEMO_TEACHER)).size > 0 ? [] : filesIn(join(folder, 'swatches'), SwatchSchema),
 };
 // All or nothing, so that a failed start does not leave half a class behind.
 await transaction(async (on) => {

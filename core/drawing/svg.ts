@@ -17,7 +17,7 @@ export const escapeXml = (text: string): string =>
 
 type Attributes = Readonly<Record<string, string | number | undefined>>;
 
-/** A shape as the SVG element that it becomes; attributes that are left out are `undefined`. */
+/** A shape as the SVG element that it becomes; attributes that are left out are `undefined`, and what most shapes share stands on the whole. */
 export interface SvgElement {
 	readonly name: 'path' | 'circle' | 'text';
 	readonly attributes: Attributes;
@@ -41,11 +41,10 @@ export function svgElement(s: Shape): SvgElement {
 				name: 'path',
 				attributes: {
 					d: s.d,
-					fill: s.fill ?? 'none',
+					fill: s.fill,
 					stroke: s.stroke,
-					'stroke-width': s.width,
-					'stroke-linecap': s.cap,
-					'stroke-linejoin': 'round',
+					'stroke-width': s.width === undefined ? undefined : num(s.width),
+					'stroke-linecap': s.cap === 'butt' ? undefined : s.cap,
 					'stroke-dasharray': s.dash?.join(' '),
 					transform: s.flipped === undefined ? undefined : `matrix(-1 0 0 1 ${s.flipped} 0)`,
 					...common,
@@ -92,6 +91,6 @@ export function svgElement(s: Shape): SvgElement {
 export function toSvg(drawing: Drawing, width?: number): string {
 	const inside = drawing.shapes.map((s) => written(svgElement(s))).join('');
 	const size = width === undefined ? '' : ` width="${num(width)}"`;
-	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${drawing.top ?? 0} ${drawing.width} ${drawing.height}"${size} role="img" aria-label="${escapeXml(drawing.label)}">`;
+	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${drawing.top ?? 0} ${drawing.width} ${drawing.height}"${size} role="img" fill="none" stroke-linejoin="round" aria-label="${escapeXml(drawing.label)}">`;
 	return `${open}${inside}</svg>`;
 }

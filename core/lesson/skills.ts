@@ -1,9 +1,10 @@
+import { kept } from '../kept/index.ts';
 /** What a learner can do: named skills, what each stands on, and which of them a step teaches or asks for. */
 
 import { craftOf, type CraftId } from '../craft/index.ts';
 import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import { readGlossary, readRows } from '../notation/index.ts';
-import type { Level, Step, SwatchStep } from '../schema/index.ts';
+import type { Level, Step, SwatchStep, Swatch } from '../schema/index.ts';
 import { workRows, type Worked } from '../swatch/index.ts';
 
 export interface Skill {
@@ -209,16 +210,14 @@ export function askedBy(step: Step): readonly SkillId[] {
 	return [...new Set(main.flatMap((id) => SKILLS.get(id)!.needs))].filter((id) => !brought.has(id));
 }
 
-const known = new WeakMap<object, Worked>();
+const workedBy = kept(
+	60,
+	(swatch: Swatch) => JSON.stringify(swatch),
+	(swatch): Worked => workRows(readRows(swatch.text, { school: swatch.school, glossary: readGlossary('') }), swatch),
+);
 
-/** The rows of a swatch step, worked once. */
-export function workedOf({ swatch }: SwatchStep): Worked {
-	const before = known.get(swatch);
-	if (before) return before;
-	const made = workRows(readRows(swatch.text, { school: swatch.school, glossary: readGlossary('') }), swatch);
-	known.set(swatch, made);
-	return made;
-}
+/** The rows of a swatch step, worked once for each content. */
+export const workedOf = ({ swatch }: SwatchStep): Worked => workedBy(swatch);
 
 function swatchSkills(step: SwatchStep): readonly SkillId[] {
 	const worked = workedOf(step);

@@ -12,6 +12,6 @@ parentPort?.once('message', () => {
 	server.close();
 	server.closeIdleConnections();
 	// The app closes its connections to the database when it hears this.
-	process.emit(/** @type {any} */ ('sveltekit:shutdown'), 'FRONT');
+	/** @type {NodeJS.EventEmitter} */ (process).emit('sveltekit:shutdown', 'FRONT');
 	parentPort?.close();
 });

@@ -9,9 +9,15 @@
  * @property {() => void} begin called when its turn has come
  */
 
+/** Of so many it is remembered when they were served last. */
+const MOST_REMEMBERED = 10_000;
+
 export class Turns {
-	/** @type {Map<string, Waiting[]>} lines in the order in which they are served next */
+	/** @type {Map<string, Waiting[]>} */
 	#lines = new Map();
+	/** @type {Map<string, number>} the turn at which each was served last */
+	#served = new Map();
+	#turn = 0;
 	/** @type {Map<string, number>} */
 	#running = new Map();
 	#busy = 0;
@@ -87,15 +93,28 @@ export class Turns {
 		else this.#running.delete(who);
 	}
 
+	/** Of those who wait and may begin, the one who was served least lately. */
+	#next() {
+		let next;
+		let least = Infinity;
+		for (const who of this.#lines.keys()) {
+			const at = this.#served.get(who) ?? 0;
+			if (at >= least || (this.#running.get(who) ?? 0) >= this.#each) continue;
+			next = who;
+			least = at;
+		}
+		return next;
+	}
+
 	#serve() {
 		while (this.#busy < this.#places) {
-			const next = [...this.#lines].find(([who]) => (this.#running.get(who) ?? 0) < this.#each);
-			if (!next) return;
-			const [who, line] = next;
+			const who = this.#next();
+			if (who === undefined) return;
+			const line = /** @type {Waiting[]} */ (this.#lines.get(who));
 			const one = /** @type {Waiting} */ (line.shift());
-			// To the end of the lines, behind all others.
-			this.#lines.delete(who);
-			if (line.length > 0) this.#lines.set(who, line);
+			if (line.length === 0) this.#lines.delete(who);
+			if (this.#served.size > MOST_REMEMBERED) this.#served.clear();
+			this.#served.set(who, (this.#turn += 1));
 			this.#waiting -= 1;
 			this.#busy += 1;
 			this.#running.set(who, (this.#running.get(who) ?? 0) + 1);

@@ -1,7 +1,8 @@
 /** A way that nobody taught: what the search finds under stated limits. The limits are part of its id, so an address keeps them. */
 
-import type { Crossing } from '../../crossing/index.ts';
+import { canonical, type Crossing } from '../../crossing/index.ts';
 import { search, SEARCH_AIMS, type Found, type Lift, type Move, type SearchAim } from '../../handling/index.ts';
+import { kept } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Way } from '../craft.ts';
 
@@ -41,21 +42,12 @@ export const FOUND_WAY: Way = {
 	holders: FOUND_LIMITS.holders,
 };
 
-/** Crossings looked up before, so that a page that asks twice is not searched twice. */
-const KEPT = 64;
-const kept = new Map<string, Found>();
-
-/** The search of one crossing under these limits. */
-export function findWay(c: Crossing, limits: FoundLimits): Found {
-	const key = `${foundId(limits)}|${c.order.join()}|${c.over.join(';')}|${c.work.join()}`;
-	const known = kept.get(key);
-	if (known) return known;
-	const found = search(c, limits);
-	kept.set(key, found);
-	const [oldest] = kept.keys();
-	if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest);
-	return found;
-}
+/** The search of one crossing under these limits; what was looked for before is not searched twice. */
+export const findWay = kept(
+	64,
+	(c: Crossing, limits: FoundLimits) => `${foundId(limits)} ${canonical(c)}`,
+	(c, limits): Found => search(c, limits),
+);
 
 const LIFTS: Readonly<Record<string, string>> = {
 	holders: 'Allow more holders',

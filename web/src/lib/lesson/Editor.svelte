@@ -42,6 +42,8 @@
 	import LessonFiles from './LessonFiles.svelte';
 	import Plan from './Plan.svelte';
 	import PlainStep from './PlainStep.svelte';
+	import { isLongLesson, isLongStep } from './long';
+	import Later from '$lib/ui/Later.svelte';
 	import { keepLesson, type OpenedLesson } from './keep';
 	import SwatchCard from './SwatchCard.svelte';
 
@@ -155,6 +157,15 @@
 	}
 </script>
 
+<!-- Each picture stands in the page once, however many steps there are. -->
+<svg class="hidden" aria-hidden="true">
+	<symbol id="step-copy" viewBox="0 0 24 24"><Copy /></symbol>
+	<symbol id="step-trash" viewBox="0 0 24 24"><Trash2 /></symbol>
+	<symbol id="step-up" viewBox="0 0 24 24"><ArrowUp /></symbol>
+	<symbol id="step-down" viewBox="0 0 24 24"><ArrowDown /></symbol>
+	<symbol id="step-grip" viewBox="0 0 24 24"><GripVertical /></symbol>
+</svg>
+
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
 <div inert={!awake.now} class="grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_19rem]">
@@ -223,7 +234,7 @@
 					<span class="text-neutral font-serif text-lg">
 						{i + 1}
 						<span use:dragHandle class="quiet block cursor-grab" aria-label="Drag step {i + 1}" tabindex="-1"
-							><GripVertical class="size-5" /></span
+							><svg class="size-5" aria-hidden="true"><use href="#step-grip" /></svg></span
 						>
 					</span>
 					{#if !portions.has(i)}
@@ -266,7 +277,9 @@
 									min="0"
 									max="240"
 									aria-label="Minutes of step {i + 1}"
-									placeholder={String(minutesOf({ ...step, minutes: undefined } as Step, lesson.plan))}
+									placeholder={isLongStep(step) && !awake.now
+										? ''
+										: String(minutesOf({ ...step, minutes: undefined } as Step, lesson.plan))}
 									value={step.minutes ?? ''}
 									oninput={(e) =>
 										save.change(
@@ -283,10 +296,11 @@
 								label="Duplicate step {i + 1}"
 								hint="Duplicate"
 								disabled={full}
-								onclick={() => duplicate(step)}><Copy class="size-5" /></IconButton
+								onclick={() => duplicate(step)}
+								><svg class="size-5" aria-hidden="true"><use href="#step-copy" /></svg></IconButton
 							>
 							<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
-								><Trash2 class="size-5" /></IconButton
+								><svg class="size-5" aria-hidden="true"><use href="#step-trash" /></svg></IconButton
 							>
 							{#if others.length > 0}
 								<label class="flex items-center"
@@ -301,13 +315,15 @@
 								label="Move step {i + 1} up"
 								hint="Move up"
 								disabled={i === 0}
-								onclick={(e) => move(step, -1, e.currentTarget)}><ArrowUp class="size-5" /></IconButton
+								onclick={(e) => move(step, -1, e.currentTarget)}
+								><svg class="size-5" aria-hidden="true"><use href="#step-up" /></svg></IconButton
 							>
 							<IconButton
 								label="Move step {i + 1} down"
 								hint="Move down"
 								disabled={i === listed.length - 1}
-								onclick={(e) => move(step, 1, e.currentTarget)}><ArrowDown class="size-5" /></IconButton
+								onclick={(e) => move(step, 1, e.currentTarget)}
+								><svg class="size-5" aria-hidden="true"><use href="#step-down" /></svg></IconButton
 							>
 						</div>{/if}
 				</li>
@@ -334,13 +350,15 @@
 		{/if}
 	</div>
 	<div class="min-w-0">
-		<Plan
-			{lesson}
-			change={(next, place, words) => {
-				save.change(next, place);
-				said = words ? { words, undo: true } : undefined;
-			}}
-		/>
+		<Later wait={isLongLesson(lesson)}
+			><Plan
+				{lesson}
+				change={(next, place, words) => {
+					save.change(next, place);
+					said = words ? { words, undo: true } : undefined;
+				}}
+			/></Later
+		>
 		<div class="border-base-300 mt-6 border-t pt-4">
 			<LessonFiles {lesson} {style} {token} id={opened.id} take={(l) => save.change(l)} />
 			<div class="mt-3">

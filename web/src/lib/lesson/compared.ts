@@ -5,7 +5,8 @@ import { drawChart, type Drawing, type Light } from '@pond-loop/core/drawing';
 import { readAll, readGlossary, readRows, SCHOOLS, stitches } from '@pond-loop/core/notation';
 import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
 import { practiceSwatch, workRows } from '@pond-loop/core/swatch';
-import { kept, perform, ribbonOf, stageAt, waysFor, wordsFor } from '$lib/made';
+import { kept } from '@pond-loop/core/kept';
+import { perform, ribbonOf, stageAt, waysFor, wordsFor } from '$lib/made';
 import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayOf } from '$lib/style/look';
 
 export interface Side {

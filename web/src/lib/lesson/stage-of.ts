@@ -1,5 +1,6 @@
 import type { MistakeAt } from '@pond-loop/core/craft';
 import { canonical, equal } from '@pond-loop/core/crossing';
+import { kept } from '@pond-loop/core/kept';
 import { readTextWith, readGlossary } from '@pond-loop/core/notation';
 import type { CrossingStep } from '@pond-loop/core/schema';
 import type { StageChoices } from '$lib/ui/choices';
@@ -23,11 +24,16 @@ export function stageOf({ asked, crossing, craft, way, view }: CrossingStep): Pa
 export const mistakeIn = ({ view }: Pick<CrossingStep, 'view'>): MistakeAt | undefined =>
 	view?.mistake && { id: view.mistake, site: view.site ?? 0 };
 
-function named({ asked, crossing }: Pick<CrossingStep, 'asked' | 'crossing'>): Partial<StageChoices> {
-	const read = readTextWith(none, asked.text, asked.school);
-	if (read.ok && equal(read.crossing, crossing)) return { text: asked.text, school: asked.school };
-	const meaning = read.ok ? read.meanings.findIndex((m) => equal(m.crossing, crossing)) : -1;
-	return meaning > 0
-		? { text: asked.text, school: asked.school, meaning }
-		: { text: asked.text, school: asked.school, own: canonical(crossing) };
-}
+const named = kept(
+	300,
+	({ asked, crossing }: Pick<CrossingStep, 'asked' | 'crossing'>) =>
+		`${asked.school} ${canonical(crossing)} ${asked.text}`,
+	({ asked, crossing }): Partial<StageChoices> => {
+		const read = readTextWith(none, asked.text, asked.school);
+		if (read.ok && equal(read.crossing, crossing)) return { text: asked.text, school: asked.school };
+		const meaning = read.ok ? read.meanings.findIndex((m) => equal(m.crossing, crossing)) : -1;
+		return meaning > 0
+			? { text: asked.text, school: asked.school, meaning }
+			: { text: asked.text, school: asked.school, own: canonical(crossing) };
+	},
+);

@@ -16,9 +16,7 @@ import { drawRibbon, drawStage, toSvg, type Drawing, type StageOptions } from '@
 import { hasSite, type AnyTrace } from '@pond-loop/core/handling';
 import { namesFor as named, sentenceFor as written, wordsFor as said } from '@pond-loop/core/notation';
 import type { Result } from '@pond-loop/core/swatch';
-import { kept, numbered } from './kept';
-
-export { kept } from './kept';
+import { kept, numbered } from '@pond-loop/core/kept';
 
 const numberOf = numbered();
 

@@ -16,7 +16,7 @@ import {
 	type Taken,
 	type Way,
 } from '@pond-loop/core/craft';
-import { kept } from '$lib/made/kept';
+import { kept } from '@pond-loop/core/kept';
 import type { Crossing } from '@pond-loop/core/crossing';
 import type { StageOptions } from '@pond-loop/core/drawing';
 import type { HouseStyle } from '@pond-loop/core/schema';

@@ -2,7 +2,7 @@
 	import { chartParts, drawChartPart, type Light } from '@pond-loop/core/drawing';
 	import type { Cords, Worked } from '@pond-loop/core/swatch';
 	import { flushSync } from 'svelte';
-	import { kept } from '$lib/made';
+	import { kept } from '@pond-loop/core/kept';
 	import Drawing from '$lib/ui/Drawing.svelte';
 
 	interface Props {

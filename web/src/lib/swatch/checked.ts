@@ -2,7 +2,7 @@
 
 import { readGlossary, readRows, type RowsText } from '@pond-loop/core/notation';
 import type { Swatch } from '@pond-loop/core/schema';
-import { kept } from '$lib/made/kept';
+import { kept } from '@pond-loop/core/kept';
 import { checksOf, cordsOf, workRows, type Cords, type SwatchProblem, type Worked } from '@pond-loop/core/swatch';
 
 export interface Checked {

@@ -63,11 +63,11 @@
 		return Object.fromEntries(chosen) as Wanted;
 	}
 	const address = $derived.by(() => {
-		const params = new URLSearchParams();
 		const usual = Object.keys(wanted).length === 1 && wanted.make === 'knit';
-		if (text.trim() || !usual) params.set('find', text);
-		if (!usual) for (const [key, value] of Object.entries(wanted)) params.set(key, String(value));
-		return params.size > 0 ? `?${params}` : page.url.pathname;
+		const pairs: [string, string][] = text.trim() || !usual ? [['find', text]] : [];
+		if (!usual) for (const [key, value] of Object.entries(wanted)) pairs.push([key, String(value)]);
+		const query = new URLSearchParams(pairs).toString();
+		return query ? `?${query}` : page.url.pathname;
 	});
 	// Browsers refuse very frequent changes, so it follows once the typing rests.
 	$effect(() => {

@@ -8,7 +8,6 @@
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { isLong, namesFor, perform, wordsFor } from '$lib/made';
-	import Later from '$lib/ui/Later.svelte';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { craftIn, loopsIn, shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';

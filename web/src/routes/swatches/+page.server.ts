@@ -2,7 +2,7 @@ import type { Swatch } from '@pond-loop/core/schema';
 import { teacherOf } from '$lib/server/guard';
 import { listSwatches } from '$lib/server/swatches';
 import { checkKept, isLongSwatch } from '$lib/swatch/checked';
-import { kept } from '$lib/made/kept';
+import { kept } from '@pond-loop/core/kept';
 import type { PageServerLoad } from './$types';
 
 /** Milliseconds of one page for counting rows; swatches after that are listed without. */

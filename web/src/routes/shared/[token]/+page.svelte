@@ -2,6 +2,8 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import { commonMistakes, glossaryOf } from '@pond-loop/core/lesson';
 	import { stageOf } from '$lib/lesson/stage-of';
+	import { isLongLesson } from '$lib/lesson/long';
+	import Later from '$lib/ui/Later.svelte';
 	import StepSheet from '$lib/lesson/StepSheet.svelte';
 	import TermSheet from '$lib/lesson/TermSheet.svelte';
 	import { addressOf } from '$lib/ui/choices';
@@ -59,8 +61,10 @@
 				</li>
 			{/each}
 		</ol>
-		<TermSheet title="When something went wrong" lines={commonMistakes(lesson.steps).map((m) => [m.title, m.says])} />
-		<TermSheet title="Words used" lines={glossaryOf(lesson.steps).map((t) => [t.term, t.says])} names />
+		<Later wait={isLongLesson(lesson)} quiet>
+			<TermSheet title="When something went wrong" lines={commonMistakes(lesson.steps).map((m) => [m.title, m.says])} />
+			<TermSheet title="Words used" lines={glossaryOf(lesson.steps).map((t) => [t.term, t.says])} names />
+		</Later>
 		<p class="mt-4 text-sm">
 			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle and
 			holder tips are sharp.

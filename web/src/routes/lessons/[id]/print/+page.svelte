@@ -8,6 +8,8 @@
 	import { stepTitle } from '@pond-loop/core/lesson';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import TermSheet from '$lib/lesson/TermSheet.svelte';
+	import { isLongLesson } from '$lib/lesson/long';
+	import Later from '$lib/ui/Later.svelte';
 	import StepSheet from '$lib/lesson/StepSheet.svelte';
 
 	const { data } = $props();
@@ -111,8 +113,10 @@
 				</li>
 			{/each}
 		</ol>
-		{#if mistakes}<TermSheet title="When something went wrong" lines={wrong.map((m) => [m.title, m.says])} />{/if}
-		{#if words}<TermSheet title="Words used" lines={terms.map((t) => [t.term, t.says])} names />{/if}
+		<Later wait={isLongLesson(lesson)} quiet>
+			{#if mistakes}<TermSheet title="When something went wrong" lines={wrong.map((m) => [m.title, m.says])} />{/if}
+			{#if words}<TermSheet title="Words used" lines={terms.map((t) => [t.term, t.says])} names />{/if}
+		</Later>
 		<p class="mt-4 text-sm">
 			Needles {needleName(style.needle, style.needleSystem)}; the holder {style.holderShape === 'hook'
 				? 'is a hook'

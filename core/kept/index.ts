@@ -1,0 +1,1 @@
+export { kept, numbered } from './kept.ts';
