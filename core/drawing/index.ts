@@ -18,4 +18,4 @@ export type { FabricKind } from './stage/fabric.ts';
 export { drawAbove, drawStage } from './stage/index.ts';
 export type { StageOptions } from './stage/options.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';
-export { svgElement, toSvg, type SvgElement } from './svg.ts';
+export { svgElements, toSvg, type SvgElement } from './svg.ts';

@@ -33,7 +33,7 @@ function written({ name, attributes, text }: SvgElement): string {
 	return text === undefined ? `${open}/>` : `${open}>${escapeXml(text)}</${name}>`;
 }
 
-export function svgElement(s: Shape): SvgElement {
+function svgElement(s: Shape): SvgElement {
 	const common: Attributes = { 'data-role': s.role, 'data-stitch': s.stitch, opacity: s.opacity };
 	switch (s.kind) {
 		case 'path':
@@ -83,13 +83,43 @@ export function svgElement(s: Shape): SvgElement {
 	}
 }
 
+const isSame = (a: Attributes, b: Attributes): boolean => {
+	for (const key in a) if (key !== 'd' && a[key] !== b[key]) return false;
+	return true;
+};
+
+/**
+ * The elements of a drawing, in its order. Lines that follow each other and are alike in everything but
+ * their course become one element: opaque, they look the same, and a page weighs half as much.
+ */
+export function svgElements({ shapes }: Drawing): readonly SvgElement[] {
+	const elements: SvgElement[] = [];
+	for (const shape of shapes) {
+		const element = svgElement(shape);
+		const last = elements.at(-1);
+		const joins =
+			shape.kind === 'path' &&
+			shape.fill === undefined &&
+			shape.opacity === undefined &&
+			last?.name === 'path' &&
+			isSame(last.attributes, element.attributes);
+		if (joins) {
+			elements[elements.length - 1] = {
+				...last,
+				attributes: { ...last.attributes, d: `${last.attributes['d']}${element.attributes['d']}` },
+			};
+		} else elements.push(element);
+	}
+	return elements;
+}
+
 /**
  * The whole drawing as one `<svg>` element, its label as accessible name.
  * Every number and text in it is escaped, so it can stand in a page as it is.
  * `width` in CSS pixels; as wide as the page makes it when left out.
  */
 export function toSvg(drawing: Drawing, width?: number): string {
-	const inside = drawing.shapes.map((s) => written(svgElement(s))).join('');
+	const inside = svgElements(drawing).map(written).join('');
 	const size = width === undefined ? '' : ` width="${num(width)}"`;
 	const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${drawing.top ?? 0} ${drawing.width} ${drawing.height}"${size} role="img" fill="none" stroke-linejoin="round" aria-label="${escapeXml(drawing.label)}">`;
 	return `${open}${inside}</svg>`;

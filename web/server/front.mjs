@@ -15,7 +15,7 @@ import sirv from 'sirv';
 import { GUARDS, say } from './said.mjs';
 import { addressOf, readSettings } from './settings.mjs';
 import { Thread } from './threads.mjs';
-import { Turns, Uses } from './turns.mjs';
+import { Costs, Turns, Uses } from './turns.mjs';
 
 /** Bytes of the largest body that anything takes. */
 const MOST_BODY = 8 * 1024 * 1024;
@@ -28,6 +28,8 @@ const LONGEST_WORK = 4000;
 /** What a thread has worked on for somebody who left, before it is ended rather than waited for. */
 const LEFT_WORK = 300;
 const LOOK_EVERY = 100;
+/** Milliseconds of work from which on the pages of one who asks count as long. */
+const LONG_PAGE = 100;
 /** Waiting for one who asks; more are refused. */
 const MOST_WAITING = 60;
 /** Strangers known by cookie to be teachers. */
@@ -67,8 +69,14 @@ export async function startFront(build, env) {
 	const doors = thread(6);
 	const long = thread(3);
 	const all = [...pages, doors, long];
-	const turns = new Turns({ places: pages.length, each: Math.max(1, pages.length - 1), most: MOST_WAITING });
-	const longTurns = new Turns({ places: 1, each: 1, most: MOST_WAITING });
+	const costs = new Costs();
+	const turns = new Turns({
+		places: pages.length,
+		// Whose pages take long leaves room for others; whose are quick may have all of it, as they give it back at once.
+		each: (who) => (costs.of(who) > LONG_PAGE ? Math.max(1, pages.length - 1) : pages.length),
+		most: MOST_WAITING,
+	});
+	const longTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
 	const strangers = new Uses(settings.strangers);
 	/** @type {Map<string, string>} teachers by the hash of the cookie that let them in */
 	const known = new Map();
@@ -137,9 +145,10 @@ export async function startFront(build, env) {
 		const cookie = cookieKey(request);
 		const teacher = cookie ? known.get(cookie) : undefined;
 		const link = /^\/shared\/([\w-]{43})/.exec(path)?.[1];
+		const who = teacher ?? link ?? address;
 		const charged = teacher ? [] : [...(link ? [`link ${link}`] : []), `address ${address}`];
 		const now = performance.now();
-		const wait = Math.max(0, ...charged.map((who) => strangers.wait(who, now)));
+		const wait = Math.max(0, ...charged.map((one) => strangers.wait(one, now)));
 		if (wait > 0) {
 			say(
 				request,
@@ -181,7 +190,8 @@ export async function startFront(build, env) {
 				on.busy -= 1;
 				if (kind === 'page') {
 					const ms = Math.max(0, on.worked - worked);
-					for (const who of charged) strangers.add(who, ms, performance.now());
+					for (const one of charged) strangers.add(one, ms, performance.now());
+					costs.add(who, ms);
 				}
 			}
 			endTurn?.();
@@ -206,7 +216,7 @@ export async function startFront(build, env) {
 				look = setInterval(() => {
 					if (thread.worked - worked < LONGEST_WORK) return;
 					ended = true;
-					for (const who of charged) strangers.add(who, LONGEST_WORK, performance.now());
+					for (const one of charged) strangers.add(one, LONGEST_WORK, performance.now());
 					say(request, response, 503, tooLong);
 					void thread.restart();
 					end();
@@ -245,7 +255,7 @@ export async function startFront(build, env) {
 			return;
 		}
 		const line = kind === 'long' ? longTurns : turns;
-		endTurn = line.ask(teacher ?? link ?? address, () => {
+		endTurn = line.ask(who, () => {
 			if (left) queueMicrotask(end);
 			else void begin(0);
 		});

@@ -27,8 +27,8 @@ export class Turns {
 	#most;
 
 	/**
-	 * @param {{ places: number, each: number, most: number }} limits `places`: done at once; `each`: of
-	 * these at most for one who asks; `most`: waiting in one line
+	 * @param {{ places: number, each: (who: string) => number, most: number }} limits `places`: done at once;
+	 * `each`: of these at most for one who asks; `most`: waiting in one line
 	 */
 	constructor({ places, each, most }) {
 		this.#places = places;
@@ -99,7 +99,7 @@ export class Turns {
 		let least = Infinity;
 		for (const who of this.#lines.keys()) {
 			const at = this.#served.get(who) ?? 0;
-			if (at >= least || (this.#running.get(who) ?? 0) >= this.#each) continue;
+			if (at >= least || (this.#running.get(who) ?? 0) >= this.#each(who)) continue;
 			next = who;
 			least = at;
 		}
@@ -160,5 +160,23 @@ export class Uses {
 	/** @param {number} now */
 	#sweep(now) {
 		for (const who of this.#levels.keys()) if (this.#level(who, now) === 0) this.#levels.delete(who);
+	}
+}
+
+/** What a page takes for each who asks, as it was of late. */
+export class Costs {
+	/** @type {Map<string, number>} */
+	#means = new Map();
+
+	/** @param {string} who @param {number} ms */
+	add(who, ms) {
+		const before = this.#means.get(who);
+		if (this.#means.size > MOST_REMEMBERED) this.#means.clear();
+		this.#means.set(who, before === undefined ? ms : before * 0.7 + ms * 0.3);
+	}
+
+	/** @param {string} who */
+	of(who) {
+		return this.#means.get(who) ?? 0;
 	}
 }

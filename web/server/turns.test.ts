@@ -5,7 +5,7 @@ import { Turns, Uses } from './turns.mjs';
 
 describe('turns', () => {
 	it('whoever asks for much waits behind themselves: another who asks once is next', () => {
-		const turns = new Turns({ places: 1, each: 1, most: 50 });
+		const turns = new Turns({ places: 1, each: () => 1, most: 50 });
 		const done: string[] = [];
 		const ends: (() => void)[] = [];
 		const ask = (who: string, what: string): void => void ends.push(turns.ask(who, () => void done.push(what))!);
@@ -23,7 +23,7 @@ describe('turns', () => {
 				fc.integer({ min: 1, max: 4 }),
 				fc.integer({ min: 1, max: 3 }),
 				(asked, places, each) => {
-					const turns = new Turns({ places, each, most: 100 });
+					const turns = new Turns({ places, each: () => each, most: 100 });
 					const running = new Map<number, string>();
 					const begun: number[] = [];
 					const ends = asked.map(({ who }, i) =>
@@ -62,7 +62,7 @@ describe('turns', () => {
 	});
 
 	it('a line that is full takes nothing more', () => {
-		const turns = new Turns({ places: 1, each: 1, most: 2 });
+		const turns = new Turns({ places: 1, each: () => 1, most: 2 });
 		const taken = Array.from({ length: 5 }, () => turns.ask('a', () => undefined) !== undefined);
 		expect(taken).toEqual([true, true, true, false, false]);
 		expect(turns.ask('b', () => undefined)).toBeDefined();

@@ -62,7 +62,10 @@
 			>
 		{/if}
 	</div>
-	<div class="mt-2"><Later wait={long}><Compared {step} {light} {style} /></Later></div>
+	<div class="mt-2">
+		<!-- Two stages beside each other are most of a page; the browser draws them. -->
+		<Later wait={long || step.of === 'ways'}><Compared {step} {light} {style} /></Later>
+	</div>
 	<div class="mt-2">
 		<NoteField note={step.note} label="Note to this comparison" placeholder="What to say, what to watch for" {write} />
 	</div>

@@ -21,15 +21,15 @@
 	const set = (more: Partial<Plan>, place?: string): void => change(setPlan(lesson, more), place);
 	const whole = (event: Event): number => Math.trunc((event.currentTarget as HTMLInputElement).valueAsNumber) || 0;
 	const longest = $derived(Math.max(plan.minutes, time.total, 1));
-	const when = (text: string): string =>
-		new Date(text).toLocaleString('en-GB', {
-			weekday: 'short',
-			day: 'numeric',
-			month: 'short',
-			year: 'numeric',
-			hour: '2-digit',
-			minute: '2-digit',
-		});
+	const WHEN = new Intl.DateTimeFormat('en-GB', {
+		weekday: 'short',
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		hour: '2-digit',
+		minute: '2-digit',
+	});
+	const when = (text: string): string => WHEN.format(new Date(text));
 </script>
 
 <section aria-label="Plan" class="text-[0.94rem]">

@@ -38,7 +38,18 @@ export async function rows<T extends QueryResultRow>(
 	sql: string,
 	values: readonly unknown[],
 ): Promise<T[]> {
-	return (await on.query<T>(sql, [...values])).rows;
+	return (await on.query<T>({ name: nameOf(sql), text: sql, values: [...values] })).rows;
+}
+
+/** Each text of a query is prepared once on each connection, under its own name. */
+const names = new Map<string, string>();
+
+function nameOf(sql: string): string {
+	const known = names.get(sql);
+	if (known) return known;
+	const name = `q${names.size}`;
+	names.set(sql, name);
+	return name;
 }
 
 /** Runs the work in one transaction; rolls back when it throws. */

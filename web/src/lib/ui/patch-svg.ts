@@ -3,7 +3,7 @@
  * stage plays, most shapes only move, and writing all of them anew would cost most of each frame.
  */
 
-import { svgElement, type Drawing, type SvgElement } from '@pond-loop/core/drawing';
+import { svgElements, type Drawing, type SvgElement } from '@pond-loop/core/drawing';
 
 const SVG = 'http://www.w3.org/2000/svg';
 
@@ -13,7 +13,7 @@ export interface Shown {
 	readonly elements: readonly SvgElement[];
 }
 
-export const shownAs = (drawing: Drawing): Shown => ({ drawing, elements: drawing.shapes.map(svgElement) });
+export const shownAs = (drawing: Drawing): Shown => ({ drawing, elements: svgElements(drawing) });
 
 /** `svg` must show `before` now; returns what it shows then. */
 export function patchSvg(svg: SVGSVGElement, before: Shown, drawing: Drawing): Shown {
