@@ -3,15 +3,23 @@
 import pg from 'pg';
 import { serve } from '../scripts/lib/serve.mjs';
 import { enterDemo } from '../scripts/lib/enter.mjs';
+import { allDoors } from './routes.ts';
 import { expect, newLesson, nobody, saved, signedIn, test as base, waitsUntilAwake } from './support.ts';
 
 type Served = Awaited<ReturnType<typeof serve>>;
+
+/** Everything that the servers of these tests wrote. */
+let log = '';
 
 /** A server and a database of these tests alone, and somebody signed in there. */
 const test = base.extend<object, { served: Served }>({
 	served: [
 		async ({}, use) => {
-			const served = await serve({ name: `kills-${process.pid}` });
+			const served = await serve({
+				name: `kills-${process.pid}`,
+				env: { LOG_LEVEL: 'trace' },
+				heard: (text) => (log += text),
+			});
 			await use(served);
 			await served.stop();
 		},
@@ -143,4 +151,101 @@ test('a server that is asked to stop finishes what runs, takes nothing new, and 
 	});
 	expect(await titles(served)).toContain('Still in time');
 	await served.again();
+});
+
+test('a lesson and a swatch that were spoilt are listed with the others, shown as they are, and mended in the page', async ({
+	page,
+	served,
+}) => {
+	const path = await newLesson(page, 'Spoilt by hand');
+	const swatch = {
+		format: 'pond-loop/swatch',
+		version: 1,
+		title: 'Spoilt too',
+		castOn: 8,
+		shape: 'flat',
+		school: 'slash',
+		text: 'k8',
+	};
+	const made = await page.request.post('/api/swatches', { data: { swatch }, headers: { origin: served.address } });
+	const { id } = (await made.json()) as { id: string };
+	await onDatabase(served, async (client) => {
+		await client.query(`UPDATE lessons SET document = jsonb_set(document, '{steps}', '"none"') WHERE id = $1`, [
+			path.split('/').at(-1),
+		]);
+		await client.query(`UPDATE swatches SET document = jsonb_set(document, '{castOn}', '-7') WHERE id = $1`, [id]);
+	});
+	await page.goto('/lessons');
+	await expect(page.getByRole('link', { name: /Spoilt by hand/ })).toBeVisible();
+	await page.goto('/swatches');
+	await page.getByRole('link', { name: /Spoilt too/ }).click();
+	await expect(page.getByRole('heading', { name: 'This swatch cannot be read' })).toBeVisible();
+	await expect(page.getByTestId('why')).toContainText('between 1 and 400 stitches');
+	const text = page.getByLabel('As it is stored');
+	await text.fill((await text.inputValue()).replace('-7', '8'));
+	await page.getByRole('button', { name: 'Keep it as it stands here' }).click();
+	await expect(page).toHaveURL(`${served.address}/swatches/${id}`);
+	await expect(page.getByTestId('chart')).toBeVisible();
+	for (const more of ['', '/print', '/show', '/kit']) {
+		await page.goto(path + more);
+		await expect(page.getByRole('heading', { name: 'This lesson cannot be read' })).toBeVisible();
+	}
+	await page.getByRole('button', { name: 'Remove it' }).click();
+	await expect(page.getByRole('heading', { name: 'Lessons' })).toBeVisible();
+	await expect(page.getByRole('link', { name: /Spoilt by hand/ })).toHaveCount(0);
+});
+
+test('the log tells of every request and holds nothing that was written, and no token', async ({ page, served }) => {
+	const secret = 'zq-secret-otter';
+	const { request } = page;
+	const headers = { origin: served.address };
+	const made = await request.post('/api/lessons', { data: { title: secret }, headers });
+	const { id } = (await made.json()) as { id: string };
+	const shared = await request.put(`/api/lessons/${id}/share`, { data: {}, headers });
+	const { token } = (await shared.json()) as { token: string };
+	for (const { id: route, method, action } of allDoors()) {
+		// Ends the session, and takes what follows with it.
+		if (['out', 'remove', 'others'].includes(action ?? '')) continue;
+		const place = route
+			.replace('[kind]', 'lessons')
+			.replace('[token]', token)
+			.replaceAll(/\[[^\]]+\]/g, id)
+			.concat(action && action !== 'default' ? `?/${action}&q=${secret}` : `?q=${secret}`);
+		const fields = {
+			title: secret,
+			name: secret,
+			signInName: secret,
+			password: `${secret}-${secret}`,
+			code: secret,
+			text: secret,
+		};
+		await request.fetch(served.address + place, {
+			method,
+			headers,
+			maxRedirects: 0,
+			...(method === 'GET' ? {} : action ? { form: fields } : { data: { ...fields, lesson: fields, swatch: fields } }),
+		});
+	}
+	// What fails must not say more than what goes well.
+	await onDatabase(served, async (client) => {
+		await client.query(`UPDATE lessons SET document = $2 WHERE id = $1`, [
+			id,
+			JSON.stringify({ title: secret, steps: secret }),
+		]);
+		await client.query(`ALTER TABLE lessons RENAME TO lessons_elsewhere`);
+	});
+	for (const path of [`/shared/${token}`, `/lessons/${id}?q=${secret}`, `/stage?name=${secret}`, `/lessons`]) {
+		await request.get(served.address + path, { maxRedirects: 0 });
+	}
+	await onDatabase(served, (client) => client.query(`ALTER TABLE lessons_elsewhere RENAME TO lessons`));
+	for (const path of [`/shared/${token}`, `/lessons/${id}`, `/${secret}`]) {
+		await request.get(served.address + path, { maxRedirects: 0 });
+	}
+	await expect(() => expect(log).toContain('"/shared/[token]"')).toPass();
+	expect(log.match(/"msg":"request"/g)?.length).toBeGreaterThan(50);
+	expect(log).toContain('"failed"');
+	const cookies = await page.context().cookies();
+	for (const hidden of [secret, token, ...cookies.filter((c) => /session|known/.test(c.name)).map((c) => c.value)]) {
+		expect(log.includes(hidden), hidden).toBe(false);
+	}
 });

@@ -43,9 +43,10 @@ function asServerUser(program, args) {
  * Starts a cluster; makes it first when its folder is new. A server left running
  * by a killed process is stopped and started anew.
  * @param {string} name 'demo' keeps its data; any other name is for one run
+ * @param {boolean} [durable] whether what is written must outlive a power cut
  * @returns {Promise<Cluster>}
  */
-export async function startCluster(name) {
+export async function startCluster(name, durable = name === 'demo') {
 	// Not in the clone: it may stand where user postgres cannot reach.
 	const home = join('/var/tmp', `pond-loop-${cloneKey}`);
 	const folder = join(home, name);
@@ -79,7 +80,7 @@ export async function startCluster(name) {
 		'-c listen_addresses=127.0.0.1',
 		"-c unix_socket_directories=''",
 		// A cluster for one test run has nothing that must survive a power cut.
-		...(name === 'demo' ? [] : ['-c fsync=off', '-c full_page_writes=off']),
+		...(durable ? [] : ['-c fsync=off', '-c full_page_writes=off']),
 	].join(' ');
 	const start = () =>
 		void output(...asServerUser('pg_ctl', ['-D', data, '-l', join(folder, 'log'), '-o', settings, '-w', 'start']));

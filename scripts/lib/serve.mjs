@@ -20,12 +20,13 @@ import { freePort } from './port.mjs';
  */
 
 /**
- * @param {{ name: string, port?: number, keepData?: boolean, env?: NodeJS.ProcessEnv }} options `env` for the server
+ * @param {{ name: string, port?: number, keepData?: boolean, durable?: boolean, heard?: (text: string) => void, env?: NodeJS.ProcessEnv }} options
+ * `env` for the server; `heard` is told what it writes, which is shown when it is left out
  * @returns {Promise<Served>}
  */
-export async function serve({ name, port, keepData = false, env: more = {} }) {
+export async function serve({ name, port, keepData = false, durable = false, heard, env: more = {} }) {
 	const build = await ensureBuild();
-	const cluster = await startCluster(name);
+	const cluster = await startCluster(name, durable || name === 'demo');
 	/** @type {import('node:child_process').ChildProcess | undefined} */
 	let server;
 	const running = () => server !== undefined && server.exitCode === null && server.signalCode === null;
@@ -64,8 +65,9 @@ export async function serve({ name, port, keepData = false, env: more = {} }) {
 					POND_LOOP_DEMO: 'yes',
 					...more,
 				},
-				stdio: ['ignore', 'inherit', 'inherit'],
+				stdio: ['ignore', heard ? 'pipe' : 'inherit', heard ? 'pipe' : 'inherit'],
 			});
+			for (const stream of [child.stdout, child.stderr]) stream?.on('data', (text) => heard?.(String(text)));
 			server = child;
 			/** @type {Promise<number>} */
 			const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code ?? 1)));

@@ -6,6 +6,7 @@ import { away, failureOf } from '$lib/server/failures';
 import { isForeign, isOpen, isTooLong, signedOut, wholeRequest } from '$lib/server/guard';
 import { secure } from '$lib/server/headers';
 import { log } from '$lib/server/log';
+import { again, keyOf, remember } from '$lib/server/remembered';
 import { refuse, wantsJson } from '$lib/server/refuse';
 import { dropToken, tokenOf } from '$lib/server/session-cookie';
 import { readSession } from '$lib/server/sessions';
@@ -94,7 +95,20 @@ const guarded: Handle = async ({ event, resolve }) => {
 	return new Response(null, { status: 303, headers: { location: place } });
 };
 
-export const handle: Handle = sequence(logged, secured, guarded);
+/** Pages of which nothing has changed since they were made are not made again. */
+const remembered: Handle = async ({ event, resolve }) => {
+	let key: string | undefined;
+	try {
+		key = await keyOf(event);
+	} catch (cause) {
+		// What is wrong with the database, the page itself says in its words.
+		if (!isAway(cause)) throw cause;
+	}
+	if (key === undefined) return resolve(event);
+	return again(key) ?? remember(key, await resolve(event));
+};
+
+export const handle: Handle = sequence(logged, secured, guarded, remembered);
 
 const WORDS: Readonly<Record<number, string>> = {
 	404: 'There is no page at this address.',

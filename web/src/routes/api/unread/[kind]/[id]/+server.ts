@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { VersionSchema } from '@pond-loop/core/schema';
 import { teacherOf } from '$lib/server/guard';
 import { isId, readBody, refusal } from '$lib/server/requests';
-import { mendRaw, removeRaw, UNREAD_KINDS } from '$lib/server/unread';
+import { mendRaw, readRaw, removeRaw, UNREAD_KINDS } from '$lib/server/unread';
 import type { RequestHandler } from './$types';
 
 const Kind = z.enum(UNREAD_KINDS);
@@ -16,6 +16,7 @@ export const PUT: RequestHandler = async ({ request, params, locals }) => {
 	const body = await readBody(request, Mended);
 	if ('refused' in body) return body.refused;
 	if (!kind.success || !isId(params.id)) return refusal(404, gone);
+	if (!(await readRaw(teacherOf(locals), kind.data, params.id))) return refusal(404, gone);
 	const why = await mendRaw(teacherOf(locals), kind.data, params.id, body.value.version, body.value.text);
 	return why === undefined ? json({}) : refusal(400, why);
 };

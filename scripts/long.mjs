@@ -1,0 +1,24 @@
+// `npm run test:long`: sweeps that take too long for every change. Each says what it tried and what held.
+import { ensureDebianPackages, ensureNpmPackages } from './lib/install.mjs';
+import { run } from './lib/run.mjs';
+
+await ensureNpmPackages();
+await ensureDebianPackages({ browser: true });
+let passed = 0;
+let failed = 0;
+/** @param {string} title @param {string} command @param {string[]} args @param {NodeJS.ProcessEnv} [env] */
+async function sweep(title, command, args, env = {}) {
+	console.log(`\n— ${title}`);
+	if ((await run(command, args, { env })) === 0) passed += 1;
+	else failed += 1;
+}
+await sweep(
+	'hostile texts, read and worked',
+	'npx',
+	['vitest', 'run', '--project', 'core', 'core/swatch/hostile.test.ts', '--testTimeout=3600000'],
+	{ POND_LOOP_RUNS: '100000' },
+);
+await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);
+await sweep('kills of server and database', process.execPath, ['scripts/long/kills.mjs']);
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = failed > 0 ? 1 : 0;
