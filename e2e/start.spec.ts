@@ -61,13 +61,17 @@ test('two processes share sessions and limits, have no demo, and log without sec
 		const { signInName } = await newTeacher(request, { address: one.address, name: 'Runa Sedge' });
 		expect((await request.get(`${two.address}/lessons`, { maxRedirects: 0 })).status()).toBe(200);
 
-		// Ten wrong tries with one name, spread over both; then even the right password has to wait.
+		// Ten wrong tries with one name by a stranger, spread over both; then even the right password has to wait there.
+		const stranger = await playwright.request.newContext({ storageState: nobody });
 		const guess = (at: Started, password: string): ReturnType<typeof post> =>
-			post(request, '/sign-in?/enter', { signInName, password }, at.address);
+			post(stranger, '/sign-in?/enter', { signInName, password }, at.address);
 		const before = await playwright.request.newContext({ storageState: nobody });
 		for (let i = 0; i < 10; i++) expect((await guess(i % 2 ? one : two, `wrong guess ${i}`)).status()).toBe(401);
 		const late = await guess(one, PASSWORD);
 		expect([late.status(), await late.text()]).toEqual([429, expect.stringMatching(/Try again in 1[45] minutes/)]);
+		// The browser that she signed up in is let in all the same.
+		const home = await post(request, '/sign-in?/enter', { signInName, password: PASSWORD }, two.address);
+		expect(home.status()).toBe(303);
 		const other = await newTeacher(before, { address: two.address });
 		expect(
 			(await post(before, '/sign-in?/enter', { ...other, password: PASSWORD } as never, two.address)).status(),

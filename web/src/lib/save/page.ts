@@ -42,7 +42,8 @@ export function saveWithPage<T>(save: Autosave<T>): void {
 		leaving = true;
 		void Promise.race([save.flush(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
 			.then(() => {
-				if (!save.unsaved || confirm(STAY)) return goto(url);
+				// Signing in is how it gets saved.
+				if (!save.unsaved || url.pathname === '/sign-in' || confirm(STAY)) return goto(url);
 				return undefined;
 			})
 			.finally(() => (leaving = false));

@@ -4,6 +4,7 @@
 	import { flushSync } from 'svelte';
 	import { kept } from '@pond-loop/core/kept';
 	import Drawing from '$lib/ui/Drawing.svelte';
+	import ChartPart from './ChartPart.svelte';
 
 	interface Props {
 		worked: Worked;
@@ -72,7 +73,11 @@
 >
 	{#each parts as part, i (part.firstRow)}
 		<div data-part={i} aria-hidden="true" style:height={parts.length > 1 ? `${part.high}px` : undefined}>
-			{#if isShown(i)}<Drawing drawing={drawn(part.firstRow, part.lastRow)} width={shownWide} />{/if}
+			{#if isShown(i)}
+				{@const drawing = drawn(part.firstRow, part.lastRow)}
+				{#if parts.length === 1 || all}<Drawing {drawing} width={shownWide} />
+				{:else}<ChartPart {drawing} width={shownWide} />{/if}
+			{/if}
 		</div>
 	{/each}
 </div>
