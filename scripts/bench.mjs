@@ -12,6 +12,7 @@ const { default: autocannon } = await import('autocannon');
 const { enterDemo } = await import('./lib/enter.mjs');
 const { benchStage } = await import('./lib/bench-stage.mjs');
 const { benchLesson } = await import('./lib/bench-lesson.mjs');
+const { benchHolding } = await import('./lib/bench-holding.mjs');
 const { benchDesk } = await import('./lib/bench-desk.mjs');
 
 const SECONDS = 5;
@@ -40,8 +41,11 @@ await requests('/health');
 const bare = await requests('/health');
 for (const [what, path] of /** @type {const} */ ([
 	['bare answer (/health)', '/health'],
+	['answer that asks the database (/health/ready)', '/health/ready'],
 	['lesson page', lesson],
 	['stage page', '/stage?name=2%2F2+LC&school=slash&step=3'],
+	['list of swatches, made anew each time', '/swatches'],
+	['first page, made anew each time', '/'],
 ])) {
 	const { perSecond, p99 } = path === '/health' ? bare : await requests(path);
 	const ratio = `${(bare.perSecond / perSecond).toFixed(1)} × the bare answer`;
@@ -85,6 +89,7 @@ for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
 	});
 }
 
+lines.push(...(await benchHolding(address, cookie)));
 lines.push(...(await benchLesson(address, cookie, requests)));
 lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)));
 

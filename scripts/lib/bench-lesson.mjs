@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { root } from './paths.mjs';
 
 const STEPS = 60;
+const FEW = 12;
 const PAGES = 20;
 
 /** Steps of the demo lessons, over and over, each under an id of its own. */
@@ -32,10 +33,29 @@ export async function benchLesson(address, cookie, requests) {
 		if (!answer.ok) throw new Error(`The long lesson was answered with ${answer.status}.`);
 		return answer.json();
 	};
-	const { id, version } = await send('/api/lessons', 'POST', { title });
-	const lesson = { format: 'pond-loop/lesson', version: 1, title, steps: manySteps() };
-	await send(`/api/lessons/${id}`, 'PUT', { version, lesson });
-	const path = `/lessons/${id}`;
+	const all = manySteps();
+	/** @param {unknown[]} steps */
+	const made = async (steps) => {
+		const { id, version } = await send('/api/lessons', 'POST', { title });
+		await send(`/api/lessons/${id}`, 'PUT', {
+			version,
+			lesson: { format: 'pond-loop/lesson', version: 1, title, steps },
+		});
+		return `/lessons/${id}`;
+	};
+	const path = await made(all);
+	const short = await made(all.slice(0, FEW));
+	/** One at a time, each with an address of its own, so that no memory answers for it. @param {string} of */
+	const anew = async (of) => {
+		const times = [];
+		for (let i = 0; i < 40; i++) {
+			const from = performance.now();
+			await (await fetch(`${address}${of}?anew=${i}`, { headers: { cookie } })).text();
+			times.push(performance.now() - from);
+		}
+		return times.sort((a, b) => a - b)[20] ?? 0;
+	};
+	const [long, few] = [await anew(path), await anew(short)];
 	const page = await requests(path);
 
 	/** The first steps of the lesson as a PDF. @param {number} upTo */
@@ -65,6 +85,12 @@ export async function benchLesson(address, cookie, requests) {
 	handing = false;
 	await Promise.all(busy);
 	return [
+		{
+			what: `lesson page of ${STEPS} steps, made anew`,
+			value: Number(long.toFixed(1)),
+			unit: 'ms',
+			ratio: `${(long / few).toFixed(2)} × the page of ${FEW} steps`,
+		},
 		{ what: `lesson page of ${STEPS} steps`, value: Math.round(page.perSecond), unit: 'requests a second' },
 		{ what: `lesson page of ${STEPS} steps, 99th percentile for 8 readers`, value: page.p99, unit: 'ms' },
 		{ what: `handout of ${alone.pages} pages, alone`, value: Math.round(alone.ms), unit: 'ms' },

@@ -19,7 +19,9 @@
 	const CELL = 24;
 	const GUTTER = 34;
 	const wide = $derived(worked.widest * CELL + 2 * GUTTER);
-	const shownWide = $derived(Math.min(width, wide));
+	/** As wide as there is room, once that is known. */
+	let room = $state(0);
+	const shownWide = $derived(Math.min(width, wide, room || width));
 	const parts = $derived(
 		chartParts(worked).map((part) => ({
 			...part,
@@ -64,6 +66,7 @@
 
 <div
 	bind:this={list}
+	bind:clientWidth={room}
 	role="img"
 	aria-label="Chart of {worked.widest} stitches and {worked.rows.length} rows, with {cords.cords.length} {cords.cords
 		.length === 1

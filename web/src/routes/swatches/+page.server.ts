@@ -6,7 +6,7 @@ import { kept } from '@pond-loop/core/kept';
 import type { PageServerLoad } from './$types';
 
 /** Milliseconds of one page for counting rows; swatches after that are listed without. */
-const MOST_MS = 25;
+const MOST_MS = 60;
 
 interface Facts {
 	readonly rows: number;
