@@ -21,7 +21,7 @@ module.exports = {
 			comment: 'The app and the scripts use the index of each folder of the core, never a file behind it.',
 			severity: 'error',
 			from: { path: '^(web|scripts|e2e)/' },
-			to: { path: '^core/', pathNot: '^core/[a-z]+/index\\.ts$' },
+			to: { path: '^core/', pathNot: '^core/([a-z]+/index\\.ts$|test/)' },
 		},
 		{
 			name: 'drawings-know-no-craft',
