@@ -21,6 +21,7 @@ const OPEN = [
 	'/recover',
 	'/sign-in',
 	'/sign-up',
+	'/who',
 ];
 
 /** Open to who holds the right link; a wrong one leads nowhere. */

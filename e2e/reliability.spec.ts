@@ -189,6 +189,15 @@ test('what was answered with a fault of the server is answered in words', async 
 	expect([strong.status(), strong.headers()['cache-control']]).toEqual([200, 'no-store']);
 });
 
+test('whoever is in the demo stays in it as they are: pressing its door again makes no new session', async ({
+	request,
+}) => {
+	const first = await post(request, '/sign-in?/demo', {});
+	expect([first.status(), first.headers()['set-cookie']]).toEqual([303, expect.stringContaining('pond-session=')]);
+	const again = await post(request, '/sign-in?/demo', {});
+	expect([again.status(), again.headers()['set-cookie']]).toEqual([303, undefined]);
+});
+
 test('a body that is sent in pieces is counted as it comes', async ({ request, page }) => {
 	await newTeacher(page.request);
 	const send = (path: string, bytes: number): Promise<number> =>

@@ -12,6 +12,7 @@ import { join, resolve } from 'node:path';
 import { constants } from 'node:zlib';
 import compression from 'compression';
 import sirv from 'sirv';
+import { placeOf } from './network.mjs';
 import { GUARDS, say } from './said.mjs';
 import { addressOf, readSettings } from './settings.mjs';
 import { Thread } from './threads.mjs';
@@ -143,12 +144,19 @@ export async function startFront(build, env) {
 		const isRead = method === 'GET' || method === 'HEAD';
 		const address = addressOf(request, settings);
 		const cookie = cookieKey(request);
-		const teacher = cookie ? known.get(cookie) : undefined;
+		let teacher = cookie ? known.get(cookie) : undefined;
 		const link = /^\/shared\/([\w-]{43})/.exec(path)?.[1];
-		const who = teacher ?? link ?? address;
-		const charged = teacher ? [] : [...(link ? [`link ${link}`] : []), `address ${address}`];
+		const strange = teacher ? [] : [...(link ? [`link ${link}`] : []), `address ${placeOf(address)}`];
 		const now = performance.now();
-		const wait = Math.max(0, ...charged.map((one) => strangers.wait(one, now)));
+		let wait = Math.max(0, ...strange.map((one) => strangers.wait(one, now)));
+		if (wait > 0 && cookie) {
+			// A teacher whose cookie was not seen yet must not wait for what strangers at the same address did.
+			await introduce(request, address, cookie);
+			teacher = known.get(cookie);
+			if (teacher) wait = 0;
+		}
+		const charged = teacher ? [] : strange;
+		const who = teacher ?? link ?? placeOf(address);
 		if (wait > 0) {
 			say(
 				request,
@@ -261,6 +269,26 @@ export async function startFront(build, env) {
 		});
 		if (!endTurn) say(request, response, 429, 'Much is being made for you already. Wait for it, then try again.', 5);
 		else if (!on) onLeave = () => left && end();
+	}
+
+	/**
+	 * Asks the app whose cookie this is; it says so with every answer.
+	 * @param {import('node:http').IncomingMessage} request
+	 * @param {string} address
+	 * @param {string} cookie
+	 */
+	async function introduce(request, address, cookie) {
+		const headers = { cookie: request.headers.cookie, host: request.headers.host, 'x-pond-address': address };
+		const asked = await doors.pass({ method: 'GET', path: '/who', headers }).catch(() => undefined);
+		await new Promise((done) => {
+			asked?.once('response', (answer) => {
+				remember(answer, cookie);
+				answer.resume().once('close', done);
+			});
+			asked?.once('error', done);
+			if (asked) asked.end();
+			else done(undefined);
+		});
 	}
 
 	/**

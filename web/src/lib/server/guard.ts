@@ -16,6 +16,7 @@ export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/recover',
 	'/health',
 	'/health/ready',
+	'/who',
 ]);
 
 /** An address that is none is shown as such to anybody. */

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, describe, expect, it } from 'vitest';
+import { placeOf } from '../../../server/network.mjs';
 import { closeDatabase } from './database';
-import { countRecovery, countSignIn, countSignUp, placeOf, forgiveSignIns, tryAgainIn } from './limits';
+import { countRecovery, countSignIn, countSignUp, forgiveSignIns, tryAgainIn } from './limits';
 
 afterAll(closeDatabase);
 

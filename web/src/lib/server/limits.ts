@@ -1,7 +1,7 @@
 /** How often something may be tried. Counted in the database, so that all server processes count together. */
 
-import ipaddr from 'ipaddr.js';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
+import { placeOf } from '../../../server/network.mjs';
 import { config } from './config';
 import { database } from './database';
 import { hashed } from './secrets';
@@ -68,15 +68,6 @@ async function counted(limiter: RateLimiterPostgres, key: string): Promise<numbe
 		if (refused instanceof RateLimiterRes) return Math.max(1, Math.ceil(refused.msBeforeNext / 1000));
 		throw refused;
 	}
-}
-
-/** One who asks, by address: of the long kind a whole network, as one machine has all of its addresses. */
-export function placeOf(address: string): string {
-	if (!ipaddr.isValid(address)) return address;
-	const parsed = ipaddr.process(address);
-	return parsed.kind() === 'ipv4'
-		? parsed.toString()
-		: ipaddr.IPv6.networkAddressFromCIDR(`${parsed.toString()}/64`).toString();
 }
 
 export const countSignUp = (address: string): Promise<number> => counted(limits().signUps, keyOf(placeOf(address)));
