@@ -24,6 +24,27 @@ module.exports = {
 			to: { path: '^core/', pathNot: '^core/([a-z]+/index\\.ts$|test/)' },
 		},
 		{
+			name: 'controls-know-no-knitting',
+			comment: 'What every app could use stands by itself: the folders that know what is knitted stand on it.',
+			severity: 'error',
+			from: { path: '^web/src/lib/ui/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^core/|^web/src/(lib/(?!ui/)|routes/)' },
+		},
+		{
+			name: 'folders-stand-on-each-other',
+			comment: 'Of two folders of the app one stands on the other; routes stand on all of them.',
+			severity: 'error',
+			scope: 'folder',
+			from: { path: '^web/src/' },
+			to: { circular: true },
+		},
+		{
+			name: 'nothing-stands-on-routes',
+			severity: 'error',
+			from: { path: '^web/src/lib/' },
+			to: { path: '^web/src/routes/' },
+		},
+		{
 			name: 'drawings-know-no-craft',
 			comment: 'One model, many drawings: a drawing draws traces, whichever craft made them.',
 			severity: 'error',
@@ -41,7 +62,7 @@ module.exports = {
 		doNotFollow: { path: 'node_modules' },
 		exclude: { path: '\\.svelte-kit|/build/' },
 		tsPreCompilationDeps: true,
-		tsConfig: { fileName: 'tsconfig.json' },
+		tsConfig: { fileName: 'tsconfig.seams.json' },
 		enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'default'] },
 	},
 };

@@ -11,7 +11,7 @@
 	import Sun from '@lucide/svelte/icons/sun';
 	import { onMount, tick } from 'svelte';
 	import { page } from '$app/state';
-	import { remember } from '$lib/ui/choices';
+	import { remember } from '$lib/choices/choices';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';

@@ -5,12 +5,12 @@
 	import Facts from '$lib/stage/Facts.svelte';
 	import { shownIn } from '$lib/style/look';
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
-	import Anatomy from '$lib/ui/Anatomy.svelte';
-	import { addressOf } from '$lib/ui/choices';
+	import Anatomy from '$lib/name/Anatomy.svelte';
+	import { addressOf } from '$lib/choices/choices';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import NameField from '$lib/ui/NameField.svelte';
-	import NotRead from '$lib/ui/NotRead.svelte';
-	import OtherReadings from '$lib/ui/OtherReadings.svelte';
+	import NameField from '$lib/name/NameField.svelte';
+	import NotRead from '$lib/name/NotRead.svelte';
+	import OtherReadings from '$lib/name/OtherReadings.svelte';
 
 	const { data } = $props();
 	const light = useLight();

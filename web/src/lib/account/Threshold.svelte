@@ -3,7 +3,7 @@
 	import { twoGroups } from '@pond-loop/core/crossing';
 	import { drawStage } from '@pond-loop/core/drawing';
 	import type { Snippet } from 'svelte';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {

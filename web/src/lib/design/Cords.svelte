@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CrossPoint, Drawing as Picture } from '@pond-loop/core/drawing';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 
 	interface Props {
 		drawing: Picture;

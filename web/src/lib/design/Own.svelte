@@ -6,8 +6,8 @@
 	import { invalidateAll } from '$app/navigation';
 	import { shownIn } from '$lib/style/look';
 	import { troubleOf } from '$lib/save/send';
-	import { addressOf } from '$lib/ui/choices';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import { addressOf } from '$lib/choices/choices';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { removeDesign, saveDesign } from './api';
 

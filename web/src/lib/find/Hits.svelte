@@ -6,8 +6,8 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { shownIn } from '$lib/style/look';
-	import { addressOf } from '$lib/ui/choices';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import { addressOf } from '$lib/choices/choices';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import { rememberSchool } from './remember-school';
 

@@ -3,8 +3,8 @@
 	import { ribbonOf } from '$lib/made';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
-	import { addressOf } from '$lib/ui/choices';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import { addressOf } from '$lib/choices/choices';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {

@@ -2,7 +2,7 @@ import type { SchoolId } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
 import { HOUSE_STYLE, saveStyle } from '$lib/style/api';
-import { remember, SCHOOL_COOKIE } from '$lib/ui/choices';
+import { remember, SCHOOL_COOKIE } from '$lib/choices/choices';
 
 interface Known {
 	readonly style: HouseStyle;

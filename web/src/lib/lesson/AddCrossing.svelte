@@ -5,9 +5,9 @@
 	import type { CrossingStep, HouseStyle } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { shownIn, wayIn } from '$lib/style/look';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
-	import NameField from '$lib/ui/NameField.svelte';
+	import NameField from '$lib/name/NameField.svelte';
 
 	interface Props {
 		light: Light;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Light } from '@pond-loop/core/drawing';
 	import type { CompareStep, HouseStyle } from '@pond-loop/core/schema';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import { sidesOf } from './compared';
 
 	interface Props {

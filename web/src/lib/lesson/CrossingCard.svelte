@@ -2,10 +2,10 @@
 	import { isLong, namesFor, ribbonOf, waysFor, wordsFor } from '$lib/made';
 	import type { CrossingStep, HouseStyle, Note } from '@pond-loop/core/schema';
 	import { craftIn, isTooWide, shownIn } from '$lib/style/look';
-	import { addressOf } from '$lib/ui/choices';
+	import { addressOf } from '$lib/choices/choices';
 	import { stageOf } from './stage-of';
 	import NoteField from '$lib/note/NoteField.svelte';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import Later from '$lib/ui/Later.svelte';
 	import type { Light } from '$lib/ui/light';
 

@@ -7,7 +7,7 @@
 	import { mistakeIn } from './stage-of';
 	import { craftIn, loopsIn, lookOf, shownIn, wayOf, wordsIn } from '$lib/style/look';
 	import NoteText from '$lib/note/NoteText.svelte';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 
 	interface Props {
 		step: CrossingStep;

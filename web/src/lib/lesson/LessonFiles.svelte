@@ -4,7 +4,7 @@
 	import { CHECK_WORDS, FINISH_WORDS, lessonMarkdown, stepTitle, writtenOn } from '@pond-loop/core/lesson';
 	import { firstIssue, LessonSchema, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
 	import ical from 'ical-generator';
-	import { download, fileName } from '$lib/stage/save-as';
+	import { download, fileName } from '$lib/picture/save-as';
 	import ShareLink from './ShareLink.svelte';
 	import { mistakeIn } from './stage-of';
 	import { craftIn, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';

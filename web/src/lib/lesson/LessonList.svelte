@@ -3,7 +3,7 @@
 	import { ribbonOf } from '$lib/made';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import { shownIn } from '$lib/style/look';
 	import type { Light } from '$lib/ui/light';
 	import { dayOf } from '$lib/ui/dates';

@@ -6,7 +6,7 @@
 	import { glanceAt } from '$lib/swatch/glance';
 	import Later from '$lib/ui/Later.svelte';
 	import NoteField from '$lib/note/NoteField.svelte';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {

@@ -3,7 +3,7 @@ import { canonical, equal } from '@pond-loop/core/crossing';
 import { kept } from '@pond-loop/core/kept';
 import { readTextWith, readGlossary } from '@pond-loop/core/notation';
 import type { CrossingStep } from '@pond-loop/core/schema';
-import type { StageChoices } from '$lib/ui/choices';
+import type { StageChoices } from '$lib/choices/choices';
 
 const none = readGlossary('');
 

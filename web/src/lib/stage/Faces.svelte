@@ -2,7 +2,7 @@
 	import type { Taken } from '@pond-loop/core/craft';
 	import { ribbonOf } from '$lib/made';
 	import type { Light } from '$lib/ui/light';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 
 	interface Props {
 		taken: Taken;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { demonstrationPage, PALETTES, stripSvg, toSvg, type Frame } from '@pond-loop/core/drawing';
 	import type { Light } from '$lib/ui/light';
-	import { download, fileName, pngOf, svgFile } from './save-as';
+	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 
 	interface Props {
 		title: string;

@@ -5,7 +5,7 @@
 	import Later from '$lib/ui/Later.svelte';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import type { Light } from '$lib/ui/light';
-	import Meanings from '$lib/ui/Meanings.svelte';
+	import Meanings from '$lib/name/Meanings.svelte';
 
 	interface Props {
 		/** What the name means, when it could be read. */

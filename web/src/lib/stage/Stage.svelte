@@ -14,11 +14,12 @@
 	import Shuffle from '@lucide/svelte/icons/shuffle';
 	import { untrack, type Snippet } from 'svelte';
 	import { loopsIn, wordsIn } from '$lib/style/look';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
-	import { CAMERAS, cameraTitle, drawFrom, type Camera } from './cameras';
+	import { CAMERAS, type Camera } from '$lib/choices/camera';
+	import { cameraTitle, drawFrom } from './cameras';
 	import { SPEEDS, Walk } from './walk.svelte';
 
 	interface Shown {

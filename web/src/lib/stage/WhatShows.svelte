@@ -5,7 +5,7 @@
 	import { drawResult } from '@pond-loop/core/drawing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { isLeftHanded } from '$lib/style/look';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {

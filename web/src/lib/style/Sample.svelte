@@ -4,7 +4,7 @@
 	import { lengthName, needleName } from '@pond-loop/core/measure';
 	import { readName, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { lookOf, shownIn, wayIn, wordsIn } from './look';
 	import { TAIL_CM } from './tail';

@@ -3,7 +3,7 @@
 	import type { Cords, Worked } from '@pond-loop/core/swatch';
 	import { flushSync } from 'svelte';
 	import { kept } from '@pond-loop/core/kept';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from './ChartPart.svelte';
 
 	interface Props {

@@ -22,7 +22,7 @@
 	import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { onMount } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
@@ -42,15 +42,15 @@
 	import RowsEditor from './RowsEditor.svelte';
 	import SwatchFiles from './SwatchFiles.svelte';
 	import WhatIf from './WhatIf.svelte';
-	import KeepSwatch from './KeepSwatch.svelte';
 
 	interface Props {
 		opened: OpenedSwatch;
-		lessons: readonly { readonly id: string; readonly title: string }[];
+		/** How it is put into a lesson. */
+		keep: Snippet<[Swatch]>;
 		light: Light;
 		style: HouseStyle;
 	}
-	const { opened, lessons, light, style }: Props = $props();
+	const { opened, keep, light, style }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const save = keepSwatch(opened);
@@ -449,7 +449,7 @@
 		<div class="border-base-300 mt-6 border-t pt-4"><ToolPlan {worked} {style} /></div>
 	{/if}
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
-		<KeepSwatch {lessons} {swatch} from={opened.id} />
+		{@render keep(swatch)}
 		<SwatchFiles
 			{swatch}
 			{worked}

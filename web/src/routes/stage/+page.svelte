@@ -24,13 +24,13 @@
 	import WhatHappened from '$lib/stage/WhatHappened.svelte';
 	import WhatIf from '$lib/stage/WhatIf.svelte';
 	import WhatShows from '$lib/stage/WhatShows.svelte';
-	import Anatomy from '$lib/ui/Anatomy.svelte';
-	import { addressOf, choicesFrom } from '$lib/ui/choices';
+	import Anatomy from '$lib/name/Anatomy.svelte';
+	import { addressOf, choicesFrom } from '$lib/choices/choices';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import Meanings from '$lib/ui/Meanings.svelte';
-	import NameField from '$lib/ui/NameField.svelte';
-	import NotRead from '$lib/ui/NotRead.svelte';
-	import OtherReadings from '$lib/ui/OtherReadings.svelte';
+	import Meanings from '$lib/name/Meanings.svelte';
+	import NameField from '$lib/name/NameField.svelte';
+	import NotRead from '$lib/name/NotRead.svelte';
+	import OtherReadings from '$lib/name/OtherReadings.svelte';
 
 	const { data } = $props();
 	const light = useLight();

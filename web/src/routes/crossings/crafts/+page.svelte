@@ -7,11 +7,11 @@
 	import { page } from '$app/state';
 	import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayIn, wayOf } from '$lib/style/look';
 	import Faces from '$lib/stage/Faces.svelte';
-	import { addressOf, choicesFrom } from '$lib/ui/choices';
-	import Drawing from '$lib/ui/Drawing.svelte';
+	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import NameField from '$lib/ui/NameField.svelte';
-	import NotRead from '$lib/ui/NotRead.svelte';
+	import NameField from '$lib/name/NameField.svelte';
+	import NotRead from '$lib/name/NotRead.svelte';
 
 	const { data } = $props();
 	const light = useLight();

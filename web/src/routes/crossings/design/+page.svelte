@@ -20,7 +20,7 @@
 	import Cords from '$lib/design/Cords.svelte';
 	import Groups from '$lib/design/Groups.svelte';
 	import { troubleOf } from '$lib/save/send';
-	import { addressOf } from '$lib/ui/choices';
+	import { addressOf } from '$lib/choices/choices';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import { Searcher, type FoundPlan } from '$lib/workers/search';
 

@@ -6,7 +6,7 @@
 	import Later from '$lib/ui/Later.svelte';
 	import StepSheet from '$lib/lesson/StepSheet.svelte';
 	import TermSheet from '$lib/lesson/TermSheet.svelte';
-	import { addressOf } from '$lib/ui/choices';
+	import { addressOf } from '$lib/choices/choices';
 
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { stepTitle } from '@pond-loop/core/lesson';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import KeepSwatch from '$lib/lesson/KeepSwatch.svelte';
 	import Desk from '$lib/swatch/Desk.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -7,5 +8,7 @@
 </script>
 
 {#key data.opened.id}
-	<Desk opened={data.opened} lessons={data.lessons} light={light.now} style={data.style} />
+	<Desk opened={data.opened} light={light.now} style={data.style}>
+		{#snippet keep(swatch)}<KeepSwatch lessons={data.lessons} {swatch} from={data.opened.id} />{/snippet}
+	</Desk>
 {/key}

@@ -2,7 +2,7 @@
 	import { amount, kitFor, kitTable } from '@pond-loop/core/lesson';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Papa from 'papaparse';
-	import { download, fileName } from '$lib/stage/save-as';
+	import { download, fileName } from '$lib/picture/save-as';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);

@@ -13,7 +13,7 @@
 	import { isBlank, isText } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
 	import Compared from '$lib/lesson/Compared.svelte';
-	import type { Camera } from '$lib/stage/cameras';
+	import type { Camera } from '$lib/choices/camera';
 	import { mistakeIn } from '$lib/lesson/stage-of';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Stage from '$lib/stage/Stage.svelte';

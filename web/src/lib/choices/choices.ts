@@ -1,6 +1,6 @@
 /** Choices that live in the page's address and in the browser, checked like any other input. */
 
-import { cameraFrom, type Camera } from '$lib/stage/cameras';
+import { cameraFrom, type Camera } from '$lib/choices/camera';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { SCHOOL_IDS, SCHOOLS, type SchoolId, type StatedSchool } from '@pond-loop/core/notation';
 import { CRAFT_IDS, CRAFTS, DEMONSTRATIONS, limitsOf, type CraftId, type Demonstration } from '@pond-loop/core/craft';

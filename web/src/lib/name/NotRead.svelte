@@ -11,9 +11,9 @@
 	} from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Anatomy from './Anatomy.svelte';
-	import Drawing from './Drawing.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import Meanings from './Meanings.svelte';
-	import type { Light } from './light';
+	import type { Light } from '$lib/ui/light';
 
 	interface Props {
 		reading: NameNotRead;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { noteOf, type Swatch } from '@pond-loop/core/schema';
-	import KeepInLesson from '$lib/lesson/KeepInLesson.svelte';
+	import KeepInLesson from './KeepInLesson.svelte';
 
 	interface Props {
 		lessons: readonly { readonly id: string; readonly title: string }[];

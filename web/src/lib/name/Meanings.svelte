@@ -4,8 +4,8 @@
 	import { wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '$lib/style/look';
-	import Drawing from './Drawing.svelte';
-	import type { Light } from './light';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import type { Light } from '$lib/ui/light';
 
 	interface Props {
 		/** Crossings side by side, each with what sets it apart. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { SCHOOL_IDS, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
-	import { remember, SCHOOL_COOKIE } from './choices';
+	import { remember, SCHOOL_COOKIE } from '$lib/choices/choices';
 
 	interface Props {
 		text: string;

@@ -2,9 +2,9 @@ import { craftOf, perform, waysFor } from '@pond-loop/core/craft';
 import { mirror, twoGroups } from '@pond-loop/core/crossing';
 import { DEFAULT_HOUSE_STYLE, type CompareStep, type HouseStyle } from '@pond-loop/core/schema';
 import { describe, expect, it } from 'vitest';
-import { otherWay, sidesOf } from '$lib/lesson/compared';
+import { otherWay, sidesOf } from './compared';
 import { whereRows } from '$lib/swatch/where-rows';
-import { craftIn, isChartMirrored, loopsIn, shownIn, toolsSaid, wayIn, wayOf, wordsIn } from './look';
+import { craftIn, isChartMirrored, loopsIn, shownIn, toolsSaid, wayIn, wayOf, wordsIn } from '$lib/style/look';
 
 const c = twoGroups({ front: 2, behind: 1, lean: 'right' });
 const style = (more: Partial<HouseStyle> = {}): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, ...more });

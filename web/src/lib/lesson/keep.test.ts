@@ -1,8 +1,8 @@
 import { addStep, emptyLesson, rename } from '@pond-loop/core/lesson';
 import { noteOf, uncleanAt, type Lesson, type Step } from '@pond-loop/core/schema';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { keepLesson } from '$lib/lesson/keep';
-import type { Autosave } from './autosave.svelte';
+import { keepLesson } from './keep';
+import type { Autosave } from '$lib/save/autosave.svelte';
 
 const ID = '11111111-1111-4111-8111-111111111111';
 const note = (text: string): Step => ({ id: crypto.randomUUID(), kind: 'note', text: noteOf(text) });

@@ -4,8 +4,8 @@ import { SCHOOL_IDS } from '@pond-loop/core/notation';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addressOf, choicesFrom, schoolFrom, type StageChoices } from './choices';
-import { CAMERAS } from '$lib/stage/cameras';
-import { lightFrom } from './light';
+import { CAMERAS } from '$lib/choices/camera';
+import { lightFrom } from '$lib/ui/light';
 
 const paramsOf = (address: string): URLSearchParams => new URL(address, 'http://pond').searchParams;
 
