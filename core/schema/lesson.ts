@@ -104,25 +104,15 @@ export type Level = (typeof LEVELS)[number];
 const minutesOfClass = 'A class takes between 10 and 600 minutes. Change its length.';
 const learners = 'A class has between 1 and 100 learners. Change how many come.';
 
-/** A local date and time that the calendar has. */
+const MOMENT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
+const noMoment = 'That is no date and time. Write it as 2026-11-24T19:00.';
+
+/** Whether the calendar has this local date and time. */
 function isMoment(text: string): boolean {
-	const [, year, month, day, hour, minute] = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})$/.exec(text)?.map(Number) ?? [];
-	if (!year || !month || !day || hour === undefined || minute === undefined) return false;
-	const lengths = [
-		31,
-		year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0) ? 29 : 28,
-		31,
-		30,
-		31,
-		30,
-		31,
-		31,
-		30,
-		31,
-		30,
-		31,
-	];
-	return day <= (lengths[month - 1] ?? 0) && hour < 24 && minute < 60;
+	const [year = 0, month = 0, day = 0, hour = 24, minute = 60] = text.split(/[-T:]/).map(Number);
+	const isLeap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
+	const lengths = [31, isLeap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+	return year > 0 && day > 0 && day <= (lengths[month - 1] ?? 0) && hour < 24 && minute < 60;
 }
 
 /** Who comes, and how long they stay. */
@@ -132,7 +122,7 @@ export const PlanSchema = z.object({
 	level: z.enum(LEVELS),
 	/** When it is given, each a local date and time: `2026-11-24T19:00`. */
 	dates: z
-		.array(z.string().refine(isMoment, 'That is no date and time. Write it as 2026-11-24T19:00.'))
+		.array(z.string().regex(MOMENT, noMoment).refine(isMoment, noMoment))
 		.max(60, 'A lesson has at most 60 dates.'),
 	/** Remarks that the teacher does not want to see again, by their keys. */
 	dismissed: z.array(z.string().max(120)).max(300),
