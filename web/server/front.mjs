@@ -24,8 +24,6 @@ const MOST_BODY = 8 * 1024 * 1024;
 const MOST_BODIES = 256 * 1024 * 1024;
 /** Bytes of the largest page or answer; files that are handed out are not held to it. */
 const MOST_PAGE = 16 * 1024 * 1024;
-/** Milliseconds that one page may keep a thread at work. */
-const LONGEST_WORK = 4000;
 /** What a thread has worked on for somebody who left, before it is ended rather than waited for. */
 const LEFT_WORK = 300;
 const LOOK_EVERY = 100;
@@ -175,6 +173,7 @@ export async function startFront(build, env) {
 
 		const isDoor = path === '/health/ready' || (!isRead && /^\/(?:sign-in|sign-up|recover|account)(?:\/|$)/.test(path));
 		const isLong = /^\/(?:lessons\/[^/]+\/handout|account\/export)$/.test(path);
+		/** @type {'door' | 'long' | 'page'} */
 		const kind = isDoor ? 'door' : isLong ? 'long' : 'page';
 		let left = false;
 		response.once('close', () => {
@@ -220,11 +219,12 @@ export async function startFront(build, env) {
 				say(request, response, 503, busy, 2);
 				return;
 			}
-			if (kind === 'page') {
+			if (kind !== 'door') {
+				const longest = settings.longest[kind];
 				look = setInterval(() => {
-					if (thread.worked - worked < LONGEST_WORK) return;
+					if (thread.worked - worked < longest) return;
 					ended = true;
-					for (const one of charged) strangers.add(one, LONGEST_WORK, performance.now());
+					for (const one of charged) strangers.add(one, longest, performance.now());
 					say(request, response, 503, tooLong);
 					void thread.restart();
 					end();

@@ -17,7 +17,7 @@ export const handler = async (request, response) => {
 	response.setHeader('x-pond-teacher', who ? who.slice(0, 1) : 'none');
 	let body = '';
 	for await (const piece of request) body += piece;
-	if (url.pathname.endsWith('/handout')) await new Promise((done) => setTimeout(done, ms));
+	if (url.pathname.endsWith('/handout') && !url.searchParams.has('works')) await new Promise((done) => setTimeout(done, ms));
 	else spin(ms);
 	if (url.searchParams.has('mark')) writeFileSync(process.env.MARKS + '/' + url.searchParams.get('mark'), String(Date.now()));
 	if (url.pathname === '/heavy') return response.end('x'.repeat(20 * 1024 * 1024));
@@ -44,6 +44,7 @@ beforeAll(async () => {
 		HOST: '127.0.0.1',
 		PORT: String(PORT),
 		PAGE_THREADS: '2',
+		LONGEST_FILE_MS: '1200',
 		STRANGERS_BURST_MS: '1500',
 		STRANGERS_MS_A_SECOND: '1',
 	});
@@ -91,7 +92,10 @@ describe('the front', () => {
 			{ message: expect.stringContaining('more work than one page may') },
 		]);
 		expect((await fetch(`${home}/after`, as('d'))).status).toBe(200);
-		expect(isMarked('endless')).toBe(false);
+		const file = await fetch(`${home}/lessons/x/handout?works&ms=60000&mark=file`, as('d'));
+		expect(file.status).toBe(503);
+		expect((await fetch(`${home}/lessons/x/handout?ms=1`, as('d'))).status).toBe(200);
+		expect([isMarked('endless'), isMarked('file')]).toEqual([false, false]);
 	});
 
 	it('gives up what a reader has left, and never a write', async () => {

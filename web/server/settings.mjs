@@ -19,6 +19,8 @@ export function readSettings(env) {
 		port: count('PORT', 3000, 0),
 		/** Threads that make pages. */
 		threads: count('PAGE_THREADS', Math.max(2, availableParallelism()), 1),
+		/** Milliseconds of work that one page may take, and one thing that is handed out. */
+		longest: { page: count('LONGEST_PAGE_MS', 4000, 100), long: count('LONGEST_FILE_MS', 30_000, 100) },
 		/** Seconds that running requests are given when the process is asked to stop. */
 		shutdown: count('SHUTDOWN_TIMEOUT', 30, 0),
 		addressHeader: (env['ADDRESS_HEADER'] ?? '').toLowerCase(),
