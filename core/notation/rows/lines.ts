@@ -300,7 +300,25 @@ class LineReader {
 			);
 			return;
 		}
-		this.repeats.push({ first, last, again: timesIn(back ? text.slice(back.index + back[0].length) : rest), ...at });
+		const said = back ? text.slice(back.index + back[0].length) : rest;
+		// A length is no count: how many rows it takes hangs on the gauge, so the line leaves it open.
+		const total = LENGTH.test(said) ? undefined : TOTAL.exec(said)?.[1];
+		if (total === undefined) {
+			this.repeats.push({ first, last, again: LENGTH.test(said) ? undefined : timesIn(said), ...at });
+			return;
+		}
+		// "until 24 rows": as often as it takes to come to so many, those that were worked before included.
+		const again = (Number(total) - last) / (last - first + 1);
+		if (Number.isInteger(again) && again >= 0) {
+			this.repeats.push({ first, last, again, ...at });
+			return;
+		}
+		this.#complain(
+			at,
+			'repeat',
+			`Rows ${first} to ${last}, worked again and again, do not come to ${total} rows.`,
+			'Say how many times, or correct the number of rows.',
+		);
 	}
 
 	#complain(at: Span, code: string, what: string, todo: string): void {
@@ -320,6 +338,11 @@ const MOST_CAST_ON = 99_999;
 
 const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';
 
+/** Until it is so long, in any unit. */
+const LENGTH = /\d\s{0,3}(?:cm|mm|m\b|in\b|ins\b|inch|inches|["”″])|\bmeasures\b|\blong\b/i;
+/** Until there are so many rows in all. */
+const TOTAL = /\b(?:until|till|for a total of|total of|to)\s{1,3}(\d{1,4})\s{1,3}(?:rows|rnds|rounds)\b/i;
+
 const TIMES: Readonly<Record<string, number>> = {
 	once: 1,
 	twice: 2,
@@ -330,12 +353,21 @@ const TIMES: Readonly<Record<string, number>> = {
 	four: 4,
 	five: 5,
 	six: 6,
+	seven: 7,
+	eight: 8,
+	nine: 9,
+	ten: 10,
+	eleven: 11,
+	twelve: 12,
 };
 
 function timesIn(text: string): number | undefined {
 	const [, word] = /\b(once|twice|thrice)\b/i.exec(text) ?? [];
 	if (word) return TIMES[word.toLowerCase()];
-	const [, many] = /(?:x|×)?\s*\b(\d{1,4}|one|two|three|four|five|six)\b\s*(?:more\s+)?(?:times?|x)?/i.exec(text) ?? [];
+	const [, many] =
+		/(?:x|×)?\s*\b(\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b\s*(?:more\s+)?(?:times?|x)?/i.exec(
+			text,
+		) ?? [];
 	return many === undefined ? undefined : (TIMES[many.toLowerCase()] ?? Number(many));
 }
 

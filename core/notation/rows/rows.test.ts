@@ -121,6 +121,22 @@ Bind off.`);
 		expect(all.glossary.entries.map((e) => e.name)).toEqual(['C9X']);
 	});
 
+	it('take a length for a length, a number of rows for the rows in all, and words for numbers', () => {
+		const again = (line: string): (number | undefined)[] => read(`Rows 1-4: k3\n${line}`).repeats.map((r) => r.again);
+		for (const open of ['until piece measures 64 cm', 'for 10 cm', 'until it is 25 inches long', 'to 6"', '']) {
+			expect([open, again(`rep rows 1-4 ${open}`)]).toEqual([open, [undefined]]);
+		}
+		expect(again('rep rows 1-4 until 24 rows')).toEqual([5]);
+		expect(again('rep rows 1-4 for a total of 12 rows')).toEqual([2]);
+		expect(again('rep rows 1-4 ten times')).toEqual([10]);
+		expect(again('rep rows 1-4 twice more')).toEqual([2]);
+		const odd = read('Rows 1-4: k3\nrep rows 1-4 until 26 rows');
+		expect([odd.repeats, odd.problems[0]?.what]).toEqual([
+			[],
+			'Rows 1 to 4, worked again and again, do not come to 26 rows.',
+		]);
+	});
+
 	it('let the text’s own glossary decide before the teacher’s, and that before any school', () => {
 		const lines = 'C4F: sl 1 to cn and hold in front, k1, k1 from cn';
 		expect(one(`C4F\n${lines}`)).toBe('<C4F 2>');

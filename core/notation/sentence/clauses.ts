@@ -143,7 +143,9 @@ function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } 
 
 /** Each verb opens a clause; what stands before the first one belongs to it. */
 function readSegment(text: string, tokens: readonly Token[]): Omit<Clause, 'opens' | 'closed'>[] {
-	const starts = tokens.flatMap((t, i) => (VERBS[t.term] && !isAdjective(tokens, i) ? [i] : []));
+	const starts = tokens.flatMap((t, i) =>
+		VERBS[t.term] && !isAdjective(tokens, i) && !isManner(tokens, i) ? [i] : [],
+	);
 	return starts.map((start, nth) => {
 		const end = starts[nth + 1] ?? tokens.length;
 		const before = nth === 0 ? tokens.slice(0, start) : [];
@@ -160,6 +162,17 @@ const isAdjective = (tokens: readonly Token[], i: number): boolean =>
 	(tokens[i]!.term === 'Knit' || tokens[i]!.term === 'Purl') &&
 	['Filler', 'Slip', 'Return'].includes(tokens[i - 1]?.term ?? '') &&
 	tokens[i + 1]?.term === 'Stitch';
+
+/** "as to purl", "as if to knit": how the needle goes in, and not something to do. */
+function isManner(tokens: readonly Token[], i: number): boolean {
+	if (tokens[i]!.term !== 'Knit' && tokens[i]!.term !== 'Purl') return false;
+	if (tokens[i - 1]?.term !== 'To') return false;
+	const before = tokens[i - 2]?.text === 'if' ? tokens[i - 3] : tokens[i - 2];
+	return before?.text === 'as';
+}
+
+/** What a needle is called by. */
+const NEEDLES: ReadonlySet<string> = new Set(['LeftNeedle', 'LeftWord', 'RightWord', 'Hand', 'Needle']);
 
 type Arguments = Omit<Clause, 'verb' | 'text' | 'at' | 'opens' | 'closed'>;
 
@@ -247,9 +260,19 @@ function readArguments(tokens: readonly Token[]): Arguments {
 			case 'Tbl':
 				found.tbl = true;
 				break;
-			case 'Through':
-				found.tbl = true;
-				while (i + 1 < tokens.length && term(1) !== 'Loop') i += 1;
+			case 'Through': {
+				// Through the front of it is how every stitch is worked; the back, or nothing said, twists it.
+				let isFront = false;
+				while (i + 1 < tokens.length && term(1) !== 'Loop') {
+					i += 1;
+					isFront ||= term() === 'Front';
+				}
+				found.tbl = !isFront;
+				break;
+			}
+			case 'Knit':
+			case 'Purl':
+				if (isManner(tokens, i)) found.knitwise = token.term === 'Knit';
 				break;
 			case 'Wise':
 				found.knitwise = token.text.startsWith('k');
@@ -275,8 +298,15 @@ function readArguments(tokens: readonly Token[]): Arguments {
 			case 'Front':
 			case 'Back':
 			case 'Behind': {
-				// "back to the left needle" is a way of putting, not a side.
-				if (token.term === 'Back' && term(1) === 'To') break;
+				// "back to the left needle" is a way of putting, not a side; "in back on the cn" is a side.
+				const onto = term(1) === 'To' ? tokens[skipFillers(i + 2)]?.term : undefined;
+				if (token.term === 'Back' && onto && NEEDLES.has(onto)) break;
+				// "into the back loop", "in the front leg".
+				if (term(1) === 'Loop') {
+					found.tbl = token.term === 'Back';
+					preposition = undefined;
+					break;
+				}
 				const where = token.term === 'Front' ? 'nearer' : 'further';
 				const beside =
 					term(1) === 'Of' ? holderAt(i + 2, true) : token.term === 'Behind' ? holderAt(i + 1, true) : undefined;

@@ -49,6 +49,14 @@ describe('a glossary sentence', () => {
 		['2/2 LC', 'with cn held in front slip 2, k2, then k1, k1 from cn'],
 		['2/1 LPC', 'sl 2 to cn and hold in front; then p1, k2 from cn'],
 		['2/2 RC', 'sl 2 to cn, in back, k2, k2 from cn'],
+		// "back on" says where it hangs; "back onto the left needle" says where stitches go.
+		['2/2 RC', 'hold 2 sts in back on cn, k2, k2 from cn'],
+		['2/2 LC', 'hold 2 sts in front on cn, k2, k2 from cn'],
+		['2/2 RC', 'sl 2 to cn, hold in back, k2, slip the sts from cn back onto the left needle, k2'],
+		['2/2 LC', 'slip 2 onto cn as to purl, hold in front, k2, k2 from cn'],
+		['2/2 LC', 'slip 2 onto cn as if to purl, hold in front, k2, k2 from cn'],
+		['1/1 LC', 'sl 1 to cn, hold in front, k1 through front leg, k1 from cn through the front loop'],
+		['1/1 LPC tbl', 'sl 1 to cn, hold in front, p1, k1 from cn into the back loop'],
 		[
 			'2/2/2 RC, centre behind',
 			'sl 2 to first cn and hold in back, sl 2 to second cn and hold in back, behind the first, k2, k2 from second cn, k2 from first cn',

@@ -35,7 +35,7 @@ const table: readonly (readonly [words: string, term: number])[] = [
 	['knitwise purlwise kwise pwise', terms.Wise],
 	['it them these those', terms.Them],
 	[
-		'the a an next your you as its their this that which with while work working piece remaining again so wyib wyif',
+		'the a an next your you as its their this that which with while work working piece remaining again so if wyib wyif',
 		terms.Filler,
 	],
 	['and then', terms.Joining],
