@@ -120,12 +120,19 @@ function listed(problems: readonly RowProblem[]): readonly RowProblem[] {
 /** `1 (RS): p3`, which has the shape of a glossary line. */
 const BARE_NUMBER = /^\s{0,9}(?:r|row)?\s{0,9}\d{1,9}\s{0,9}(?:(?:\((?:RS|WS)\)|RS|WS)\s{0,9})?[:=]/i;
 
+/** `RS: k8`: a row by its side alone, which has the shape of a glossary line too. */
+const SIDED = /^\s{0,9}(RS|WS)\s{0,9}[:=]/i;
+/** Rows that stand before the first, which have no number here. */
+const BEFORE = /^\s{0,9}(?:set[- ]?up|foundation|preparation)\s{1,9}(?:row|rnd|round)\b[^:=]{0,40}[:=]/i;
+
+const isRow = (line: string): boolean => BARE_NUMBER.test(line) || SIDED.test(line) || BEFORE.test(line);
+
 function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: RowProblem[]): Glossary {
 	const lines: { at: Span; line: string }[] = [];
 	for (const node of top.getChildren('Glossary')) {
 		const at = { from: node.from, to: node.to };
 		const line = text.slice(node.from, node.to);
-		if (!BARE_NUMBER.test(line)) lines.push({ at, line });
+		if (!isRow(line)) lines.push({ at, line });
 	}
 	const own = lines.slice(0, GLOSSARY_LIMITS.lines).map(({ at, line }) => ({ at, read: readGlossary(line) }));
 	if (lines.length > own.length) {
@@ -201,6 +208,11 @@ class LineReader {
 				return;
 			case 'Glossary':
 				if (BARE_NUMBER.test(text)) this.#bareNumber(at, text);
+				else if (SIDED.test(text)) this.#sided(at, text);
+				else if (BEFORE.test(text)) {
+					const what = `“${shorten(text.slice(0, text.search(/[:=]/)).trim())}” has no number, so it is not worked.`;
+					this.#complain(at, 'unnumbered', what, 'Call it Row 1, and count the others on from it.');
+				}
 		}
 	}
 
@@ -228,18 +240,34 @@ class LineReader {
 		this.#add({ numbers, ...(side ? { side } : {}), label: { from: at.from, to: colon + 1 }, body, items, ...at });
 	}
 
+	/** A row that is called by its side is the next one. */
+	#sided(at: Span, text: string): void {
+		const [said = '', word = ''] = SIDED.exec(text) ?? [];
+		const side = sideIn(word)!;
+		const body = { from: at.from + said.length, to: at.to };
+		const items = this.#reparsed(body.from, body.to)?.items ?? [];
+		this.#add({ numbers: [this.#next], side, label: { from: at.from, to: body.from }, body, items, ...at });
+	}
+
 	#row(at: Span, label: SyntaxNode, body: SyntaxNode | null): void {
 		const said = this.#text.slice(label.from, label.to);
+		const span = { from: label.from, to: label.to };
 		if (said.length > ROWS_LIMITS.label) {
 			const what = `What stands before the colon is ${said.length} characters long; a label has at most ${ROWS_LIMITS.label}.`;
 			this.#complain(label, 'long-label', what, 'Begin the row as “Row 3:”, and write its stitches behind the colon.');
 			return;
 		}
-		const numbers = this.#told > ROWS_LIMITS.told ? [] : numbersIn(said);
+		const told = this.#told > ROWS_LIMITS.told ? [] : numbersIn(said);
+		// “Next row” has no number of its own.
+		const numbers = told.length === 0 && /^\s{0,9}(?:next|following)\b/i.test(said) ? [this.#next] : told;
+		if (EVERY_NTH.test(said)) {
+			const what = 'Rows at such a distance are not read here.';
+			this.#complain(span, 'every-nth', what, 'List them: “Rows 3, 7 and 11:”.');
+			return;
+		}
 		const every = everyIn(said);
 		const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
 		const colour = colourIn(said);
-		const span = { from: label.from, to: label.to };
 		if (numbers.some((n) => n < 1 || n > MOST_NUMBER)) {
 			this.#complain(span, 'number', `Row numbers go from 1 to ${MOST_NUMBER}.`, 'Correct the number.');
 			return;
@@ -371,9 +399,14 @@ function timesIn(text: string): number | undefined {
 	return many === undefined ? undefined : (TIMES[many.toLowerCase()] ?? Number(many));
 }
 
+/** “Row 3 and every following 4th row”. */
+const EVERY_NTH = /\b(?:every|each)\s{1,9}(?:following\s{1,9}|foll\.?\s{1,9})?\d{1,3}(?:st|nd|rd|th)\b/i;
+
 /** `3, 7 and 11`, `1-4`; “and all WS rows” has no numbers. */
-function numbersIn(label: string): number[] {
+function numbersIn(whole: string): number[] {
 	const numbers: number[] = [];
+	// "(14 sts)" tells how many stitches, and no row.
+	const label = whole.replaceAll(/\(\s{0,9}\d{1,4}\s{0,9}(?:sts?|stitch|stitches)\b[^()]{0,40}\)/gi, '');
 	for (const [, from, to] of label.matchAll(/(\d+)(?:\s*(?:-|–|—|to)\s*(\d+))?/g)) {
 		// One more than the highest stands for everything beyond, which is refused.
 		const first = Math.min(Number(from), MOST_NUMBER + 1);

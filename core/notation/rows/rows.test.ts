@@ -121,6 +121,22 @@ Bind off.`);
 		expect(all.glossary.entries.map((e) => e.name)).toEqual(['C9X']);
 	});
 
+	it('take rows by other words, and tell which they cannot place; none becomes a glossary line in silence', () => {
+		const all = read('RS: k8\nWS: p8\n3rd row: k8\nNext row (WS): p8\nRow 5 (RS) (8 sts): k8');
+		expect([all.problems, all.glossary.entries]).toEqual([[], []]);
+		expect(all.rows.map((r) => [r.numbers.join(), r.side ?? '', short(r.items)])).toEqual([
+			['1', 'RS', 'k8'],
+			['2', 'WS', 'p8'],
+			['3', '', 'k8'],
+			['4', 'WS', 'p8'],
+			['5', 'RS', 'k8'],
+		]);
+		const told = (text: string): unknown => [read(text).rows.length, read(text).problems.map((p) => p.code)];
+		expect(told('Set-up row: k8')).toEqual([0, ['unnumbered']]);
+		expect(told('Row 3 and every following 4th row: k8')).toEqual([0, ['every-nth']]);
+		expect(told('Row 2 and every other row: k8')).toEqual([1, []]);
+	});
+
 	it('take a length for a length, a number of rows for the rows in all, and words for numbers', () => {
 		const again = (line: string): (number | undefined)[] => read(`Rows 1-4: k3\n${line}`).repeats.map((r) => r.again);
 		for (const open of ['until piece measures 64 cm', 'for 10 cm', 'until it is 25 inches long', 'to 6"', '']) {
