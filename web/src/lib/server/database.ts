@@ -104,7 +104,7 @@ async function within<T>(begin: string, work: (on: Queryable) => Promise<T>): Pr
 const AWAY_CODES = /^(08...|57P0[1-3]|53300|ECONNREFUSED|ECONNRESET|EPIPE|ENOTFOUND|ETIMEDOUT)$/;
 // The driver's own words for a connection that broke or did not come about; it gives them no code.
 const AWAY_WORDS =
-	/connection terminated|timeout exceeded when trying to connect|connection timeout|query read timeout/i;
+	/connection terminated|timeout exceeded when trying to connect|connection timeout|query read timeout|not queryable/i;
 
 /** Whether an error means that the database cannot be reached now, rather than that a query was wrong. */
 export function isAway(error: unknown): boolean {

@@ -73,6 +73,7 @@ describe('a database that is away', () => {
 			expect(isAway(coded(code))).toBe(true);
 		}
 		expect(isAway(new Error('Connection terminated unexpectedly'))).toBe(true);
+		expect(isAway(new Error('Client has encountered a connection error and is not queryable'))).toBe(true);
 		expect(isAway(new AggregateError([coded('ECONNREFUSED')]))).toBe(true);
 		for (const wrong of [coded('23505'), coded('42P01'), new Error('a bug'), 'text', undefined]) {
 			expect(isAway(wrong)).toBe(false);
