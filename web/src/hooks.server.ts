@@ -3,7 +3,7 @@ import { sequence } from '@sveltejs/kit/hooks';
 import { config } from '$lib/server/config';
 import { closeDatabase, isAway } from '$lib/server/database';
 import { away, failureOf } from '$lib/server/failures';
-import { isForeign, isOpen, isTooLong, signedOut, wholeRequest } from '$lib/server/guard';
+import { isForeign, isOpen, signedOut, wholeRequest } from '$lib/server/guard';
 import { secure } from '$lib/server/headers';
 import { log } from '$lib/server/log';
 import { again, keyOf, remember } from '$lib/server/remembered';
@@ -68,11 +68,6 @@ const secured: Handle = async ({ event, resolve }) => {
 /** The one place that says who is signed in, and what is closed to those who are not. */
 const guarded: Handle = async ({ event, resolve }) => {
 	if (isForeign(event)) return refuse(event, 403, foreign);
-	if (isTooLong(event)) {
-		// Read to its end, or the connection breaks before the answer is heard.
-		await event.request.arrayBuffer().catch(() => undefined);
-		return refuse(event, 413, tooLong);
-	}
 	const whole = await wholeRequest(event).catch(() => undefined);
 	if (!whole) return refuse(event, 413, tooLong);
 	event.request = whole;

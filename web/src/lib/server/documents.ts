@@ -73,11 +73,14 @@ export class Documents<T> {
 	}
 
 	/** What was stored by an older version, or by hand, is checked like any other input. Throws `Unread`. */
-	#stored(row: Row): StoredDocument<T> {
-		const { id, version, updated_at } = row;
-		const checked = this.#schema.safeParse(row.document);
-		if (checked.success) return { id, version, value: checked.data, updatedAt: updated_at };
-		throw new Unread({ kind: this.#table, id, version }, row.document, firstIssue(checked.error));
+	#checked(id: string, version: number, document: unknown): T {
+		const checked = this.#schema.safeParse(document);
+		if (checked.success) return checked.data;
+		throw new Unread({ kind: this.#table, id, version }, document, firstIssue(checked.error));
+	}
+
+	#stored({ id, version, document, updated_at }: Row): StoredDocument<T> {
+		return { id, version, value: this.#checked(id, version, document), updatedAt: updated_at };
 	}
 
 	/** Those off the lists included, oldest first, as they are stored and one at a time: what cannot be read is given out all the same. */
@@ -181,10 +184,7 @@ export class Documents<T> {
 	/** One of them, whole. Throws `Unread`. */
 	async versionAt(teacher: Teacher, id: string, version: number): Promise<T | undefined> {
 		const [row] = await rows<{ document: unknown }>(database(), sql.VERSION, [teacher.id, id, version]);
-		if (!row) return undefined;
-		const checked = this.#schema.safeParse(row.document);
-		if (checked.success) return checked.data;
-		throw new Unread({ kind: this.#table, id, version }, row.document, firstIssue(checked.error));
+		return row && this.#checked(id, version, row.document);
 	}
 }
 

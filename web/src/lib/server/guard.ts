@@ -76,11 +76,6 @@ export async function wholeRequest({
 	return new Request(request.url, { method: request.method, headers: request.headers, body: Buffer.concat(chunks) });
 }
 
-/** Whether a request is longer than anything that belongs there. */
-export function isTooLong({ request, route }: Pick<RequestEvent, 'request' | 'route'>): boolean {
-	return Number(request.headers.get('content-length') ?? 0) > bytesFor(route.id);
-}
-
 /** Where to go after signing in: a place of our own, or the start. */
 export function placeAfter(url: URL): string {
 	const to = url.searchParams.get('to') ?? '/';
