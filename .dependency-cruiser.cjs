@@ -52,6 +52,26 @@ module.exports = {
 			to: { path: '^core/craft/' },
 		},
 		{
+			name: 'crafts-are-asked-by-their-door',
+			comment: 'Nothing outside core/craft knows one craft by its folder.',
+			severity: 'error',
+			from: { path: '^(core|web|scripts|e2e)/', pathNot: '^core/craft/' },
+			to: { path: '^core/craft/[a-z-]+/' },
+		},
+		{
+			name: 'skills-know-crossings-only',
+			severity: 'error',
+			from: { path: '^core/skill/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^core/', pathNot: '^core/(skill|crossing)/' },
+		},
+		{
+			name: 'steps-stand-under-lessons',
+			comment: 'Lessons, classes and practice stand on steps, and steps on skills; never the other way round.',
+			severity: 'error',
+			from: { path: '^core/(step|block|look|made|swatch|drawing|craft|notation|schema)/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^core/(lesson|document)/' },
+		},
+		{
 			name: 'crossing-is-the-ground',
 			severity: 'error',
 			from: { path: '^core/crossing/', pathNot: '\\.test\\.ts$' },

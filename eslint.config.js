@@ -62,6 +62,25 @@ export default ts.config(
 			globals: globals.browser,
 		},
 	},
+	{
+		files: ['web/src/**', 'core/{block,document,lesson,look,made,schema,skill,step,swatch}/**'],
+		ignores: ['**/*.test.ts'],
+		// A craft is asked what it is; nobody else knows one by its name.
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				...[
+					'BinaryExpression > Literal[value=/^(hand|twisted|brioche|double-knit|loom|machine)$/]',
+					'SwitchCase > Literal[value=/^(hand|twisted|slipped|brioche|double-knit|loom|machine)$/]',
+					'CallExpression[callee.name=/^craft(Of|In)$/] > Literal',
+					'Property[key.name="craft"] > Literal',
+				].map((selector) => ({
+					selector,
+					message: 'Ask the craft for what you need; it is named in core/craft alone.',
+				})),
+			],
+		},
+	},
 	// There is no base path: the app stands at the root of its address.
 	{ files: ['web/src/**'], rules: { 'svelte/no-navigation-without-resolve': 'off' } },
 );

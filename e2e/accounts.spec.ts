@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { ExportSchema, noteOf } from '../core/schema/index.ts';
+import { ExportSchema } from '../core/document/index.ts';
+import { noteOf } from '../core/schema/index.ts';
 import {
 	expect,
 	expectAccessible,

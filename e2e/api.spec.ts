@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
 import { crossingStep, emptyLesson } from '../core/lesson/index.ts';
-import { noteOf, type CrossingStep, type Lesson, type Step } from '../core/schema/index.ts';
+import { noteOf } from '../core/schema/index.ts';
+import type { CrossingStep, Step } from '../core/step/index.ts';
+import type { Lesson } from '../core/lesson/index.ts';
 import { crossingNamed, expect, test } from './support.ts';
 
 const note = (text: string): Step => ({ id: randomUUID(), kind: 'note', text: noteOf(text) });

@@ -3,7 +3,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import type { Page } from '@playwright/test';
-import { LessonSchema } from '../core/schema/index.ts';
+import { LessonSchema } from '../core/lesson/index.ts';
 import { expect, expectAccessible, newTeacher, nobody, saved, test, waitsUntilAwake } from './support.ts';
 
 test.use({ storageState: nobody });

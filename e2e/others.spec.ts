@@ -3,7 +3,8 @@
 import { randomBytes, randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
 import { emptyLesson } from '../core/lesson/index.ts';
-import { DEFAULT_HOUSE_STYLE, ExportSchema, type Export } from '../core/schema/index.ts';
+import { DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
+import { ExportSchema, type Export } from '../core/document/index.ts';
 import { allDoors, type Door } from './routes.ts';
 import { expect, home, newTeacher, nobody, PASSWORD, post, signedIn, test } from './support.ts';
 

@@ -3,7 +3,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { z } from 'zod';
-import { firstIssue, LessonSchema, SwatchSchema } from '../core/schema/index.ts';
+import { firstIssue, SwatchSchema } from '../core/schema/index.ts';
+import { LessonSchema } from '../core/lesson/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
 import { insertLesson } from '../web/src/lib/server/lessons.ts';
 import { createSwatch, placesOf } from '../web/src/lib/server/swatches.ts';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { equal } from '../crossing/index.ts';
 import { readGlossary, readName } from '../notation/index.ts';
 import { turnedRound } from '../test/made.ts';
-import { collection, GRADES, lookUp, MAKES, those, type Lookup } from './index.ts';
+import { collection, GRADES, type Lookup, lookUp, MAKES, those } from './index.ts';
 
 const none = readGlossary('');
 const hits = (found: Lookup): string[] => (found.kind === 'part' ? [] : found.hits.map((h) => h.name?.text ?? '?'));

@@ -8,8 +8,11 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import type { AnyMove, AnyState, AnyTrace, Face as FaceSeen, Mistake, Outcome, SignId } from '../handling/index.ts';
+import type { AnyMove, AnyState, AnyTrace, Mistake, Outcome, RowsBelow, SideSeen, SignId } from '../handling/index.ts';
 import type { Result } from '../result.ts';
+import type { SkillId } from '../skill/index.ts';
+import type { InSwatch } from './in-swatch.ts';
+import type { ClassTools, KitNeed } from './kit.ts';
 
 export interface Way {
 	readonly id: string;
@@ -59,9 +62,9 @@ export interface Taken {
 	/** Two where both yarns are worked with at once. */
 	readonly yarns?: 2;
 	/** How the rows under each loop were made; plain when left out. */
-	readonly fabric?: readonly FabricMade[];
+	readonly below?: readonly RowsBelow[];
 	/** What comes out, on each face that is looked at, numbered from the right of that face. */
-	readonly faces: readonly Face[];
+	readonly faces: readonly ShownFace[];
 	/** What is done with a group, in a few words, where it is not holding it in front or at the back. */
 	readonly does?: string;
 	/** What is done otherwise than in plain knitting, and what is lost, in whole sentences. */
@@ -69,10 +72,7 @@ export interface Taken {
 	readonly lost: readonly string[];
 }
 
-/** Plain, twisted at the foot, slipped for so long that it is one long stitch, or units with their yarn-over. */
-export type FabricMade = 'plain' | 'twisted' | 'long' | 'unit';
-
-export interface Face {
+export interface ShownFace {
 	readonly title: string;
 	readonly crossing: Crossing;
 	/** The cord of each of its stitches, where purl is not to be taken for ground. */
@@ -91,14 +91,27 @@ export interface Shows {
 	readonly outcome: Outcome;
 }
 
-export const CRAFT_IDS = ['hand', 'twisted', 'slipped', 'brioche', 'double-knit', 'loom', 'machine'] as const;
-export type CraftId = (typeof CRAFT_IDS)[number];
-
 export interface Craft {
-	readonly id: CraftId;
+	readonly id: string;
 	readonly title: string;
 	/** What sort of fabric it makes, in one sentence. */
 	readonly says: string;
+	/** Where a swatch is followed row by row: `At the needles`. */
+	readonly place: string;
+	/** What a group waits on or is moved with, called one and several. */
+	readonly tool: readonly [one: string, several: string];
+	/** Skills that it takes besides those of its crossings. */
+	readonly teaches: readonly SkillId[];
+	/** Whether the knit and purl of a crossing's columns are the craft's own, so that no cord of it travels over purl ground. */
+	readonly hasOwnColumns?: true;
+	/** What a class brings for it besides yarn and what hands always need. */
+	readonly kit: (asked: { readonly learners: number; readonly columns: number }) => readonly KitNeed[];
+	/** The same on the tools of a class; the tools that are usual when left out. */
+	readonly withTools?: (tools: ClassTools) => Craft;
+	/** What a way does that a whole project keeps to, in words; nothing where ways may be mixed. */
+	readonly keepsTo?: (way: string) => string;
+	/** What rows of a swatch are to it. */
+	readonly inSwatch: InSwatch;
 	/** Whether the glossary sentence of its loops tells what is done; units and pairs have no such sentence. */
 	readonly hasSentence: boolean;
 	/** Whether left-handed hands make it mirrored; a loom or a bed stands as it stands. */
@@ -110,7 +123,7 @@ export interface Craft {
 	/** What this craft adds to the proof; `undefined` when all is well. */
 	fault?(taken: Taken, trace: AnyTrace): Fault | undefined;
 	/** What one face shows of a procedure, where that is not all of it: as asked, and as made. */
-	shows?(taken: Taken, trace: AnyTrace, face: FaceSeen): Shows;
+	shows?(taken: Taken, trace: AnyTrace, face: SideSeen): Shows;
 	/** Most preferred first. */
 	readonly ways: readonly Way[];
 	/** The tool before the first move, carrying the loops of what was taken. */

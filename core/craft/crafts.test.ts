@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asThreeGroups, asTwoGroups, equal, groupsOf, turn, type Crossing } from '../crossing/index.ts';
-import { applyMove, startState, type HandState, type Move } from '../handling/index.ts';
+import { asThreeGroups, asTwoGroups, type Crossing, equal, groupsOf, turn } from '../crossing/index.ts';
+import { applyMove, type HandState, type Move, startState } from '../handling/index.ts';
 import { anyCrossing, everyThreeGroups, everyTwoGroups } from '../test/arbitraries.ts';
 import { named, traceOf } from '../test/made.ts';
-import { CRAFTS, craftOf, keepsFaces, layerOf, nearestThatFits, perform, SCOPES, stretchOf, waysFor } from './index.ts';
+import { craftOf, CRAFTS, keepsFaces, layerOf, nearestThatFits, perform, stretchOf, waysFor } from './index.ts';
+import { SCOPES } from '../swatch/index.ts';
 
 const everyday = [...everyTwoGroups(4), ...everyThreeGroups(2)].map((e) => e.crossing);
 const other = CRAFTS.filter((c) => c.id !== 'hand');

@@ -1,7 +1,7 @@
 /** All crafts, in the order in which they are taught. */
 
 import { brioche } from './brioche/index.ts';
-import type { Craft, CraftId } from './craft.ts';
+import type { Craft } from './craft.ts';
 import { doubleKnit } from './double-knit/index.ts';
 import { hand } from './hand/index.ts';
 import { loom } from './loom/index.ts';
@@ -9,7 +9,8 @@ import { machine } from './machine/index.ts';
 import { slipped } from './slipped/index.ts';
 import { twisted } from './twisted/index.ts';
 
-const BY_ID: Readonly<Record<CraftId, Craft>> = {
+/** A craft is a folder here and a line in this list; everything else asks it for what it needs. */
+const BY_ID = {
 	hand,
 	twisted,
 	slipped,
@@ -17,8 +18,25 @@ const BY_ID: Readonly<Record<CraftId, Craft>> = {
 	'double-knit': doubleKnit,
 	loom,
 	machine,
-};
+} as const satisfies Readonly<Record<string, Craft>>;
 
+export type CraftId = keyof typeof BY_ID;
+export const CRAFT_IDS = Object.keys(BY_ID) as [CraftId, ...CraftId[]];
 export const CRAFTS: readonly Craft[] = Object.values(BY_ID);
 
-export const craftOf = (id: CraftId): Craft => BY_ID[id];
+const isCraft = (id: string): id is CraftId => Object.hasOwn(BY_ID, id);
+
+/** Throws a RangeError when there is no such craft: ids are checked where documents are read. */
+export function craftOf(id: string): Craft {
+	if (!isCraft(id)) throw new RangeError(`There is no craft called “${id}”.`);
+	return BY_ID[id];
+}
+
+/** The id of a craft as documents keep it. */
+export function craftId({ id }: Craft): CraftId {
+	if (!isCraft(id)) throw new RangeError(`There is no craft called “${id}”.`);
+	return id;
+}
+
+/** Knitting by hand, which is meant where no craft is named. */
+export const PLAIN_CRAFT = 'hand' satisfies CraftId;

@@ -3,7 +3,7 @@ import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
 import { drawAbove, drawStage } from '../drawing/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named, traceOf } from '../test/made.ts';
-import { CRAFTS, craftOf, foundId, perform, waysFor, type CraftId, type Performance } from './index.ts';
+import { type CraftId, craftOf, CRAFTS, foundId, perform, type Performance, waysFor } from './index.ts';
 
 function taken(id: CraftId, name: string, way: string): Performance {
 	const done = perform(craftOf(id), named(name), way);
@@ -53,7 +53,7 @@ describe('every craft', () => {
 	it('draws twisted columns, long stitches and units each in their own way', () => {
 		const rows = (id: CraftId): string[] => {
 			const { trace, taken: what } = taken(id, '2/2 LC', 'off-holder');
-			const told = { light: 'day', ...(what.fabric ? { fabric: what.fabric } : {}) } as const;
+			const told = { light: 'day', ...(what.below ? { below: what.below } : {}) } as const;
 			const { shapes } = drawStage(named('2/2 LC'), trace, 0, told);
 			return shapes.flatMap((s) => (s.kind === 'path' && s.role === 'fabric' && s.d ? [s.d] : []));
 		};

@@ -1,23 +1,33 @@
 export { keepsFaces, nearestThatFits, shiftsOf } from './brioche/index.ts';
 export {
-	CRAFT_IDS,
 	type Craft,
-	type CraftId,
 	type Deviation,
 	type Fault,
-	type Face,
+	type ShownFace,
 	type Hands,
 	type StepWords,
 	type Taken,
 	type Way,
 	type WorkedOff,
 } from './craft.ts';
-export { CRAFTS, craftOf } from './crafts.ts';
+export { CRAFT_IDS, craftId, CRAFTS, craftOf, PLAIN_CRAFT, type CraftId } from './crafts.ts';
+export type { ClassTools, KitNeed } from './kit.ts';
+export {
+	PARKED,
+	type InSwatch,
+	type OnTool,
+	type Parked,
+	type PlanFor,
+	type PlannedRows,
+	type RowPart,
+	type SwatchSetting,
+} from './in-swatch.ts';
 export { demonstrate, DEMONSTRATIONS, type Demonstrated, type Demonstration } from './demonstrate.ts';
-export { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './double-knit/index.ts';
+export { layerOf, lockedIn, loopsOf, nameOfLoop } from './double-knit/index.ts';
+export { FIBRES, type Fibre } from './fibres.ts';
 export * from './hand/index.ts';
-export { crossOnPegs, isParkedOutside, loomLike, pegNames, type OnPegs, type PegNames } from './loom/index.ts';
-export { crossOnBed, LEAST_ROWS, machineLike, ROPE_ROWS, type MachineSet, type OnBed } from './machine/index.ts';
+export { crossOnPegs, loomLike, pegNames, type OnPegs, type PegNames } from './loom/index.ts';
+export { BED_NEEDLES, bedNeedleName, crossOnBed, machineLike, type MachineSet, type OnBed } from './machine/index.ts';
 export { perform, type MistakeAt, type Performance } from './perform.ts';
 export { MOST_STRETCH, stretchOf } from './slipped/index.ts';
 export { diagnoseIn, signsIn } from './signs-in.ts';

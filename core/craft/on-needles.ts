@@ -12,6 +12,7 @@ import {
 } from '../crossing/index.ts';
 import type { Result } from '../result.ts';
 import type { Craft, Taken, Way } from './craft.ts';
+import { hand } from './hand/index.ts';
 import { FOUND_WAY, limitsOf, planFound } from './hand/found.ts';
 import { wordsAt } from './hand/words.ts';
 import { planByHand, WAYS } from './hand/ways/index.ts';
@@ -23,7 +24,18 @@ export const plainWays = (keep: (way: Way) => boolean): readonly Way[] =>
 
 export interface OnNeedles extends Pick<
 	Craft,
-	'id' | 'title' | 'says' | 'hasSentence' | 'takes' | 'nearest' | 'ways' | 'fault' | 'shows'
+	| 'id'
+	| 'title'
+	| 'says'
+	| 'teaches'
+	| 'inSwatch'
+	| 'hasOwnColumns'
+	| 'hasSentence'
+	| 'takes'
+	| 'nearest'
+	| 'ways'
+	| 'fault'
+	| 'shows'
 > {
 	/** Whether loops may hang loose when a way is searched for; no search when left out. */
 	readonly searches?: 'loose' | 'held';
@@ -34,12 +46,19 @@ export interface OnNeedles extends Pick<
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, hasSentence, takes, nearest, ways, fault, shows, vocabulary, searches } = own;
+	const { id, title, says, teaches, inSwatch, hasOwnColumns, hasSentence, takes, nearest, ways } = own;
+	const { fault, shows, vocabulary, searches } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
 		id,
 		title,
 		says,
+		place: hand.place,
+		tool: hand.tool,
+		teaches,
+		kit: hand.kit,
+		inSwatch,
+		...(hasOwnColumns ? { hasOwnColumns } : {}),
 		hasSentence,
 		isHanded: true,
 		takes,

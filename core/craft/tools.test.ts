@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
-import { loomState, mendsFor, simulate, sitesOf, type MistakeId } from '../handling/index.ts';
+import { loomState, mendsFor, type MistakeId, simulate, sitesOf } from '../handling/index.ts';
 import { readPegName } from '../notation/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import {
-	crossOnPegs,
 	craftOf,
+	crossOnPegs,
 	diagnoseIn,
 	loomLike,
 	machineLike,

@@ -2,7 +2,7 @@
 
 import { asThreeGroups, asTwoGroups, crossing, groupsOf, turn, twoGroups, type Crossing } from '../crossing/index.ts';
 import { fail, type Result } from '../result.ts';
-import type { Face } from './craft.ts';
+import type { ShownFace } from './craft.ts';
 import { narrowed } from './on-needles.ts';
 
 interface Limit {
@@ -29,7 +29,7 @@ export function twoGroupsUpTo(c: Crossing, { most, third, wide }: Limit): Result
 }
 
 /** The other face of what is knit all over: its purl side shows the same cords. */
-export function otherFace(title: string, loops: Crossing): Face {
+export function otherFace(title: string, loops: Crossing): ShownFace {
 	const cords = groupsOf(loops).flatMap((group, i) =>
 		group.map((s) => (loops.work[s - 1] === 'p' && loops.work.includes('k') ? -1 : i)),
 	);

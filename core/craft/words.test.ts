@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { MistakeId } from '../handling/index.ts';
 import { named } from '../test/made.ts';
-import { craftOf, machineLike, perform, type Craft } from './index.ts';
+import { type Craft, craftOf, machineLike, perform } from './index.ts';
 
 const said = (craft: Craft, name: string, way: string, mistake?: MistakeId): string[] => {
 	const done = perform(craft, named(name), way, mistake && { id: mistake, site: 0 });

@@ -9,6 +9,7 @@ import {
 	compose,
 	composed,
 	crossing,
+	type Crossing,
 	equal,
 	fromCanonical,
 	groupsOf,
@@ -17,7 +18,6 @@ import {
 	ofGroups,
 	turn,
 	twoGroups,
-	type Crossing,
 } from './index.ts';
 
 /** Crossings of one count, to be worked on top of each other. */

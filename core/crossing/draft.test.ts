@@ -4,6 +4,7 @@ import { anyCrossing } from '../test/arbitraries.ts';
 import {
 	changedGroup,
 	crossingOfDraft,
+	type Draft,
 	draftOf,
 	FIRST_DRAFT,
 	flipped,
@@ -12,7 +13,6 @@ import {
 	twoGroups,
 	withGroup,
 	withoutGroup,
-	type Draft,
 } from './index.ts';
 
 describe('a design', () => {

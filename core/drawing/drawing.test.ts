@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hand, waysFor } from '../craft/index.ts';
-import { isOver, ofGroups, twoGroups, type Crossing } from '../crossing/index.ts';
+import { type Crossing, isOver, ofGroups, twoGroups } from '../crossing/index.ts';
 import { anyCrossing } from '../test/arbitraries.ts';
 import { traceOf, turnedRound, valid } from '../test/made.ts';
 import { pointAt, upright } from './curve.ts';
-import { drawRibbon, drawStage, PALETTES, toSvg, type CrossPoint, type Drawing, type Light } from './index.ts';
+import { type CrossPoint, type Drawing, drawRibbon, drawStage, type Light, PALETTES, toSvg } from './index.ts';
 import { weave, type Piece } from './weave.ts';
 
 /** Which of two stitches' strands is painted last at a point, going by the pieces in painting order. */

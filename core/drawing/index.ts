@@ -1,6 +1,7 @@
 export { chartParts, drawChart, drawChartPart, type ChartOptions } from './chart/chart.ts';
+export { glanceAt } from './chart/glance.ts';
 export { CELL, ChartLayout, wholeChart, type ChartWindow } from './chart/layout.ts';
-export { demonstrationPage, demonstrationsPage, type PageOptions, type PageSection } from './files/page.ts';
+export { demonstrationPage, demonstrationsPage, walked, type PageOptions, type PageSection } from './files/page.ts';
 export { stripSvg, type Frame, type StripOptions } from './files/strip.ts';
 export { PALETTES, type Light, type Palette } from './palette.ts';
 export { drawResult, type ResultOptions } from './result.ts';
@@ -14,8 +15,7 @@ export {
 	type Shape,
 	type TextShape,
 } from './shapes.ts';
-export type { FabricKind } from './stage/fabric.ts';
 export { drawAbove, drawStage } from './stage/index.ts';
 export type { StageOptions } from './stage/options.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';
-export { svgElements, toSvg, type SvgElement } from './svg.ts';
+export { escapeXml, svgElements, toSvg, type SvgElement } from './svg.ts';

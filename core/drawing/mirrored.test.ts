@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { HOLDER_SHAPES } from '../handling/index.ts';
 import { anyCrossing } from '../test/arbitraries.ts';
 import { named, traceOf } from '../test/made.ts';
-import { drawRibbon, drawStage, toSvg, type Drawing } from './index.ts';
+import { type Drawing, drawRibbon, drawStage, toSvg } from './index.ts';
 import { mirrored } from './mirrored.ts';
 
 const HELD = 1;

@@ -1,20 +1,20 @@
 /** The fabric that a procedure left behind: the crossing with a row on either side of it, and all that went wrong in it. */
 
 import { isOver, pairKey, type Crossing, type StitchNumber } from '../crossing/index.ts';
-import { signsOf, type Face, type Outcome } from '../handling/index.ts';
+import { signsOf, type SideSeen, type Outcome } from '../handling/index.ts';
 import { bowsOf } from './bows.ts';
 import { pathOf, upright } from './curve.ts';
 import { mirrored } from './mirrored.ts';
 import { PALETTES, type Light, type Palette } from './palette.ts';
 import { byDepth, num, type Drawing, type Shape } from './shapes.ts';
-import { paintKnit, paintPurl } from './stage/fabric.ts';
+import { paintKnit, paintPurl } from './stage/rows-below.ts';
 import { cordStyles, paintStrand, type StrandStyle } from './strand.ts';
 import { weave, type Strand } from './weave.ts';
 
 export interface ResultOptions {
 	readonly light: Light;
 	/** Which face of the fabric is seen. */
-	readonly face: Face;
+	readonly face: SideSeen;
 	/** Made left-handed: turned left to right. */
 	readonly mirrored?: boolean;
 }

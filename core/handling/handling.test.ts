@@ -4,7 +4,7 @@ import { hand, perform, waysFor } from '../craft/index.ts';
 import { twoGroups } from '../crossing/index.ts';
 import { anyMove, everyThreeGroups, everyTwoGroups } from '../test/arbitraries.ts';
 import { traceOf } from '../test/made.ts';
-import { loopsOn, prove, simulate, startState, tally, type Move, type Trace } from './index.ts';
+import { loopsOn, type Move, prove, simulate, startState, tally, type Trace } from './index.ts';
 
 const knit = (from: 'left' | 'holder-1' | 'holder-2' = 'left'): Move => ({
 	kind: 'work',

@@ -3,7 +3,7 @@ export { HOLDER_SHAPES, type HolderShape } from './holder-shapes.ts';
 export type { From, Move, MoveKind, MoveOf } from './moves.ts';
 export type { Outcome } from './outcome.ts';
 export { prove, type Check, type Proof } from './prove.ts';
-export { stateAt, type Tool } from './run.ts';
+export { stateAt, type RowsBelow, type Tool } from './run.ts';
 export {
 	simulate,
 	type AnyMove,

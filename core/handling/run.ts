@@ -7,6 +7,9 @@ import type { Outcome } from './outcome.ts';
 /** What loops hang on: two needles in the hands, the pegs of a loom, or the needles of a machine's single bed. */
 export type Tool = 'needles' | 'loom' | 'bed';
 
+/** How the rows under a loop were made: plain, twisted at the foot, one long slipped stitch, or units with their yarn-over. */
+export type RowsBelow = 'plain' | 'twisted' | 'long' | 'unit';
+
 /** One move done: the state after it, who was handled, and who passed whom. */
 export interface Applied<S> {
 	readonly state: S;

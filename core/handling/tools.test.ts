@@ -2,14 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crossOnBed, crossOnPegs } from '../craft/index.ts';
 import {
-	bedState,
-	loomState,
-	simulate,
 	type AnyState,
 	type AnyTrace,
 	type BedMove,
+	bedState,
 	type LoomMove,
+	loomState,
 	type Parked,
+	simulate,
 } from './index.ts';
 
 const small = fc.integer({ min: 0, max: 5 });

@@ -1,15 +1,9 @@
 /** Changes to a lesson: pure, each giving a new lesson and leaving the old one whole, so that undo is free. */
 
-import {
-	DEFAULT_PLAN,
-	isText,
-	noteOf,
-	type CrossingStep,
-	type Lesson,
-	type Note,
-	type Plan,
-	type Step,
-} from '../schema/index.ts';
+import { PLAIN_CRAFT } from '../craft/index.ts';
+import { noteOf, type Note } from '../schema/index.ts';
+import { isText, type CrossingStep, type Step } from '../step/index.ts';
+import { DEFAULT_PLAN, type Lesson, type Plan } from './schema.ts';
 
 export const emptyLesson = (title: string): Lesson => ({
 	format: 'pond-loop/lesson',
@@ -28,7 +22,7 @@ export const crossingStep = (
 ): CrossingStep => ({
 	id,
 	kind: 'crossing',
-	craft: 'hand',
+	craft: PLAIN_CRAFT,
 	...shown,
 	note: noteOf(''),
 });
@@ -54,11 +48,6 @@ export function moveStep(lesson: Lesson, id: string, by: number): Lesson {
 export function writeNote(lesson: Lesson, id: string, note: Note): Lesson {
 	const write = (s: Step): Step => (isText(s) ? { ...s, text: note } : { ...s, note });
 	return { ...lesson, steps: lesson.steps.map((s) => (s.id === id ? write(s) : s)) };
-}
-
-export function chooseWay(lesson: Lesson, id: string, way: CrossingStep['way']): Lesson {
-	const choose = (s: Step): Step => (s.id === id && s.kind === 'crossing' ? { ...s, way } : s);
-	return { ...lesson, steps: lesson.steps.map(choose) };
 }
 
 /** The same step again behind it, under another id. */

@@ -1,10 +1,11 @@
 /** A glossary of what a lesson uses: every name and every stitch that stands in it, once. */
 
-import { craftOf, type CraftId } from '../craft/index.ts';
+import { craftOf } from '../craft/index.ts';
 import { equal, type Crossing } from '../crossing/index.ts';
-import { namesFor, sentenceFor, STITCH_KINDS, wordsFor, type SchoolId } from '../notation/index.ts';
-import type { Step } from '../schema/index.ts';
-import { workedOf } from './skills.ts';
+import { sentenceIn } from '../look/index.ts';
+import { namesFor, STITCH_KINDS, wordsFor, type SchoolId } from '../notation/index.ts';
+import { kindOf, type Step } from '../step/index.ts';
+import { checked } from '../swatch/index.ts';
 
 export interface GlossaryTerm {
 	/** As patterns write it. */
@@ -13,25 +14,18 @@ export interface GlossaryTerm {
 	readonly says: string;
 }
 
-/** The glossary sentence of a crossing as a craft makes it; `undefined` where the craft or the crossing has none. */
-export function sentenceIn(id: CraftId, crossing: Crossing): string | undefined {
-	const craft = craftOf(id);
-	const taken = craft.hasSentence ? craft.takes(crossing, craft.ways[0]!.id) : undefined;
-	return taken?.ok ? sentenceFor(taken.value.loops) : undefined;
-}
-
-const meaning = (crossing: Crossing, craft: CraftId): string => {
+const meaning = (crossing: Crossing, craft: string): string => {
 	const words = wordsFor(crossing);
 	return `${words.title}, ${words.look}. ${sentenceIn(craft, crossing) ?? ''}`.trim();
 };
 
 /**
  * Terms in the order of the alphabet. A crossing is listed by the names of one school, or by the name
- * that was asked for when none is chosen; a name that is used in two senses is listed twice.
+ * that was asked for when none is chosen; `glossary` is the teacher's own, which swatches are read by; a name that is used in two senses is listed twice.
  */
-export function glossaryOf(steps: readonly Step[], school?: SchoolId): readonly GlossaryTerm[] {
-	const crossings: { name: string; crossing: Crossing; craft: CraftId }[] = [];
-	const put = (given: Crossing, asked: string, craft: CraftId): void => {
+export function glossaryOf(steps: readonly Step[], school?: SchoolId, glossary = ''): readonly GlossaryTerm[] {
+	const crossings: { name: string; crossing: Crossing; craft: string }[] = [];
+	const put = (given: Crossing, asked: string, craft: string): void => {
 		// In units and pairs how a stitch is worked is the craft's, not the name's.
 		const crossing = craftOf(craft).hasSentence ? given : { ...given, work: given.work.map(() => 'k' as const) };
 		const own = school && namesFor(crossing).find((n) => n.school.id === school)?.name;
@@ -41,14 +35,16 @@ export function glossaryOf(steps: readonly Step[], school?: SchoolId): readonly 
 	};
 	const stitches = new Map<string, string>();
 	for (const step of steps) {
-		if (step.kind === 'crossing' || step.kind === 'compare') put(step.crossing, step.asked.text, step.craft);
-		if (step.kind !== 'swatch') continue;
-		const worked = workedOf(step);
+		const kind = kindOf(step);
+		for (const c of kind.crossings?.(step) ?? []) put(c.crossing, c.asked.text, c.craft);
+		const swatch = kind.swatch?.(step);
+		if (!swatch) continue;
+		const { worked } = checked(swatch, glossary);
 		for (const row of worked.rows) {
 			for (const c of row.crossings) put(c.crossing, c.name, worked.craft);
 			for (const { how } of row.stitches) {
-				const kind = STITCH_KINDS.get(how);
-				if (kind) stitches.set(how.replace(/(?<=.)tbl$/, ' tbl'), kind.says);
+				const stitch = STITCH_KINDS.get(how);
+				if (stitch) stitches.set(how.replace(/(?<=.)tbl$/, ' tbl'), stitch.says);
 			}
 		}
 	}

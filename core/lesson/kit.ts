@@ -1,10 +1,10 @@
 /** What has to be brought: for each learner, and for the class with some to spare. */
 
-import { craftOf } from '../craft/index.ts';
+import { craftOf, type Craft, type KitNeed } from '../craft/index.ts';
 import { needleName } from '../measure/index.ts';
-import type { HouseStyle, Lesson } from '../schema/index.ts';
-import { cordsOf, markerPlaces } from '../swatch/index.ts';
-import { workedOf } from './skills.ts';
+import type { HouseStyle } from '../schema/index.ts';
+import { kindOf, type StepKit } from '../step/index.ts';
+import type { Lesson } from './schema.ts';
 
 export interface KitItem {
 	readonly what: string;
@@ -52,12 +52,17 @@ export function kitFor(
 		items.push({ what, each: 0, unit: '', all, ...(because ? { because } : {}) });
 	};
 
-	const swatches = lesson.steps.flatMap((s) => (s.kind === 'swatch' ? [workedOf(s)] : []));
-	const shown = lesson.steps.flatMap((s) => (s.kind === 'crossing' || s.kind === 'compare' ? [s] : []));
-	const crafts = [...new Set([...swatches.map((w) => w.craft), ...shown.map((s) => s.craft)])];
+	const kits = lesson.steps.flatMap((s) => kindOf(s).kit?.(s) ?? []);
+	const most = (of: (kit: StepKit) => number | undefined): number => Math.max(0, ...kits.map((k) => of(k) ?? 0));
+	const tried = kits.filter((k) => k.isTried).length;
 	const loops =
-		swatches.reduce((sum, w) => sum + w.castOn + w.rows.reduce((n, r) => n + r.stitches.length, 0), 0) +
-		(shown.length > 0 ? STRIP.stitches * STRIP.rows * Math.ceil(shown.length / 2) : 0);
+		kits.reduce((sum, k) => sum + (k.loops ?? 0), 0) +
+		(tried > 0 ? STRIP.stitches * STRIP.rows * Math.ceil(tried / 2) : 0);
+	const columns = new Map<Craft, number>();
+	for (const { craft: id, columns: wide } of kits.flatMap((k) => k.crafts ?? [])) {
+		const craft = craftOf(id);
+		columns.set(craft, Math.max(columns.get(craft) ?? STRIP.stitches, wide));
+	}
 	if (loops > 0) {
 		put(
 			'Smooth, round, light yarn in wool',
@@ -65,30 +70,18 @@ export function kitFor(
 			'm',
 			`${loops} loops at 20 stitches and 28 rows in 10 cm, once again by half, and tails (assumed)`,
 		);
-		if (crafts.some((id) => craftOf(id).isHanded))
+		if ([...columns.keys()].some((c) => c.isHanded))
 			put(`Needles, ${needleName(style.needle, style.needleSystem)}`, 1, 'pair');
 	}
-	if (crafts.includes('loom')) {
-		const pegs = Math.max(STRIP.stitches, ...swatches.filter((w) => w.craft === 'loom').map((w) => w.castOn));
-		put(`Loom of at least ${pegs} pegs`, 1);
-		put('Pick', 1, '', 'pointed: handed out and counted back');
-		put('Safety pin, large, or a short holder', 1, '', 'for the loops that are parked');
-	}
-	if (crafts.includes('machine')) {
-		shared(
-			'Single bed with carriage and weights',
-			Math.max(1, Math.ceil(learners / 3)),
-			'taken in turns; set up before class',
-		);
-		put('Transfer tools of 1, 2 and 3 prongs', 2, 'sets', 'two of each: both groups are lifted at once');
-		put('Latch tool', 1, '', 'sharp: handed out and counted back');
-	}
-	const byHand = shown.filter((s) => craftOf(s.craft).isHanded);
-	const holders = Math.max(
-		0,
-		swatches.some((w) => craftOf(w.craft).isHanded && w.rows.some((r) => r.crossings.length > 0)) ? 1 : 0,
-		...byHand.map((s) => craftOf(s.craft).ways.find((w) => w.id === s.way)?.holders ?? 1),
-	);
+	/** Each once, however many steps need it. */
+	const needs = (all: readonly KitNeed[]): void => {
+		for (const need of new Map(all.map((n) => [n.what, n])).values()) {
+			if ('each' in need) put(need.what, need.each, need.unit, need.because);
+			else shared(need.what, need.shared, need.because);
+		}
+	};
+	needs([...columns].flatMap(([craft, wide]) => craft.kit({ learners, columns: wide })));
+	const holders = most((k) => k.holders);
 	if (holders > 0) {
 		put(
 			holders === 1 ? `Holder, ${style.holderShape}` : `Holders, ${style.holderShape}`,
@@ -98,15 +91,9 @@ export function kitFor(
 		);
 		shared('Holders of other shapes to try', Math.max(3, Math.ceil(learners / 3)));
 	}
-	const markers = Math.max(0, ...swatches.map((w) => markerPlaces(w, cordsOf(w)).length));
+	const markers = most((k) => k.markers);
 	if (markers > 0) put('Ring markers', markers, '', 'one at each side of every cord');
-	if (swatches.length > 0) put('Locking marker', 1, '', 'for the last crossing');
-	if (lesson.steps.some((s) => s.kind === 'crossing' && s.view?.mistake))
-		shared('Latch hooks', Math.ceil(learners / 2), 'for laddering and latching up; sharp');
-	const parts = new Set(lesson.steps.flatMap((s) => (s.kind === 'finish' ? s.parts : [])));
-	if (parts.has('pin')) put('Pins', 20, '', 'sharp: counted out and counted back');
-	if (parts.has('wash')) shared('Basins and towels', Math.ceil(learners / 4));
-	if (parts.has('seam') || parts.has('bind-off')) put('Darning needle, blunt', 1);
+	needs(kits.flatMap((k) => k.things?.(learners) ?? []));
 	if (lesson.steps.length > 0) {
 		shared('Scissors', Math.ceil(learners / 3));
 		put('Sheet of this lesson', 1);

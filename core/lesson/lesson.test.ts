@@ -1,33 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	firstIssue,
-	isBlank,
-	LESSON_LIMITS,
-	LessonSchema,
-	NOTE_LIMITS,
-	noteOf,
-	NoteSchema,
-	textOf,
-	type CrossingStep,
-	type Lesson,
-	type Step,
-} from '../schema/index.ts';
-import { named } from '../test/made.ts';
+import { firstIssue, isBlank, NOTE_LIMITS, noteOf, NoteSchema, textOf } from '../schema/index.ts';
 import {
 	addStep,
-	change,
-	chooseWay,
+	changeStep,
 	crossingStep,
 	emptyLesson,
+	type Lesson,
+	LESSON_LIMITS,
+	LessonSchema,
 	moveStep,
-	redo,
 	removeStep,
-	startHistory,
-	undo,
 	writeNote,
-	writtenOn,
 } from './index.ts';
+import { type CrossingStep, type Step, writtenOn } from '../step/index.ts';
+import { named } from '../test/made.ts';
+import { change, redo, startHistory, undo } from '../document/index.ts';
 
 const id = (i: number): string => `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
 const note = (i: number): Step => ({ id: id(i), kind: 'note', text: noteOf(`note ${i}`) });
@@ -51,10 +39,11 @@ describe('editing a lesson', () => {
 
 	it('writes notes and ways only on the step that is meant, and leaves the old lesson whole', () => {
 		const before = lessonOf(note(1), shown(2));
-		const after = chooseWay(
+		const after = changeStep(
 			writeNote(writeNote(before, id(1), noteOf('bring wool')), id(2), noteOf('slowly')),
 			id(2),
-			'pinch',
+			'crossing',
+			{ way: 'pinch' },
 		);
 		expect(after.steps.map(writtenOn)).toEqual(['bring wool', 'slowly']);
 		expect(after.steps[1]).toMatchObject({ way: 'pinch' });

@@ -1,11 +1,14 @@
 /** What a lesson may have overlooked: each remark with its reason and, where one is at hand, an offer to mend it. */
 
-import { difficulty, isParkedOutside, VERDICTS } from '../craft/index.ts';
+import { craftOf, difficulty, PLAIN_CRAFT, VERDICTS } from '../craft/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
-import { noteOf, type CrossingStep, type Lesson, type Step } from '../schema/index.ts';
+import { noteOf } from '../schema/index.ts';
+import { broughtBy, SKILLS, type SkillId } from '../skill/index.ts';
+import { askedBy, kindOf, taughtBy, type CrossingStep, type Step } from '../step/index.ts';
+import { checked } from '../swatch/index.ts';
 import { crossingStep, insertAfter, insertBefore } from './edit.ts';
-import { askedBy, broughtBy, SKILLS, taughtBy, workedOf, type SkillId } from './skills.ts';
+import type { Lesson } from './schema.ts';
 import { minutesOf, timeline } from './timing.ts';
 
 export interface Remark {
@@ -128,32 +131,34 @@ function risesFast(lesson: Lesson): Remark[] {
 	});
 }
 
-/** Loops parked inside in one step and outside in another, where nothing compares the two. */
+/** What a craft keeps to all through a project, done otherwise in two steps, where nothing compares the two. */
 function twoOrders(lesson: Lesson): Remark[] {
-	const onPegs = lesson.steps.flatMap((s) => (s.kind === 'crossing' && s.craft === 'loom' ? [s] : []));
-	const compares = lesson.steps.some((s) => s.kind === 'compare' && s.craft === 'loom' && s.of === 'ways');
-	const [first] = onPegs;
-	const other = onPegs.find((s) => isParkedOutside(s.way) !== isParkedOutside(first!.way));
-	if (!first || !other || compares) return [];
-	return [
-		{
-			key: `two-orders ${other.id}`,
-			step: other.id,
-			says: `Step ${number(lesson, other)} parks its loops ${isParkedOutside(other.way) ? 'outside' : 'inside'}, and step ${number(lesson, first)} ${isParkedOutside(first.way) ? 'outside' : 'inside'}.`,
-			because: 'With two orders in one project nobody remembers which group lies on top.',
-			fix: {
-				title: 'Park them all as the first',
-				apply: (now: Lesson) => ({
-					...now,
-					steps: now.steps.map((s) =>
-						s.kind === 'crossing' && s.craft === 'loom' && isParkedOutside(s.way) !== isParkedOutside(first.way)
-							? { ...s, way: first.way }
-							: s,
-					),
-				}),
+	const shown = lesson.steps.filter((s) => s.kind === 'crossing');
+	return [...new Set(shown.map((s) => s.craft))].flatMap((craft): Remark[] => {
+		const { keepsTo } = craftOf(craft);
+		const [first, ...rest] = shown.filter((s) => s.craft === craft);
+		const other = keepsTo && first && rest.find((s) => keepsTo(s.way) !== keepsTo(first.way));
+		if (!other || lesson.steps.some((s) => s.kind === 'compare' && s.craft === craft && s.of === 'ways')) return [];
+		return [
+			{
+				key: `two-orders ${other.id}`,
+				step: other.id,
+				says: `Step ${number(lesson, other)} ${keepsTo(other.way)}, and step ${number(lesson, first)} ${keepsTo(first.way)}.`,
+				because: 'With two orders in one project nobody remembers which group lies on top.',
+				fix: {
+					title: 'Do them all as the first',
+					apply: (now: Lesson) => ({
+						...now,
+						steps: now.steps.map((s) =>
+							s.kind === 'crossing' && s.craft === craft && keepsTo(s.way) !== keepsTo(first.way)
+								? { ...s, way: first.way }
+								: s,
+						),
+					}),
+				},
 			},
-		},
-	];
+		];
+	});
 }
 
 /** Names that schools read differently, with nothing in the lesson that settles them. */
@@ -181,7 +186,7 @@ function twoSenses(lesson: Lesson): Remark[] {
 							id,
 							kind: 'compare',
 							of: 'readings',
-							craft: 'hand',
+							craft: PLAIN_CRAFT,
 							asked: step.asked,
 							crossing: step.crossing,
 							way: step.way,
@@ -217,7 +222,7 @@ function oneWayRound(lesson: Lesson): Remark[] {
 						id,
 						kind: 'compare',
 						of: 'leans',
-						craft: 'hand',
+						craft: PLAIN_CRAFT,
 						asked: first.asked,
 						crossing: first.crossing,
 						way: first.way,
@@ -228,16 +233,13 @@ function oneWayRound(lesson: Lesson): Remark[] {
 	];
 }
 
-const WORKS_HANDS = new Set<Step['kind']>(['crossing', 'swatch', 'compare']);
-
 function noRest(lesson: Lesson): Remark[] {
 	const remarks: Remark[] = [];
 	let since = 0;
 	for (const step of lesson.steps) {
-		if (!WORKS_HANDS.has(step.kind)) {
-			if (step.kind !== 'note' && step.kind !== 'check') since = 0;
-			continue;
-		}
+		const { hands } = kindOf(step);
+		if (hands === 'rest') since = 0;
+		if (hands !== 'work') continue;
 		const own = minutesOf(step, lesson.plan);
 		const alone = since === 0;
 		since += own;
@@ -266,8 +268,8 @@ function noRest(lesson: Lesson): Remark[] {
 
 function doesNotWork(lesson: Lesson): Remark[] {
 	return lesson.steps.flatMap((step): Remark[] => {
-		if (step.kind !== 'swatch') return [];
-		const [wrong] = workedOf(step).problems.filter((p) => p.weight === 'error');
+		const swatch = kindOf(step).swatch?.(step);
+		const wrong = swatch && checked(swatch, '').worked.problems.find((p) => p.weight === 'error');
 		if (!wrong) return [];
 		return [
 			{

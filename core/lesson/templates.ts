@@ -2,16 +2,11 @@
 
 import { twoGroups, type Crossing } from '../crossing/index.ts';
 import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
-import {
-	DEFAULT_PLAN,
-	noteOf,
-	type Level,
-	type CompareStep,
-	type CrossingStep,
-	type Lesson,
-	type Step,
-	type TextStep,
-} from '../schema/index.ts';
+import { PLAIN_CRAFT } from '../craft/index.ts';
+import { noteOf } from '../schema/index.ts';
+import type { Level } from '../skill/index.ts';
+import type { CompareStep, CrossingStep, Step, TextStep } from '../step/index.ts';
+import { DEFAULT_PLAN, type Lesson } from './schema.ts';
 import { practiceSwatch, type PracticeWanted } from '../swatch/index.ts';
 import { crossingStep, emptyLesson } from './edit.ts';
 
@@ -71,7 +66,7 @@ class Writer {
 			id: this.#nextId(),
 			kind: 'compare',
 			of,
-			craft: 'hand',
+			craft: PLAIN_CRAFT,
 			asked,
 			crossing,
 			way,

@@ -1,29 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_HOUSE_STYLE, LessonSchema, noteOf, type Lesson, type Step } from '../schema/index.ts';
-import { named } from '../test/made.ts';
+import { DEFAULT_HOUSE_STYLE, noteOf } from '../schema/index.ts';
 import {
-	askedBy,
-	BROUGHT,
 	duplicateStep,
 	emptyLesson,
 	kitFor,
 	kitTable,
+	type Lesson,
 	lessonMarkdown,
+	LessonSchema,
 	minutesOf,
-	reckoned,
 	remarksOn,
 	reorder,
 	setMinutes,
 	setPlan,
 	shownStep,
-	SKILLS,
-	skillOf,
 	TEMPLATES,
 	timeline,
-	withNeeds,
 	yarnFor,
 } from './index.ts';
+import { askedBy, reckoned, type Step } from '../step/index.ts';
+import { named } from '../test/made.ts';
+import { BROUGHT, skillOf, SKILLS, withNeeds } from '../skill/index.ts';
 
 let last = 0;
 const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
@@ -181,7 +179,7 @@ describe('a lesson at the loom or the machine', () => {
 		expect(keys(lessonOf(inside, inside))).not.toContain(`two-orders ${inside.id}`);
 		const mixed = lessonOf(inside, outside);
 		const remark = remarksOn(mixed).find((r) => r.key.startsWith('two-orders'))!;
-		expect(remark.says).toBe('Step 2 parks its loops outside, and step 1 inside.');
+		expect(remark.says).toBe('Step 2 parks its loops outside, and step 1 parks its loops inside.');
 		const mended = remark.fix!.apply(mixed, nextId());
 		expect(mended.steps.map((s) => 'way' in s && s.way)).toEqual(['parked-inside', 'parked-inside']);
 		const compared = { ...inside, id: nextId(), kind: 'compare', of: 'ways' } as Step;

@@ -10,7 +10,16 @@ export {
 	type Reading,
 	type StatedSchool,
 } from './read.ts';
-export { namesFor, SCHOOL_IDS, SCHOOLS, type Meaning, type School, type SchoolId, type SchoolName } from './schools.ts';
+export {
+	namesFor,
+	SCHOOL_IDS,
+	SCHOOLS,
+	WRITTEN_SCHOOLS,
+	type Meaning,
+	type School,
+	type SchoolId,
+	type SchoolName,
+} from './schools.ts';
 export { stitches, wordsFor, type CrossingWords } from './words-for.ts';
 export { differencesOf } from './compare.ts';
 export { readPegName } from './pegs.ts';

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { checkCase } from '../../scripts/lib/vector-cases.ts';
 import { asThreeGroups, equal } from '../crossing/index.ts';
 import { everyThreeGroups, everyTwoGroups } from '../test/arbitraries.ts';
-import { MAX_NAME_LENGTH, readAll, readName, SCHOOL_IDS, SCHOOLS, wordsFor, type NameNotRead } from './index.ts';
+import { MAX_NAME_LENGTH, type NameNotRead, readAll, readName, SCHOOL_IDS, SCHOOLS, wordsFor } from './index.ts';
 
 const refusal = (text: string, school: (typeof SCHOOL_IDS)[number] = 'slash'): NameNotRead => {
 	const read = readName(text, school);

@@ -340,3 +340,6 @@ export interface SchoolName {
 /** What each school calls a crossing. */
 export const namesFor = (c: Crossing): readonly SchoolName[] =>
 	SCHOOL_IDS.map((id) => ({ school: SCHOOLS[id], name: SCHOOLS[id].write(c) }));
+
+/** Schools that have a name for crossings of any sizes, and not only for the few that twist. */
+export const WRITTEN_SCHOOLS: readonly SchoolId[] = SCHOOL_IDS.filter((id) => SCHOOLS[id].shape !== 'twist');

@@ -1,9 +1,9 @@
 /** A swatch as it is stored, sent and exchanged: its text, and what the text starts from. */
 
 import { z } from 'zod';
-import { CRAFT_IDS, SCOPES } from '../craft/index.ts';
+import { CRAFT_IDS } from '../craft/index.ts';
 import { SCHOOL_IDS } from '../notation/index.ts';
-import { TWISTS } from '../swatch/fabric.ts';
+import { SCOPES, TWISTS } from '../swatch/worked.ts';
 import { SWATCH_LIMITS } from '../swatch/limits.ts';
 
 const count = (value: number): string => value.toLocaleString('en');

@@ -3,7 +3,7 @@
 import { readAll, SCHOOLS } from '../notation/index.ts';
 import type { Cords } from './cords.ts';
 import { craftChecks } from './craft-checks.ts';
-import type { SwatchProblem, Worked } from './fabric.ts';
+import type { SwatchProblem, Worked } from './worked.ts';
 
 /** Rows from crossing to crossing of one cord, as parts of its stitches: assumed, mid-gauge wool. */
 export const USUAL_ROWS = { least: 0.5, most: 2 } as const;

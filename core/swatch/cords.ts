@@ -3,7 +3,7 @@
  * side together. Everything else is ground.
  */
 
-import type { Worked } from './fabric.ts';
+import type { Worked } from './worked.ts';
 
 export interface Cord {
 	/** A, B, C … from the right, in the row in which it first stands. */

@@ -10,11 +10,11 @@ import {
 	insertRows,
 	placeCrossing,
 	practiceSwatch,
-	setFaces,
-	workRows,
 	type Result,
+	setFaces,
 	type SwatchEdit,
 	type Worked,
+	workRows,
 } from './index.ts';
 import { writeLabel, writeUnits } from './write.ts';
 

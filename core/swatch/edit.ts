@@ -6,7 +6,8 @@
 import type { Crossing } from '../crossing/index.ts';
 import type { RowLine } from '../notation/index.ts';
 import { fail, ok, type Result, type Span } from '../result.ts';
-import { isTurned, type Worked, type WorkedRow } from './fabric.ts';
+import { isTurned } from './turned.ts';
+import type { Worked, WorkedRow } from './worked.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import { placesOf, plainUnits, stitch, unitsOf, widthOf, workedAs, type Unit } from './units.ts';
 import { writeLabel, writeUnits } from './write.ts';

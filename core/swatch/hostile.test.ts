@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { CRAFT_IDS } from '../craft/index.ts';
-import { readGlossary, readRows, ROWS_LIMITS, type Item } from '../notation/index.ts';
+import { type Item, readGlossary, readRows, ROWS_LIMITS } from '../notation/index.ts';
 import { anyRows, hostileTexts } from '../test/hostile.ts';
-import { checksOf, cordsOf, SWATCH_LIMITS, workRows, type Worked } from './index.ts';
+import { checksOf, cordsOf, SWATCH_LIMITS, type Worked, workRows } from './index.ts';
 
 const work = (text: string, more: Partial<Parameters<typeof workRows>[1]> = {}): Worked =>
 	workRows(readRows(text, { school: 'total-front-back', glossary: readGlossary('') }), {

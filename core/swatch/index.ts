@@ -1,11 +1,13 @@
 export type { Result } from '../result.ts';
+export { check, checked, isLongSwatch, type Checked } from './checked.ts';
 export { cordsOf, letterOf, type Cord, type Cords } from './cords.ts';
 export {
 	countBefore,
-	isTurned,
+	SCOPES,
 	TWISTS,
-	type Face,
-	type FabricStitch,
+	type Scope,
+	type StitchFace,
+	type WorkedStitch,
 	type RepeatShown,
 	type Shape,
 	type SwatchProblem,
@@ -14,7 +16,8 @@ export {
 	type WorkedCrossing,
 	type WorkedRow,
 	type WorkedStep,
-} from './fabric.ts';
+} from './worked.ts';
+export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';
 export { loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
 export { workRows, type SwatchStart } from './work.ts';
@@ -51,9 +54,6 @@ export {
 } from './practice.ts';
 export { nextCrossing, whereAmI } from './where.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';
-export { BED_NEEDLES, needleName } from './bed-plan.ts';
-export { PEG_ORDERS, type PegOrder } from './peg-plan.ts';
-export type { PlanFor, RowPart } from './row-part.ts';
 export { betweenMarkers, rowParts } from './row-words.ts';
 export { seenFrom } from './seen-layer.ts';
 export { hasToolPlan, toolPlan, type ToolPlan } from './tool-plan.ts';

@@ -6,7 +6,7 @@
 import type { Crossing } from '../crossing/index.ts';
 import { STITCH_KINDS, wordsFor, type Item, type RowLine, type RowsText } from '../notation/index.ts';
 import { fail, ok, type Result } from '../result.ts';
-import { countBefore, type Worked, type WorkedCrossing } from './fabric.ts';
+import { countBefore, type Worked, type WorkedCrossing } from './worked.ts';
 import { stitch, unitsOf, widthOf, type Unit } from './units.ts';
 import { workRows } from './work.ts';
 

@@ -1,17 +1,15 @@
 /** One row as it is said aloud at the needles. */
 
-import { craftOf, type CraftId } from '../craft/index.ts';
+import { craftOf, type PlanFor, type RowPart } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
-import { bedRow } from './bed-plan.ts';
-import type { Worked } from './fabric.ts';
-import { crossedOnPegs } from './peg-plan.ts';
-import type { PlanFor, RowPart } from './row-part.ts';
+import type { Worked } from './worked.ts';
 import { unitsOf, type Unit } from './units.ts';
 
 /** What is done in a row, one part after the other, in the order of working, as the tools of the class stand. */
-export function rowParts(worked: Worked, i: number, { order, number }: PlanFor = {}): readonly RowPart[] {
-	if (worked.craft === 'machine') return bedRow(worked, i, number);
+export function rowParts(worked: Worked, i: number, tools: PlanFor = {}): readonly RowPart[] {
+	const { row, crossed } = craftOf(worked.craft).inSwatch;
+	if (row) return row(worked, i, tools);
 	const parts: RowPart[] = [];
 	let run: { how: string; many: number } | undefined;
 	/** Pegs done, from the right. */
@@ -31,8 +29,8 @@ export function rowParts(worked: Worked, i: number, { order, number }: PlanFor =
 		else {
 			const takes = unit.crossing.n;
 			parts.push(
-				worked.craft === 'loom'
-					? { says: `${unit.name}: ${crossedOnPegs(unit.crossing, at, order)}`, takes, crossing: true }
+				crossed
+					? { says: `${unit.name}: ${crossed(unit.crossing, at, tools)}`, takes, crossing: true }
 					: crossingPart(unit, worked),
 			);
 		}
@@ -76,13 +74,10 @@ export function betweenMarkers(worked: Worked, i: number): readonly number[] {
 	return worked.rows[i]!.side === 'WS' ? parts.reverse() : parts;
 }
 
-/** What counts as one stitch, where it is something else. */
-const COUNTS_AS_ONE: Readonly<Partial<Record<CraftId, string>>> = { brioche: 'unit', 'double-knit': 'pair' };
-
 /** What the hands do with the first group, in what counts as one in a craft. */
-function handsIn({ craft, layers }: Worked, crossing: Crossing): string {
+function handsIn(worked: Worked, crossing: Crossing): string {
 	const { hands } = wordsFor(crossing);
-	const one = craft === 'double-knit' && layers !== 'pairs' ? `${layers} stitch` : COUNTS_AS_ONE[craft];
+	const one = craftOf(worked.craft).inSwatch.one?.(worked);
 	return one
 		? hands
 				.replace('the first stitch', `the first ${one}`)

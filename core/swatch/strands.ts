@@ -1,6 +1,6 @@
 /** Following strands: where each column goes in a repeat, when it is home, and how many loops a seamed ring has. */
 
-import type { Worked } from './fabric.ts';
+import type { Worked } from './worked.ts';
 import { gcd } from './gcd.ts';
 
 export interface Strands {

@@ -23,18 +23,18 @@ import {
 	nextCrossing,
 	placeCrossing,
 	practiceSwatch,
+	type PracticeWanted,
 	removeColumn,
 	removeRow,
+	type Result,
 	rowParts,
 	setFaces,
 	strandsOf,
+	type SwatchEdit,
 	whereAmI,
 	withMistake,
-	workRows,
-	type PracticeWanted,
-	type Result,
-	type SwatchEdit,
 	type Worked,
+	workRows,
 } from './index.ts';
 import { writeUnits } from './write.ts';
 

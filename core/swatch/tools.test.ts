@@ -4,18 +4,18 @@ import { drawChart } from '../drawing/index.ts';
 import { readGlossary, readRows } from '../notation/index.ts';
 import { named } from '../test/made.ts';
 import {
+	applied,
 	checksOf,
 	cordsOf,
-	needleName,
 	placeCrossing,
-	applied,
 	rowParts,
 	seenFrom,
-	toolPlan,
-	workRows,
 	type SwatchStart,
+	toolPlan,
 	type Worked,
+	workRows,
 } from './index.ts';
+import { bedNeedleName } from '../craft/index.ts';
 
 const worked = (text: string, start: Omit<SwatchStart, 'school'>): Worked =>
 	workRows(readRows(text, { school: 'slash', glossary: readGlossary('') }), { ...start, school: 'slash' });
@@ -31,7 +31,7 @@ describe('a swatch at the machine', () => {
 	it('counts needles from the middle, all with a name of their own, left ones first', () => {
 		fc.assert(
 			fc.property(fc.integer({ min: 1, max: 200 }), (n) => {
-				const names = Array.from({ length: n }, (_, i) => needleName(i, n));
+				const names = Array.from({ length: n }, (_, i) => bedNeedleName(i, n));
 				expect(new Set(names).size).toBe(n);
 				expect(names.filter((x) => x.startsWith('L'))).toHaveLength(Math.ceil(n / 2));
 				expect(names.indexOf('L1')).toBe(Math.ceil(n / 2) - 1);

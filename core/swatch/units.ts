@@ -4,7 +4,7 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import { countBefore, type Worked, type WorkedRow } from './fabric.ts';
+import { countBefore, type Worked, type WorkedRow } from './worked.ts';
 
 export type Unit =
 	| {

@@ -2,7 +2,7 @@
 
 import { STITCH_KINDS, stitches, wordsFor } from '../notation/index.ts';
 import type { Cords } from './cords.ts';
-import type { Worked } from './fabric.ts';
+import type { Worked } from './worked.ts';
 
 const FACE = { k: 'knit', p: 'purl' } as const;
 

@@ -1,11 +1,11 @@
 /** Works one row: items of the text on the stitches of the row before. */
 
-import type { CraftId } from '../craft/index.ts';
-import { turn, type Crossing, type Work } from '../crossing/index.ts';
+import { craftOf } from '../craft/index.ts';
+import { turn, type Crossing } from '../crossing/index.ts';
 import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import { SWATCH_LIMITS } from './limits.ts';
-import type { Face, FabricStitch, WorkedCrossing, WorkedStep, Twist } from './fabric.ts';
+import type { StitchFace, WorkedStitch, WorkedCrossing, WorkedStep, Twist } from './worked.ts';
 
 /** Why a row cannot be worked to its end. */
 export interface RowStop {
@@ -23,7 +23,7 @@ export interface RowStop {
 }
 
 export interface RowDone {
-	readonly stitches: readonly FabricStitch[];
+	readonly stitches: readonly WorkedStitch[];
 	readonly crossings: readonly WorkedCrossing[];
 	readonly steps: readonly WorkedStep[];
 	readonly markers: readonly number[];
@@ -35,10 +35,10 @@ export type RowResult = { readonly ok: true; readonly done: RowDone } | { readon
 
 export interface RowStart {
 	/** The row before, from the right. */
-	readonly stitches: readonly FabricStitch[];
+	readonly stitches: readonly WorkedStitch[];
 	readonly markers: readonly number[];
 	readonly side: RowSide;
-	readonly craft: CraftId;
+	readonly craft: string;
 	readonly twist: Twist;
 	/** Where the row stands in the text, for what is wrong with the whole of it. */
 	readonly at: Span;
@@ -101,14 +101,14 @@ function needsOne(item: Item): number | undefined {
 	}
 }
 
-const SHOWN_ON_WS: Readonly<Record<Face, Face>> = { k: 'p', p: 'k' };
+const SHOWN_ON_WS: Readonly<Record<StitchFace, StitchFace>> = { k: 'p', p: 'k' };
 
 class RowWorker {
 	readonly #start: RowStart;
 	/** As the worker meets them. */
-	readonly #before: readonly FabricStitch[];
+	readonly #before: readonly WorkedStitch[];
 	readonly #marked: Set<number>;
-	readonly #out: FabricStitch[] = [];
+	readonly #out: WorkedStitch[] = [];
 	readonly #crossings: { first: number; crossing: Omit<WorkedCrossing, 'at'> }[] = [];
 	readonly #steps: WorkedStep[] = [];
 	readonly #markers: number[] = [];
@@ -296,15 +296,12 @@ class RowWorker {
 		this.#step(first, item);
 	}
 
-	/** In brioche each unit keeps the column that it stands in; twisted cords are knit through the back loop. */
+	/** The same crossing as the craft works its columns. */
 	#inCraft(c: Crossing): Crossing {
 		const { craft, side, twist } = this.#start;
-		if (craft !== 'brioche' && craft !== 'twisted') return c;
-		const work = c.work.map((w, i): Work => {
-			if (craft === 'twisted') return w === 'k' && (twist === 'every' || side === 'RS') ? 'ktbl' : w;
-			const face = this.#before[this.#at + i]?.face ?? 'k';
-			return side === 'WS' ? SHOWN_ON_WS[face] : face;
-		});
+		const worked = craftOf(craft).inSwatch.work;
+		if (!worked) return c;
+		const work = c.work.map((w, i) => worked(w, { side, twist, face: this.#before[this.#at + i]?.face ?? 'k' }));
 		return { ...c, work };
 	}
 
@@ -372,7 +369,7 @@ class RowWorker {
 		return from;
 	}
 
-	#put(stitch: FabricStitch, at: Span): void {
+	#put(stitch: WorkedStitch, at: Span): void {
 		if (!this.#spend(at)) return;
 		this.#out.push(stitch);
 		if (this.#out.length > this.#start.most) {
@@ -385,7 +382,7 @@ class RowWorker {
 		}
 	}
 
-	#shown(worked: Face): Face {
+	#shown(worked: StitchFace): StitchFace {
 		return this.#start.side === 'WS' ? SHOWN_ON_WS[worked] : worked;
 	}
 

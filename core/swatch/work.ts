@@ -1,18 +1,19 @@
 /** Works a whole swatch: its text, row by row, repeats included. */
 
-import type { CraftId, Scope } from '../craft/index.ts';
+import { craftOf, PLAIN_CRAFT } from '../craft/index.ts';
 import type { RowColour, RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import {
-	isTurned,
-	type FabricStitch,
+	type WorkedStitch,
 	type RepeatShown,
+	type Scope,
 	type Shape,
 	type SwatchProblem,
 	type Twist,
 	type Worked,
 	type WorkedRow,
-} from './fabric.ts';
+} from './worked.ts';
+import { isTurned } from './turned.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import { workRow, type RowDone, type RowResult } from './work-row.ts';
 
@@ -21,14 +22,14 @@ export interface SwatchStart {
 	readonly shape: Shape;
 	readonly school: StatedSchool;
 	/** Plain knitting when left out. */
-	readonly craft?: CraftId | undefined;
+	readonly craft?: string | undefined;
 	/** On every row when left out. */
 	readonly twist?: Twist | undefined;
 	/** Both layers when left out. */
 	readonly layers?: Scope | undefined;
 }
 
-const CAST_ON: FabricStitch = { face: 'k', how: 'cast-on', from: -1 };
+const CAST_ON: WorkedStitch = { face: 'k', how: 'cast-on', from: -1 };
 
 /** A row that is to be worked: its number, and the line and number under which the text tells it. */
 interface Planned {
@@ -44,7 +45,7 @@ interface Planned {
  */
 export function workRows(
 	text: RowsText,
-	{ castOn, shape, school, craft = 'hand', twist = 'every', layers = 'pairs' }: SwatchStart,
+	{ castOn, shape, school, craft = PLAIN_CRAFT, twist = 'every', layers = 'pairs' }: SwatchStart,
 ): Worked {
 	const problems: SwatchProblem[] = text.problems
 		.filter((p) => p.code !== 'unknown-term' && p.code !== 'other-school')
@@ -87,7 +88,7 @@ export function workRows(
 	const turned = isTurned({ shape, craft });
 	const firstSide: RowSide = planned[0]?.line.side === 'WS' && turned ? 'WS' : 'RS';
 	const rows: WorkedRow[] = [];
-	let stitches: readonly FabricStitch[] = Array.from({ length: castOn }, () => CAST_ON);
+	let stitches: readonly WorkedStitch[] = Array.from({ length: castOn }, () => CAST_ON);
 	let markers: readonly number[] = [];
 	let widest = castOn;
 	const known = new RowCache();
@@ -123,7 +124,9 @@ export function workRows(
 		});
 		const base = { number, told, side, line, ...(hasColours ? { colour } : {}) };
 		if (result.ok) {
-			const done = hasColours ? coloured(result.done, stitches, colour, craft) : result.done;
+			const done = hasColours
+				? coloured(result.done, stitches, colour, craftOf(craft).inSwatch.keepsYarn)
+				: result.done;
 			rows.push({ ...base, ...done, ok: true });
 			for (const m of done.markersMoved) {
 				problems.push({
@@ -195,17 +198,20 @@ class RowCache {
 }
 
 /** Each stitch in the yarn of its row; slipped ones in the yarn that they had. */
-const coloured = (done: RowDone, before: readonly FabricStitch[], row: RowColour, craft: CraftId): RowDone => ({
+const coloured = (
+	done: RowDone,
+	before: readonly WorkedStitch[],
+	row: RowColour,
+	keepsYarn: ((s: WorkedStitch) => boolean) | undefined,
+): RowDone => ({
 	...done,
 	stitches: done.stitches.map((s) => {
-		// The purl units of a crossing in brioche are slipped with their yarn-over as well.
-		const inCrossing = craft === 'brioche' && s.how === 'x' && s.face === 'p';
-		const slipped = s.from >= 0 && (s.how === 'sl' || s.how === 'sl1yo' || inCrossing);
+		const slipped = s.from >= 0 && (s.how === 'sl' || s.how === 'sl1yo' || keepsYarn?.(s));
 		return { ...s, colour: (slipped ? before[s.from]!.colour : undefined) ?? row };
 	}),
 });
 
-function sameFaces(a: { stitches: readonly FabricStitch[]; markers: readonly number[] }, b: typeof a): boolean {
+function sameFaces(a: { stitches: readonly WorkedStitch[]; markers: readonly number[] }, b: typeof a): boolean {
 	return (
 		a.stitches.length === b.stitches.length &&
 		a.markers.length === b.markers.length &&

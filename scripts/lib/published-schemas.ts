@@ -1,7 +1,8 @@
 /** What docs/formats holds: file names with their content. */
 
 import { z } from 'zod';
-import { LessonSchema, SwatchSchema } from '../../core/schema/index.ts';
+import { LessonSchema } from '../../core/lesson/index.ts';
+import { SwatchSchema } from '../../core/schema/index.ts';
 
 const PUBLISHED = { 'swatch.schema.json': SwatchSchema, 'lesson.schema.json': LessonSchema };
 

@@ -1,45 +1,35 @@
-// Sets one handout as a PDF, apart from the server's own thread. Started with the document as its data; answers with the bytes.
+// Sets handouts as PDFs, apart from the threads that answer. It reads the app's own faces and template, and nothing else.
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { parentPort, workerData } from 'node:worker_threads';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { NodeCompiler } from '@myriaddreamin/typst-ts-node-compiler';
 
 const require = createRequire(import.meta.url);
-const pdfmake = require('pdfmake');
+const here = dirname(fileURLToPath(import.meta.url));
+const template = readFileSync(join(here, 'handout.typ'), 'utf8');
+/** @type {NodeCompiler | undefined} */
+let compiler;
 
-/** @param {string} family @param {string} weight */
-const face = (family, weight, slant = 'normal') =>
-	require.resolve(`@fontsource/${family}/files/${family}-latin-${weight}-${slant}.woff`);
-/** @param {string} normal @param {string} bold */
-const faces = (normal, bold) => ({ normal, bold, italics: normal, bolditalics: bold });
-
-const SANS = 'atkinson-hyperlegible-next';
-const sans = {
-	normal: face(SANS, '400'),
-	bold: face(SANS, '700'),
-	italics: face(SANS, '400', 'italic'),
-	bolditalics: face(SANS, '700', 'italic'),
-};
-const serif = face('fraunces', '600');
-const mono = face('jetbrains-mono', '500');
-pdfmake.setFonts({
-	'Atkinson Hyperlegible Next': sans,
-	Fraunces: faces(serif, serif),
-	'JetBrains Mono': faces(mono, mono),
-});
-// Nothing is fetched for a handout, whatever stands in it.
-pdfmake.setUrlAccessPolicy?.(() => false);
-// Files are read for the faces named above and for nothing else.
-pdfmake.setLocalAccessPolicy?.((/** @type {string} */ path) => path.includes('@fontsource'));
-
-const { footer, ...document } = workerData;
-const made = pdfmake.createPdf({
-	...document,
-	/** @param {number} page @param {number} pages */
-	footer: (page, pages) => ({
-		columns: [
-			{ text: footer, fontSize: 8 },
-			{ text: `${page} of ${pages}`, alignment: 'right', fontSize: 8 },
-		],
-		margin: [42, 12, 42, 0],
-	}),
-});
-parentPort?.postMessage(await made.getBuffer());
+/**
+ * @param {{ document: unknown, faces: readonly string[] }} task
+ * @returns {Uint8Array} The PDF.
+ */
+export default function set({ document, faces }) {
+	compiler ??= NodeCompiler.create({
+		workspace: here,
+		fontArgs: [{ fontBlobs: faces.map((path) => readFileSync(require.resolve(path))) }],
+	});
+	const compiled = compiler.compile({ mainFileContent: template, inputs: { data: JSON.stringify(document) } });
+	const { result } = compiled;
+	if (!result) {
+		const error = compiled.takeDiagnostics();
+		throw new Error(`The handout was not set: ${JSON.stringify(error && compiler.fetchDiagnostics(error))}`);
+	}
+	const pdf = compiler.pdf(result, {
+		pdfStandard: /** @type {import('@myriaddreamin/typst-ts-node-compiler').PdfStandard} */ ('ua-1'),
+	});
+	// What was remembered of earlier handouts goes, so that a long evening takes no more than a short one.
+	compiler.evictCache(2);
+	return new Uint8Array(pdf);
+}

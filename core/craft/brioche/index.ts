@@ -12,6 +12,7 @@ import {
 import { HAND_MISTAKE_IDS, MISTAKES, type Mistake } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { briocheRows } from './in-swatch.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
 import type { Vocabulary } from '../vocabulary.ts';
 import { firstOdd, nearestThatFits, shiftsOf } from './shifts.ts';
@@ -51,6 +52,9 @@ const parted: Mistake = {
 export const brioche: Craft = onNeedles({
 	id: 'brioche',
 	title: 'Brioche',
+	teaches: ['units'],
+	inSwatch: briocheRows,
+	hasOwnColumns: true,
 	hasSentence: false,
 	says: 'Units of a stitch and its yarn-over; knit and purl columns alternate.',
 	// A unit let loose loses its yarn-over, so nothing hangs by itself here.
@@ -79,7 +83,7 @@ export const brioche: Craft = onNeedles({
 		if (!made.ok) return made;
 		return ok({
 			loops: made.value,
-			fabric: made.value.order.map(() => 'unit'),
+			below: made.value.order.map(() => 'unit'),
 			faces: [
 				{ title: 'front', crossing: made.value },
 				{ title: 'back', crossing: turn(made.value) },

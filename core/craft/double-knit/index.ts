@@ -3,24 +3,16 @@
 import { asThreeGroups, asTwoGroups, groupsOf, turn, type Crossing } from '../../crossing/index.ts';
 import { HAND_MISTAKE_IDS, MISTAKES, type HandMistake, type Move } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
+import { SCOPES, type Scope } from '../../swatch/worked.ts';
 import type { Craft, Way } from '../craft.ts';
+import { doubleRows } from './in-swatch.ts';
 import { planByHand } from '../hand/ways/index.ts';
 import { narrowed, onNeedles } from '../on-needles.ts';
 import { PLAIN, type Vocabulary } from '../vocabulary.ts';
-import {
-	columnOf,
-	isFacing,
-	layerOf,
-	layerOutcome,
-	lockedIn,
-	loopsOf,
-	nameOfLoop,
-	SCOPES,
-	type Scope,
-} from './layers.ts';
+import { columnOf, isFacing, layerOf, layerOutcome, lockedIn, loopsOf, nameOfLoop } from './layers.ts';
 import { crossOneLayer } from './one-layer.ts';
 
-export { layerOf, lockedIn, loopsOf, nameOfLoop, SCOPES, type Scope } from './layers.ts';
+export { layerOf, lockedIn, loopsOf, nameOfLoop } from './layers.ts';
 
 /** The widest group, in columns: each is two stitches thick. Assumed. */
 export const MOST_COLUMNS = 4;
@@ -99,6 +91,9 @@ function cordsOfLoops(columns: Crossing, scope: Scope): readonly number[] {
 export const doubleKnit: Craft = onNeedles({
 	id: 'double-knit',
 	title: 'Double-knit',
+	teaches: ['layers'],
+	inSwatch: doubleRows,
+	hasOwnColumns: true,
 	hasSentence: false,
 	// On the pairs of both layers; one layer alone has its own way.
 	searches: 'held',

@@ -8,13 +8,11 @@
 
 import type { Crossing } from '../../crossing/index.ts';
 import { WAYS } from './ways/index.ts';
+import type { Fibre } from '../fibres.ts';
 
 export const VERDICTS = ['easy', 'snug', 'tight', 'very tight'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
-/** Wool gives; cotton and linen do not. */
-export const FIBRES = ['wool', 'cotton', 'linen'] as const;
-export type Fibre = (typeof FIBRES)[number];
 export type Tension = 'tight' | 'usual' | 'loose';
 
 export interface YarnAndRows {

@@ -1,20 +1,12 @@
 import { HAND_MISTAKE_IDS, MISTAKES, startState, type Trace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { PLAIN_ROWS } from '../in-swatch.ts';
 import { FOUND_WAY, limitsOf, planFound } from './found.ts';
 import { deviationByHand, planByHand, WAYS } from './ways/index.ts';
 import { wordsAt } from './words.ts';
 
-export {
-	difficulty,
-	FIBRES,
-	VERDICTS,
-	type Difficulty,
-	type Fibre,
-	type Tension,
-	type Verdict,
-	type YarnAndRows,
-} from './difficulty.ts';
+export { difficulty, VERDICTS, type Difficulty, type Tension, type Verdict, type YarnAndRows } from './difficulty.ts';
 export { findWay, FOUND_LIMITS, foundId, liftWords, limitsOf, MOST_LOOSE, type FoundLimits } from './found.ts';
 export { HOLDER_WORKS, preferredWay, recommend, type Recommendation, type WayTaste } from './preferred.ts';
 
@@ -22,6 +14,11 @@ export { HOLDER_WORKS, preferredWay, recommend, type Recommendation, type WayTas
 export const hand: Craft = {
 	id: 'hand',
 	title: 'Plain knitting',
+	place: 'At the needles',
+	tool: ['holder', 'holders'],
+	teaches: [],
+	kit: () => [],
+	inSwatch: PLAIN_ROWS,
 	hasSentence: true,
 	isHanded: true,
 	says: 'Two needles, knit and purl, with a holder or without.',

@@ -2,7 +2,9 @@
 
 import { large, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
+import { kept } from '../../kept/index.ts';
 import type { Craft } from '../craft.ts';
+import { loomRows } from './in-swatch.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { pegNames } from './names.ts';
 import { parkedGroup, planOnLoom } from './plan.ts';
@@ -16,12 +18,23 @@ export { MOST_ON_PEGS } from './ways.ts';
 const wayOf = (id: string): LoomWay | undefined => LOOM_WAYS.find((w) => w.id === id);
 
 /** Whether a way on pegs holds its group outside, where it will lie on top. */
-export const isParkedOutside = (id: string): boolean => wayOf(id)?.where.side === 'outside';
+const isParkedOutside = (id: string): boolean => wayOf(id)?.where.side === 'outside';
 
 /** A loom as it stands before the teacher: its shape, its gauge and the way its rows are wrapped. */
 export const loomLike = (set: LoomSet = {}): Craft => ({
 	id: 'loom',
 	title: 'Loom',
+	place: 'At the pegs',
+	tool: ['holder', 'holders'],
+	teaches: ['pegs'],
+	kit: ({ columns }) => [
+		{ what: `Loom of at least ${columns} pegs`, each: 1 },
+		{ what: 'Pick', each: 1, because: 'pointed: handed out and counted back' },
+		{ what: 'Safety pin, large, or a short holder', each: 1, because: 'for the loops that are parked' },
+	],
+	withTools: (tools) => loomFor({ shape: tools.loomShape, direction: tools.wrapWay, gauge: tools.pegGauge }),
+	keepsTo: (id) => `parks its loops ${isParkedOutside(id) ? 'outside' : 'inside'}`,
+	inSwatch: loomRows,
 	says: 'Loops on pegs, the knit side towards you; the group that passed nearer to you lies on top.',
 	hasSentence: false,
 	isHanded: false,
@@ -89,5 +102,12 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 	words: (trace: LoomTrace, step) => loomWords(trace, step),
 	mistakes: LOOM_MISTAKES,
 });
+
+/** The same craft for the same loom. */
+const loomFor = kept(
+	40,
+	(set: LoomSet) => JSON.stringify(set),
+	(set): Craft => loomLike(set),
+);
 
 export const loom: Craft = loomLike();

@@ -3,15 +3,18 @@
 import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
 import { BED_MISTAKES, bedState, simulate, USUAL_TENSION, type BedState, type BedTrace } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
+import { kept } from '../../kept/index.ts';
 import type { Craft } from '../craft.ts';
-import { difficulty, type Fibre } from '../hand/difficulty.ts';
+import { machineRows } from './in-swatch.ts';
+import type { Fibre } from '../fibres.ts';
+import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, planOnBed, ROPE_ROWS } from './plan.ts';
 import { MACHINE_WAYS, MOST_ON_BED } from './ways.ts';
 import { bedWords } from './words.ts';
 
+export { BED_NEEDLES, bedNeedleName } from './bed-plan.ts';
 export { crossOnBed, type OnBed } from './cross.ts';
-export { LEAST_ROWS, ROPE_ROWS } from './plan.ts';
 export { MOST_ON_BED } from './ways.ts';
 
 export interface MachineSet {
@@ -36,6 +39,26 @@ const bedFor = (loops: Crossing, { tension, fibre, holding }: Required<MachineSe
 export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding = false }: MachineSet = {}): Craft => ({
 	id: 'machine',
 	title: 'Machine',
+	place: 'At the machine',
+	tool: ['transfer tool', 'transfer tools'],
+	teaches: ['bed'],
+	kit: ({ learners }) => [
+		{
+			what: 'Single bed with carriage and weights',
+			shared: Math.max(1, Math.ceil(learners / 3)),
+			because: 'taken in turns; set up before class',
+		},
+		{
+			what: 'Transfer tools of 1, 2 and 3 prongs',
+			each: 2,
+			unit: 'sets',
+			because: 'two of each: both groups are lifted at once',
+		},
+		{ what: 'Latch tool', each: 1, because: 'sharp: handed out and counted back' },
+	],
+	withTools: (tools) =>
+		machineFor({ tension: tools.bedNumber, fibre: tools.bedYarn, holding: tools.bedLever === 'on' }),
+	inSwatch: machineRows,
 	says: 'A single bed, the purl side towards you; the group put down first lies on top on the knit side.',
 	hasSentence: false,
 	isHanded: false,
@@ -87,5 +110,12 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	words: (trace: BedTrace, step) => bedWords(trace, step),
 	mistakes: BED_MISTAKES,
 });
+
+/** The same craft for the same bed. */
+const machineFor = kept(
+	40,
+	(set: MachineSet) => JSON.stringify(set),
+	(set): Craft => machineLike(set),
+);
 
 export const machine: Craft = machineLike();

@@ -3,6 +3,7 @@
 import { asThreeGroups, asTwoGroups, frontAndBehind, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { slippedRows } from './in-swatch.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
 import { PLAIN } from '../vocabulary.ts';
 import { MOST_STRETCH, stretchOf } from './stretch.ts';
@@ -36,6 +37,8 @@ const rounded = (value: number): string => value.toFixed(1);
 export const slipped: Craft = onNeedles({
 	id: 'slipped',
 	title: 'Slipped',
+	teaches: ['long'],
+	inSwatch: slippedRows,
 	hasSentence: true,
 	says: `Long stitches, slipped for ${SLIPPED_ROWS} rows of the other colour, cross over short ones.`,
 	ways: plainWays((w) => ['off-holder', 'returned', 'pinch', 'slip-swap'].includes(w.id)),
@@ -61,7 +64,7 @@ export const slipped: Craft = onNeedles({
 		}
 		return ok({
 			loops: c,
-			fabric: c.order.map((_, i) => (front.includes(i + 1) ? 'long' : 'plain')),
+			below: c.order.map((_, i) => (front.includes(i + 1) ? 'long' : 'plain')),
 			faces: [{ title: 'right side', crossing: c }],
 			changes: [
 				`The ${front.length === 1 ? 'stitch' : front.length} on top ${front.length === 1 ? 'is' : 'are'} slipped, yarn behind, in the ${SLIPPED_ROWS} rows before, which are worked in the other colour.`,

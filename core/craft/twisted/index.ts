@@ -3,6 +3,7 @@
 import { crossing, groupsOf, type Crossing, type Work } from '../../crossing/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { twistedRows } from './in-swatch.ts';
 import { narrowed, onNeedles, plainWays } from '../on-needles.ts';
 import { PLAIN } from '../vocabulary.ts';
 
@@ -21,6 +22,8 @@ export function twistedOf(c: Crossing): Crossing {
 export const twisted: Craft = onNeedles({
 	id: 'twisted',
 	title: 'Twisted',
+	teaches: ['tbl'],
+	inSwatch: twistedRows,
 	hasSentence: true,
 	says: 'Every stitch of a cord is worked through the back loop, on every row.',
 	// Whatever reaches past a stitch works it through a leg of its own choice: only ways that choose freely are kept.
@@ -41,7 +44,7 @@ export const twisted: Craft = onNeedles({
 		const loops = twistedOf(c);
 		return ok({
 			loops,
-			fabric: loops.work.map((w) => (w.endsWith('tbl') ? 'twisted' : 'plain')),
+			below: loops.work.map((w) => (w.endsWith('tbl') ? 'twisted' : 'plain')),
 			faces: [{ title: 'right side', crossing: loops }],
 			changes: [
 				'Each knit stitch of the cord goes through the back loop, here and on every row between.',

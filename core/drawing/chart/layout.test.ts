@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readGlossary, readRows } from '../../notation/index.ts';
-import { workRows, type Worked } from '../../swatch/index.ts';
+import { type Worked, workRows } from '../../swatch/index.ts';
 import { CELL, ChartLayout, drawChart, toSvg, wholeChart } from '../index.ts';
 
 const work = (text: string, castOn: number): Worked =>

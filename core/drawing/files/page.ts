@@ -18,7 +18,20 @@ body{margin:0 auto;max-width:70rem;padding:1rem 1.5rem;background:${paper};color
 h1,h2{font:600 2rem Fraunces,Georgia,serif;margin:.2em 0}
 h2{font-size:1.5rem}
 section+section{border-top:2px solid ${quiet};margin-top:1.5rem;padding-top:1rem}
-p{margin:.2em 0;white-space:pre-wrap}
+h3{font:600 1.15rem Fraunces,Georgia,serif;margin:.8em 0 .2em}
+p,.line{margin:.2em 0;white-space:pre-wrap}
+.line{display:block}
+code{font-family:'JetBrains Mono',monospace;font-size:.92em;white-space:pre-wrap}
+blockquote{border-left:4px solid ${quiet};margin:.6em 0;padding-left:.8em}
+dl{display:grid;grid-template-columns:auto 1fr;gap:.1em 1em;margin:.4em 0}
+dt{font-weight:600}
+dd{margin:0}
+svg{max-width:100%;height:auto}
+.beside,.abreast{display:flex;flex-wrap:wrap;gap:1.5rem;align-items:flex-start}
+.abreast>div{display:grid;justify-items:center}
+.ticks{list-style:'\\2610  '}
+.remark{list-style:none;font-style:italic}
+.caution{border-left:4px solid ${ink};padding-left:.8em}
 figure{margin:1rem 0;display:none}
 figure.now{display:block}
 figure svg{display:block;width:100%;max-height:70vh;border-radius:1.2rem}
@@ -32,7 +45,7 @@ button:focus-visible{outline:3px solid ${ink};outline-offset:2px}
 /** Runs in the page: no names of it are ours, and it reads nothing but the page. */
 const SCRIPT = `
 let last;
-for(const part of document.querySelectorAll('section')){
+for(const part of document.querySelectorAll('[data-walk]')){
 const frames=[...part.querySelectorAll('figure')],stones=[...part.querySelectorAll('[data-to]')],play=part.querySelector('[data-play]');
 if(!play)continue;
 let at=0,timer;
@@ -46,35 +59,30 @@ last??=key;show(0);
 }
 addEventListener('keydown',(e)=>{if(last?.(e.key))e.preventDefault();});`;
 
-/** One demonstration on the page; without frames only its words stand there. */
+/** One part of the page: its title, and what stands under it as HTML that is already escaped. */
 export interface PageSection {
-	readonly title: string;
-	/** Said under the title, a line each. */
-	readonly lines: readonly string[];
-	readonly frames: readonly Frame[];
+	readonly title?: string;
+	readonly body: string;
 }
 
-const sectionOf = ({ title, lines, frames }: PageSection, heading: 'h1' | 'h2'): string => {
+/** Pictures to walk through, one at a time, by their buttons and by keys. */
+export function walked(frames: readonly Frame[]): string {
 	const figures = frames.map(
 		({ drawing, caption }) => `<figure>${toSvg(drawing)}<figcaption>${escapeXml(caption)}</figcaption></figure>`,
 	);
 	const stones = frames.map((_, i) => `<button type="button" data-to="${i}" aria-label="Move ${i}">${i}</button>`);
-	const walk =
-		frames.length === 0
-			? ''
-			: `<div aria-live="polite">${figures.join('\n')}</div>
-<nav aria-label="Moves"><button type="button" data-play>Play</button>${stones.join('')}</nav>`;
-	return `<section>
-<${heading}>${escapeXml(title)}</${heading}>
-${lines.map((line) => `<p>${escapeXml(line)}</p>`).join('\n')}
-${walk}
-</section>`;
-};
+	return `<div data-walk><div aria-live="polite">${figures.join('\n')}</div>
+<nav aria-label="Moves"><button type="button" data-play>Play</button>${stones.join('')}</nav></div>`;
+}
+
+const paragraphs = (lines: readonly string[]): string => lines.map((line) => `<p>${escapeXml(line)}</p>`).join('\n');
 
 const whole = (options: PageOptions, body: string): string => `<!doctype html>
 <html lang="en">
 <head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escapeXml(options.title)}</title><style>${style(options)}</style></head>
 <body>
+<h1>${escapeXml(options.title)}</h1>
+${paragraphs(options.lines)}
 ${body}
 <script>${SCRIPT}</script>
 </body>
@@ -83,13 +91,16 @@ ${body}
 
 /** The whole file of one demonstration. All text in it is escaped; it loads nothing. */
 export const demonstrationPage = (frames: readonly Frame[], options: PageOptions): string =>
-	whole(options, sectionOf({ ...options, frames }, 'h1'));
+	whole(options, walked(frames));
 
-/** Several demonstrations, one under the other, each walked by itself. */
+/** Several parts, one under the other; each demonstration in them is walked by itself. */
 export const demonstrationsPage = (sections: readonly PageSection[], options: PageOptions): string =>
 	whole(
 		options,
-		`<h1>${escapeXml(options.title)}</h1>
-${options.lines.map((line) => `<p>${escapeXml(line)}</p>`).join('\n')}
-${sections.map((s) => sectionOf(s, 'h2')).join('\n')}`,
+		sections
+			.map(
+				({ title, body }) =>
+					`<section>\n${title === undefined ? '' : `<h2>${escapeXml(title)}</h2>\n`}${body}\n</section>`,
+			)
+			.join('\n'),
 	);

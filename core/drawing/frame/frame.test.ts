@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { craftOf, perform, waysFor, type CraftId, type Performance } from '../../craft/index.ts';
+import { type CraftId, craftOf, perform, type Performance, waysFor } from '../../craft/index.ts';
 import type { MistakeId } from '../../handling/index.ts';
 import { named } from '../../test/made.ts';
-import { drawAbove, drawStage, toSvg, type Drawing, type Shape, type StageOptions } from '../index.ts';
+import { drawAbove, type Drawing, drawStage, type Shape, type StageOptions, toSvg } from '../index.ts';
 
 const made = (id: CraftId, name: string, way: string, mistake?: MistakeId): Performance => {
 	const done = perform(craftOf(id), named(name), way, mistake && { id: mistake, site: 0 });

@@ -11,7 +11,7 @@ import { PALETTES, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { DEPTH } from '../stage/depths.ts';
 import { FABRIC_TOP, GROUND, HEIGHT, WIDTH } from '../stage/layout.ts';
-import { paintFabric, paintKnit, paintPurl, type Column } from '../stage/fabric.ts';
+import { paintFabric, paintKnit, paintPurl, type Column } from '../stage/rows-below.ts';
 import { paintLegs } from '../stage/legs.ts';
 import { whoIsNearer } from '../stage/nearer.ts';
 import type { StageOptions } from '../stage/options.ts';

@@ -5,12 +5,12 @@ import { named, traceOf } from '../../test/made.ts';
 import {
 	demonstrationPage,
 	drawAbove,
+	type Drawing,
 	drawResult,
 	drawStage,
+	type Shape,
 	stripSvg,
 	toSvg,
-	type Drawing,
-	type Shape,
 } from '../index.ts';
 import { seenFromBehind } from './behind.ts';
 import { layoutStage } from './layout.ts';

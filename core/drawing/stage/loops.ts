@@ -7,7 +7,7 @@ import { upright, type Cubic } from '../curve.ts';
 import { num, type Shape } from '../shapes.ts';
 import { paintStrand, type StrandStyle } from '../strand.ts';
 import { SANDWICH } from './depths.ts';
-import { paintKnit, paintPurl } from './fabric.ts';
+import { paintKnit, paintPurl } from './rows-below.ts';
 import { FABRIC_TOP, type Head } from './layout.ts';
 
 export const TOP_RISE = 17;

@@ -1,6 +1,5 @@
-import type { HolderShape } from '../../handling/index.ts';
+import type { HolderShape, RowsBelow } from '../../handling/index.ts';
 import type { Light } from '../palette.ts';
-import type { FabricKind } from './fabric.ts';
 
 export interface StageOptions {
 	readonly light: Light;
@@ -21,7 +20,7 @@ export interface StageOptions {
 	/** The cord of each loop, from 0, and -1 for ground; worked out of the crossing when left out. */
 	readonly cords?: readonly number[];
 	/** How the rows under each loop are made; plain when left out. */
-	readonly fabric?: readonly FabricKind[];
+	readonly below?: readonly RowsBelow[];
 	/** Seen from where the worker sits, or from the other side of the fabric. */
 	readonly from?: 'front' | 'behind';
 }

@@ -13,7 +13,7 @@ import { cordStyles, paintStrand, type StrandStyle } from '../strand.ts';
 import { weave, type Strand } from '../weave.ts';
 import { seenFromBehind } from './behind.ts';
 import { DEPTH } from './depths.ts';
-import { paintFabric } from './fabric.ts';
+import { paintFabric } from './rows-below.ts';
 import { HEIGHT, layoutStage, WIDTH, type Head, type StageLayout } from './layout.ts';
 import { legsOf, paintCollar, paintTop, type TopPaint } from './loops.ts';
 import { paintLegs } from './legs.ts';
@@ -74,7 +74,7 @@ export function drawNeedles(c: Crossing, asWorked: Trace, step: number, options:
 			.map((h) => ({
 				x: h.baseX,
 				style: styleOf(h.stitch),
-				kind: (h.stitch === undefined ? undefined : options.fabric?.[h.stitch - 1]) ?? 'plain',
+				kind: (h.stitch === undefined ? undefined : options.below?.[h.stitch - 1]) ?? 'plain',
 			})),
 		...layout.lost.map(({ stitch, x }) => ({ x, style: styleOf(stitch), ladder: true })),
 	].sort((a, b) => a.x - b.x);

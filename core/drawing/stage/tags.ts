@@ -50,9 +50,10 @@ export function paintTags(
 				depth: DEPTH.words + 1,
 				stitch: head.stitch,
 				x: head.x,
-				y: cy + r * 0.42,
+				y: cy + r * (textScale > 2 && !names ? 0.52 : 0.42),
 				text: names?.[head.stitch - 1] ?? String(head.stitch),
-				size: r * (names ? 1.05 : 1.25),
+				// Where words are drawn large, as for a picture that is set small, numbers fill their tags.
+				size: r * (names ? 1.05 : textScale > 2 ? 1.5 : 1.25),
 				fill: palette.ink,
 				anchor: 'middle',
 				face: 'sans',

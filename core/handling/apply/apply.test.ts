@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyMove } from '../../test/arbitraries.ts';
-import { applyMove, simulate, startState, stateAt, type HandState, type Move } from '../index.ts';
+import { applyMove, type HandState, type Move, simulate, startState, stateAt } from '../index.ts';
 
 /** A state in one line: right needle | between the needles | left needle, right to left. */
 function picture(state: HandState): string {

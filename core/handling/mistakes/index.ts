@@ -13,4 +13,4 @@ export {
 	type Site,
 } from './mistake.ts';
 export { MISTAKES } from './mistakes.ts';
-export { bothFaces, SIGN_IDS, signsOf, type Face, type Sign, type SignId } from './signs.ts';
+export { bothFaces, SIGN_IDS, signsOf, type SideSeen, type Sign, type SignId } from './signs.ts';

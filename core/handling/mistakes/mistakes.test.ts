@@ -1,20 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { waysFor } from '../../craft/index.ts';
-import { hand } from '../../craft/index.ts';
-import { threeGroups, twoGroups, type Crossing, type TwoGroupSpec } from '../../crossing/index.ts';
+import { hand, waysFor } from '../../craft/index.ts';
+import { type Crossing, threeGroups, twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import { everyTwoGroups } from '../../test/arbitraries.ts';
 import { traceOf } from '../../test/made.ts';
 import {
 	diagnose,
-	mendsFor,
 	HAND_MISTAKE_IDS,
+	type HandMistakeId,
+	mendsFor,
 	MISTAKES,
 	prove,
+	type Sign,
 	signsOf,
 	simulate,
 	sitesOf,
-	type HandMistakeId,
-	type Sign,
 	type Trace,
 } from '../index.ts';
 

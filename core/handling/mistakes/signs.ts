@@ -25,27 +25,27 @@ export const SIGN_IDS = [
 export type SignId = (typeof SIGN_IDS)[number];
 
 /** The two faces of the fabric: right and wrong side. */
-export type Face = 'RS' | 'WS';
+export type SideSeen = 'RS' | 'WS';
 
 export interface Sign {
 	readonly id: SignId;
 	/** On which faces it can be seen. */
-	readonly faces: readonly Face[];
+	readonly faces: readonly SideSeen[];
 	/** The stitches that show it, by start number. */
 	readonly stitches: readonly StitchNumber[];
 	/** What is seen, for each face on which it is. */
-	readonly says: Readonly<Partial<Record<Face, string>>>;
+	readonly says: Readonly<Partial<Record<SideSeen, string>>>;
 }
 
 /** Where one looks for a sign on both faces alike. */
 export const bothFaces = (id: SignId, stitches: readonly StitchNumber[], says: string): Sign =>
 	sign(id, stitches, BOTH, says);
 
-const BOTH: readonly Face[] = ['RS', 'WS'];
+const BOTH: readonly SideSeen[] = ['RS', 'WS'];
 const sorted = (numbers: Iterable<number>): number[] => [...new Set(numbers)].sort((a, b) => a - b);
 
 /** A sign that looks the same on the faces given. */
-const sign = (id: SignId, stitches: readonly StitchNumber[], faces: readonly Face[], says: string): Sign => ({
+const sign = (id: SignId, stitches: readonly StitchNumber[], faces: readonly SideSeen[], says: string): Sign => ({
 	id,
 	faces,
 	stitches,
@@ -161,7 +161,7 @@ function workSigns(asked: Crossing, outcome: Outcome): Sign[] {
 
 function yarnSigns({ bars, split }: Outcome): Sign[] {
 	const signs = bars.map(({ side, across }): Sign => {
-		const face: Face = side === 'front' ? 'RS' : 'WS';
+		const face: SideSeen = side === 'front' ? 'RS' : 'WS';
 		return sign('bar', across, [face], `a strand of yarn lies across ${shortNumbers(across, ', ')}`);
 	});
 	if (split.length > 0) {

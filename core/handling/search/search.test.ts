@@ -1,19 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hand, perform } from '../../craft/index.ts';
-import { threeGroups, twoGroups, type Crossing } from '../../crossing/index.ts';
+import { type Crossing, threeGroups, twoGroups } from '../../crossing/index.ts';
 import { anyCrossing, everyTwoGroups } from '../../test/arbitraries.ts';
 import { bruteForce, crossingOf } from '../../test/brute-force.ts';
 import { turnedRound, valid } from '../../test/made.ts';
 import {
+	type Found,
 	prove,
 	search,
 	SEARCH_MOVES,
+	type SearchLimits,
 	simulate,
 	startState,
 	tally,
-	type Found,
-	type SearchLimits,
 	type Trace,
 } from '../index.ts';
 

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkCase } from '../../../scripts/lib/vector-cases.ts';
-import { asThreeGroups, canonical, equal, twoGroups, WORKS, type Crossing } from '../../crossing/index.ts';
+import { asThreeGroups, canonical, type Crossing, equal, twoGroups, WORKS } from '../../crossing/index.ts';
 import { prove } from '../../handling/index.ts';
 import { anyCrossing, everyThreeGroups, everyTwoGroups } from '../../test/arbitraries.ts';
 import { named, turnedRound } from '../../test/made.ts';

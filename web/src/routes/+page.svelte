@@ -1,9 +1,9 @@
 <script lang="ts">
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
-	import { readGlossary, readNameWith, wordsFor, type StatedSchool } from '@pond-loop/core/notation';
+	import { readGlossary, readNameWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
 	import Anatomy from '$lib/name/Anatomy.svelte';
 	import { addressOf } from '$lib/choices/choices';

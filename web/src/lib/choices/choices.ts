@@ -2,8 +2,16 @@
 
 import { cameraFrom, type Camera } from '$lib/choices/camera';
 import type { HouseStyle } from '@pond-loop/core/schema';
-import { SCHOOL_IDS, SCHOOLS, type SchoolId, type StatedSchool } from '@pond-loop/core/notation';
-import { CRAFT_IDS, CRAFTS, DEMONSTRATIONS, limitsOf, type CraftId, type Demonstration } from '@pond-loop/core/craft';
+import { SCHOOL_IDS, type SchoolId, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
+import {
+	CRAFT_IDS,
+	type CraftId,
+	CRAFTS,
+	type Demonstration,
+	DEMONSTRATIONS,
+	limitsOf,
+	PLAIN_CRAFT,
+} from '@pond-loop/core/craft';
 import { MISTAKE_IDS, type MistakeId } from '@pond-loop/core/handling';
 
 export interface StageChoices {
@@ -55,7 +63,7 @@ export function choicesFrom(params: URLSearchParams, school: SchoolId): StageCho
 		own: params.get('own') ?? undefined,
 		text: params.get('name') ?? SCHOOLS[read === 'any' ? school : read].examples[0]!,
 		school: read,
-		craft: CRAFT_IDS.find((id) => id === params.get('craft')) ?? 'hand',
+		craft: CRAFT_IDS.find((id) => id === params.get('craft')) ?? PLAIN_CRAFT,
 		way: way !== null && isWay(way) ? way : undefined,
 		meaning: count('meaning'),
 		step: count('step'),
@@ -88,7 +96,7 @@ export function addressOf({
 	if (own !== undefined) params.set('own', own);
 	if (school !== undefined) params.set('school', school);
 	if (meaning !== undefined && meaning > 0) params.set('meaning', String(meaning));
-	if (craft !== undefined && craft !== 'hand') params.set('craft', craft);
+	if (craft !== undefined && craft !== PLAIN_CRAFT) params.set('craft', craft);
 	if (way !== undefined) params.set('way', way);
 	if (mistake !== undefined) params.set('mistake', mistake);
 	if (mistake !== undefined && site !== undefined && site > 0) params.set('site', String(site));

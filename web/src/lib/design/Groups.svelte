@@ -1,14 +1,14 @@
 <script lang="ts">
 	import {
 		changedGroup,
+		type Draft,
 		MOST_GROUPS,
 		ordered,
 		placed,
 		withGroup,
 		withoutGroup,
-		WORKS,
-		type Draft,
 		type Work,
+		WORKS,
 	} from '@pond-loop/core/crossing';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';

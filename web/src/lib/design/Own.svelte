@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { canonical } from '@pond-loop/core/crossing';
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import { wordsFor } from '@pond-loop/core/notation';
 	import type { Design, HouseStyle } from '@pond-loop/core/schema';
 	import { invalidateAll } from '$app/navigation';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import { troubleOf } from '$lib/save/send';
 	import { addressOf } from '$lib/choices/choices';
 	import Drawing from '$lib/picture/Drawing.svelte';

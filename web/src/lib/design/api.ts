@@ -1,6 +1,6 @@
 /** The addresses of crossings of one's own. */
 
-import { DesignSchema, type Design } from '@pond-loop/core/schema';
+import { type Design, DesignSchema } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import { send, type Answer } from '$lib/save/send';
 

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { Hit } from '@pond-loop/core/collection';
 	import { canonical } from '@pond-loop/core/crossing';
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import { SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import { addressOf } from '$lib/choices/choices';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';

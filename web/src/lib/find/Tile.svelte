@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Entry } from '@pond-loop/core/collection';
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import { addressOf } from '$lib/choices/choices';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';

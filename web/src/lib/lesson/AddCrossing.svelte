@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import { crossingStep } from '@pond-loop/core/lesson';
-	import { readGlossary, readNameWith, wordsFor, type StatedSchool } from '@pond-loop/core/notation';
-	import type { CrossingStep, HouseStyle } from '@pond-loop/core/schema';
+	import { readGlossary, readNameWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
+	import type { CrossingStep } from '@pond-loop/core/step';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { shownIn, wayIn } from '$lib/style/look';
+	import { shownIn, wayIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import NameField from '$lib/name/NameField.svelte';

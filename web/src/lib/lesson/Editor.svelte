@@ -9,20 +9,20 @@
 	import {
 		addStep,
 		changeStep,
-		chooseWay,
 		duplicateStep,
-		KIND_TITLES,
+		isLongLesson,
+		type Lesson,
+		LESSON_LIMITS,
 		minutesOf,
 		moveStep,
 		removeStep,
 		rename,
 		reorder,
 		setMinutes,
-		stepTitle,
 		writeNote,
-		writtenOn,
 	} from '@pond-loop/core/lesson';
-	import { LESSON_LIMITS, noteOf, type HouseStyle, type Lesson, type Note, type Step } from '@pond-loop/core/schema';
+	import { isLongStep, KINDS, kindOf, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
+	import { type HouseStyle, type Note } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
@@ -37,15 +37,11 @@
 	import { troubleOf } from '$lib/save/send';
 	import AddCrossing from './AddCrossing.svelte';
 	import { addStep as addTo, versionsOf } from './api';
-	import CompareCard from './CompareCard.svelte';
-	import CrossingCard from './CrossingCard.svelte';
 	import LessonFiles from './LessonFiles.svelte';
 	import Plan from './Plan.svelte';
-	import PlainStep from './PlainStep.svelte';
-	import { isLongLesson, isLongStep } from './long';
 	import Later from '$lib/ui/Later.svelte';
+	import StepCard from './StepCard.svelte';
 	import { keepLesson, type OpenedLesson } from './keep';
-	import SwatchCard from './SwatchCard.svelte';
 
 	interface Props {
 		opened: OpenedLesson;
@@ -70,12 +66,16 @@
 	saveWithPage(save);
 
 	const nameOf = (step: Step): string =>
-		step.kind === 'crossing' ? step.asked.text : step.kind === 'note' ? 'the note' : `“${stepTitle(step)}”`;
+		step.kind === 'crossing'
+			? step.asked.text
+			: kindOf(step).isUntitled
+				? `the ${kindOf(step).title.toLowerCase()}`
+				: `“${stepTitle(step)}”`;
 
-	const lineOf = (step: Step): string =>
-		step.kind === 'note'
-			? `Note: ${writtenOn(step)}`
-			: `${nameOf(step)}${writtenOn(step) ? `: ${writtenOn(step)}` : ''}`;
+	const lineOf = (step: Step): string => {
+		const name = kindOf(step).isUntitled ? kindOf(step).title : nameOf(step);
+		return `${name}${writtenOn(step) ? `: ${writtenOn(step)}` : ''}`;
+	};
 	const inWords = ({ title, steps }: Lesson): VersionWords => ({ heading: title, lines: steps.map(lineOf) });
 
 	function remove(step: Step): void {
@@ -99,25 +99,14 @@
 		said = { words: `Added ${nameOf(step)} as step ${save.value.steps.length}.`, undo: false };
 	}
 
-	/** Steps that begin empty; crossings, comparisons and swatches come with what they show. */
-	const EMPTY = ['opening', 'materials', 'check', 'discussion', 'rest', 'finish', 'homework', 'note'] as const;
+	/** Kinds that begin empty; the others come with what they show. */
+	const EMPTY = KINDS.filter((k) => k.empty !== undefined);
 	async function addEmpty(kind: (typeof EMPTY)[number]): Promise<void> {
-		const id = crypto.randomUUID();
-		switch (kind) {
-			case 'check':
-				add({ id, kind, checks: ['count', 'lean'], note: noteOf('') });
-				break;
-			case 'finish':
-				add({ id, kind, parts: ['bind-off', 'wash', 'pin', 'dry'], note: noteOf('') });
-				break;
-			case 'rest':
-				add({ id, kind, note: noteOf('') });
-				break;
-			default:
-				add({ id, kind, text: noteOf('') });
-		}
+		const step = kind.empty?.(crypto.randomUUID());
+		if (!step) return;
+		add(step);
 		await tick();
-		document.getElementById(`${kind}-${id}`)?.focus();
+		document.getElementById(`${step.kind}-${step.id}`)?.focus();
 	}
 	function duplicate(step: Step): void {
 		save.change(duplicateStep(lesson, step.id, crypto.randomUUID()));
@@ -239,32 +228,16 @@
 					</span>
 					{#if !portions.has(i)}
 						<h2 class="text-xl break-words">{stepTitle(step)}</h2>
-					{:else if step.kind === 'crossing'}
-						<CrossingCard
+					{:else}
+						<StepCard
 							{step}
 							{light}
 							{style}
-							chooseWay={(way) => {
+							change={(fields) => {
 								said = undefined;
-								save.change(chooseWay(lesson, step.id, way));
+								save.change(changeStep(lesson, step.id, step.kind, fields));
 							}}
 							write={(note) => write(step, note)}
-						/>
-					{:else if step.kind === 'swatch'}
-						<SwatchCard {step} {light} {style} write={(note) => write(step, note)} />
-					{:else if step.kind === 'compare'}
-						<CompareCard
-							{step}
-							{light}
-							{style}
-							change={(c) => save.change(changeStep(lesson, step.id, 'compare', c))}
-							write={(note) => write(step, note)}
-						/>
-					{:else}
-						<PlainStep
-							{step}
-							write={(note) => write(step, note)}
-							choose={(c) => save.change(changeStep(lesson, step.id, step.kind, c))}
 						/>
 					{/if}
 					{#if portions.has(i)}<div
@@ -339,9 +312,9 @@
 				<AddCrossing {light} {style} {add} />
 				<div class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1" role="group" aria-label="Add a step">
 					<span class="lead">Add</span>
-					{#each EMPTY as kind (kind)}
+					{#each EMPTY as kind (kind.kind)}
 						<button type="button" class="wordlink" onclick={() => addEmpty(kind)}
-							>{kind === 'note' ? 'Add a note' : KIND_TITLES[kind]}</button
+							>{kind.isUntitled ? `Add a ${kind.title.toLowerCase()}` : kind.title}</button
 						>
 					{/each}
 					<a class="wordlink" href="/swatches">Swatch</a>

@@ -2,7 +2,7 @@
 	import type { CraftId } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { crossingStep } from '@pond-loop/core/lesson';
-	import type { CrossingStep } from '@pond-loop/core/schema';
+	import type { CrossingStep } from '@pond-loop/core/step';
 	import KeepInLesson from './KeepInLesson.svelte';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Step } from '@pond-loop/core/schema';
+	import type { Step } from '@pond-loop/core/step';
 	import { invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
 	import { addStep, createLesson } from './api';

@@ -1,13 +1,9 @@
 <script lang="ts">
-	import { demonstrationsPage, drawStage, PALETTES, type PageSection } from '@pond-loop/core/drawing';
-	import { perform } from '@pond-loop/core/craft';
-	import { CHECK_WORDS, FINISH_WORDS, lessonMarkdown, stepTitle, writtenOn } from '@pond-loop/core/lesson';
-	import { firstIssue, LessonSchema, type HouseStyle, type Lesson, type Step } from '@pond-loop/core/schema';
-	import ical from 'ical-generator';
+	import { type Lesson, lessonCalendar, lessonMarkdown, lessonPage, LessonSchema } from '@pond-loop/core/lesson';
+	import { stepTitle } from '@pond-loop/core/step';
+	import { firstIssue, type HouseStyle } from '@pond-loop/core/schema';
 	import { download, fileName } from '$lib/picture/save-as';
 	import ShareLink from './ShareLink.svelte';
-	import { mistakeIn } from './stage-of';
-	import { craftIn, lookOf, loopsIn, shownIn, wayOf, wordsIn } from '$lib/style/look';
 
 	interface Props {
 		lesson: Lesson;
@@ -25,64 +21,10 @@
 	const save = (ending: string, type: string, content: string): void =>
 		download(fileName(lesson.title || 'lesson', ending), new Blob([content], { type: `${type};charset=utf-8` }));
 
-	function section(step: Step, i: number): PageSection {
-		const title = `${i + 1}. ${stepTitle(step)}`;
-		const note = writtenOn(step).trim() ? [writtenOn(step)] : [];
-		if (step.kind === 'crossing') {
-			const craft = craftIn(style, step.craft);
-			const shown = shownIn(style, step.crossing, craft);
-			const done = perform(craft, shown.made, step.way, mistakeIn(step));
-			if (!done.ok) return { title, lines: note, frames: [] };
-			const { trace, taken } = done.value;
-			const frames = Array.from({ length: trace.steps.length + 1 }, (_, at) => ({
-				drawing: drawStage(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light: 'day' }),
-				...wordsIn(style, trace, at, craft),
-			}));
-			return {
-				title,
-				lines: [
-					`${craft.id === 'hand' ? '' : `${craft.title}: `}${wayOf(step.way, craft).title}`,
-					...taken.changes,
-					...note,
-				],
-				frames,
-			};
-		}
-		if (step.kind === 'swatch')
-			return { title, lines: [`Cast on ${step.swatch.castOn}`, step.swatch.text, ...note], frames: [] };
-		if (step.kind === 'check')
-			return { title, lines: [...step.checks.map((c) => CHECK_WORDS[c]), ...note], frames: [] };
-		if (step.kind === 'finish')
-			return { title, lines: [...step.parts.map((p) => FINISH_WORDS[p]), ...note], frames: [] };
-		return { title, lines: note, frames: [] };
-	}
-	function page(): void {
-		const { ink, paper, quiet } = PALETTES.day;
-		save(
-			'html',
-			'text/html',
-			demonstrationsPage(lesson.steps.map(section), { title: lesson.title, lines: [], ink, paper, quiet }),
-		);
-	}
-	function calendar(): void {
-		const calendar = ical({ name: lesson.title, prodId: { company: 'Pond Loop', product: 'Lessons' } });
-		for (const date of lesson.plan.dates) {
-			const start = new Date(date);
-			calendar.createEvent({
-				id: `${id}-${date}`,
-				start,
-				end: new Date(start.getTime() + lesson.plan.minutes * 60_000),
-				floating: true,
-				summary: lesson.title,
-				description: lesson.steps.map((s, i) => `${i + 1}. ${stepTitle(s)}`).join('\n'),
-			});
-		}
-		save('ics', 'text/calendar', calendar.toString());
-	}
 	const FILES: readonly (readonly [string, () => void])[] = [
 		['All of it, as JSON', () => save('json', 'application/json', `${JSON.stringify(lesson, null, '\t')}\n`)],
 		['Markdown', () => save('md', 'text/markdown', lessonMarkdown(lesson, style))],
-		['A page that plays its demonstrations, as HTML', page],
+		['A page that plays its demonstrations, as HTML', () => save('html', 'text/html', lessonPage(lesson, style))],
 	];
 
 	async function open(event: Event): Promise<void> {
@@ -117,7 +59,13 @@
 				<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
 			{/each}
 			{#if lesson.plan.dates.length > 0}
-				<li><button type="button" class="wordlink my-0.5" onclick={calendar}>Its dates, for a calendar</button></li>
+				<li>
+					<button
+						type="button"
+						class="wordlink my-0.5"
+						onclick={() => save('ics', 'text/calendar', lessonCalendar(lesson, id))}>Its dates, for a calendar</button
+					>
+				</li>
 			{/if}
 		</ul>
 		<label class="mt-3 block"

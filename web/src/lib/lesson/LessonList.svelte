@@ -1,10 +1,10 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import type { Light } from '$lib/ui/light';
 	import { dayOf } from '$lib/ui/dates';
 

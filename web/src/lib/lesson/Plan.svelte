@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { minutesOf, remarksOn, setPlan, stepTitle, timeline } from '@pond-loop/core/lesson';
-	import { LEVELS, type Lesson, type Level, type Plan } from '@pond-loop/core/schema';
+	import { type Lesson, minutesOf, type Plan, remarksOn, setPlan, timeline } from '@pond-loop/core/lesson';
+	import { stepTitle } from '@pond-loop/core/step';
+	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import X from '@lucide/svelte/icons/x';
 	import IconButton from '$lib/ui/IconButton.svelte';
 

@@ -1,6 +1,7 @@
 /** The addresses of lessons. */
 
-import { LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
+import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
+import type { Step } from '@pond-loop/core/step';
 import { z } from 'zod';
 import { send, type Answer } from '$lib/save/send';
 import { versionsAt } from '$lib/save/versions';

@@ -1,5 +1,6 @@
-import { addStep, emptyLesson, rename } from '@pond-loop/core/lesson';
-import { noteOf, uncleanAt, type Lesson, type Step } from '@pond-loop/core/schema';
+import { addStep, emptyLesson, type Lesson, rename } from '@pond-loop/core/lesson';
+import { noteOf, uncleanAt } from '@pond-loop/core/schema';
+import type { Step } from '@pond-loop/core/step';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepLesson } from './keep';
 import type { Autosave } from '$lib/save/autosave.svelte';

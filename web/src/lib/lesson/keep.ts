@@ -1,4 +1,4 @@
-import { LessonSchema, type Lesson } from '@pond-loop/core/schema';
+import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
 import { Autosave } from '$lib/save/autosave.svelte';
 import { saveLesson } from './api';
 

@@ -1,8 +1,7 @@
-import type { MistakeAt } from '@pond-loop/core/craft';
 import { canonical, equal } from '@pond-loop/core/crossing';
 import { kept } from '@pond-loop/core/kept';
-import { readTextWith, readGlossary } from '@pond-loop/core/notation';
-import type { CrossingStep } from '@pond-loop/core/schema';
+import { readGlossary, readTextWith } from '@pond-loop/core/notation';
+import type { CrossingStep } from '@pond-loop/core/step';
 import type { StageChoices } from '$lib/choices/choices';
 
 const none = readGlossary('');
@@ -19,10 +18,6 @@ export function stageOf({ asked, crossing, craft, way, view }: CrossingStep): Pa
 		...(view?.mistake ? { mistake: view.mistake, site: view.site ?? 0 } : {}),
 	};
 }
-
-/** The mistake that a step is made with on purpose. */
-export const mistakeIn = ({ view }: Pick<CrossingStep, 'view'>): MistakeAt | undefined =>
-	view?.mistake && { id: view.mistake, site: view.site ?? 0 };
 
 const named = kept(
 	300,

@@ -1,9 +1,9 @@
 <script lang="ts" generics="T extends { readonly crossing: Crossing }">
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import { wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 

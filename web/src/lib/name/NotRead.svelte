@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { shownIn } from '$lib/style/look';
-	import { ribbonOf } from '$lib/made';
+	import { shownIn } from '@pond-loop/core/look';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import {
-		readName,
-		SCHOOLS,
 		type CloseName,
 		type NameNotRead,
 		type Reading,
+		readName,
 		type SchoolId,
+		SCHOOLS,
 	} from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Anatomy from './Anatomy.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { equal } from '@pond-loop/core/crossing';
-	import { readAll, SCHOOLS, wordsFor, type NameRead, type SchoolId } from '@pond-loop/core/notation';
+	import { type NameRead, readAll, type SchoolId, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 
 	interface Props {
 		reading: NameRead;

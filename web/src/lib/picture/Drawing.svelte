@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { num, type Drawing } from '@pond-loop/core/drawing';
+	import { type Drawing, num } from '@pond-loop/core/drawing';
 	import { untrack } from 'svelte';
-	import { svgOf } from '$lib/made';
+	import { svgOf } from '@pond-loop/core/made';
 	import { patchSvg, shownAs, type Shown } from './patch-svg';
 
 	interface Props {

@@ -3,7 +3,7 @@
  * stage plays, most shapes only move, and writing all of them anew would cost most of each frame.
  */
 
-import { svgElements, type Drawing, type SvgElement } from '@pond-loop/core/drawing';
+import { type Drawing, type SvgElement, svgElements } from '@pond-loop/core/drawing';
 
 const SVG = 'http://www.w3.org/2000/svg';
 

@@ -7,7 +7,7 @@
  * Nothing that was typed is thrown away because it cannot be kept or read: it is offered again.
  */
 
-import { change, redo, startHistory, undo, type History } from '@pond-loop/core/lesson';
+import { change, type History, redo, startHistory, undo } from '@pond-loop/core/document';
 import { cleanedIn, firstIssue, lenient, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import type { Answer, Unreached } from './send';

@@ -1,7 +1,7 @@
 /** Signing up and in, passwords, and all that a teacher takes along or leaves. */
 
 import { randomUUID } from 'node:crypto';
-import type { Export } from '@pond-loop/core/schema';
+import type { Export } from '@pond-loop/core/document';
 import { database, openSnapshot, rows, transaction } from './database';
 import { rawDesigns } from './designs';
 import { versionsOneByOne, type KeptDocument } from './documents';

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { DESIGN_LIMITS, type Export } from '@pond-loop/core/schema';
+import { DESIGN_LIMITS } from '@pond-loop/core/schema';
+import type { Export } from '@pond-loop/core/document';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportOf } from './accounts';
 import { closeDatabase } from './database';

@@ -1,6 +1,6 @@
 /** The crossings of each teacher's own. */
 
-import { DESIGN_LIMITS, DesignSchema, type Design } from '@pond-loop/core/schema';
+import { type Design, DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
 import { database, rows, type Queryable } from './database';
 import * as sql from './sql/designs';
 import type { Teacher } from './teachers';

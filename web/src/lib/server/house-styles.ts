@@ -1,6 +1,6 @@
 /** The house style of each teacher. A write names the version it was made from, like a lesson's. */
 
-import { DEFAULT_HOUSE_STYLE, HouseStyleSchema, type HouseStyle } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { database, rows, type Queryable } from './database';
 import * as sql from './sql/house-styles';
 import type { Teacher } from './teachers';

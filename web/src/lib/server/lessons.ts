@@ -1,8 +1,9 @@
 /** Lessons in the database. Every function takes the teacher; another's lesson is as good as none. */
 
 import type { Crossing } from '@pond-loop/core/crossing';
-import { addStep, emptyLesson } from '@pond-loop/core/lesson';
-import { CrossingSchema, LESSON_LIMITS, LessonSchema, type Lesson, type Step } from '@pond-loop/core/schema';
+import { addStep, emptyLesson, type Lesson, LESSON_LIMITS, LessonSchema } from '@pond-loop/core/lesson';
+import { CrossingSchema } from '@pond-loop/core/schema';
+import type { Step } from '@pond-loop/core/step';
 import { database, rows, transaction, type Queryable } from './database';
 import { Documents, type KeptDocument, type ListedVersion, type StoredDocument } from './documents';
 import * as sql from './sql/lessons';

@@ -1,5 +1,5 @@
-import { emptyLesson } from '@pond-loop/core/lesson';
-import { noteOf, type Lesson } from '@pond-loop/core/schema';
+import { emptyLesson, type Lesson } from '@pond-loop/core/lesson';
+import { noteOf } from '@pond-loop/core/schema';
 import { afterAll, expect, it } from 'vitest';
 import { closeDatabase, database, rows } from './database';
 import { createLesson, insertLesson, listLessons, saveLesson } from './lessons';

@@ -3,7 +3,7 @@
  * It ends two weeks after it was last used, and after three months in any case.
  */
 
-import { HouseStyleSchema, type HouseStyle } from '@pond-loop/core/schema';
+import { type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { database, rows, type Queryable } from './database';
 import { hashed, newToken } from './secrets';
 import * as sql from './sql/sessions';

@@ -1,12 +1,7 @@
 /** Links by which a lesson is read without signing in, until the teacher withdraws them. */
 
-import {
-	DEFAULT_HOUSE_STYLE,
-	HouseStyleSchema,
-	LessonSchema,
-	type HouseStyle,
-	type Lesson,
-} from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
+import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
 import { z } from 'zod';
 import { database, rows, type Queryable } from './database';
 import { newToken } from './secrets';

@@ -1,6 +1,6 @@
 /** Swatches in the database. Every function takes the teacher; another's swatch is as good as none. */
 
-import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
+import { type Swatch, SwatchSchema } from '@pond-loop/core/schema';
 import { SWATCH_LIMITS } from '@pond-loop/core/swatch';
 import { database, rows, type Queryable } from './database';
 import { Documents, type ChangeResult, type ListedVersion, type KeptDocument, type StoredDocument } from './documents';

@@ -4,11 +4,11 @@ import {
 	DesignSchema,
 	firstIssue,
 	HouseStyleSchema,
-	LessonSchema,
 	SwatchSchema,
 	uncleanIn,
 	uncleanWords,
 } from '@pond-loop/core/schema';
+import { LessonSchema } from '@pond-loop/core/lesson';
 import type { z } from 'zod';
 import { database, rows } from './database';
 import { removeDesign, saveDesign } from './designs';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CRAFTS, type CraftId } from '@pond-loop/core/craft';
+	import { craftId, type CraftId, CRAFTS } from '@pond-loop/core/craft';
 
 	interface Props {
 		chosen: CraftId;
@@ -26,7 +26,7 @@
 				name="{uid}-craft"
 				value={craft.id}
 				checked={chosen === craft.id}
-				onchange={() => choose(craft.id)}
+				onchange={() => choose(craftId(craft))}
 			/>{craft.title}
 		</label>
 	{/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Taken } from '@pond-loop/core/craft';
-	import { ribbonOf } from '$lib/made';
+	import { ribbonOf } from '@pond-loop/core/made';
 	import type { Light } from '$lib/ui/light';
 	import Drawing from '$lib/picture/Drawing.svelte';
 

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { hand, type Craft, type Taken } from '@pond-loop/core/craft';
-	import { groupsOf, shortNumbers, type Crossing } from '@pond-loop/core/crossing';
-	import { ribbonOf, wordsFor } from '$lib/made';
+	import { type Craft, hand, type Taken } from '@pond-loop/core/craft';
+	import { type Crossing, groupsOf, shortNumbers } from '@pond-loop/core/crossing';
+	import { ribbonOf, wordsFor } from '@pond-loop/core/made';
 	import { stitches } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { shownIn } from '$lib/style/look';
+	import { shownIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 

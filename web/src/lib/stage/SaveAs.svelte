@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { demonstrationPage, PALETTES, stripSvg, toSvg, type Frame } from '@pond-loop/core/drawing';
+	import { demonstrationPage, type Frame, PALETTES, stripSvg, toSvg } from '@pond-loop/core/drawing';
 	import type { Light } from '$lib/ui/light';
 	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { liftWords, MOST_LOOSE, type FoundLimits } from '@pond-loop/core/craft';
-	import { SEARCH_AIMS, type Found, type SearchAim } from '@pond-loop/core/handling';
+	import { type FoundLimits, liftWords, MOST_LOOSE } from '@pond-loop/core/craft';
+	import { type Found, SEARCH_AIMS, type SearchAim } from '@pond-loop/core/handling';
 
 	interface Props {
 		limits: FoundLimits;

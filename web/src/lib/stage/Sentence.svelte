@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { differencesOf, MAX_SENTENCE_LENGTH, readSentence, SCHOOLS } from '@pond-loop/core/notation';
-	import { isLong, sentenceFor } from '$lib/made';
+	import { isLong, sentenceFor } from '@pond-loop/core/made';
 	import Later from '$lib/ui/Later.svelte';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import type { Light } from '$lib/ui/light';

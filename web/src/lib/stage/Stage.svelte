@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hand, type Craft, type Taken } from '@pond-loop/core/craft';
+	import { type Craft, hand, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
@@ -13,7 +13,7 @@
 	import Repeat from '@lucide/svelte/icons/repeat-1';
 	import Shuffle from '@lucide/svelte/icons/shuffle';
 	import { untrack, type Snippet } from 'svelte';
-	import { loopsIn, wordsIn } from '$lib/style/look';
+	import { loopsIn, wordsIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';

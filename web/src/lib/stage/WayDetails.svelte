@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { difficulty, type Craft, type Deviation } from '@pond-loop/core/craft';
+	import { type Craft, type Deviation, difficulty } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { Tally } from '@pond-loop/core/handling';
-	import { wayOf } from '$lib/style/look';
+	import { wayOf } from '@pond-loop/core/look';
 
 	interface Props {
 		craft: Craft;

@@ -1,18 +1,18 @@
 <script lang="ts">
 	import {
+		type Craft,
 		findWay,
 		FOUND_LIMITS,
 		foundId,
+		type FoundLimits,
 		hand,
 		limitsOf,
 		recommend,
-		type Craft,
-		type FoundLimits,
 	} from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { isTooWide } from '$lib/style/look';
-	import { perform } from '$lib/made';
+	import { isTooWide } from '@pond-loop/core/look';
+	import { perform } from '@pond-loop/core/made';
 	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { diagnoseIn, hand, signsIn, type Craft, type Taken } from '@pond-loop/core/craft';
+	import { type Craft, diagnoseIn, hand, signsIn, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { simulate, sitesOf, type AnyTrace, type Likely, type MistakeId, type SignId } from '@pond-loop/core/handling';
+	import { type AnyTrace, type Likely, type MistakeId, type SignId, simulate, sitesOf } from '@pond-loop/core/handling';
 
 	interface Props {
 		craft: Craft;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Craft } from '@pond-loop/core/craft';
 	import type { AnyTrace, MistakeId } from '@pond-loop/core/handling';
-	import { mistakesIn } from '$lib/made';
+	import { mistakesIn } from '@pond-loop/core/made';
 
 	interface Props {
 		craft: Craft;

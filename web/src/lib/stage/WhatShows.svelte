@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { signsIn, type Craft, type Taken } from '@pond-loop/core/craft';
+	import { type Craft, signsIn, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { mendsFor, sitesOf, type AnyTrace, type Face, type MistakeId } from '@pond-loop/core/handling';
+	import { type AnyTrace, mendsFor, type MistakeId, type SideSeen, sitesOf } from '@pond-loop/core/handling';
 	import { drawResult } from '@pond-loop/core/drawing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { isLeftHanded } from '$lib/style/look';
+	import { isLeftHanded } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
@@ -31,12 +31,12 @@
 	const sites = $derived(sitesOf(made, right));
 	const signs = $derived(signsIn(craft, taken, wrong, asked));
 	const mends = $derived(mendsFor(asked, signs, { rows }));
-	const faces = $derived<{ face: Face; word: string }[]>([
+	const faces = $derived<{ face: SideSeen; word: string }[]>([
 		{ face: 'RS', word: style.sides.right },
 		{ face: 'WS', word: style.sides.wrong },
 	]);
-	const shown = (of: AnyTrace, face: Face) => craft.shows?.(taken, of, face) ?? { asked, outcome: of.outcome };
-	const saidOn = (face: Face): string[] => signs.flatMap((s) => s.says[face] ?? []);
+	const shown = (of: AnyTrace, face: SideSeen) => craft.shows?.(taken, of, face) ?? { asked, outcome: of.outcome };
+	const saidOn = (face: SideSeen): string[] => signs.flatMap((s) => s.says[face] ?? []);
 </script>
 
 <section class="border-base-300 mt-5 border-y py-4" aria-labelledby="{uid}-title" data-testid="what-shows">

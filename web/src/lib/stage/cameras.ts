@@ -1,12 +1,12 @@
 /** The stage from one of its cameras. */
 
 import type { Crossing } from '@pond-loop/core/crossing';
-import { drawAbove, drawStage, type Drawing, type StageOptions } from '@pond-loop/core/drawing';
+import { drawAbove, type Drawing, drawStage, type StageOptions } from '@pond-loop/core/drawing';
 import type { AnyTrace, Tool } from '@pond-loop/core/handling';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import type { Camera } from '$lib/choices/camera';
-import { stageAt } from '$lib/made';
-import { lookOf } from '$lib/style/look';
+import { stageAt } from '@pond-loop/core/made';
+import { lookOf } from '@pond-loop/core/look';
 
 /** At a bed the worker sees the wrong side, and from behind there is the right one. */
 export const cameraTitle = (camera: Camera, style: HouseStyle, tool: Tool = 'needles'): string =>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { readGlossary, wordsFor } from '@pond-loop/core/notation';
-	import { HouseStyleSchema, HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
+	import { HOUSE_STYLE_LIMITS, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 	import { invalidate } from '$app/navigation';
 	import { Autosave } from '$lib/save/autosave.svelte';
 	import { saveWithPage } from '$lib/save/page';

@@ -6,8 +6,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { lookOf, shownIn, wayIn, wordsIn } from './look';
-	import { TAIL_CM } from './tail';
+	import { lookOf, shownIn, TAIL_CM, wayIn, wordsIn } from '@pond-loop/core/look';
 
 	interface Props {
 		style: HouseStyle;

@@ -1,4 +1,4 @@
-import { HouseStyleSchema, type HouseStyle } from '@pond-loop/core/schema';
+import { type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import { send, type Answer } from '$lib/save/send';
 import type { Stored } from '$lib/save/autosave.svelte';

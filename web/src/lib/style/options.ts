@@ -4,7 +4,7 @@ import { hand } from '@pond-loop/core/craft';
 import { PEG_GAUGES, TENSIONS } from '@pond-loop/core/handling';
 import { needleName, NEEDLES_MM } from '@pond-loop/core/measure';
 import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
-import { HOUSE_STYLE_LIMITS, PREFERRED_WAYS, type HouseStyle } from '@pond-loop/core/schema';
+import { HOUSE_STYLE_LIMITS, type HouseStyle, PREFERRED_WAYS } from '@pond-loop/core/schema';
 
 export interface Option<T> {
 	readonly value: T;

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { CELL, ChartLayout, drawChart, PALETTES, type Light } from '@pond-loop/core/drawing';
-	import { cellWords, type Box, type Cords, type Worked } from '@pond-loop/core/swatch';
+	import { CELL, ChartLayout, drawChart, type Light, PALETTES } from '@pond-loop/core/drawing';
+	import { type Box, cellWords, type Cords, type Worked } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import { paintShapes } from './paint-canvas';
 

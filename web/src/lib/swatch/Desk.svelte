@@ -1,22 +1,25 @@
 <script lang="ts">
-	import { CRAFT_IDS, craftOf, CRAFTS, SCOPES } from '@pond-loop/core/craft';
+	import { CRAFT_IDS, craftOf, CRAFTS, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import {
+		applied,
+		type Box,
 		chartTable,
+		check,
+		type Checked,
+		copyBox,
 		gapsOf,
 		hasToolPlan,
 		insertColumn,
-		isTurned,
-		TWISTS,
 		insertRows,
-		copyBox,
+		isTurned,
 		placeCrossing,
 		removeColumn,
 		removeRow,
-		setFaces,
-		applied,
-		type Box,
 		type Result,
+		SCOPES,
+		setFaces,
 		type SwatchEdit,
+		TWISTS,
 	} from '@pond-loop/core/swatch';
 	import { readNameWith, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 	import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
@@ -33,10 +36,8 @@
 	import type { Light } from '$lib/ui/light';
 	import Chart from './Chart.svelte';
 	import { versionsOf } from './api';
-	import { check, type Checked } from './checked';
 	import Facts from './Facts.svelte';
 	import ToolPlan from './ToolPlan.svelte';
-	import { whereRows } from './where-rows';
 	import { keepSwatch, type OpenedSwatch } from './keep';
 	import Problems from './Problems.svelte';
 	import RowsEditor from './RowsEditor.svelte';
@@ -58,18 +59,25 @@
 	saveWithPage(save);
 	const swatch = $derived(save.value);
 
+	const craft = $derived(craftOf(swatch.craft ?? PLAIN_CRAFT));
+
+	/** A swatch checked, and how long that took. */
+	function timed(now: Swatch): { checked: Checked; took: number } {
+		const from = performance.now();
+		return { checked: check(now, style.glossary), took: performance.now() - from };
+	}
 	/** Checking that takes longer than this waits until the typing rests. */
 	const QUICK_MS = 25;
 	const REST_MS = 120;
-	// svelte-ignore state_referenced_locally
-	let checked = $state.raw<Checked>(check(save.value, style.glossary));
+	let told = $state.raw(timed(save.value));
+	const checked = $derived(told.checked);
 	$effect(() => {
 		const now = swatch;
-		if (now === checked.swatch) return;
+		if (now === told.checked.swatch) return;
 		const work = (): void => {
-			checked = check(now, style.glossary);
+			told = timed(now);
 		};
-		if (checked.took < QUICK_MS) {
+		if (told.took < QUICK_MS) {
 			work();
 			return;
 		}
@@ -235,7 +243,7 @@
 		</div>
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />
-			<a class="pill pill-strong ml-2" href="/swatches/{opened.id}/needles">{whereRows(swatch.craft)}</a>
+			<a class="pill pill-strong ml-2" href="/swatches/{opened.id}/needles">{craft.place}</a>
 		</div>
 	</div>
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1 text-[0.94rem]">
@@ -264,13 +272,13 @@
 			><span class="sr-only">Craft</span>
 			<select
 				class="field py-0"
-				value={swatch.craft ?? 'hand'}
-				onchange={(e) => change({ craft: CRAFT_IDS.find((id) => id === e.currentTarget.value) ?? 'hand' })}
+				value={craft.id}
+				onchange={(e) => change({ craft: CRAFT_IDS.find((id) => id === e.currentTarget.value) ?? PLAIN_CRAFT })}
 			>
 				{#each CRAFTS as craft (craft.id)}<option value={craft.id}>{craft.title.toLowerCase()}</option>{/each}
 			</select></label
 		>
-		{#if swatch.craft === 'twisted'}
+		{#if craft.inSwatch.settings.includes('twist')}
 			<label
 				><span class="sr-only">Twisted</span>
 				<select
@@ -283,7 +291,7 @@
 				</select></label
 			>
 		{/if}
-		{#if swatch.craft === 'double-knit'}
+		{#if craft.inSwatch.settings.includes('layers')}
 			<label
 				><span class="sr-only">Its crossings cross</span>
 				<select
@@ -291,7 +299,7 @@
 					value={swatch.layers ?? 'pairs'}
 					onchange={(e) => change({ layers: SCOPES.find((s) => s === e.currentTarget.value) ?? 'pairs' })}
 				>
-					{#each craftOf('double-knit').ways.filter((w) => SCOPES.some((s) => s === w.id)) as way (way.id)}
+					{#each craft.ways.filter((w) => SCOPES.some((s) => s === w.id)) as way (way.id)}
 						<option value={way.id}>{way.title.toLowerCase()}</option>
 					{/each}
 				</select></label

@@ -1,14 +1,14 @@
 <script lang="ts">
-	import { craftOf } from '@pond-loop/core/craft';
+	import { craftOf, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import { PALETTES } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
 	import {
+		type Cords,
 		gapsOf,
 		legendOf,
 		loopsWhenSeamed,
 		markerPlaces,
 		strandsOf,
-		type Cords,
 		type Worked,
 	} from '@pond-loop/core/swatch';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -63,15 +63,12 @@
 </script>
 
 <section aria-label="Cords" class="text-[0.94rem]">
-	{#if worked.craft !== 'hand'}
+	{#if worked.craft !== PLAIN_CRAFT}
 		{@const craft = craftOf(worked.craft)}
 		<p class="mb-2" data-testid="craft">
 			<strong>{craft.title}.</strong>
 			{craft.says}
-			{#if worked.craft === 'double-knit'}Each square is a pair{worked.layers === 'pairs'
-					? ''
-					: `; crossings are of the ${worked.layers} layer only, and the other side’s chart lies straight`}.{:else if worked.craft === 'twisted' && worked.twist === 'right-side'}Here
-				on right-side rows only.{:else if worked.craft === 'brioche'}Each square is a unit.{/if}
+			{craft.inSwatch.note?.(worked)}
 		</p>
 	{/if}
 	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>

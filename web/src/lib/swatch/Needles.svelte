@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { Swatch } from '@pond-loop/core/schema';
-	import { betweenMarkers, nextCrossing, rowParts, toolPlan, type PlanFor } from '@pond-loop/core/swatch';
+	import { betweenMarkers, type Checked, nextCrossing, rowParts, toolPlan } from '@pond-loop/core/swatch';
+	import type { PlanFor } from '@pond-loop/core/craft';
 	import { onMount } from 'svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/keys';
-	import type { Checked } from './checked';
 
 	interface Props {
 		swatch: Swatch;

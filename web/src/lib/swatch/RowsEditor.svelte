@@ -7,9 +7,8 @@
 	import { Annotation, EditorState, Prec } from '@codemirror/state';
 	import { drawSelection, EditorView, highlightActiveLine, keymap, placeholder } from '@codemirror/view';
 	import type { Light } from '@pond-loop/core/drawing';
-	import { SWATCH_LIMITS } from '@pond-loop/core/swatch';
+	import { type Checked, SWATCH_LIMITS } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
-	import type { Checked } from './checked';
 	import { look } from './rows-look';
 	import { rowsLanguage, setChecked, setChosen } from './rows-language';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { drawChart, toSvg } from '@pond-loop/core/drawing';
-	import { firstIssue, SwatchSchema, type Swatch } from '@pond-loop/core/schema';
+	import { firstIssue, type Swatch, SwatchSchema } from '@pond-loop/core/schema';
 	import type { Cords, Worked } from '@pond-loop/core/swatch';
 	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { PEG_ORDERS, toolPlan, type PegOrder, type Worked } from '@pond-loop/core/swatch';
+	import { toolPlan, type Worked } from '@pond-loop/core/swatch';
+	import type { Parked } from '@pond-loop/core/craft';
 
 	interface Props {
 		worked: Worked;
@@ -10,19 +11,19 @@
 	}
 	const { worked, style, still = false }: Props = $props();
 	const uid = $props.id();
-	let order = $state<PegOrder>('inside');
+	let order = $state<Parked>('inside');
 	const plan = $derived(toolPlan(worked, { order, number: style.bedNumber }));
 </script>
 
 {#if plan}
 	<section aria-labelledby="{uid}-title" data-testid="tool-plan" class="text-[0.94rem]">
 		<div class="flex flex-wrap items-baseline gap-x-6">
-			<h2 id="{uid}-title" class="text-xl">{worked.craft === 'loom' ? 'At the loom' : 'At the machine'}</h2>
-			{#if worked.craft === 'loom' && !still}
+			<h2 id="{uid}-title" class="text-xl">{plan.title}</h2>
+			{#if plan.orders.length > 0 && !still}
 				<label
 					>One group is parked
 					<select class="field py-0" bind:value={order}>
-						{#each PEG_ORDERS as one (one)}<option value={one}>{one}, all through</option>{/each}
+						{#each plan.orders as one (one)}<option value={one}>{one}, all through</option>{/each}
 					</select></label
 				>
 			{/if}

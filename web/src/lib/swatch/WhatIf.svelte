@@ -1,13 +1,13 @@
 <script lang="ts">
 	import {
-		SWATCH_MISTAKE_TITLES,
-		SWATCH_MISTAKES,
-		withMistake,
 		type Box,
 		type Cords,
-		type SwatchMistake,
-		type Worked,
 		cordsOf,
+		SWATCH_MISTAKE_TITLES,
+		SWATCH_MISTAKES,
+		type SwatchMistake,
+		withMistake,
+		type Worked,
 	} from '@pond-loop/core/swatch';
 	import type { Light } from '$lib/ui/light';
 	import Chart from './Chart.svelte';

@@ -1,6 +1,6 @@
 /** The addresses of swatches. */
 
-import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
+import { type Swatch, SwatchSchema } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import type { Stored } from '$lib/save/autosave.svelte';
 import { send, type Answer } from '$lib/save/send';

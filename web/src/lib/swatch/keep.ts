@@ -1,4 +1,4 @@
-import { SwatchSchema, type Swatch } from '@pond-loop/core/schema';
+import { type Swatch, SwatchSchema } from '@pond-loop/core/schema';
 import { Autosave } from '$lib/save/autosave.svelte';
 import { saveSwatch } from './api';
 

@@ -14,9 +14,9 @@ import { StateEffect, StateField, type EditorState, type Extension, type Range }
 import { Decoration, EditorView, gutter, GutterMarker, hoverTooltip, type DecorationSet } from '@codemirror/view';
 import { styleTags, tags } from '@lezer/highlight';
 import { collection } from '@pond-loop/core/collection';
-import { drawRibbon, toSvg, type Light } from '@pond-loop/core/drawing';
-import { rowsParser, SCHOOLS, STITCH_KINDS, wordsFor, type Item } from '@pond-loop/core/notation';
-import type { Checked } from './checked';
+import { drawRibbon, type Light, toSvg } from '@pond-loop/core/drawing';
+import { type Item, rowsParser, SCHOOLS, STITCH_KINDS, wordsFor } from '@pond-loop/core/notation';
+import type { Checked } from '@pond-loop/core/swatch';
 
 const language = LRLanguage.define({
 	name: 'rows',

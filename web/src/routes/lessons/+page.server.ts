@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { emptyLesson, TEMPLATES } from '@pond-loop/core/lesson';
-import { DEFAULT_HOUSE_STYLE, firstIssue, uncleanIn, uncleanWords, NewLessonSchema } from '@pond-loop/core/schema';
+import { emptyLesson, NewLessonSchema, TEMPLATES } from '@pond-loop/core/lesson';
+import { DEFAULT_HOUSE_STYLE, firstIssue, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { fail, redirect } from '@sveltejs/kit';
 import { fieldsOf } from '$lib/server/enter';
 import { teacherOf } from '$lib/server/guard';

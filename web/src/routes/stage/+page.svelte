@@ -1,16 +1,17 @@
 <script lang="ts">
-	import { canonical, fromCanonical, turn, withFacesChanged, type Crossing } from '@pond-loop/core/crossing';
+	import { canonical, type Crossing, fromCanonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
-	import { sitesOf, type AnyTrace } from '@pond-loop/core/handling';
-	import { readGlossary, readTextWith, SCHOOLS, type NameRead } from '@pond-loop/core/notation';
-	import type { CrossingStep } from '@pond-loop/core/schema';
+	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
+	import { type NameRead, readGlossary, readTextWith, SCHOOLS } from '@pond-loop/core/notation';
+	import type { CrossingStep } from '@pond-loop/core/step';
 	import { onMount } from 'svelte';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
-	import { isLong, namesFor, perform, wordsFor } from '$lib/made';
+	import { isLong, namesFor, perform, wordsFor } from '@pond-loop/core/made';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
-	import { craftIn, loopsIn, shownIn, wayIn, wayOf, wordsIn } from '$lib/style/look';
+	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import { craftIn, loopsIn, shownIn, wayIn, wayOf, wordsIn } from '@pond-loop/core/look';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
 	import InCraft from '$lib/stage/InCraft.svelte';
@@ -81,7 +82,7 @@
 	const craft = $derived(craftIn(style, craftId));
 	const ofPegs = $derived(!line?.ok && 'ofPegs' in textRead);
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
-	const plain = $derived(craftId === 'hand');
+	const plain = $derived(craftId === PLAIN_CRAFT);
 	/** One that takes long is planned and drawn by the browser once the page stands. */
 	const long = $derived(reading.ok && isLong(reading.crossing, chosen));
 	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);

@@ -1,7 +1,7 @@
 import type { Swatch } from '@pond-loop/core/schema';
 import { teacherOf } from '$lib/server/guard';
 import { listSwatches } from '$lib/server/swatches';
-import { checkKept, isLongSwatch } from '$lib/swatch/checked';
+import { checked, isLongSwatch } from '@pond-loop/core/swatch';
 import { kept } from '@pond-loop/core/kept';
 import type { PageServerLoad } from './$types';
 
@@ -17,7 +17,7 @@ const factsOf = kept(
 	2000,
 	(swatch: Swatch) => JSON.stringify(swatch),
 	(swatch): Facts => {
-		const { worked } = checkKept(swatch, '');
+		const { worked } = checked(swatch, '');
 		return { rows: worked.rows.length, troubles: worked.problems.filter((p) => p.weight === 'error').length };
 	},
 );

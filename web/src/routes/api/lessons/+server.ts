@@ -1,4 +1,4 @@
-import { NewLessonSchema } from '@pond-loop/core/schema';
+import { NewLessonSchema } from '@pond-loop/core/lesson';
 import { json } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
 import { createLesson } from '$lib/server/lessons';

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { CRAFT_IDS, perform, type Craft } from '@pond-loop/core/craft';
+	import { craftId, type Craft, CRAFT_IDS, perform } from '@pond-loop/core/craft';
 	import { fromCanonical } from '@pond-loop/core/crossing';
 	import { drawStage } from '@pond-loop/core/drawing';
 	import { readGlossary, readTextWith, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
-	import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayIn, wayOf } from '$lib/style/look';
+	import { craftIn, lookOf, loopsIn, shownIn, toolsSaid, wayIn, wayOf } from '@pond-loop/core/look';
 	import Faces from '$lib/stage/Faces.svelte';
 	import { addressOf, choicesFrom } from '$lib/choices/choices';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -35,7 +35,7 @@
 	}
 	function tell(craft: Craft, made: NonNullable<typeof shown>['made'], way: string) {
 		const stage = (to: { text?: string; school?: 'slash' } = {}): string =>
-			addressOf({ text, own: to.text ? undefined : own, school, meaning, craft: craft.id, ...to });
+			addressOf({ text, own: to.text ? undefined : own, school, meaning, craft: craftId(craft), ...to });
 		const done = perform(craft, made, way);
 		if (!done.ok) {
 			const fits = craft.nearest(crossing!);

@@ -3,11 +3,11 @@
 	import {
 		canonical,
 		crossingOfDraft,
+		type Draft,
 		draftOf,
 		FIRST_DRAFT,
 		flipped,
 		fromCanonical,
-		type Draft,
 	} from '@pond-loop/core/crossing';
 	import { drawRibbon } from '@pond-loop/core/drawing';
 	import { namesFor, sentenceFor, stitches, wordsFor } from '@pond-loop/core/notation';

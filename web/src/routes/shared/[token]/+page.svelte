@@ -1,18 +1,15 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
-	import { commonMistakes, glossaryOf } from '@pond-loop/core/lesson';
-	import { stageOf } from '$lib/lesson/stage-of';
-	import { isLongLesson } from '$lib/lesson/long';
-	import Later from '$lib/ui/Later.svelte';
-	import StepSheet from '$lib/lesson/StepSheet.svelte';
-	import TermSheet from '$lib/lesson/TermSheet.svelte';
+	import { sectionsOf } from '@pond-loop/core/lesson';
+	import { stepTitle } from '@pond-loop/core/step';
 	import { addressOf } from '$lib/choices/choices';
-
+	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
+	import { stageOf } from '$lib/lesson/stage-of';
 	import { Portions } from '$lib/ui/portions.svelte';
-	import { stepTitle } from '@pond-loop/core/lesson';
 
 	const { data } = $props();
 	const { lesson, style, by } = $derived(data);
+	const sections = $derived(sectionsOf(lesson, style, { words: true, mistakes: true }));
 	const portions = new Portions(() => lesson.steps.length);
 	const HANDS = [
 		['right', 'right-handed'],
@@ -47,13 +44,13 @@
 		<h1 class="border-b-2 border-black pb-2 text-3xl break-words">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}<p class="mt-6">There is nothing in this lesson yet.</p>{/if}
 		<ol>
-			{#each lesson.steps as step, i (step.id)}
-				<li class="break-inside-avoid border-b border-neutral-400 py-5">
-					{#if portions.has(i)}<StepSheet {step} number={i + 1} light="day" {style} />
-					{:else}<h2 class="text-2xl break-words">{stepTitle(step)}</h2>{/if}
-					{#if step.kind === 'crossing'}
+			{#each sections.filter((s) => s.step) as section, i (section.id)}
+				<li class="break-inside-avoid-page border-b border-neutral-400 py-5">
+					{#if portions.has(i)}<SectionSheet {section} light="day" />
+					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!)}</h2>{/if}
+					{#if section.step?.kind === 'crossing'}
 						<p class="mt-3 print:hidden">
-							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(step) })}
+							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) })}
 								>Watch it on the stage</a
 							>
 						</p>
@@ -61,13 +58,8 @@
 				</li>
 			{/each}
 		</ol>
-		<Later wait={isLongLesson(lesson)} quiet>
-			<TermSheet title="When something went wrong" lines={commonMistakes(lesson.steps).map((m) => [m.title, m.says])} />
-			<TermSheet title="Words used" lines={glossaryOf(lesson.steps).map((t) => [t.term, t.says])} names />
-		</Later>
-		<p class="mt-4 text-sm">
-			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle and
-			holder tips are sharp.
-		</p>
+		{#each sections.filter((s) => !s.step) as section (section.id)}
+			<div class="border-b border-neutral-400 py-4 last:border-0"><SectionSheet {section} light="day" /></div>
+		{/each}
 	</main>
 </div>

@@ -3,12 +3,12 @@
 	import { readGlossary, readRows, stitches } from '@pond-loop/core/notation';
 	import {
 		CORD_KINDS,
+		type CordKind,
 		cordsOf,
+		type CordWanted,
 		PRACTICE_LIMITS,
 		practiceSwatch,
 		workRows,
-		type CordKind,
-		type CordWanted,
 	} from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import { z } from 'zod';

@@ -1,4 +1,4 @@
-import { SaveLessonSchema } from '@pond-loop/core/schema';
+import { SaveLessonSchema } from '@pond-loop/core/lesson';
 import { json } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
 import { removeLesson, restoreLesson, saveLesson } from '$lib/server/lessons';

@@ -1,21 +1,16 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
-	import { commonMistakes, glossaryOf } from '@pond-loop/core/lesson';
-	import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
-	import { lengthName, needleName } from '@pond-loop/core/measure';
-	import { TAIL_CM } from '$lib/style/tail';
-	import { stepTitle } from '@pond-loop/core/lesson';
+	import { sectionsOf } from '@pond-loop/core/lesson';
+	import { WRITTEN_SCHOOLS, SCHOOLS } from '@pond-loop/core/notation';
+	import { stepTitle } from '@pond-loop/core/step';
+	import { DEMONSTRATIONS } from '@pond-loop/core/craft';
 	import { Portions } from '$lib/ui/portions.svelte';
-	import TermSheet from '$lib/lesson/TermSheet.svelte';
-	import { isLongLesson } from '$lib/lesson/long';
-	import Later from '$lib/ui/Later.svelte';
-	import StepSheet from '$lib/lesson/StepSheet.svelte';
+	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
 	const portions = new Portions(() => lesson.steps.length);
-	const style = $derived(data.style);
 	let colour = $state(false);
 	let paper = $state('A4');
 	let large = $state('no');
@@ -30,8 +25,14 @@
 		left = isLeft(id) ? left.filter((l) => l !== id) : [...left, id];
 	};
 	const chosen = $derived(lesson.steps.filter((s) => !isLeft(s.id)));
-	const terms = $derived(glossaryOf(chosen));
-	const wrong = $derived(commonMistakes(chosen));
+	const sections = $derived(
+		sectionsOf(lesson, data.style, {
+			hands: DEMONSTRATIONS.find((h) => h === hands),
+			school: WRITTEN_SCHOOLS.find((id) => id === school),
+			words,
+			mistakes,
+		}),
+	);
 	const asked = $derived(
 		new URLSearchParams({
 			paper,
@@ -80,60 +81,72 @@
 			</select>
 			<select class="field py-0" aria-label="Names" bind:value={school}>
 				<option value="">all names</option>
-				{#each SCHOOL_IDS.filter((id) => id !== 'twist') as id (id)}<option value={id}>{SCHOOLS[id].title}</option
-					>{/each}
+				{#each WRITTEN_SCHOOLS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
 			</select>
 			<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}" download>As PDF</a>
 		</span>
 	</header>
-	<main class="sheet mx-auto max-w-[46rem] bg-white px-10 py-9 text-black print:max-w-none print:p-0">
+	<main
+		class={[
+			'sheet mx-auto max-w-[46rem] bg-white px-10 py-9 text-black print:max-w-none print:p-0',
+			large === 'yes' && 'large',
+			paper === 'LETTER' ? 'on-letter' : 'on-a4',
+		]}
+	>
 		<h1 class="border-b-2 border-black pb-2 text-3xl break-words">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}
 			<p class="mt-6">There is nothing on this sheet yet. Go back to the lesson and add a crossing.</p>
 		{/if}
 		<ol>
-			{#each lesson.steps as step, i (step.id)}
+			{#each sections.filter((s) => s.step) as section, i (section.id)}
 				<li
 					class={[
-						'relative break-inside-avoid border-b border-neutral-400 py-5',
-						isLeft(step.id) && 'max-h-16 overflow-hidden opacity-45 print:hidden',
+						'relative break-inside-avoid-page border-b border-neutral-400 py-5',
+						isLeft(section.id) && 'max-h-16 overflow-hidden opacity-45 print:hidden',
 					]}
 				>
 					<label class="absolute top-5 right-0 flex cursor-pointer items-center gap-2 text-sm print:hidden"
 						><input
 							type="checkbox"
 							class="accent-secondary size-5"
-							checked={!isLeft(step.id)}
-							onchange={() => toggle(step.id)}
+							checked={!isLeft(section.id)}
+							onchange={() => toggle(section.id)}
 						/>
-						on paper<span class="sr-only">: step {i + 1}</span></label
+						on paper<span class="sr-only">: step {section.number}</span></label
 					>
-					{#if portions.has(i)}<StepSheet {step} number={i + 1} light={colour ? 'day' : 'print'} {style} />
-					{:else}<h2 class="text-2xl break-words">{stepTitle(step)}</h2>{/if}
+					{#if portions.has(i)}<SectionSheet {section} light={colour ? 'day' : 'print'} />
+					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!)}</h2>{/if}
 				</li>
 			{/each}
 		</ol>
-		<Later wait={isLongLesson(lesson)} quiet>
-			{#if mistakes}<TermSheet title="When something went wrong" lines={wrong.map((m) => [m.title, m.says])} />{/if}
-			{#if words}<TermSheet title="Words used" lines={terms.map((t) => [t.term, t.says])} names />{/if}
-		</Later>
-		<p class="mt-4 text-sm">
-			Needles {needleName(style.needle, style.needleSystem)}; the holder {style.holderShape === 'hook'
-				? 'is a hook'
-				: `is ${style.holderShape}`} and not thicker than they are. Leave tails of {lengthName(TAIL_CM, style.units)} for
-			weaving in. Everything is seen from the {style.sides.right}{style.demonstrates === 'right'
-				? ''
-				: ', worked left-handed'}.
-		</p>
-		<p class="mt-2 text-sm">
-			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle and
-			holder tips are sharp.
-		</p>
+		{#each sections.filter((s) => !s.step) as section (section.id)}
+			<div class="border-b border-neutral-400 py-4 last:border-0">
+				<SectionSheet {section} light={colour ? 'day' : 'print'} />
+			</div>
+		{/each}
 	</main>
 </div>
 
 <style>
 	@page {
 		margin: 16mm 15mm;
+	}
+	@page a4 {
+		margin: 16mm 15mm;
+		size: A4;
+	}
+	@page letter {
+		margin: 16mm 15mm;
+		size: letter;
+	}
+	.on-a4 {
+		page: a4;
+	}
+	.on-letter {
+		page: letter;
+	}
+	/* Everything grows with its letters, pictures too. */
+	.large {
+		zoom: 1.5;
 	}
 </style>

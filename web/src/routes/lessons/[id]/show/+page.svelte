@@ -1,26 +1,12 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { perform } from '@pond-loop/core/craft';
-	import {
-		CHECK_WORDS,
-		FINISH_WORDS,
-		KIND_TITLES,
-		minutesOf,
-		noteOn,
-		stepTitle,
-		timeline,
-	} from '@pond-loop/core/lesson';
-	import { isBlank, isText } from '@pond-loop/core/schema';
+	import { minutesOf, timeline } from '@pond-loop/core/lesson';
+	import { isBlank } from '@pond-loop/core/schema';
+	import { blocksOf, kindOf, noteOn, stepTitle } from '@pond-loop/core/step';
 	import { onMount } from 'svelte';
-	import Compared from '$lib/lesson/Compared.svelte';
 	import type { Camera } from '$lib/choices/camera';
-	import { mistakeIn } from '$lib/lesson/stage-of';
 	import NoteText from '$lib/note/NoteText.svelte';
-	import Stage from '$lib/stage/Stage.svelte';
-	import { craftIn, shownIn, wayOf } from '$lib/style/look';
-	import Chart from '$lib/swatch/Chart.svelte';
-	import { check } from '$lib/swatch/checked';
-	import Needles from '$lib/swatch/Needles.svelte';
+	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -40,8 +26,8 @@
 	let camera = $state<Camera>('front');
 	/** Rows finished of the swatch that is shown, when it is shown row by row. */
 	let rowsDone = $state<number>();
-	const rowTo = (to: number): void => {
-		rowsDone = Math.max(0, Math.min(swatch?.worked.rows.length ?? 0, to));
+	const rowTo = (to: number | undefined): void => {
+		rowsDone = to;
 		keep();
 	};
 
@@ -84,7 +70,6 @@
 	}
 
 	const step = $derived(lesson.steps[at]);
-	const isKnitted = $derived(rowsDone !== undefined && step?.kind === 'swatch');
 	const gone = $derived(began === undefined ? 0 : Math.max(0, (now - began) / 60_000));
 	const due = $derived(time.starts[at] ?? 0);
 	/** Minutes ahead of the plan, or behind it. */
@@ -105,21 +90,18 @@
 		const act = KEYS[event.key];
 		if (!act || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
 		// The stage takes F for itself.
-		if (event.key === 'f' && step?.kind === 'crossing') return;
+		if (event.key === 'f' && blocks.some((b) => b.kind === 'moves')) return;
 		event.preventDefault();
 		event.stopPropagation();
 		act();
 	}
 
-	const craft = $derived(step?.kind === 'crossing' ? craftIn(data.style, step.craft) : undefined);
-	const shown = $derived(step?.kind === 'crossing' ? shownIn(data.style, step.crossing, craft) : undefined);
-	const done = $derived(
-		step?.kind === 'crossing' && shown && craft ? perform(craft, shown.made, step.way, mistakeIn(step)) : undefined,
+	/** What a room looks at: what is for paper, and what is for whoever teaches, is left out. */
+	const blocks = $derived(
+		step && !notes
+			? blocksOf(step, { style: data.style }).filter((b) => !b.paper && !(b.kind === 'note' && b.aside))
+			: [],
 	);
-	const onPurpose = $derived(
-		step?.kind === 'crossing' ? craft?.mistakes.find((m) => m.id === step.view?.mistake) : undefined,
-	);
-	const swatch = $derived(step?.kind === 'swatch' ? check(step.swatch, data.style.glossary) : undefined);
 </script>
 
 <svelte:window {onkeydown} onstorage={follow} />
@@ -161,93 +143,12 @@
 				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
 			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!)}</p>{/if}
-		{:else if step.kind === 'crossing' && shown && craft && done?.ok}
-			<h1 class="mb-2 text-center text-4xl">
-				{stepTitle(step)}
-				{#if onPurpose}<span class="text-2xl" data-testid="on-purpose">({onPurpose.title})</span>{/if}
-			</h1>
-			{#key step.id}
-				<div class="mx-auto w-full max-w-5xl">
-					<Stage
-						{craft}
-						taken={done.value.taken}
-						made={shown.made}
-						trace={done.value.trace}
-						title={wayOf(step.way, craft).title}
-						light={light.now}
-						style={data.style}
-						bind:step={move}
-						bind:camera
-					/>
-				</div>
-			{/key}
 		{:else}
-			<p class="quiet text-center">{KIND_TITLES[step.kind]}</p>
-			<h1 class="mb-4 text-center text-5xl break-words">{stepTitle(step)}</h1>
-			{#if step.kind === 'compare'}
-				<div class="flex justify-center"><Compared {step} light={light.now} style={data.style} width={260} /></div>
-			{:else if step.kind === 'swatch' && swatch}
-				<div class="mx-auto w-full max-w-5xl">
-					<p class="mb-2 text-center">
-						Cast on {step.swatch.castOn} ·
-						{#if isKnitted}
-							<button type="button" class="wordlink" onclick={() => (rowsDone = undefined)}>the whole chart</button>
-						{:else}
-							<button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
-						{/if}
-					</p>
-					{#if isKnitted}
-						{#key step.id}
-							<Needles
-								swatch={step.swatch}
-								checked={swatch}
-								place={rowsDone ?? 0}
-								light={light.now}
-								rowsShown={7}
-								tools={{ number: data.style.bedNumber }}
-								go={rowTo}
-							/>
-						{/key}
-						<p class="mt-2 flex flex-wrap justify-center gap-3">
-							<button
-								type="button"
-								class="pill pill-soft"
-								disabled={!rowsDone}
-								onclick={() => rowTo((rowsDone ?? 0) - 1)}>One row back</button
-							>
-							<button
-								type="button"
-								class="pill pill-strong"
-								disabled={rowsDone === swatch.worked.rows.length}
-								onclick={() => rowTo((rowsDone ?? 0) + 1)}>Row finished</button
-							>
-						</p>
-					{:else if mounted}<Chart
-							worked={swatch.worked}
-							cords={swatch.cords}
-							light={light.now}
-							rowsShown={14}
-							zoom={swatch.worked.widest > 36 ? 1 : 1.25}
-							label="Chart of {step.swatch.title}"
-						/>{/if}
-				</div>
-			{:else if step.kind === 'check'}
-				<ul class="mx-auto max-w-3xl text-3xl leading-snug">
-					{#each step.checks as c (c)}<li class="py-2">{CHECK_WORDS[c]}</li>{/each}
-				</ul>
-			{:else if step.kind === 'finish'}
-				<ul class="mx-auto max-w-4xl text-2xl leading-snug">
-					{#each step.parts as p (p)}<li class="py-2">{FINISH_WORDS[p]}</li>{/each}
-				</ul>
-			{:else if isText(step)}
-				<div class="said-large"><NoteText note={step.text} /></div>
-			{:else if step.kind === 'rest'}
-				<div class="said-large">
-					{#if isBlank(step.note)}Needles down. Shake out the hands, and look at something far away.{:else}<NoteText
-							note={step.note}
-						/>{/if}
-				</div>
-			{/if}
+			{#if !blocks.some((b) => b.kind === 'moves')}<p class="quiet text-center">{kindOf(step).title}</p>{/if}
+			<h1 class="mb-2 text-center text-4xl break-words">{stepTitle(step)}</h1>
+			{#key step.id}
+				<RoomBlocks {blocks} light={light.now} style={data.style} bind:move bind:camera {rowsDone} {rowTo} {mounted} />
+			{/key}
 		{/if}
 	</div>
 	<footer class="flex items-center justify-between gap-4 text-[1rem]">
@@ -266,19 +167,6 @@
 	.show :global(.pictures svg) {
 		margin-inline: auto;
 		max-height: 54vh;
-	}
-	/* Words for the whole room: in the middle, lists with their signs at the left. */
-	.said-large {
-		font-size: 2.25rem;
-		line-height: 1.35;
-		margin-inline: auto;
-		max-width: 56rem;
-		text-align: center;
-	}
-	.said-large :global(:is(ul, ol)) {
-		margin-inline: auto;
-		text-align: start;
-		width: fit-content;
 	}
 	.black {
 		background: #000;

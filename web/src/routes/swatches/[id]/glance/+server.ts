@@ -1,10 +1,9 @@
-import { toSvg } from '@pond-loop/core/drawing';
+import { glanceAt, toSvg } from '@pond-loop/core/drawing';
 import { z } from 'zod';
 import { teacherOf } from '$lib/server/guard';
 import { isId, notFound, swatchGone } from '$lib/server/requests';
 import { readSwatch } from '$lib/server/swatches';
-import { glanceAt } from '$lib/swatch/glance';
-import { checkKept } from '$lib/swatch/checked';
+import { checked } from '@pond-loop/core/swatch';
 import type { RequestHandler } from './$types';
 
 const Light = z.enum(['day', 'dusk']).catch('day');
@@ -14,7 +13,7 @@ const YEAR = 31_536_000;
 export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await readSwatch(teacherOf(locals), params.id) : undefined;
 	if (!found) return notFound(swatchGone);
-	const drawing = glanceAt(checkKept(found.swatch, '').worked, Light.parse(url.searchParams.get('light')));
+	const drawing = glanceAt(checked(found.swatch, '').worked, Light.parse(url.searchParams.get('light')));
 	if (!drawing) return new Response(null, { status: 204 });
 	return new Response(toSvg(drawing, drawing.width), {
 		headers: {

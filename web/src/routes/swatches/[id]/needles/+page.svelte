@@ -1,10 +1,9 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import { whereAmI } from '@pond-loop/core/swatch';
+	import { check, whereAmI } from '@pond-loop/core/swatch';
 	import { troubleOf } from '$lib/save/send';
 	import { savePlace } from '$lib/swatch/api';
-	import { check } from '$lib/swatch/checked';
 	import Needles from '$lib/swatch/Needles.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';

@@ -1,4 +1,4 @@
-import { AddStepSchema, LESSON_LIMITS } from '@pond-loop/core/schema';
+import { AddStepSchema, LESSON_LIMITS } from '@pond-loop/core/lesson';
 import { json } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
 import { appendStep } from '$lib/server/lessons';

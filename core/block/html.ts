@@ -1,0 +1,77 @@
+/** Blocks as HTML that needs no server: everything that was typed is escaped, and nothing is loaded. */
+
+import { escapeXml, toSvg, walked, type Drawing, type PageSection } from '../drawing/index.ts';
+import type { Note, NoteParagraph } from '../schema/index.ts';
+import { rendered, type Block, type Paint, type Renderers } from './block.ts';
+
+const PAINT: Paint = { light: 'day', around: '#ffffff' };
+
+const tag = (name: string, inner: string, more = ''): string => `<${name}${more}>${inner}</${name}>`;
+const said = (name: string, text: string, more = ''): string => tag(name, escapeXml(text), more);
+const picture = (drawing: Drawing, most?: number): string =>
+	toSvg(drawing, most === undefined ? undefined : Math.min(most, drawing.width));
+const terms = (lines: readonly (readonly [string, string])[]): string =>
+	tag('dl', lines.map(([term, says]) => `${said('dt', term)}${said('dd', says)}`).join(''));
+
+function noteHtml(note: Note): string {
+	const line = ({ content = [] }: NoteParagraph): string =>
+		content
+			.map((run) => {
+				if (run.type === 'hardBreak') return '<br>';
+				return (run.marks ?? []).reduce((inner, m) => tag(m.type === 'bold' ? 'b' : 'i', inner), escapeXml(run.text));
+			})
+			.join('');
+	return note.content
+		.map((b) =>
+			b.type === 'paragraph'
+				? tag('p', line(b), ' dir="auto"')
+				: tag(
+						b.type === 'bulletList' ? 'ul' : 'ol',
+						b.content.map((item) => tag('li', item.content.map(line).join('<br>'), ' dir="auto"')).join(''),
+					),
+		)
+		.join('');
+}
+
+const HTML: Renderers<string> = {
+	heading: ({ text }) => said('h3', text),
+	text: ({ text, tone }) =>
+		said(tone === 'strong' ? 'b' : tone === 'sentence' ? 'code' : 'span', text, ' class="line"'),
+	note: ({ note }) => tag('blockquote', noteHtml(note)),
+	list: ({ items, ticks }) => tag('ul', items.map((i) => said('li', i)).join(''), ticks ? ' class="ticks"' : ''),
+	picture: ({ draw, facts }) => tag('div', `${picture(draw(PAINT), 200)}${terms(facts)}`, ' class="beside"'),
+	moves: ({ title, frames, says, draw }) =>
+		said('h3', title) +
+		walked(Array.from({ length: frames }, (_, at) => ({ drawing: draw(at, PAINT), caption: says(at).caption }))),
+	comparison: ({ sides }) =>
+		tag(
+			'div',
+			sides
+				.map((s) =>
+					tag('div', `${picture(s.draw(PAINT), s.wide ? 420 : 200)}${said('b', s.title)}${said('p', s.says)}`),
+				)
+				.join(''),
+			' class="abreast"',
+		),
+	chart: ({ chart }) => picture(chart(PAINT), 900),
+	rows: ({ rows }) =>
+		tag(
+			'ul',
+			rows
+				.map((r) =>
+					r.isRemark
+						? said('li', r.text, ' class="remark"')
+						: tag('li', `${r.label ? said('b', `${r.label}: `) : ''}${said('code', r.text)}`),
+				)
+				.join(''),
+			' class="ticks"',
+		),
+	table: ({ title, lines }) => `${title ? said('h2', title) : ''}${terms(lines)}`,
+	caution: ({ text }) => said('p', text, ' class="caution"'),
+};
+
+/** One part of a page: its title, and its blocks under it. */
+export const htmlSection = (title: string | undefined, blocks: readonly Block[]): PageSection => ({
+	...(title === undefined ? {} : { title }),
+	body: blocks.map((b) => rendered(HTML, b)).join('\n'),
+});

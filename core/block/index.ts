@@ -1,0 +1,3 @@
+export * from './block.ts';
+export * from './html.ts';
+export * from './markdown.ts';

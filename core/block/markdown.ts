@@ -1,0 +1,79 @@
+/** Blocks as Markdown, to be pasted elsewhere. Nothing that was typed becomes markup. */
+
+import type { Note, NoteBlock, NoteParagraph, NoteRun } from '../schema/index.ts';
+import { rendered, type Block, type Renderers } from './block.ts';
+
+/** Signs that mean something in Markdown, made to stand for themselves. */
+export const plain = (text: string): string => text.replaceAll(/([\\`*_[\]<>#|~])/g, '\\$1');
+
+const runMarkdown = (run: NoteRun): string => {
+	if (run.type === 'hardBreak') return '  \n';
+	const signs = (run.marks ?? []).map((m) => (m.type === 'bold' ? '**' : '*'));
+	// Signs hold on to the words: blanks at the ends stay outside.
+	const [, before = '', words = '', after = ''] = /^(\s*)(.*?)(\s*)$/s.exec(run.text) ?? [];
+	return words ? before + signs.join('') + plain(words) + signs.toReversed().join('') + after : run.text;
+};
+const lineMarkdown = ({ content = [] }: NoteParagraph): string => content.map(runMarkdown).join('');
+const noteBlock = (block: NoteBlock): string =>
+	block.type === 'paragraph'
+		? lineMarkdown(block)
+		: block.content
+				.map(
+					(item, i) =>
+						`${block.type === 'bulletList' ? '-' : `${i + 1}.`} ${item.content.map(lineMarkdown).join('\n  ')}`,
+				)
+				.join('\n');
+const quoted = (note: Note): string[] =>
+	note.content
+		.map(noteBlock)
+		.join('\n\n')
+		.split('\n')
+		.map((line) => (line.trim() ? `> ${line}` : '>'));
+
+/** Text that stands for itself, between as many back-quotes as it takes. */
+const literal = (text: string): string => {
+	const longest = Math.max(0, ...(text.match(/`+/g) ?? []).map((run) => run.length));
+	const fence = '`'.repeat(longest + 1);
+	return longest > 0 ? `${fence} ${text} ${fence}` : `\`${text}\``;
+};
+const block = (text: string): string[] => {
+	const longest = Math.max(2, ...(text.match(/`+/g) ?? []).map((run) => run.length));
+	const fence = '`'.repeat(longest + 1);
+	return [fence, text, fence];
+};
+
+/** Pictures are said: what they show is their own text. */
+const MARKDOWN: Renderers<readonly string[]> = {
+	heading: ({ text }) => [`### ${plain(text)}`],
+	text: ({ text, tone }) => [
+		tone === 'sentence' ? `Sentence: ${plain(text)}` : tone === 'strong' ? `**${plain(text)}**` : plain(text),
+	],
+	note: ({ note }) => quoted(note),
+	list: ({ items, ticks }) => items.map((item) => `- ${ticks ? '[ ] ' : ''}${plain(item)}`),
+	picture: ({ facts, names }) =>
+		facts.map(([term, says], i) => `- ${plain(term)}: ${i < names ? literal(says) : plain(says)}`),
+	moves: ({ title, frames, says }) => [
+		`### ${plain(title)}`,
+		'',
+		...Array.from({ length: frames - 1 }, (_, i) => `${i + 1}. ${plain(says(i + 1).caption)}`),
+	],
+	comparison: ({ sides }) => sides.map((s) => `- **${plain(s.title)}**: ${plain(s.says)}`),
+	chart: ({ checked }) =>
+		checked.problems.filter((p) => p.weight === 'error').map((p) => `- ${plain(`${p.what} ${p.todo}`)}`),
+	rows: ({ rows }) =>
+		rows.some((r) => r.label !== undefined)
+			? rows.map((r) => `- [ ] ${r.label ? `**${plain(r.label)}**: ` : ''}${plain(r.text)}`)
+			: block(rows.map((r) => (r.isRemark ? `# ${r.text}` : r.text)).join('\n')),
+	table: ({ title, lines, names }) => [
+		...(title ? [`### ${plain(title)}`, ''] : []),
+		...lines.map(([term, says]) => `- ${names ? literal(term) : `**${plain(term)}**`}: ${plain(says)}`),
+	],
+	caution: ({ text }) => [`*${plain(text)}*`],
+};
+
+/** Lines of Markdown, with an empty one between blocks. */
+export const markdownOf = (blocks: readonly Block[]): readonly string[] =>
+	blocks.flatMap((b) => {
+		const lines = rendered(MARKDOWN, b);
+		return lines.length === 0 ? [] : [...lines, ''];
+	});

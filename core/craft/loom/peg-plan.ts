@@ -1,0 +1,20 @@
+/** A swatch at the loom: pegs counted from the right, each crossing loop by loop. */
+
+import { asTwoGroups, frontAndBehind, shortNumbers, type Crossing } from '../../crossing/index.ts';
+import type { Parked } from '../in-swatch.ts';
+
+const pegs = (numbers: readonly number[]): string =>
+	`${numbers.length === 1 ? 'peg' : 'pegs'} ${shortNumbers(numbers, ', ')}`;
+
+/** What is done on the pegs after the first `before` of them, in one sentence without its stop. */
+export function crossedOnPegs(c: Crossing, before: number, order: Parked = 'inside'): string {
+	const groups = asTwoGroups(c);
+	if (!groups) return 'not on a loom';
+	const { front, behind } = frontAndBehind(groups);
+	const parked = order === 'inside' ? behind : front;
+	const led = order === 'inside' ? front : behind;
+	const from = (group: readonly number[]): number[] => group.map((s) => before + s);
+	const to = (group: readonly number[]): number[] => group.map((s) => before + 1 + c.order.indexOf(s));
+	const where = order === 'inside' ? 'park' : 'hold';
+	return `${where} ${pegs(from(parked))} ${order}, bring ${shortNumbers(from(led), ', ')} to ${shortNumbers(to(led), ', ')}, seat the others on ${shortNumbers(to(parked), ', ')}, tug level and knit off`;
+}

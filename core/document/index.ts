@@ -1,0 +1,2 @@
+export * from './account-file.ts';
+export * from './history.ts';

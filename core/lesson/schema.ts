@@ -1,0 +1,65 @@
+/** A lesson as it is stored, sent and exchanged. */
+
+import { z } from 'zod';
+import { VersionSchema } from '../schema/index.ts';
+import { LEVELS } from '../skill/index.ts';
+import { StepSchema } from '../step/index.ts';
+
+/** Stated limits; what is longer is refused with a message that names them. */
+export const LESSON_LIMITS = { title: 120, steps: 200 } as const;
+
+export const TitleSchema = z
+	.string()
+	.trim()
+	.min(1, 'A lesson needs a title. Type at least one letter.')
+	.max(LESSON_LIMITS.title, `A title has at most ${LESSON_LIMITS.title} characters. Shorten it.`);
+
+const minutesOfClass = 'A class takes between 10 and 600 minutes. Change its length.';
+const learners = 'A class has between 1 and 100 learners. Change how many come.';
+
+const MOMENT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
+const noMoment = 'That is no date and time. Write it as 2026-11-24T19:00.';
+
+/** Whether the calendar has this local date and time. */
+function isMoment(text: string): boolean {
+	const [year = 0, month = 0, day = 0, hour = 24, minute = 60] = text.split(/[-T:]/).map(Number);
+	const isLeap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
+	const lengths = [31, isLeap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+	return year > 0 && day > 0 && day <= (lengths[month - 1] ?? 0) && hour < 24 && minute < 60;
+}
+
+/** Who comes, and how long they stay. */
+export const PlanSchema = z.object({
+	minutes: z.number(minutesOfClass).int(minutesOfClass).min(10, minutesOfClass).max(600, minutesOfClass),
+	learners: z.number(learners).int(learners).min(1, learners).max(100, learners),
+	level: z.enum(LEVELS),
+	/** When it is given, each a local date and time: `2026-11-24T19:00`. */
+	dates: z
+		.array(z.string().regex(MOMENT, noMoment).refine(isMoment, noMoment))
+		.max(60, 'A lesson has at most 60 dates.'),
+	/** Remarks that the teacher does not want to see again, by their keys. */
+	dismissed: z.array(z.string().max(120)).max(300),
+});
+export type Plan = z.infer<typeof PlanSchema>;
+export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };
+
+export const LessonSchema = z.object({
+	format: z.literal('pond-loop/lesson'),
+	version: z.literal(1),
+	title: TitleSchema,
+	/** Lessons from before there was one get the usual plan. */
+	plan: PlanSchema.default(DEFAULT_PLAN),
+	steps: z
+		.array(StepSchema)
+		.max(LESSON_LIMITS.steps, `A lesson has at most ${LESSON_LIMITS.steps} steps. Start a second lesson.`)
+		.refine((steps) => new Set(steps.map((s) => s.id)).size === steps.length, 'Two steps carry the same id.'),
+});
+
+export type Lesson = z.infer<typeof LessonSchema>;
+
+/** A write of a whole lesson carries the version that it was made from. */
+export const SaveLessonSchema = z.object({ version: VersionSchema.min(1), lesson: LessonSchema });
+
+export const NewLessonSchema = z.object({ title: TitleSchema, steps: z.array(StepSchema).max(1).optional() });
+
+export const AddStepSchema = z.object({ step: StepSchema });

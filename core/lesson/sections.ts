@@ -1,0 +1,102 @@
+/** A lesson as it stands on paper, on a page to read, and in files: sections of blocks, one source for all of them. */
+
+import type { Block } from '../block/index.ts';
+import type { Demonstration } from '../craft/index.ts';
+import { craftOf } from '../craft/index.ts';
+import { TAIL_CM } from '../look/index.ts';
+import { lengthName, needleName } from '../measure/index.ts';
+import type { SchoolId } from '../notation/index.ts';
+import type { HouseStyle } from '../schema/index.ts';
+import { blocksOf, craftsOf, isLongStep, kindOf, stepTitle, type Step } from '../step/index.ts';
+import { commonMistakes } from './common-mistakes.ts';
+import { glossaryOf } from './glossary.ts';
+import type { Lesson } from './schema.ts';
+
+/** What a reader chooses of a lesson, and how it is shown to them. */
+export interface SheetOptions {
+	/** The hands that it is for; those of the house style when left out. */
+	readonly hands?: Demonstration | undefined;
+	/** The names of one school; of all when left out. */
+	readonly school?: SchoolId | undefined;
+	/** The numbers of the steps that are wanted, from 1; all when left out. */
+	readonly steps?: ReadonlySet<number> | undefined;
+	/** Parts at the end: what is used, and common mistakes. */
+	readonly words: boolean;
+	readonly mistakes: boolean;
+}
+
+export interface Section {
+	readonly id: string;
+	/** Where it stands in the lesson, from 1; none for what stands at its end. */
+	readonly number?: number;
+	/** None for a note, which is what is written in it. */
+	readonly title?: string;
+	readonly step?: Step;
+	/** Worked out when it is shown. */
+	readonly blocks: () => readonly Block[];
+	/** Whether that takes long. */
+	readonly isLong: boolean;
+}
+
+/** Steps up to which a server reckons a whole lesson. */
+const SERVED = 24;
+
+/** Whether reckoning all of a lesson takes long, so that no page of a server waits for it. */
+export const isLongLesson = ({ steps }: Pick<Lesson, 'steps'>): boolean =>
+	steps.length > SERVED || steps.some(isLongStep);
+
+/** The style with the hands that a sheet is for. */
+export const styleFor = (style: HouseStyle, { hands }: Pick<SheetOptions, 'hands'>): HouseStyle =>
+	hands ? { ...style, demonstrates: hands } : style;
+
+export function sectionsOf(
+	lesson: Pick<Lesson, 'steps'>,
+	house: HouseStyle,
+	options: SheetOptions,
+): readonly Section[] {
+	const style = styleFor(house, options);
+	const { school } = options;
+	const wanted = lesson.steps.flatMap((step, i) =>
+		(options.steps?.has(i + 1) ?? true) ? [{ step, number: i + 1 }] : [],
+	);
+	const steps = wanted.map((w) => w.step);
+	const end = (id: string, blocks: Section['blocks']): Section => ({ id, blocks, isLong: isLongLesson({ steps }) });
+	return [
+		...wanted.map(({ step, number }): Section => ({
+			id: step.id,
+			number,
+			step,
+			...(kindOf(step).isUntitled ? {} : { title: stepTitle(step) }),
+			blocks: () => blocksOf(step, { style, school }),
+			isLong: isLongStep(step),
+		})),
+		...(options.mistakes ? [end('mistakes', () => wentWrong(steps))] : []),
+		...(options.words ? [end('words', () => wordsUsed(steps, school, style.glossary))] : []),
+		...(steps.length > 0 ? [{ id: 'closing', blocks: () => closing(steps, style), isLong: false }] : []),
+	];
+}
+
+function wentWrong(steps: readonly Step[]): readonly Block[] {
+	const lines = commonMistakes(steps).map((m) => [m.title, m.says] as const);
+	return lines.length === 0 ? [] : [{ kind: 'table', title: 'When something went wrong', lines, names: false }];
+}
+
+function wordsUsed(steps: readonly Step[], school: SchoolId | undefined, glossary: string): readonly Block[] {
+	const lines = glossaryOf(steps, school, glossary).map((t) => [t.term, t.says] as const);
+	return lines.length === 0 ? [] : [{ kind: 'table', title: 'Words used', lines, names: true }];
+}
+
+/** What is true of all of it, and what hands and tools ask of everybody. */
+function closing(steps: readonly Step[], style: HouseStyle): readonly Block[] {
+	const crafts = new Set(steps.flatMap(craftsOf));
+	const byHand = [...crafts].some((c) => craftOf(c).isHanded);
+	const shape = style.holderShape === 'hook' ? 'a hook' : style.holderShape;
+	const needles = `Needles ${needleName(style.needle, style.needleSystem)}; the holder is ${shape} and not thicker than they are. Leave tails of ${lengthName(TAIL_CM, style.units)} for weaving in. Everything is seen from the ${style.sides.right}${style.demonstrates === 'right' ? '' : ', worked left-handed'}.`;
+	return [
+		...(byHand ? [{ kind: 'text', text: needles, tone: 'quiet' } as const] : []),
+		{
+			kind: 'caution',
+			text: 'Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle tips, holders, pins and hooks are sharp.',
+		},
+	];
+}

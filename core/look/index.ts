@@ -1,0 +1,3 @@
+export * from './compared.ts';
+export * from './look.ts';
+export * from './tail.ts';

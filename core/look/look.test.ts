@@ -1,0 +1,101 @@
+import { craftOf, perform, waysFor } from '../craft/index.ts';
+import { mirror, twoGroups } from '../crossing/index.ts';
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '../schema/index.ts';
+import type { CompareStep } from '../step/index.ts';
+import { describe, expect, it } from 'vitest';
+import {
+	craftIn,
+	isChartMirrored,
+	loopsIn,
+	otherWay,
+	shownIn,
+	sidesOf,
+	toolsSaid,
+	wayIn,
+	wayOf,
+	wordsIn,
+} from './index.ts';
+
+const c = twoGroups({ front: 2, behind: 1, lean: 'right' });
+const style = (more: Partial<HouseStyle> = {}): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, ...more });
+const left = style({ demonstrates: 'left-mirrored' });
+
+describe('a house style', () => {
+	it('mirrors what hands make, and never what stands on a loom or a bed', () => {
+		for (const id of ['hand', 'brioche', 'double-knit'] as const) {
+			expect(shownIn(left, c, craftOf(id))).toEqual({ made: c, fabric: mirror(c), mirrored: true });
+			expect(isChartMirrored(left, craftOf(id))).toBe(true);
+		}
+		for (const id of ['loom', 'machine'] as const) {
+			expect(shownIn(left, c, craftOf(id))).toEqual({ made: c, fabric: c, mirrored: false });
+			expect(isChartMirrored(left, craftOf(id))).toBe(false);
+		}
+		expect(isChartMirrored(style({ demonstrates: 'left-same' }), craftOf('hand'))).toBe(false);
+	});
+
+	it('puts the tools of the class under a craft, and leaves the others as they are', () => {
+		const ways = (of: HouseStyle, id: 'loom' | 'machine'): string[] => waysFor(craftIn(of, id), c).map((w) => w.id);
+		expect(ways(style(), 'loom')).toContain('across-the-gap');
+		expect(ways(style({ loomShape: 'rake' }), 'loom')).not.toContain('across-the-gap');
+		const started = (of: HouseStyle, id: 'loom' | 'machine'): string => {
+			const craft = craftIn(of, id);
+			const done = perform(craft, c, waysFor(craft, c)[0]!.id);
+			return done.ok ? wordsIn(of, done.value.trace, 0, craft).caption : '';
+		};
+		expect(started(style({ wrapWay: 'rightwards' }), 'loom')).toContain('wrapped rightwards');
+		expect(started(style({ bedNumber: 3, bedLever: 'on' }), 'machine')).toContain('number 3, holding on');
+		expect(craftIn(style({ loomShape: 'rake' }), 'twisted')).toBe(craftOf('twisted'));
+	});
+
+	it('falls back from a way that a craft does not know to one that makes the crossing', () => {
+		const loom = craftIn(style(), 'loom');
+		expect(wayIn(style(), c, 'held-outside', loom)).toBe('held-outside');
+		expect(wayIn(style(), c, 'pinch', loom)).toBe('parked-inside');
+		expect(wayIn(style({ way: 'pinch' }), c, undefined, craftIn(style(), 'machine'))).toBe('two-tools');
+		expect(wayOf('held-outside', loom).title).toBe('Held outside, on a holder');
+	});
+
+	it('calls tools and places by their names', () => {
+		expect([0, 1, 2].map((n) => toolsSaid(n, craftOf('hand')))).toEqual(['no holder', 'one holder', 'two holders']);
+		expect(toolsSaid(2, craftOf('machine'))).toBe('two transfer tools');
+		expect(['hand', 'brioche', 'loom', 'machine'].map((id) => craftOf(id).place)).toEqual([
+			'At the needles',
+			'At the needles',
+			'At the pegs',
+			'At the machine',
+		]);
+	});
+
+	it('tells a drawing of names, cords and yarns only where a craft has its own', () => {
+		const told = (id: 'hand' | 'double-knit'): object => {
+			const craft = craftOf(id);
+			const taken = craft.takes(c, craft.ways[0]!.id);
+			return taken.ok ? loopsIn(taken.value) : {};
+		};
+		expect(told('hand')).toEqual({});
+		expect(told('double-knit')).toMatchObject({ yarns: 2, names: ['f1', 'b1', 'f2', 'b2', 'f3', 'b3'] });
+	});
+});
+
+describe('two ways beside each other', () => {
+	const step = (craft: CompareStep['craft'], way: string, other?: string): CompareStep => ({
+		id: '00000000-0000-4000-8000-000000000001',
+		kind: 'compare',
+		craft,
+		asked: { text: '2/1 RC', school: 'slash' },
+		crossing: c,
+		way,
+		of: 'ways',
+		...(other ? { other } : {}),
+		note: { type: 'doc', content: [] },
+	});
+
+	it('are those of the craft, with its own counts; without a choice the next one that makes the crossing', () => {
+		const sides = sidesOf(step('loom', 'parked-inside', 'held-outside'), style());
+		expect(sides.map((s) => s.title)).toEqual(['Parked inside, on a pin', 'Held outside, on a holder']);
+		expect(sides[0]!.says).toBe('10 moves, 0 loose at once, one holder');
+		expect(otherWay(step('machine', 'two-tools'), style())).toBe('loosened');
+		expect(otherWay(step('hand', 'off-holder'), style())).not.toBe('off-holder');
+		expect(sidesOf(step('brioche', 'off-holder'), style())).toHaveLength(2);
+	});
+});

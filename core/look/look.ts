@@ -1,0 +1,95 @@
+/** How a house style shows things: which hands, which tools, and which words. */
+
+import {
+	craftOf,
+	demonstrate,
+	hand,
+	limitsOf,
+	planIn,
+	preferredWay,
+	type Craft,
+	type Demonstrated,
+	type Taken,
+	type Way,
+} from '../craft/index.ts';
+import type { Crossing } from '../crossing/index.ts';
+import type { StageOptions } from '../drawing/index.ts';
+import { sentenceFor, waysFor } from '../made/index.ts';
+import type { HouseStyle } from '../schema/index.ts';
+
+export type StageLook = Required<Pick<StageOptions, 'mirrored' | 'yarnHand' | 'holderShape' | 'side'>>;
+
+export const isLeftHanded = (style: HouseStyle): boolean => style.demonstrates !== 'right';
+
+/** What the stage looks like in this style. */
+export const lookOf = (style: HouseStyle): StageLook => ({
+	mirrored: isLeftHanded(style),
+	yarnHand: style.yarnHand,
+	holderShape: style.holderShape,
+	side: style.sides.right,
+});
+
+/** A craft on the tools of this style's class; the same object for the same tools. */
+export function craftIn(style: HouseStyle, id: string): Craft {
+	const craft = craftOf(id);
+	return craft.withTools?.(style) ?? craft;
+}
+
+/** The way that is meant: the chosen one where it makes this crossing, else the one that the style prefers. */
+export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Craft = hand): string {
+	if (chosen !== undefined && planIn(craft, c, chosen).ok) return chosen;
+	const preferred = preferredWay(c, style);
+	return planIn(craft, c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);
+}
+
+/** A crossing in the hands of this style; tools that stand by themselves have none to mirror. */
+export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = hand): Demonstrated =>
+	demonstrate(asked, craft.isHanded ? style.demonstrates : 'right');
+
+/** Whether a chart is turned left to right: for left hands that make the mirrored fabric, and never at a loom or a bed. */
+export const isChartMirrored = (style: HouseStyle, craft: Craft): boolean =>
+	craft.isHanded && isLeftHanded(style) && style.demonstrates !== 'left-same';
+
+/** What a drawing of the stage is told of the loops of a craft. */
+export const loopsIn = ({
+	names,
+	cords,
+	below,
+	yarns,
+}: Taken): Pick<StageOptions, 'names' | 'cords' | 'below' | 'yarns'> => ({
+	...(names ? { names } : {}),
+	...(cords ? { cords } : {}),
+	...(below ? { below } : {}),
+	...(yarns ? { yarns } : {}),
+});
+
+/** Words for the hands, with the needles called as these hands hold them. */
+export const wordsIn = (
+	style: HouseStyle,
+	trace: Parameters<typeof hand.words>[0],
+	step: number,
+	craft: Craft = hand,
+): ReturnType<typeof hand.words> =>
+	craft.words(trace, step, { workedOff: isLeftHanded(style) ? 'right' : 'left', yarnHand: style.yarnHand });
+
+/** What is said of a way; one that was found keeps its limits in its id. */
+export const wayOf = (id: string, craft: Craft = hand): Way =>
+	craft.ways.find((w) => w.id === (limitsOf(id) ? 'found' : id)) ?? craft.ways[0]!;
+
+/** The tools of a way, counted: `one holder`, `two transfer tools`. */
+export function toolsSaid(tools: number, craft: Craft): string {
+	const [one, several] = craft.tool;
+	return tools === 0 ? `no ${one}` : tools === 1 ? `one ${one}` : `two ${several}`;
+}
+
+/** Whether a way without a holder is wider than this teacher goes without one. */
+export function isTooWide(style: HouseStyle, c: Crossing, way: string): boolean {
+	return hand.ways.some((w) => w.id === way && w.holders === 0) && c.n > style.withoutHolderUpTo;
+}
+
+/** The glossary sentence of a crossing as a craft makes it; `undefined` where the craft or the crossing has none. */
+export function sentenceIn(id: string, crossing: Crossing): string | undefined {
+	const craft = craftOf(id);
+	const taken = craft.hasSentence ? craft.takes(crossing, craft.ways[0]!.id) : undefined;
+	return taken?.ok ? sentenceFor(taken.value.loops) || undefined : undefined;
+}

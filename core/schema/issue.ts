@@ -1,0 +1,11 @@
+import type { z } from 'zod';
+
+/** The first complaint of a failed check, with where it is, in words. */
+export function firstIssue(error: z.ZodError): string {
+	const issue = error.issues[0];
+	if (!issue) return 'It could not be read.';
+	// The lesson may itself stand inside a message, so its steps may be anywhere on the way.
+	const index = issue.path[issue.path.indexOf('steps') + 1];
+	const where = issue.path.includes('steps') && typeof index === 'number' ? `Step ${index + 1}: ` : '';
+	return where + issue.message;
+}

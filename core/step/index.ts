@@ -1,0 +1,27 @@
+export type { Kind, Shown, ShownCrossing, StepKit } from './kind.ts';
+export { CHECKS, checkWords, type Check, type CheckStep } from './kinds/check.ts';
+export { comparisonTitle, type CompareStep } from './kinds/compare.ts';
+export { isWithoutHolder, mistakeOf, type CrossingStep } from './kinds/crossing.ts';
+export { FINISHES, finishOf, type Finish, type FinishStep } from './kinds/finish.ts';
+export { swatchBlocks, workedOf, type SwatchStep } from './kinds/swatch.ts';
+export { PACES, type Pace } from './pace.ts';
+export {
+	askedBy,
+	blocksOf,
+	craftsOf,
+	glanceOf,
+	isLongStep,
+	isText,
+	kindOf,
+	KINDS,
+	noteOn,
+	reckoned,
+	StepSchema,
+	stepTitle,
+	taughtBy,
+	writtenOn,
+	type Step,
+	type StepKind,
+	type StepOf,
+	type TextStep,
+} from './step.ts';

@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { noteOf } from '../../schema/index.ts';
+import type { SkillId } from '../../skill/index.ts';
+import { Noted } from '../any.ts';
+import { kind } from '../kind.ts';
+
+/** What a learner looks at on their own piece: the question, and the skill that looking at it is. */
+const TABLE = {
+	count: ['Count: is every stitch still there?', 'count-rows'],
+	lean: ['Lean: does the cord lean the way it should?', 'lean'],
+	mount: ['Mount: does every stitch sit with its leading leg in front?', 'mount'],
+	gap: ['Gap: is the purl beside the cord snug?', 'gap'],
+} as const satisfies Record<string, readonly [string, SkillId]>;
+
+export type Check = keyof typeof TABLE;
+export const CHECKS = Object.keys(TABLE) as [Check, ...Check[]];
+export const checkWords = (c: Check): string => TABLE[c][0];
+
+const CheckStepSchema = z.object({
+	...Noted,
+	kind: z.literal('check'),
+	checks: z.array(z.enum(CHECKS)).min(1, 'A check looks at something. Choose at least one thing.'),
+});
+export type CheckStep = z.infer<typeof CheckStepSchema>;
+
+export const check = kind<CheckStep>({
+	kind: 'check',
+	title: 'Check',
+	schema: CheckStepSchema,
+	empty: (id) => ({ id, kind: 'check', checks: ['count', 'lean'], note: noteOf('') }),
+	asks: 'What else to look at',
+	minutes: () => 4,
+	hands: 'between',
+	teaches: ({ checks }) => checks.map((c) => TABLE[c][1]),
+	body: ({ checks }) => [{ kind: 'list', items: checks.map(checkWords), ticks: true }],
+});

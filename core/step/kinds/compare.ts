@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { craftOf, PLAIN_CRAFT } from '../../craft/index.ts';
+import { COMPARISONS, sidesOf } from '../../look/index.ts';
+import { isLong, wordsFor } from '../../made/index.ts';
+import { skillOf, type SkillId } from '../../skill/index.ts';
+import { Asked, Noted } from '../any.ts';
+import { kind, type Shown } from '../kind.ts';
+import type { Block } from '../../block/index.ts';
+import { kitOf, skillsOf } from './crossing.ts';
+
+const CompareStepSchema = z.object({
+	...Noted,
+	kind: z.literal('compare'),
+	...Asked,
+	of: z.enum(COMPARISONS),
+	/** The second way, where two ways are compared. */
+	other: z.string().min(1).max(40).optional(),
+});
+export type CompareStep = z.infer<typeof CompareStepSchema>;
+
+/** What is put side by side, and the skills that seeing it so teaches. */
+const TABLE = {
+	leans: ['both leans', ['both-leans']],
+	ways: ['two ways to do it', ['loose']],
+	readings: ['what the name may mean', ['names', 'glossary']],
+	tightness: ['tight and loose', ['tight']],
+} as const satisfies Record<CompareStep['of'], readonly [string, readonly SkillId[]]>;
+
+export const comparisonTitle = (of: CompareStep['of']): string => TABLE[of][0];
+
+function blocks(step: CompareStep, { style }: Shown): readonly Block[] {
+	const sides = sidesOf(step, style);
+	return [
+		{ kind: 'comparison', sides },
+		...(sides.length < 2
+			? [
+					{
+						kind: 'text',
+						tone: 'quiet',
+						text: 'Schools agree on this name, so there is nothing to compare. Choose another comparison.',
+					} as const,
+				]
+			: []),
+	];
+}
+
+export const compare = kind<CompareStep>({
+	kind: 'compare',
+	title: 'Compare',
+	schema: CompareStepSchema,
+	asks: 'What to say, what to watch for',
+	titleOf: ({ crossing, craft, of }) =>
+		`${wordsFor(crossing).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}: ${comparisonTitle(of)}`,
+	minutes: () => 6,
+	hands: 'work',
+	teaches: ({ crossing, of }) => ['front-back', 'lean', skillOf(crossing), ...TABLE[of][1]],
+	practises: skillsOf,
+	crossings: ({ asked, crossing, craft, way }) => [{ asked, crossing, craft, way }],
+	kit: kitOf,
+	isLong: ({ crossing, way }) => isLong(crossing, way),
+	glance: blocks,
+	body: blocks,
+});

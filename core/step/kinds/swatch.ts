@@ -1,0 +1,134 @@
+import { z } from 'zod';
+import type { Block, RowShown } from '../../block/index.ts';
+import { craftOf } from '../../craft/index.ts';
+import { drawChart, glanceAt } from '../../drawing/index.ts';
+import { isChartMirrored } from '../../look/index.ts';
+import { stitches } from '../../notation/index.ts';
+import { SwatchSchema, type Swatch } from '../../schema/index.ts';
+import { skillOf, type SkillId } from '../../skill/index.ts';
+import { checked, cordsOf, isLongSwatch, legendOf, markerPlaces, toolPlan, type Worked } from '../../swatch/index.ts';
+import { Noted } from '../any.ts';
+import { kind, type Shown } from '../kind.ts';
+import { half } from '../pace.ts';
+
+const SwatchStepSchema = z.object({
+	...Noted,
+	/** Rows to knit at the needles: the swatch as it stood when it was put in. */
+	kind: z.literal('swatch'),
+	swatch: SwatchSchema,
+	/** The swatch that it was taken from. */
+	from: z.uuid().optional(),
+});
+export type SwatchStep = z.infer<typeof SwatchStepSchema>;
+
+/** The rows of a swatch step, worked once for each content. */
+export const workedOf = ({ swatch }: Pick<SwatchStep, 'swatch'>, glossary = ''): Worked =>
+	checked(swatch, glossary).worked;
+
+function skillsIn(worked: Worked): readonly SkillId[] {
+	const { teaches, hasOwnColumns } = craftOf(worked.craft);
+	const crossings = worked.rows.flatMap((r) => r.crossings.map((c) => c.crossing));
+	const skills = new Set<SkillId>(teaches);
+	for (const c of crossings) skills.add(skillOf(hasOwnColumns ? { ...c, work: c.work.map(() => 'k') } : c));
+	if (crossings.length > 1) skills.add('rope');
+	if (worked.rows.some((r) => r.stitches.some((s) => s.also || s.from < 0))) skills.add('shaping');
+	return [...skills];
+}
+
+const lines = (text: string): readonly RowShown[] =>
+	text.split('\n').flatMap((line): RowShown[] => {
+		if (line.trim() === '') return [];
+		const remark = /^\s*#\s*(.*)$/.exec(line);
+		return [remark ? { text: remark[1]!, isRemark: true } : { text: line }];
+	});
+
+/** A swatch as blocks: its chart, its rows to tick, what is done at a tool, and its legend. */
+export function swatchBlocks(swatch: Swatch, { style }: Shown): readonly Block[] {
+	const told = checked(swatch, style.glossary);
+	const { worked, cords } = told;
+	const mirrored = isChartMirrored(style, craftOf(worked.craft));
+	const blocks: Block[] = [
+		{
+			kind: 'text',
+			text: `Cast on ${stitches(worked.castOn)}, worked ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} ${worked.rows.length === 1 ? 'row' : 'rows'}.`,
+			paper: true,
+		},
+		{
+			kind: 'chart',
+			title: swatch.title,
+			swatch,
+			checked: told,
+			mirrored,
+			chart: ({ light }) => drawChart(worked, { light, cords, numbers: true, mirrored }),
+		},
+		{ kind: 'rows', rows: lines(swatch.text), counter: worked.rows.map((r) => r.number), paper: true },
+	];
+	const plan = toolPlan(worked, { number: style.bedNumber });
+	if (plan) {
+		blocks.push(
+			{ kind: 'heading', text: plan.title, paper: true },
+			{ kind: 'list', items: plan.setup, ticks: false, paper: true },
+			{
+				kind: 'rows',
+				rows: plan.rows.map(({ rows, says }) => ({ label: rows, text: says })),
+				counter: [],
+				paper: true,
+			},
+			...plan.cautions.map((text): Block => ({ kind: 'caution', text, paper: true })),
+		);
+	}
+	const legend = legendOf(worked, cords).map((e) => [e.name, e.says] as const);
+	if (legend.length > 0) blocks.push({ kind: 'table', lines: legend, names: true, paper: true });
+	return blocks;
+}
+
+export const swatch = kind<SwatchStep>({
+	kind: 'swatch',
+	title: 'Swatch',
+	schema: SwatchStepSchema,
+	asks: 'What to say, what to watch for',
+	titleOf: (step) => step.swatch.title,
+	minutes: (step, pace) => {
+		const worked = workedOf(step);
+		const crossings = worked.rows.reduce((sum, r) => sum + r.crossings.length, 0);
+		const all = worked.castOn + worked.rows.reduce((sum, r) => sum + r.stitches.length, 0);
+		return half(all / pace.stitches + (crossings * pace.crossing) / 60);
+	},
+	hands: 'work',
+	teaches: (step) => ['rows', 'markers', ...skillsIn(workedOf(step))],
+	practises: (step) => skillsIn(workedOf(step)),
+	swatch: (step) => step.swatch,
+	kit: (step) => {
+		const worked = workedOf(step);
+		const isHanded = craftOf(worked.craft).isHanded;
+		return {
+			loops: worked.castOn + worked.rows.reduce((n, r) => n + r.stitches.length, 0),
+			crafts: [{ craft: worked.craft, columns: worked.castOn }],
+			holders: isHanded && worked.rows.some((r) => r.crossings.length > 0) ? 1 : 0,
+			markers: markerPlaces(worked, cordsOf(worked)).length,
+			things: () => [{ what: 'Locking marker', each: 1, because: 'for the last crossing' }],
+		};
+	},
+	isLong: (step) => isLongSwatch(step.swatch),
+	glance: (step, { style }) => {
+		const worked = workedOf(step, style.glossary);
+		return [
+			...(worked.rows.length > 0
+				? [
+						{
+							kind: 'picture',
+							facts: [],
+							names: 0,
+							draw: ({ light }) => glanceAt(worked, light)!,
+						} as const satisfies Block,
+					]
+				: []),
+			{
+				kind: 'text',
+				tone: 'quiet',
+				text: `A swatch: ${stitches(worked.castOn)}, ${worked.shape === 'flat' ? 'flat' : 'in the round'}, ${worked.rows.length} rows`,
+			},
+		];
+	},
+	body: (step, shown) => swatchBlocks(step.swatch, shown),
+});

@@ -1,0 +1,76 @@
+/** A step of a lesson: one of the kinds, asked through its kind. */
+
+import { z } from 'zod';
+import type { Block } from '../block/index.ts';
+import { craftOf } from '../craft/index.ts';
+import { isBlank, textOf, type Note } from '../schema/index.ts';
+import { neededFor, type Level, type SkillId } from '../skill/index.ts';
+import type { Kind, Shown } from './kind.ts';
+import { ALL } from './kinds.ts';
+import { PACES } from './pace.ts';
+
+type Every = (typeof ALL)[number];
+export type Step = z.infer<Every['schema']>;
+export type StepKind = Step['kind'];
+export type StepOf<K extends StepKind> = Extract<Step, { kind: K }>;
+/** Steps that are what is written in them. */
+export type TextStep = Extract<Step, { text: Note }>;
+
+/** Every kind, asked about any step: it is only asked about its own. */
+export const KINDS = ALL as unknown as readonly Kind<Step>[];
+const BY_NAME = new Map(KINDS.map((k) => [k.kind, k]));
+
+export const kindOf = (step: Pick<Step, 'kind'>): Kind<Step> => BY_NAME.get(step.kind)!;
+
+export const StepSchema = z.discriminatedUnion(
+	'kind',
+	ALL.map((k) => k.schema) as unknown as [z.ZodObject<{ kind: z.ZodLiteral<string> }>],
+) as unknown as z.ZodType<Step>;
+
+export const isText = (step: Step): step is TextStep => 'text' in step;
+
+/** What is written on a step by hand. */
+export const noteOn = (step: Step): Note => (isText(step) ? step.text : step.note);
+
+/** The same as plain text. */
+export const writtenOn = (step: Step): string => textOf(noteOn(step));
+
+/** What a step is called in a list. */
+export function stepTitle(step: Step): string {
+	const { titleOf, title } = kindOf(step);
+	return titleOf?.(step) ?? title;
+}
+
+/** All of a step but its title: what it shows, and what is written on it. */
+export function blocksOf(step: Step, shown: Shown): readonly Block[] {
+	const { body, isWritten } = kindOf(step);
+	const note = noteOn(step);
+	const blocks = body(step, shown);
+	return isBlank(note) ? blocks : [...blocks, { kind: 'note', note, aside: !isWritten }];
+}
+
+/** What is seen of it among the steps of a lesson, besides what is written. */
+export const glanceOf = (step: Step, shown: Shown): readonly Block[] => kindOf(step).glance?.(step, shown) ?? [];
+
+export const isLongStep = (step: Step): boolean => kindOf(step).isLong?.(step) ?? false;
+
+/** Minutes reckoned for a step, to the half minute. */
+export const reckoned = (step: Step, level: Level): number => kindOf(step).minutes(step, PACES[level]);
+
+/** Skills that a step shows, so that later ones may stand on them. */
+export const taughtBy = (step: Step): readonly SkillId[] => kindOf(step).teaches?.(step) ?? [];
+
+/** The crafts that a step is worked in; none where nothing is worked. */
+export const craftsOf = (step: Step): readonly string[] =>
+	kindOf(step)
+		.kit?.(step)
+		.crafts?.map((c) => c.craft) ?? [];
+
+/** Skills that a step cannot do without, those that it teaches itself left out. */
+export function askedBy(step: Step): readonly SkillId[] {
+	// Nothing is slipped to a holder where no craft of it is of the hands.
+	const crafts = craftsOf(step);
+	const handless = crafts.length > 0 && !crafts.some((c) => craftOf(c).isHanded);
+	const own: readonly SkillId[] = handless ? ['holder', 'front-back'] : [];
+	return neededFor(kindOf(step).practises?.(step) ?? [], new Set([...taughtBy(step), ...own]));
+}

@@ -1,0 +1,40 @@
+/** Steps that are what is written in them. */
+
+import { z } from 'zod';
+import { noteOf, NoteSchema, type Note } from '../schema/index.ts';
+import { AnyStep } from './any.ts';
+import { kind, type Kind } from './kind.ts';
+
+export interface WrittenStep<K extends string> {
+	readonly id: string;
+	readonly kind: K;
+	readonly minutes?: number | undefined;
+	readonly text: Note;
+}
+
+export const written = <const K extends string>(
+	of: K,
+	title: string,
+	asks: string,
+	{
+		minutes,
+		isNote = false,
+	}: { readonly minutes: number; /** Only a word beside the others. */ readonly isNote?: boolean },
+): Kind<{ id: string; kind: K; minutes?: number | undefined; text: Note }> =>
+	kind({
+		kind: of,
+		title,
+		asks,
+		isWritten: true,
+		schema: z.object({ ...AnyStep, kind: z.literal(of), text: NoteSchema }) as unknown as z.ZodType<{
+			id: string;
+			kind: K;
+			minutes?: number | undefined;
+			text: Note;
+		}>,
+		empty: (id) => ({ id, kind: of, text: noteOf('') }),
+		minutes: () => minutes,
+		hands: isNote ? 'between' : 'rest',
+		...(isNote ? { isUntitled: true } : {}),
+		body: () => [],
+	});

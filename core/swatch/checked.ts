@@ -1,0 +1,41 @@
+/** A swatch read, worked, followed and checked: everything that is shown of its text. */
+
+import { kept } from '../kept/index.ts';
+import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
+import { checksOf } from './checks.ts';
+import { cordsOf, type Cords } from './cords.ts';
+import { workRows, type SwatchStart } from './work.ts';
+import type { SwatchProblem, Worked } from './worked.ts';
+
+/** What a swatch is worked from. */
+export type SwatchText = SwatchStart & { readonly text: string };
+
+export interface Checked {
+	readonly swatch: SwatchText;
+	readonly rows: RowsText;
+	readonly worked: Worked;
+	readonly cords: Cords;
+	/** What cannot be worked, then what to look at. */
+	readonly problems: readonly SwatchProblem[];
+}
+
+/** Characters of rows up to which a server works a swatch for a page, and stitches of its first row; the browser works larger ones. */
+const SERVED = { text: 6000, castOn: 80 };
+
+export const isLongSwatch = ({ text, castOn }: SwatchText): boolean =>
+	text.length > SERVED.text || castOn > SERVED.castOn;
+
+/** `glossary`: the teacher's own lines, besides those of the text. */
+export function check(swatch: SwatchText, glossary: string): Checked {
+	const rows = readRows(swatch.text, { school: swatch.school, glossary: readGlossary(glossary) });
+	const worked = workRows(rows, swatch);
+	const cords = cordsOf(worked);
+	return { swatch, rows, worked, cords, problems: [...worked.problems, ...checksOf(worked, cords)] };
+}
+
+/** `check`, remembered for the swatches that pages and lessons show, which stay what they are. */
+export const checked = kept(
+	60,
+	(swatch: SwatchText, glossary: string) => JSON.stringify([swatch, glossary]),
+	(swatch, glossary): Checked => check(swatch, glossary),
+);

@@ -1,0 +1,20 @@
+<script lang="ts">
+	import type { Light } from '@pond-loop/core/drawing';
+	import type { Section } from '@pond-loop/core/lesson';
+	import Blocks from '$lib/blocks/Blocks.svelte';
+	import Later from '$lib/ui/Later.svelte';
+
+	interface Props {
+		section: Section;
+		light: Light;
+	}
+	const { section, light }: Props = $props();
+</script>
+
+{#if section.title !== undefined}
+	<p class="text-sm font-semibold">Step {section.number}</p>
+	<h2 class="text-2xl break-words">{section.title}</h2>
+{/if}
+<Later wait={section.isLong} quiet={section.step === undefined}>
+	<Blocks blocks={section.blocks()} {light} around="#ffffff" />
+</Later>

@@ -1,0 +1,60 @@
+<script lang="ts">
+	import { glanceOf, isLongStep, kindOf, noteOn, stepTitle, type Step } from '@pond-loop/core/step';
+	import type { HouseStyle, Note } from '@pond-loop/core/schema';
+	import Compared from '$lib/blocks/Compared.svelte';
+	import NoteField from '$lib/note/NoteField.svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import Later from '$lib/ui/Later.svelte';
+	import type { Light } from '$lib/ui/light';
+	import { EDITORS } from './editors';
+
+	interface Props {
+		step: Step;
+		light: Light;
+		style: HouseStyle;
+		/** Changes fields of the step; its kind stays. */
+		change: (fields: Partial<Step>) => void;
+		write: (note: Note) => void;
+	}
+	const { step, light, style, change, write }: Props = $props();
+	const uid = $props.id();
+	const kind = $derived(kindOf(step));
+	const glance = $derived(glanceOf(step, { style }));
+	const picture = $derived(glance.find((b) => b.kind === 'picture'));
+	const Editor = $derived(EDITORS[step.kind]);
+	/** Two whole stages beside each other are most of a page; the browser draws them. */
+	const wait = $derived(isLongStep(step) || glance.some((b) => b.kind === 'comparison' && b.sides.some((s) => s.wide)));
+</script>
+
+<div class={picture ? 'grid gap-x-6 gap-y-3 sm:grid-cols-[8.5rem_minmax(0,1fr)]' : 'min-w-0'}>
+	{#if picture}
+		<div class="flex max-h-56 items-start justify-center overflow-hidden">
+			<Later {wait}>
+				{@const drawing = picture.draw({ light })}
+				<Drawing {drawing} width={Math.min(136, drawing.width)} />
+			</Later>
+		</div>
+	{/if}
+	<div class="min-w-0">
+		<h2 class={kind.titleOf ? 'text-xl break-words' : 'lead font-sans'} id="{uid}-title">{stepTitle(step)}</h2>
+		<Later {wait} quiet>
+			{#each glance as block, i (i)}
+				{#if block.kind === 'text'}<p class="quiet break-words">{block.text}</p>
+				{:else if block.kind === 'comparison'}<div class="mt-2"><Compared sides={block.sides} paint={{ light }} /></div>
+				{/if}
+			{/each}
+		</Later>
+		{#if Editor}<Editor {step} {style} {change} />{/if}
+		<div class="mt-2">
+			<NoteField
+				id="{step.kind}-{step.id}"
+				note={noteOn(step)}
+				label={kind.titleOf
+					? `Note to ${kind.crossings?.(step)[0]?.asked.text ?? stepTitle(step)}`
+					: { by: `${uid}-title` }}
+				placeholder={kind.asks}
+				{write}
+			/>
+		</div>
+	</div>
+</div>

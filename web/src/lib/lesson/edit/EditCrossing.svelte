@@ -1,0 +1,31 @@
+<script lang="ts">
+	import { craftIn, isTooWide, shownIn } from '@pond-loop/core/look';
+	import { isLong, waysFor } from '@pond-loop/core/made';
+	import type { CrossingStep } from '@pond-loop/core/step';
+	import { addressOf } from '$lib/choices/choices';
+	import Later from '$lib/ui/Later.svelte';
+	import type { EditorProps } from '../editors';
+	import { stageOf } from '../stage-of';
+
+	const { step, style, change }: EditorProps<CrossingStep> = $props();
+	const uid = $props.id();
+	const craft = $derived(craftIn(style, step.craft));
+	const made = $derived(shownIn(style, step.crossing, craft).made);
+</script>
+
+<div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+	<div>
+		<label class="sr-only" for="{uid}-way">Way to do it</label>
+		<Later wait={isLong(step.crossing, step.way)}>
+			<select id="{uid}-way" class="field" value={step.way} onchange={(e) => change({ way: e.currentTarget.value })}>
+				{#each waysFor(craft, made) as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+			</select>
+		</Later>
+	</div>
+	<a class="wordlink" href={addressOf(stageOf(step))}>On the stage</a>
+</div>
+{#if isTooWide(style, step.crossing, step.way)}
+	<p class="text-warning mt-1 text-sm">
+		Wider than your house style goes without a holder ({style.withoutHolderUpTo} stitches).
+	</p>
+{/if}

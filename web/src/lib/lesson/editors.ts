@@ -1,0 +1,27 @@
+/** What a kind of step has to choose besides its note; a kind without an entry has nothing. */
+
+import type { HouseStyle } from '@pond-loop/core/schema';
+import type { Step, StepKind, StepOf } from '@pond-loop/core/step';
+import type { Component } from 'svelte';
+import EditCheck from './edit/EditCheck.svelte';
+import EditCompare from './edit/EditCompare.svelte';
+import EditCrossing from './edit/EditCrossing.svelte';
+import EditFinish from './edit/EditFinish.svelte';
+import EditSwatch from './edit/EditSwatch.svelte';
+
+export interface EditorProps<S> {
+	readonly step: S;
+	readonly style: HouseStyle;
+	readonly change: (fields: Partial<S>) => void;
+}
+
+const OWN: { readonly [K in StepKind]?: Component<EditorProps<StepOf<K>>> } = {
+	crossing: EditCrossing,
+	compare: EditCompare,
+	swatch: EditSwatch,
+	check: EditCheck,
+	finish: EditFinish,
+};
+
+/** Each is only given steps of its own kind. */
+export const EDITORS = OWN as { readonly [K in StepKind]?: Component<EditorProps<Step>> };

@@ -1,0 +1,103 @@
+/** A lesson or a swatch as a handout: what stands on paper, and the thread that sets it as a PDF. */
+
+import { join } from 'node:path';
+import { setImmediate } from 'node:timers/promises';
+import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+import { sectionsOf, type Section, type SheetOptions } from '@pond-loop/core/lesson';
+import type { Lesson } from '@pond-loop/core/lesson';
+import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
+import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
+import { swatchBlocks } from '@pond-loop/core/step';
+import Piscina from 'piscina';
+import { z } from 'zod';
+import { FACES } from './faces';
+import { paperBlocks, type Plain } from './paper';
+import { settable } from './signs';
+
+/** How it is printed. */
+export const PrintSchema = z.object({
+	paper: z.enum(['A4', 'LETTER']).catch('A4'),
+	large: z.stringbool().catch(false),
+	colour: z.stringbool().catch(false),
+	hands: z.enum(DEMONSTRATIONS).optional().catch(undefined),
+});
+
+export const HandoutSchema = PrintSchema.extend({
+	school: z
+		.enum(SCHOOL_IDS)
+		.refine((id) => WRITTEN_SCHOOLS.includes(id))
+		.optional()
+		.catch(undefined),
+	/** The numbers of the steps that are wanted, as in `1.3.4`; all when left out. */
+	steps: z
+		.string()
+		.regex(/^\d{1,3}(\.\d{1,3})*$/)
+		.transform((text) => new Set(text.split('.').map(Number)))
+		.optional()
+		.catch(undefined),
+	/** Parts at the end: a glossary of what is used, and common mistakes. */
+	words: z.stringbool().catch(true),
+	mistakes: z.stringbool().catch(true),
+}) satisfies z.ZodType<SheetOptions>;
+export type PrintOptions = z.infer<typeof PrintSchema>;
+export type HandoutOptions = z.infer<typeof HandoutSchema>;
+
+/** All that the setter is told; every text in it is text. */
+export interface Document {
+	readonly title: string;
+	readonly lang: 'en';
+	/** Between the number of a page and how many there are. */
+	readonly of: string;
+	readonly paper: 'a4' | 'us-letter';
+	readonly large: boolean;
+	readonly sections: readonly { readonly title: string; readonly blocks: readonly Plain[] }[];
+}
+
+/** Texts as the faces can set them, at any depth; pictures are left as they are. */
+function set<T>(value: T, key = ''): T {
+	if (typeof value === 'string') return (key === 'svg' ? value : settable(value)) as T;
+	if (Array.isArray(value)) return value.map((one: unknown) => set(one)) as T;
+	if (typeof value !== 'object' || value === null) return value;
+	return Object.fromEntries(Object.entries(value).map(([k, one]) => [k, set(one, k)])) as T;
+}
+
+/** Sections one after the other. Between them, whose pictures take a while, others have their turn. */
+async function documentOf(
+	title: string,
+	sections: readonly Pick<Section, 'number' | 'title' | 'blocks'>[],
+	{ paper, large, colour }: PrintOptions,
+): Promise<Document> {
+	const done: { title: string; blocks: readonly Plain[] }[] = [];
+	for (const { number, title: heading, blocks } of sections) {
+		done.push({
+			title: heading === undefined ? '' : number === undefined ? heading : `${number}. ${heading}`,
+			blocks: paperBlocks(blocks(), { light: colour ? 'day' : 'print', large }),
+		});
+		await setImmediate();
+	}
+	return set({ title, lang: 'en', of: 'of', paper: paper === 'A4' ? 'a4' : 'us-letter', large, sections: done });
+}
+
+export const handoutOf = (lesson: Lesson, style: HouseStyle, options: HandoutOptions): Promise<Document> =>
+	documentOf(lesson.title, sectionsOf(lesson, style, options), options);
+
+/** A single swatch: its chart, rows to tick, legend and counter. */
+export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: PrintOptions): Promise<Document> => {
+	const shown = options.hands ? { ...style, demonstrates: options.hands } : style;
+	return documentOf(swatch.title, [{ blocks: () => swatchBlocks(swatch, { style: shown }) }], options);
+};
+
+const LONGEST_MS = 30_000;
+
+/** The threads that set pages: started when the first handout is asked for. */
+let setters: Piscina | undefined;
+
+/** Sets a document as a PDF, tagged, in a thread of its own. Throws when that fails or takes too long. */
+export const setPdf = (document: Document): Promise<Uint8Array> =>
+	(setters ??= new Piscina({
+		// The setter is not part of the bundle: it is started from where the app stands.
+		filename: join(process.env['POND_LOOP_ROOT'] ?? process.cwd(), 'web', 'workers', 'handout.mjs'),
+		maxThreads: 1,
+		idleTimeout: 60_000,
+		env: {},
+	})).run({ document, faces: FACES }, { signal: AbortSignal.timeout(LONGEST_MS) }) as Promise<Uint8Array>;

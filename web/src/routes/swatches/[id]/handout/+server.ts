@@ -1,0 +1,16 @@
+import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
+import { teacherOf } from '$lib/server/guard';
+import { pdfAnswer, saidOf } from '$lib/server/handout/answer';
+import { PrintSchema, swatchHandoutOf } from '$lib/server/handout/handout';
+import { isId, notFound, swatchGone } from '$lib/server/requests';
+import { readSwatch } from '$lib/server/swatches';
+import type { RequestHandler } from './$types';
+
+/** The swatch as a PDF: its chart, its rows with boxes to tick, its legend, and a counter. */
+export const GET: RequestHandler = async ({ params, locals, url }) => {
+	const found = isId(params.id) ? await readSwatch(teacherOf(locals), params.id) : undefined;
+	if (!found) return notFound(swatchGone);
+	const options = PrintSchema.parse(Object.fromEntries(url.searchParams));
+	const document = await swatchHandoutOf(found.swatch, locals.session?.style ?? DEFAULT_HOUSE_STYLE, options);
+	return pdfAnswer(document, saidOf(options));
+};
