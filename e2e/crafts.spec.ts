@@ -251,7 +251,7 @@ test('a step with a mistake on purpose is shown with it, move by move', async ({
 	await expect(page.getByTestId('on-purpose')).toContainText('a loop hooked over one side of its peg');
 	await page.goto(`${new URL(page.url()).pathname}/show`);
 	await page.getByLabel('Jump to a step').selectOption({ index: 5 });
-	await expect(page.getByTestId('on-purpose')).toHaveText('(a loop hooked over one side of its peg)');
+	await expect(page.getByTestId('on-purpose')).toContainText('a loop hooked over one side of its peg');
 	for (let i = 0; i < 3; i++) await page.getByTestId('show').getByRole('button', { name: 'One move on' }).click();
 	await expect(page.getByTestId('caption')).toContainText('hooked over one side of it only');
 	await page.getByTestId('show').getByRole('button', { name: 'To the end' }).click();

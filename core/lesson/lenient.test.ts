@@ -1,10 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyLesson } from './index.ts';
-import { DEFAULT_HOUSE_STYLE, HouseStyleSchema } from './house-style.ts';
-import { LessonSchema } from './index.ts';
-import { lenient } from '../schema/index.ts';
-import { noteOf } from './note.ts';
-import { SwatchSchema } from './swatch.ts';
+import { DEFAULT_HOUSE_STYLE, HouseStyleSchema, lenient, noteOf, SwatchSchema } from '../schema/index.ts';
+import { emptyLesson, LessonSchema } from './index.ts';
 
 const id = '11111111-1111-4111-8111-111111111111';
 

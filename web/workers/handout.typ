@@ -2,9 +2,11 @@
 #let data = json(bytes(sys.inputs.data))
 #let large = data.large
 #let size = if large { 18pt } else { 11pt }
-#let faces = ("Atkinson Hyperlegible Next", "Noto Sans", "Noto Sans Hebrew")
-#let serif = ("Fraunces", "Noto Sans", "Noto Sans Hebrew")
-#let mono = ("JetBrains Mono", "Noto Sans", "Noto Sans Hebrew")
+// Nothing is set in a face that is not one of these.
+#let others = ("Noto Sans", "Noto Sans Hebrew", "JetBrains Mono", "Atkinson Hyperlegible Next")
+#let faces = ("Atkinson Hyperlegible Next",) + others
+#let serif = ("Fraunces",) + others
+#let mono = ("JetBrains Mono",) + others
 
 #set document(title: data.title)
 #set page(
@@ -17,7 +19,7 @@
       [#counter(page).display() #data.of #counter(page).final().first()])
   ],
 )
-#set text(font: faces, size: size, lang: data.lang)
+#set text(font: faces, size: size, lang: data.lang, fallback: false)
 #set par(leading: 0.55em, spacing: 0.75em, justify: false)
 #set list(spacing: 0.6em)
 #set enum(spacing: 0.6em)

@@ -141,7 +141,9 @@ export const crossing = kind<CrossingStep>({
 				tone: 'quiet',
 				text: [...facts.slice(0, names).map(([, name]) => name), facts[names + 1]![1]].join(' · '),
 			},
-			...(mistake ? [{ kind: 'text', text: `With a mistake on purpose: ${mistake.title}.` } as const] : []),
+			...(mistake
+				? [{ kind: 'text', tone: 'strong', text: `With a mistake on purpose: ${mistake.title}.` } as const]
+				: []),
 		];
 	},
 	body: (step, shown) => {

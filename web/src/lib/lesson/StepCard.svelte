@@ -39,7 +39,12 @@
 		<h2 class={kind.titleOf ? 'text-xl break-words' : 'lead font-sans'} id="{uid}-title">{stepTitle(step)}</h2>
 		<Later {wait} quiet>
 			{#each glance as block, i (i)}
-				{#if block.kind === 'text'}<p class="quiet break-words">{block.text}</p>
+				{#if block.kind === 'text'}<p
+						class="quiet break-words"
+						data-testid={block.tone === 'strong' ? 'on-purpose' : undefined}
+					>
+						{block.text}
+					</p>
 				{:else if block.kind === 'comparison'}<div class="mt-2"><Compared sides={block.sides} paint={{ light }} /></div>
 				{/if}
 			{/each}

@@ -459,6 +459,7 @@
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
 		{@render keep(swatch)}
 		<SwatchFiles
+			id={opened.id}
 			{swatch}
 			{worked}
 			{cords}

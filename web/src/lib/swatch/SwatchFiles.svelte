@@ -7,6 +7,7 @@
 	import Papa from 'papaparse';
 
 	interface Props {
+		id: string;
 		swatch: Swatch;
 		worked: Worked;
 		cords: Cords;
@@ -17,7 +18,7 @@
 		/** Puts what was read from a file in place of what is there. */
 		take: (swatch: Swatch) => void;
 	}
-	const { swatch, worked, cords, light, side, mirrored, table, take }: Props = $props();
+	const { id, swatch, worked, cords, light, side, mirrored, table, take }: Props = $props();
 	let trouble = $state<string>();
 	/** Wider than this a browser makes no picture of it. */
 	const MOST_PIXELS = 14_000;
@@ -96,6 +97,11 @@
 <details>
 	<summary class="wordlink w-fit list-none text-[0.94rem]">Files</summary>
 	<ul class="mt-2 text-[0.94rem]">
+		<li>
+			For paper, as PDF:
+			<a class="wordlink my-0.5" href="/swatches/{id}/handout" download>ordinary print</a>,
+			<a class="wordlink my-0.5" href="/swatches/{id}/handout?large=yes" download>large print</a>
+		</li>
 		{#each FILES as [label, make] (label)}
 			<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
 		{/each}

@@ -28,3 +28,10 @@ export const unsetIn = (text: string): readonly string[] =>
 /** The text with a mark in place of each. */
 export const settable = (text: string): string =>
 	[...text].map((sign) => (SILENT.test(sign) || covered().has(sign.codePointAt(0)!) ? sign : '\u25a1')).join('');
+
+/** All text of a document, as one. */
+export function textsOf(value: unknown): string {
+	if (typeof value === 'string') return value;
+	if (typeof value !== 'object' || value === null) return '';
+	return Object.values(value).map(textsOf).join('');
+}

@@ -86,6 +86,12 @@
 			<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}" download>As PDF</a>
 		</span>
 	</header>
+	{#if data.unset.length > 0}
+		<p class="border-warning mx-6 mb-3 border-l-4 pl-3 print:hidden" role="status">
+			The PDF has no letters for {data.unset.slice(0, 12).join(' ')}{data.unset.length > 12 ? ' and others' : ''}: an
+			empty square stands there instead. “Print” prints them as this page shows them.
+		</p>
+	{/if}
 	<main
 		class={[
 			'sheet mx-auto max-w-[46rem] bg-white px-10 py-9 text-black print:max-w-none print:p-0',

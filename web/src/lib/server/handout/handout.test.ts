@@ -1,0 +1,89 @@
+import { randomUUID } from 'node:crypto';
+import { TEMPLATES, type Lesson } from '@pond-loop/core/lesson';
+import { DEFAULT_HOUSE_STYLE, noteOf } from '@pond-loop/core/schema';
+import { describe, expect, it } from 'vitest';
+import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';
+import { unsetIn } from './signs';
+
+interface Node {
+	readonly role: string;
+	readonly alt?: string;
+	readonly children?: readonly Node[];
+}
+
+/** A PDF as a reader that is not ours understands it: its tags, its texts, and how far down each page goes. */
+async function opened(bytes: Uint8Array) {
+	const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+	const pdf = await getDocument({ data: bytes.slice(), useSystemFonts: false, verbosity: 0 }).promise;
+	const nodes: Node[] = [];
+	const visit = (node: Node): void => {
+		nodes.push(node);
+		for (const child of node.children ?? []) visit(child);
+	};
+	const pages: { text: string; lowest: number; height: number }[] = [];
+	for (let i = 1; i <= pdf.numPages; i++) {
+		const page = await pdf.getPage(i);
+		visit((await page.getStructTree()) as unknown as Node);
+		const { items } = await page.getTextContent();
+		const words = items.flatMap((item) => ('str' in item && item.str.trim() ? [item] : []));
+		// The foot of the page is not what fills it.
+		const tops = words.map((w) => w.transform[5] as number).filter((y) => y > 52);
+		pages.push({ text: words.map((w) => w.str).join(' '), lowest: Math.min(...tops), height: page.view[3]! });
+	}
+	const { info } = (await pdf.getMetadata()) as { info: { Title?: string; Language?: string } };
+	return { pages, nodes, info, mark: await pdf.getMarkInfo(), outline: await pdf.getOutline() };
+}
+
+const print = async (lesson: Lesson, query: Record<string, string> = {}): ReturnType<typeof opened> =>
+	opened(await setPdf(await handoutOf(lesson, DEFAULT_HOUSE_STYLE, HandoutSchema.parse(query))));
+const template = (id: string): Lesson => TEMPLATES.find((t) => t.id === id)!.make(randomUUID, 'total-front-back');
+
+describe('a handout', () => {
+	it('is tagged: its language, title, headings and bookmarks, and words for every picture', async () => {
+		const lesson = template('first');
+		const { nodes, info, mark, outline } = await print(lesson);
+		expect([info.Title, info.Language, mark?.Marked]).toEqual(['First cable', 'en', true]);
+		const roles = (role: string): number => nodes.filter((n) => n.role === role).length;
+		expect(roles('H1')).toBe(1);
+		// Each step but notes, and what stands at the end.
+		expect(roles('H2')).toBe(lesson.steps.length + 2);
+		const figures = nodes.filter((n) => n.role === 'Figure');
+		expect(figures.length).toBeGreaterThan(10);
+		expect(figures.filter((f) => !f.alt)).toEqual([]);
+		expect(outline.length).toBeGreaterThan(0);
+	});
+
+	it('fills its pages: only the last one may end in its upper two thirds', async () => {
+		for (const { id } of TEMPLATES) {
+			for (const query of [{}, { paper: 'LETTER' }]) {
+				const { pages } = await print(template(id), query);
+				const ends = pages.slice(0, -1).map((p) => Math.round(100 * (1 - p.lowest / p.height)));
+				expect([id, ends.filter((filled) => filled < 66)]).toEqual([id, []]);
+			}
+		}
+	});
+
+	it('sets what was typed as text, in any of the letters it has, and tells what it has none for', async () => {
+		const title = '#evil[*x*] $1$ \\panic(1) Ľubić Šárka Ğül Ωμέγα Вечер ערב';
+		const step = { id: randomUUID(), kind: 'note', text: noteOf('#import "x" <b> @ref //') } as const;
+		const { pages, info } = await print({ ...template('first'), title, steps: [step] });
+		expect(info.Title).toBe(title);
+		for (const words of ['#evil[*x*] $1$', 'Ľubić', 'Ωμέγα', 'Вечер']) expect(pages[0]!.text).toContain(words);
+		expect(pages[0]!.text).toContain('#import "x" <b> @ref //');
+		expect(unsetIn(title)).toEqual([]);
+		expect(unsetIn('wool 🧶 毛\u202e')).toEqual(['🧶', '毛']);
+	});
+
+	it('prints large with its charts enlarged, and a single swatch on one page', async () => {
+		const lesson = template('first');
+		expect((await print(lesson, { large: 'yes' })).pages.length).toBeGreaterThan((await print(lesson)).pages.length);
+		const swatch = lesson.steps.find((s) => s.kind === 'swatch')!.swatch;
+		const { pages, nodes } = await opened(
+			await setPdf(await swatchHandoutOf(swatch, DEFAULT_HOUSE_STYLE, PrintSchema.parse({}))),
+		);
+		expect(pages.length).toBe(1);
+		for (const words of ['Rows finished:', 'C4F', 'Row 9: k3, p3, C4F, p3, k3'])
+			expect(pages[0]!.text).toContain(words);
+		expect(nodes.filter((n) => n.role === 'Figure').length).toBeGreaterThan(0);
+	});
+});
