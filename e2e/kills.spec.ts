@@ -1,5 +1,6 @@
 /** The server and the database are killed while somebody types: nothing shown as saved is lost, and the rest is sent again. */
 
+import { newSwatch } from '../core/schema/index.ts';
 import pg from 'pg';
 import { serve } from '../scripts/lib/serve.mjs';
 import { enterDemo } from '../scripts/lib/enter.mjs';
@@ -158,15 +159,13 @@ test('a lesson and a swatch that were spoilt are listed with the others, shown a
 	served,
 }) => {
 	const path = await newLesson(page, 'Spoilt by hand');
-	const swatch = {
-		format: 'pond-loop/swatch',
-		version: 1,
+	const swatch = newSwatch({
 		title: 'Spoilt too',
 		castOn: 8,
 		shape: 'flat',
 		school: 'slash',
 		text: 'k8',
-	};
+	});
 	const made = await page.request.post('/api/swatches', { data: { swatch }, headers: { origin: served.address } });
 	const { id } = (await made.json()) as { id: string };
 	await onDatabase(served, async (client) => {

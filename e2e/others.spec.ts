@@ -3,7 +3,7 @@
 import { randomBytes, randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
 import { emptyLesson } from '../core/lesson/index.ts';
-import { DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
+import { newSwatch, DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
 import { ExportSchema, type Export } from '../core/document/index.ts';
 import { allDoors, type Door } from './routes.ts';
 import { expect, home, newTeacher, nobody, PASSWORD, post, signedIn, test } from './support.ts';
@@ -32,15 +32,13 @@ const SECRETS = ['velvet heron', 'Runa Sedge', 'reed-side-out', 'whispered note'
 
 const note = { id: randomUUID(), kind: 'note', text: 'mine now' };
 
-const swatch = {
-	format: 'pond-loop/swatch',
-	version: 1,
+const swatch = newSwatch({
 	title: 'taken',
 	castOn: 4,
 	shape: 'flat',
 	school: 'slash',
 	text: 'k4',
-};
+});
 
 /** What a door wants to hear, so that a refusal is not only one of form. Doors not named here hear an empty object. */
 const BODIES: Readonly<Record<string, unknown>> = {

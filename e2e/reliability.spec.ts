@@ -3,22 +3,21 @@
 import { request as ask } from 'node:http';
 import type { APIRequestContext, Page } from '@playwright/test';
 import { emptyLesson } from '../core/lesson/index.ts';
-import { DEFAULT_HOUSE_STYLE, noteOf, type Swatch } from '../core/schema/index.ts';
+import { newSwatch, DEFAULT_HOUSE_STYLE, noteOf, type Swatch } from '../core/schema/index.ts';
 import { hostileTexts } from '../core/test/hostile.ts';
 import { heavyPages } from '../scripts/lib/bench-holding.mjs';
 import { expect, home, newLesson, newTeacher, nobody, PASSWORD, post, saved, test } from './support.ts';
 
 test.use({ storageState: nobody });
 
-const swatch = (title: string, text: string): Swatch => ({
-	format: 'pond-loop/swatch',
-	version: 1,
-	title,
-	castOn: 8,
-	shape: 'flat',
-	school: 'total-front-back',
-	text,
-});
+const swatch = (title: string, text: string): Swatch =>
+	newSwatch({
+		title,
+		castOn: 8,
+		shape: 'flat',
+		school: 'total-front-back',
+		text,
+	});
 
 async function kept(request: APIRequestContext, made: Swatch): Promise<string> {
 	const answer = await request.post('/api/swatches', { data: { swatch: made }, headers: { origin: home } });

@@ -4,7 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { drawChart, PALETTES } from '../core/drawing/index.ts';
 import { readGlossary, readRows } from '../core/notation/index.ts';
-import type { Swatch } from '../core/schema/index.ts';
+import { newSwatch, type Swatch } from '../core/schema/index.ts';
 import { workRows } from '../core/swatch/index.ts';
 import { expect, expectAccessible, home, inLight, newTeacher, nobody, saved, test } from './support.ts';
 
@@ -12,15 +12,13 @@ import { expect, expectAccessible, home, inLight, newTeacher, nobody, saved, tes
 test.use({ storageState: nobody });
 test.beforeEach(async ({ page }) => void (await newTeacher(page.request)));
 
-const ROPE: Swatch = {
-	format: 'pond-loop/swatch',
-	version: 1,
+const ROPE: Swatch = newSwatch({
 	title: 'Lantern sleeve',
 	castOn: 14,
 	shape: 'flat',
 	school: 'total-front-back',
 	text: '# The rope\nRow 1 (RS): p3, k8, p3\nRow 2 and all WS rows: knit the knits and purl the purls\nRow 3: p3, C8F, p3\nRow 5: p3, k8, p3\nrep rows 1-6 twice',
-};
+});
 
 async function opened(page: Page, swatch: Swatch = ROPE): Promise<string> {
 	const made = await page.request.post('/api/swatches', { data: { swatch }, headers: { origin: home } });

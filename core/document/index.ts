@@ -1,2 +1,3 @@
 export * from './account-file.ts';
+export * from './bring-back.ts';
 export * from './history.ts';

@@ -3,11 +3,11 @@
 import { PLAIN_CRAFT } from '../craft/index.ts';
 import { noteOf, type Note } from '../schema/index.ts';
 import { isText, type CrossingStep, type Step } from '../step/index.ts';
-import { DEFAULT_PLAN, type Lesson, type Plan } from './schema.ts';
+import { DEFAULT_PLAN, LESSON_FORMAT, type Lesson, type Plan } from './schema.ts';
 
 export const emptyLesson = (title: string): Lesson => ({
-	format: 'pond-loop/lesson',
-	version: 1,
+	format: LESSON_FORMAT.name,
+	version: LESSON_FORMAT.version,
 	title,
 	plan: DEFAULT_PLAN,
 	steps: [],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_HOUSE_STYLE, HouseStyleSchema, lenient, noteOf, SwatchSchema } from '../schema/index.ts';
+import { newSwatch, DEFAULT_HOUSE_STYLE, HouseStyleSchema, lenient, noteOf, SwatchSchema } from '../schema/index.ts';
 import { emptyLesson, LessonSchema } from './index.ts';
 
 const id = '11111111-1111-4111-8111-111111111111';
@@ -18,15 +18,13 @@ describe('a lenient schema', () => {
 	it('reads back what is typed, as it stands, whatever limits it breaks', () => {
 		expect(LessonSchema.safeParse(lesson).success).toBe(false);
 		expect(lenient(LessonSchema).parse(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
-		const swatch = {
-			format: 'pond-loop/swatch',
-			version: 1,
+		const swatch = newSwatch({
 			title: '',
 			castOn: 0,
 			shape: 'flat',
 			school: 'any',
 			text: '',
-		};
+		});
 		expect(lenient(SwatchSchema).parse(swatch)).toEqual(swatch);
 		const style = { ...DEFAULT_HOUSE_STYLE, glossary: 'x'.repeat(50_000), sides: { right: 'RS', wrong: 'RS' } };
 		expect(lenient(HouseStyleSchema).parse(style)).toEqual(style);

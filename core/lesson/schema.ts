@@ -1,7 +1,7 @@
 /** A lesson as it is stored, sent and exchanged. */
 
 import { z } from 'zod';
-import { VersionSchema } from '../schema/index.ts';
+import { anyVersion, type Format, versionOf, VersionSchema } from '../schema/index.ts';
 import { LEVELS } from '../skill/index.ts';
 import { StepSchema } from '../step/index.ts';
 
@@ -43,9 +43,12 @@ export const PlanSchema = z.object({
 export type Plan = z.infer<typeof PlanSchema>;
 export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };
 
-export const LessonSchema = z.object({
-	format: z.literal('pond-loop/lesson'),
-	version: z.literal(1),
+/** Swatches in its steps have a version of their own. */
+export const LESSON_FORMAT = { name: 'pond-loop/lesson', version: 1, upgrades: {} } as const satisfies Format;
+
+const NowSchema = z.object({
+	format: z.literal(LESSON_FORMAT.name),
+	version: versionOf(LESSON_FORMAT),
 	title: TitleSchema,
 	/** Lessons from before there was one get the usual plan. */
 	plan: PlanSchema.default(DEFAULT_PLAN),
@@ -55,7 +58,8 @@ export const LessonSchema = z.object({
 		.refine((steps) => new Set(steps.map((s) => s.id)).size === steps.length, 'Two steps carry the same id.'),
 });
 
-export type Lesson = z.infer<typeof LessonSchema>;
+export type Lesson = z.infer<typeof NowSchema>;
+export const LessonSchema = anyVersion(LESSON_FORMAT, NowSchema);
 
 /** A write of a whole lesson carries the version that it was made from. */
 export const SaveLessonSchema = z.object({ version: VersionSchema.min(1), lesson: LessonSchema });

@@ -3,7 +3,7 @@
 import { twoGroups, type Crossing } from '../crossing/index.ts';
 import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
 import { PLAIN_CRAFT } from '../craft/index.ts';
-import { noteOf } from '../schema/index.ts';
+import { newSwatch, noteOf } from '../schema/index.ts';
 import type { Level } from '../skill/index.ts';
 import type { CompareStep, CrossingStep, Step, TextStep } from '../step/index.ts';
 import { DEFAULT_PLAN, type Lesson } from './schema.ts';
@@ -79,15 +79,7 @@ class Writer {
 	swatch(title: string, wanted: Partial<PracticeWanted> & Pick<PracticeWanted, 'cords'>, note: string): this {
 		const all: PracticeWanted = { border: 3, ground: 3, repeats: 2, shape: 'flat', school: this.#school, ...wanted };
 		const { castOn, text } = practiceSwatch(all);
-		const swatch = {
-			format: 'pond-loop/swatch',
-			version: 1,
-			title,
-			castOn,
-			shape: all.shape,
-			school: this.#school,
-			text,
-		} as const;
+		const swatch = newSwatch({ title, castOn, shape: all.shape, school: this.#school, text });
 		this.steps.push({ id: this.#nextId(), kind: 'swatch', swatch, note: noteOf(note) });
 		return this;
 	}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_HOUSE_STYLE, noteOf } from '../schema/index.ts';
+import { newSwatch, DEFAULT_HOUSE_STYLE, noteOf } from '../schema/index.ts';
 import {
 	duplicateStep,
 	emptyLesson,
@@ -105,15 +105,13 @@ describe('remarks', () => {
 		expect(keys(long).some((k) => k.startsWith('rest '))).toBe(true);
 		const c4f: Step = { ...shownStep(nextId(), named('2/2 LC')), asked: { text: 'C4F', school: 'total-front-back' } };
 		expect(keys(lessonOf(c4f))).toContain('senses C4F');
-		const swatch = {
-			format: 'pond-loop/swatch',
-			version: 1,
+		const swatch = newSwatch({
 			title: 'A',
 			castOn: 5,
 			shape: 'flat',
 			school: 'slash',
 			text: 'k4',
-		} as const;
+		});
 		expect(
 			keys(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: noteOf('') })).some((k) => k.startsWith('swatch ')),
 		).toBe(true);

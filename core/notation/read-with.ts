@@ -1,6 +1,7 @@
 import { readPegName } from './pegs.ts';
 import { readSentence } from './sentence/index.ts';
 import { entryFor, type Glossary, type GlossaryEntry } from './glossary.ts';
+import { SCHOOL_IDS, type SchoolId } from './schools.ts';
 import { nameParts } from './parts.ts';
 import { nameIn, readName, type NameNotRead, type NameRead, type StatedSchool } from './read.ts';
 
@@ -18,8 +19,9 @@ export function readNameWith(
 	text: string,
 	school: StatedSchool,
 	choose = 0,
+	among: readonly SchoolId[] = SCHOOL_IDS,
 ): NameSettled | NameRead | NameNotRead {
-	return settledIn(glossary, text, school, choose) ?? readName(text, school, choose);
+	return settledIn(glossary, text, school, choose) ?? readName(text, school, choose, among);
 }
 
 /** As `readNameWith`, without an account of why not. */
@@ -27,7 +29,8 @@ export const nameInWith = (
 	glossary: Glossary,
 	text: string,
 	school: StatedSchool,
-): NameSettled | NameRead | undefined => settledIn(glossary, text, school, 0) ?? nameIn(text, school);
+	among?: readonly SchoolId[],
+): NameSettled | NameRead | undefined => settledIn(glossary, text, school, 0) ?? nameIn(text, school, among);
 
 function settledIn(glossary: Glossary, text: string, school: StatedSchool, choose: number): NameSettled | undefined {
 	const entry = entryFor(glossary, text);

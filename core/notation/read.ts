@@ -4,7 +4,7 @@ import { canonical, type Crossing } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { closeNames, type CloseName } from './close.ts';
 import { nameParts, type NamePart, type NameParts } from './parts.ts';
-import { SCHOOLS, schoolsReading, type Meaning, type School, type SchoolId } from './schools.ts';
+import { SCHOOL_IDS, SCHOOLS, schoolsReading, type Meaning, type School, type SchoolId } from './schools.ts';
 
 /** The longest name that is read, in characters. */
 export const MAX_NAME_LENGTH = 80;
@@ -43,24 +43,39 @@ export interface NameNotRead {
  * Reads a name as the stated school means it. A name that only one school can mean is read whatever
  * the school; one that several read differently only by the stated one, and by none when none is stated.
  *
- * `choose` picks among meanings that the name leaves open, by place; the usual one is 0.
+ * `among` are the schools that are asked, besides the stated one: a document that was written when there were
+ * fewer is read by those alone, so that a name in it keeps its meaning. `choose` picks among meanings that the name leaves open, by place; the usual one is 0.
  *
  * Never throws; a text that is no name gives the parts understood, the parts
  * not understood and names close to it. Texts over {@link MAX_NAME_LENGTH} are refused unread.
  */
-export function readName(text: string, stated: StatedSchool, choose = 0): NameRead | NameNotRead {
-	const read = nameOrWhyNot(text, stated, choose);
+export function readName(
+	text: string,
+	stated: StatedSchool,
+	choose = 0,
+	among: readonly SchoolId[] = SCHOOL_IDS,
+): NameRead | NameNotRead {
+	const read = nameOrWhyNot(text, stated, choose, among);
 	return typeof read === 'function' ? read() : read;
 }
 
 /** As `readName`, for whoever looks up many texts of which most are none: says nothing of why not, and costs less. */
-export function nameIn(text: string, stated: StatedSchool): NameRead | undefined {
-	const read = nameOrWhyNot(text, stated, 0);
+export function nameIn(
+	text: string,
+	stated: StatedSchool,
+	among: readonly SchoolId[] = SCHOOL_IDS,
+): NameRead | undefined {
+	const read = nameOrWhyNot(text, stated, 0, among);
 	return typeof read === 'function' ? undefined : read;
 }
 
 /** The account of why not is only made when it is asked for: it looks through all names for those that are near. */
-function nameOrWhyNot(text: string, stated: StatedSchool, choose: number): NameRead | (() => NameNotRead) {
+function nameOrWhyNot(
+	text: string,
+	stated: StatedSchool,
+	choose: number,
+	among: readonly SchoolId[],
+): NameRead | (() => NameNotRead) {
 	const school = SCHOOLS[stated === 'any' ? 'slash' : stated];
 	if (text.length > MAX_NAME_LENGTH) {
 		return () =>
@@ -72,7 +87,7 @@ function nameOrWhyNot(text: string, stated: StatedSchool, choose: number): NameR
 	}
 	const parts = nameParts(text);
 	if (!parts.shape) return () => notRead(text, school, parts, whyNot(text, parts, school));
-	const readers = schoolsReading(parts.shape);
+	const readers = schoolsReading(parts.shape).filter((s) => s.id === stated || among.includes(s.id));
 	const reader = readers.find((s) => s.id === stated) ?? (readers.length === 1 ? readers[0] : undefined);
 	if (!reader) {
 		return () =>

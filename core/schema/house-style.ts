@@ -13,6 +13,7 @@ import {
 	WRAP_WAYS,
 } from '../handling/index.ts';
 import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
+import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
 
 export const HOUSE_STYLE_LIMITS = { sideWords: 30, withoutHolder: { least: 2, most: 8 } } as const;
@@ -37,9 +38,11 @@ const SideWord = (which: string): z.ZodString =>
 
 const { least, most } = HOUSE_STYLE_LIMITS.withoutHolder;
 
-export const HouseStyleSchema = z.object({
-	format: z.literal('pond-loop/house-style'),
-	version: z.literal(1),
+export const HOUSE_STYLE_FORMAT = { name: 'pond-loop/house-style', version: 1, upgrades: {} } as const satisfies Format;
+
+const NowSchema = z.object({
+	format: z.literal(HOUSE_STYLE_FORMAT.name),
+	version: versionOf(HOUSE_STYLE_FORMAT),
 	school: z.enum(SCHOOL_IDS),
 	demonstrates: z.enum(DEMONSTRATIONS),
 	yarnHand: z.enum(['right', 'left']),
@@ -87,12 +90,13 @@ export const HouseStyleSchema = z.object({
 		),
 });
 
-export type HouseStyle = z.infer<typeof HouseStyleSchema>;
+export type HouseStyle = z.infer<typeof NowSchema>;
+export const HouseStyleSchema = anyVersion(HOUSE_STYLE_FORMAT, NowSchema);
 
 /** What a teacher starts from. */
 export const DEFAULT_HOUSE_STYLE: HouseStyle = {
-	format: 'pond-loop/house-style',
-	version: 1,
+	format: HOUSE_STYLE_FORMAT.name,
+	version: HOUSE_STYLE_FORMAT.version,
 	school: 'total-front-back',
 	demonstrates: 'right',
 	yarnHand: 'right',

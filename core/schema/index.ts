@@ -7,3 +7,4 @@ export * from './lenient.ts';
 export * from './note.ts';
 export * from './save.ts';
 export * from './swatch.ts';
+export * from './upgrade.ts';

@@ -36,6 +36,9 @@ export function lenient<T>(schema: z.ZodType<T>): z.ZodType<T> {
 		case 'union':
 			// Told apart by what fits, as choices made anew no longer say what tells them apart.
 			return z.union((def['options'] as unknown[]).map(loose)) as unknown as z.ZodType<T>;
+		case 'pipe':
+			// What prepares a value stays, and what it is held to afterwards is loosened; what changes one at its end stays whole.
+			return defOf(def['in'] as z.ZodType).type === 'transform' ? without({ out: loose(def['out']) }) : without();
 		case 'optional':
 		case 'nullable':
 		case 'default':

@@ -2,9 +2,10 @@
 
 import { z } from 'zod';
 import { CRAFT_IDS } from '../craft/index.ts';
-import { SCHOOL_IDS } from '../notation/index.ts';
+import { SCHOOL_IDS, type SchoolId } from '../notation/index.ts';
 import { SCOPES, TWISTS } from '../swatch/worked.ts';
 import { SWATCH_LIMITS } from '../swatch/limits.ts';
+import { anyVersion, versionOf, type Format } from './upgrade.ts';
 
 const count = (value: number): string => value.toLocaleString('en');
 
@@ -16,9 +17,24 @@ export const SwatchTitleSchema = z
 
 const outside = `A swatch has between 1 and ${SWATCH_LIMITS.stitches} stitches. Change how many are cast on.`;
 
-export const SwatchSchema = z.object({
-	format: z.literal('pond-loop/swatch'),
-	version: z.literal(1),
+/** The schools that there were when swatches did not say which ones settled their names. */
+const FIRST_SCHOOLS: readonly SchoolId[] = [
+	'slash',
+	'total-front-back',
+	'total-right-left',
+	'held-front-back',
+	'twist',
+];
+
+export const SWATCH_FORMAT = {
+	name: 'pond-loop/swatch',
+	version: 2,
+	upgrades: { 1: (swatch) => ({ ...swatch, schools: FIRST_SCHOOLS }) },
+} as const satisfies Format;
+
+const NowSchema = z.object({
+	format: z.literal(SWATCH_FORMAT.name),
+	version: versionOf(SWATCH_FORMAT),
 	title: SwatchTitleSchema,
 	castOn: z.number(outside).int(outside).min(1, outside).max(SWATCH_LIMITS.stitches, outside),
 	/** Flat: odd rows on the right side, unless the text says otherwise. Round: all on the right side. */
@@ -31,6 +47,8 @@ export const SwatchSchema = z.object({
 	layers: z.enum(SCOPES).optional(),
 	/** The school that reads its names; `any` reads only names that one school can mean. */
 	school: z.enum([...SCHOOL_IDS, 'any']),
+	/** The schools among which its names were settled: those that came later do not change what it means. */
+	schools: z.array(z.enum(SCHOOL_IDS)).max(100),
 	/** The rows, a line each, with repeats, glossary lines and remarks. */
 	text: z
 		.string()
@@ -39,7 +57,13 @@ export const SwatchSchema = z.object({
 			`The text of a swatch has at most ${count(SWATCH_LIMITS.text)} characters. Use repeats, or split it into two.`,
 		),
 });
-export type Swatch = z.infer<typeof SwatchSchema>;
+export type Swatch = z.infer<typeof NowSchema>;
+export const SwatchSchema = anyVersion(SWATCH_FORMAT, NowSchema);
+
+/** A swatch of this version, settled among all schools that there are. */
+export const newSwatch = (
+	told: Pick<Swatch, 'title' | 'castOn' | 'shape' | 'school' | 'text'> & Partial<Swatch>,
+): Swatch => ({ format: SWATCH_FORMAT.name, version: SWATCH_FORMAT.version, schools: [...SCHOOL_IDS], ...told });
 
 export const NewSwatchSchema = z.object({ swatch: SwatchSchema });
 /** A write of a whole swatch carries the version that it was made from. */

@@ -1,14 +1,18 @@
 /** A swatch read, worked, followed and checked: everything that is shown of its text. */
 
 import { kept } from '../kept/index.ts';
-import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
+import { readGlossary, readRows, type RowsText, type SchoolId } from '../notation/index.ts';
 import { checksOf } from './checks.ts';
 import { cordsOf, type Cords } from './cords.ts';
 import { workRows, type SwatchStart } from './work.ts';
 import type { SwatchProblem, Worked } from './worked.ts';
 
 /** What a swatch is worked from. */
-export type SwatchText = SwatchStart & { readonly text: string };
+export type SwatchText = SwatchStart & {
+	readonly text: string;
+	/** The schools among which its names were settled; all of them when left out. */
+	readonly schools?: readonly SchoolId[] | undefined;
+};
 
 export interface Checked {
 	readonly swatch: SwatchText;
@@ -27,7 +31,11 @@ export const isLongSwatch = ({ text, castOn }: SwatchText): boolean =>
 
 /** `glossary`: the teacher's own lines, besides those of the text. */
 export function check(swatch: SwatchText, glossary: string): Checked {
-	const rows = readRows(swatch.text, { school: swatch.school, glossary: readGlossary(glossary) });
+	const rows = readRows(swatch.text, {
+		school: swatch.school,
+		among: swatch.schools,
+		glossary: readGlossary(glossary),
+	});
 	const worked = workRows(rows, swatch);
 	const cords = cordsOf(worked);
 	return { swatch, rows, worked, cords, problems: [...worked.problems, ...checksOf(worked, cords)] };

@@ -20,6 +20,9 @@ import { Costs, Turns, Uses } from './turns.mjs';
 
 /** Bytes of the largest body that anything takes. */
 const MOST_BODY = 8 * 1024 * 1024;
+/** Bytes of an account's file that is brought back. */
+const MOST_FILE = 64 * 1024 * 1024;
+const BRINGS_BACK = '/api/bring-back';
 /** Bytes of bodies that are held at once. */
 const MOST_BODIES = 256 * 1024 * 1024;
 /** Bytes of the largest page or answer; files that are handed out are not held to it. */
@@ -56,7 +59,7 @@ export async function startFront(build, env) {
 			folder: sockets,
 			env: {
 				...rest,
-				BODY_SIZE_LIMIT: String(MOST_BODY + 1),
+				BODY_SIZE_LIMIT: String(MOST_FILE + 1),
 				ADDRESS_HEADER: 'x-pond-address',
 				POND_LOOP_FRONT: 'yes',
 				DATABASE_CONNECTIONS: String(connections),
@@ -104,21 +107,22 @@ export async function startFront(build, env) {
 	/**
 	 * Reads a body to its end, so that a slow sender keeps no thread waiting.
 	 * @param {import('node:http').IncomingMessage} request
+	 * @param {number} most Bytes that are taken.
 	 * @returns {Promise<Buffer | 'too long' | 'gone' | 'busy'>}
 	 */
-	const bodyOf = (request) =>
+	const bodyOf = (request, most) =>
 		new Promise((done) => {
 			/** @type {Buffer[]} */
 			const chunks = [];
 			let size = 0;
 			let refused = '';
-			if (Number(request.headers['content-length'] ?? 0) > MOST_BODY) refused = 'too long';
+			if (Number(request.headers['content-length'] ?? 0) > most) refused = 'too long';
 			request.on('data', (/** @type {Buffer} */ chunk) => {
 				size += chunk.length;
-				if (size > MOST_BODY) refused ||= 'too long';
+				if (size > most) refused ||= 'too long';
 				else if (bodies + chunk.length > MOST_BODIES) refused ||= 'busy';
 				// Read on all the same, or the connection breaks before the answer is heard; but not for ever.
-				if (size > 4 * MOST_BODY) request.destroy();
+				if (size > 4 * most) request.destroy();
 				if (refused) return;
 				bodies += chunk.length;
 				chunks.push(chunk);
@@ -165,14 +169,15 @@ export async function startFront(build, env) {
 			);
 			return;
 		}
-		const body = isRead ? undefined : await bodyOf(request);
+		const body = isRead ? undefined : await bodyOf(request, teacher && path === BRINGS_BACK ? MOST_FILE : MOST_BODY);
 		if (typeof body === 'string') {
 			if (body !== 'gone') say(request, response, body === 'busy' ? 503 : 413, body === 'busy' ? busy : tooMuch, 5);
 			return;
 		}
 
 		const isDoor = path === '/health/ready' || (!isRead && /^\/(?:sign-in|sign-up|recover|account)(?:\/|$)/.test(path));
-		const isLong = /^\/(?:(?:lessons|swatches)\/[^/]+\/handout|account\/export)$/.test(path);
+		const isLong =
+			path === BRINGS_BACK || /^\/(?:(?:lessons|swatches)\/[^/]+\/handout|account\/export)$/.test(path);
 		/** @type {'door' | 'long' | 'page'} */
 		const kind = isDoor ? 'door' : isLong ? 'long' : 'page';
 		let left = false;

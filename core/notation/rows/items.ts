@@ -73,7 +73,7 @@ export interface NameReader {
 	readonly isSpent: () => boolean;
 }
 
-export function nameReader(glossary: Glossary, school: StatedSchool): NameReader {
+export function nameReader(glossary: Glossary, school: StatedSchool, among?: readonly SchoolId[]): NameReader {
 	const known = new Map<string, NameSettled | NameRead | undefined>();
 	const offered = new Map<string, readonly Omit<Fix, keyof Span>[]>();
 	let spent = false;
@@ -85,7 +85,7 @@ export function nameReader(glossary: Glossary, school: StatedSchool): NameReader
 				spent = true;
 				return undefined;
 			}
-			const read = nameInWith(glossary, text, school);
+			const read = nameInWith(glossary, text, school, among);
 			known.set(text, read);
 			return read;
 		},
@@ -93,7 +93,7 @@ export function nameReader(glossary: Glossary, school: StatedSchool): NameReader
 			const before = offered.get(text);
 			if (before) return before;
 			if (offered.size >= ROWS_LIMITS.offers) return [];
-			const fixes = fixesFor(glossary, text, school);
+			const fixes = fixesFor(glossary, text, school, among);
 			offered.set(text, fixes);
 			return fixes;
 		},
@@ -102,8 +102,13 @@ export function nameReader(glossary: Glossary, school: StatedSchool): NameReader
 }
 
 /** Other schools' readings of a name, or names near to it. */
-function fixesFor(glossary: Glossary, text: string, school: StatedSchool): readonly Omit<Fix, keyof Span>[] {
-	const read = text.length <= MAX_NAME_LENGTH ? readNameWith(glossary, text, school) : undefined;
+function fixesFor(
+	glossary: Glossary,
+	text: string,
+	school: StatedSchool,
+	among?: readonly SchoolId[],
+): readonly Omit<Fix, keyof Span>[] {
+	const read = text.length <= MAX_NAME_LENGTH ? readNameWith(glossary, text, school, 0, among) : undefined;
 	const readings = read && !read.ok ? read.readings : [];
 	if (readings.length > 0) {
 		return readings.flatMap((r) => {

@@ -7,6 +7,7 @@ import type { SyntaxNode } from '@lezer/common';
 import type { Span } from '../../result.ts';
 import { GLOSSARY_LIMITS, readGlossary, type Glossary } from '../glossary.ts';
 import type { StatedSchool } from '../read.ts';
+import type { SchoolId } from '../schools.ts';
 import { bounded } from './bounded.ts';
 import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
 import { ROWS_LIMITS } from './limits.ts';
@@ -60,10 +61,12 @@ export interface RowsContext {
 	readonly school: StatedSchool;
 	/** Lines of the teacher's own glossary; what the text says itself goes first. */
 	readonly glossary: Glossary;
+	/** The schools that are asked besides the stated one; all of them when left out. */
+	readonly among?: readonly SchoolId[] | undefined;
 }
 
 /** Reads a whole text. Total: any text gives an answer. Linear in its length. */
-export function readRows(whole: string, { school, glossary: given }: RowsContext): RowsText {
+export function readRows(whole: string, { school, glossary: given, among }: RowsContext): RowsText {
 	const { text, problems: beyond } = whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
 	const problems: RowProblem[] = [...beyond];
 	if (text.length > ROWS_LIMITS.text) {
@@ -78,7 +81,7 @@ export function readRows(whole: string, { school, glossary: given }: RowsContext
 	}
 	const top = parser.parse(text).topNode;
 	const glossary = glossaryOf(text, top, given, problems);
-	const names = nameReader(glossary, school);
+	const names = nameReader(glossary, school, among);
 	const reader = new ItemReader(text, names);
 	const lines = new LineReader(text, reader, problems);
 	for (let node = top.firstChild; node; node = node.nextSibling) lines.read(node);

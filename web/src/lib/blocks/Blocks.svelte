@@ -34,7 +34,7 @@
 				'mt-2 break-words',
 				block.tone === 'strong' && 'font-semibold',
 				block.tone === 'quiet' && 'text-sm',
-				block.tone === 'sentence' && 'name text-[0.94rem]',
+				block.tone === 'sentence' && 'font-mono text-[0.88rem]',
 			]}
 		>
 			{block.text}

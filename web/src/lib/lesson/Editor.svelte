@@ -217,7 +217,7 @@
 		>
 			{#each listed as step, i (step.id)}
 				<li
-					class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)_auto] gap-x-3 border-b py-5"
+					class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)] gap-x-3 border-b py-5 sm:grid-cols-[1.6rem_minmax(0,1fr)_auto]"
 					aria-label="Step {i + 1}"
 				>
 					<span class="text-neutral font-serif text-lg">
@@ -241,7 +241,7 @@
 						/>
 					{/if}
 					{#if portions.has(i)}<div
-							class="quiet flex flex-col self-start sm:grid sm:grid-cols-[4.6rem_auto_auto] sm:items-center"
+							class="quiet col-start-2 mt-2 flex flex-wrap items-center self-start sm:col-start-auto sm:mt-0 sm:grid sm:grid-cols-[4.6rem_auto_auto]"
 						>
 							<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
 								<input
@@ -278,7 +278,10 @@
 							{#if others.length > 0}
 								<label class="flex items-center"
 									><span class="sr-only">Copy step {i + 1} to another lesson</span>
-									<select class="field w-full py-0 text-[0.88rem]" onchange={(e) => copyTo(step, e.currentTarget)}>
+									<select
+										class="field w-20 py-0 text-[0.88rem] sm:w-full"
+										onchange={(e) => copyTo(step, e.currentTarget)}
+									>
 										<option value="">copy to</option>
 										{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
 									</select></label

@@ -22,17 +22,29 @@ export type Answer<T, Current = never> =
 export type Unreached = 'offline' | 'silent' | 'trouble' | 'busy';
 
 /** Sends JSON. `current` is what a stale write is answered with, where the address knows versions. */
-export async function send<T, Current = never>(
+export const send = <T, Current = never>(
 	method: string,
 	path: string,
 	body: unknown,
+	schema: z.ZodType<T>,
+	current?: z.ZodType<Current>,
+): Promise<Answer<T, Current>> =>
+	answered(method, path, body === undefined ? null : JSON.stringify(body), schema, current);
+
+/** Sends the text of a file of JSON as it is. */
+export const sendText = <T>(path: string, text: string, schema: z.ZodType<T>): Promise<Answer<T>> =>
+	answered('POST', path, text, schema);
+
+async function answered<T, Current = never>(
+	method: string,
+	path: string,
+	text: string | null,
 	schema: z.ZodType<T>,
 	current?: z.ZodType<Current>,
 ): Promise<Answer<T, Current>> {
 	let response: Response;
 	let data: unknown;
 	try {
-		const text = body === undefined ? null : JSON.stringify(body);
 		response = await fetch(path, {
 			method,
 			headers: { 'content-type': 'application/json' },

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { DEFAULT_HOUSE_STYLE, type Swatch } from '@pond-loop/core/schema';
+import { newSwatch, DEFAULT_HOUSE_STYLE, type Swatch } from '@pond-loop/core/schema';
 import { type Export, ExportSchema } from '@pond-loop/core/document';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportOf, hasPassword, signIn, signUp } from './accounts';
@@ -21,15 +21,13 @@ import { account, newTeacher, PASSWORD, whole } from './test/made';
 afterAll(closeDatabase);
 
 /** Every table of the database that hangs on a teacher: a new one is in the list by itself. */
-const SWATCH: Swatch = {
-	format: 'pond-loop/swatch',
-	version: 1,
+const SWATCH: Swatch = newSwatch({
 	title: 'Lantern, first try',
 	castOn: 4,
 	shape: 'flat',
 	school: 'slash',
 	text: 'k4',
-};
+});
 
 const tablesOfTeachers = async (): Promise<string[]> =>
 	(

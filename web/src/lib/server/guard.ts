@@ -51,6 +51,7 @@ const BYTES: Readonly<Record<string, number>> = {
 	'/api/swatches/[id]': SWATCH_BYTES,
 	'/swatches/new': SWATCH_BYTES,
 	'/api/unread/[kind]/[id]': 8 * 1024 * 1024,
+	'/api/bring-back': 64 * 1024 * 1024,
 };
 
 const bytesFor = (routeId: string | null): number => BYTES[routeId ?? ''] ?? MOST_BYTES;

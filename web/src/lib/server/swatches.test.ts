@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Swatch } from '@pond-loop/core/schema';
+import { newSwatch, type Swatch } from '@pond-loop/core/schema';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { closeDatabase, database } from './database';
 import {
@@ -18,15 +18,14 @@ import { ensureTeacher, type Teacher } from './teachers';
 
 const ours: Teacher = { id: randomUUID(), name: 'Ines Alder' };
 const other: Teacher = { id: randomUUID(), name: 'Tobe Marsh' };
-const titled = (title: string): Swatch => ({
-	format: 'pond-loop/swatch',
-	version: 1,
-	title,
-	castOn: 14,
-	shape: 'flat',
-	school: 'slash',
-	text: `Row 1: p3, k8, p3\n# '; DROP TABLE swatches; -- <b>🧶 \u202e`,
-});
+const titled = (title: string): Swatch =>
+	newSwatch({
+		title,
+		castOn: 14,
+		shape: 'flat',
+		school: 'slash',
+		text: `Row 1: p3, k8, p3\n# '; DROP TABLE swatches; -- <b>🧶 \u202e`,
+	});
 const made = async (title: string): ReturnType<typeof readSwatch> => createSwatch(ours, titled(title));
 
 beforeAll(async () => {

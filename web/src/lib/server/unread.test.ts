@@ -11,20 +11,19 @@ import { createSwatch, listSwatches, readSwatch, savePlace } from './swatches';
 import { newTeacher, whole } from './test/made';
 import { mendRaw, readRaw, removeRaw } from './unread';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { DEFAULT_HOUSE_STYLE, type Swatch } from '@pond-loop/core/schema';
+import { newSwatch, DEFAULT_HOUSE_STYLE, type Swatch } from '@pond-loop/core/schema';
 import { saveHouseStyle } from './house-styles';
 
 afterAll(closeDatabase);
 
-const swatch = (title: string): Swatch => ({
-	format: 'pond-loop/swatch',
-	version: 1,
-	title,
-	castOn: 8,
-	shape: 'flat',
-	school: 'slash',
-	text: 'Row 1: k8',
-});
+const swatch = (title: string): Swatch =>
+	newSwatch({
+		title,
+		castOn: 8,
+		shape: 'flat',
+		school: 'slash',
+		text: 'Row 1: k8',
+	});
 
 const spoil = (table: string, id: string, document: unknown): Promise<unknown> =>
 	database().query(`UPDATE ${table} SET document = $2 WHERE ${table === 'house_styles' ? 'teacher_id' : 'id'} = $1`, [

@@ -137,7 +137,7 @@
 	] as const;
 	let brush = $state<(typeof BRUSHES)[number][0]>('choose');
 	let crossingName = $state(SCHOOLS[save.value.school === 'any' ? 'slash' : save.value.school].examples[0] ?? '2/2 LC');
-	const named = $derived(readNameWith(checked.rows.glossary, crossingName, swatch.school));
+	const named = $derived(readNameWith(checked.rows.glossary, crossingName, swatch.school, 0, swatch.schools));
 
 	function lay(row: number, column: number): void {
 		if (!named.ok) {

@@ -5,6 +5,7 @@
 	import { accountForm } from '$lib/account/account-form';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
+	import BringBack from '$lib/account/BringBack.svelte';
 	import Removed from '$lib/account/Removed.svelte';
 	import Confirm from '$lib/account/Confirm.svelte';
 	import PasswordField from '$lib/account/PasswordField.svelte';
@@ -147,12 +148,16 @@
 	{/if}
 
 	<AccountSection title="Your data">
-		<p>Every lesson, those you removed included, and your house style, in one JSON file.</p>
+		<p>
+			Every lesson, swatch and crossing of your own, those you removed and earlier versions included, and your house
+			style, in one JSON file. It is read again here, or in another account.
+		</p>
 		<p class="mt-3">
 			<a class="pill pill-soft" href="/account/export" download data-sveltekit-reload
 				><Download class="size-5" /> Take all of it along</a
 			>
 		</p>
+		<div class="mt-4"><BringBack /></div>
 	</AccountSection>
 
 	<AccountSection title="Removed">

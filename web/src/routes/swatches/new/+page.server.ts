@@ -1,4 +1,5 @@
-import { firstIssue, NewSwatchSchema, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
+import { firstIssue, NewSwatchSchema, SWATCH_FORMAT, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
+import { SCHOOL_IDS } from '@pond-loop/core/notation';
 import { fail, redirect } from '@sveltejs/kit';
 import { fieldsOf } from '$lib/server/enter';
 import { teacherOf } from '$lib/server/guard';
@@ -20,8 +21,9 @@ export const actions: Actions = {
 		};
 		const checked = NewSwatchSchema.safeParse({
 			swatch: {
-				format: 'pond-loop/swatch',
-				version: 1,
+				format: SWATCH_FORMAT.name,
+				version: SWATCH_FORMAT.version,
+				schools: SCHOOL_IDS,
 				title: text('title'),
 				castOn: Number(text('castOn')),
 				shape: text('shape'),

@@ -1,0 +1,148 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterEach, describe, expect, it } from 'vitest';
+import { LESSON_FORMAT, LessonSchema } from '../lesson/index.ts';
+import { readName, SCHOOL_IDS, SCHOOLS, type SchoolId } from '../notation/index.ts';
+import {
+	DEFAULT_HOUSE_STYLE,
+	firstIssue,
+	HOUSE_STYLE_FORMAT,
+	HouseStyleSchema,
+	lenient,
+	newSwatch,
+	noteOf,
+	SWATCH_FORMAT,
+	SwatchSchema,
+	type Format,
+} from '../schema/index.ts';
+import { check } from '../swatch/index.ts';
+import { ACCOUNT_FILE_FORMAT, ExportSchema, foundIn, readAccountFile, type AccountFile } from './index.ts';
+
+const folder = join(import.meta.dirname, 'fixtures');
+const fixture = (name: string): Record<string, unknown> =>
+	JSON.parse(readFileSync(join(folder, name), 'utf8')) as Record<string, unknown>;
+
+const FORMATS: Readonly<Record<string, { format: Format; schema: typeof LessonSchema }>> = {
+	swatch: { format: SWATCH_FORMAT, schema: SwatchSchema as never },
+	lesson: { format: LESSON_FORMAT, schema: LessonSchema },
+	'house-style': { format: HOUSE_STYLE_FORMAT, schema: HouseStyleSchema as never },
+	export: { format: ACCOUNT_FILE_FORMAT, schema: ExportSchema as never },
+};
+
+describe('a stored format', () => {
+	it('reads every version that there has been, and writes what it reads back unchanged', () => {
+		const names = readdirSync(folder);
+		for (const [name, { format, schema }] of Object.entries(FORMATS)) {
+			// A version that is raised leaves one of the older kind behind.
+			const older = Array.from({ length: Math.max(1, format.version - 1) }, (_, i) => `${name}-${i + 1}.json`);
+			expect(names).toEqual(expect.arrayContaining(older));
+			for (const file of older) {
+				const read = schema.parse(fixture(file));
+				expect(read.version).toBe(format.version);
+				expect(schema.parse(JSON.parse(JSON.stringify(read)))).toEqual(read);
+				expect(lenient(schema).parse(fixture(file))).toEqual(read);
+			}
+		}
+	});
+
+	it('fills in what an older one did not have', () => {
+		expect(SwatchSchema.parse(fixture('swatch-1.json')).schools).toHaveLength(5);
+		const lesson = LessonSchema.parse(fixture('lesson-1.json'));
+		expect(lesson.plan.minutes).toBe(90);
+		expect(lesson.steps[0]).toMatchObject({ text: noteOf('Bring wool.\nAnd patience.') });
+		expect(lesson.steps[1]).toMatchObject({ swatch: { version: 2 } });
+		expect(HouseStyleSchema.parse(fixture('house-style-1.json'))).toMatchObject({ loomShape: 'round', glossary: '' });
+		expect(ExportSchema.parse(fixture('export-1.json')).swatches).toEqual([]);
+	});
+
+	it('says so of a newer one, and keeps typed drafts as they stand', () => {
+		const newer = SwatchSchema.safeParse({
+			...newSwatch({ title: 'a', castOn: 4, shape: 'flat', school: 'any', text: '' }),
+			version: 9,
+		});
+		expect(newer.success ? '' : firstIssue(newer.error)).toMatch(/newer Pond Loop, as version 9/);
+		const draft = { ...fixture('swatch-1.json'), title: '', castOn: 0 };
+		expect(lenient(SwatchSchema).parse(draft)).toMatchObject({ title: '', castOn: 0, version: 2 });
+	});
+});
+
+describe('a name keeps its meaning when a school comes along', () => {
+	const madeUp = 'made-up' as SchoolId;
+	const table = SCHOOLS as Record<string, (typeof SCHOOLS)[SchoolId]>;
+	const ids = SCHOOL_IDS as unknown as string[];
+	afterEach(() => {
+		delete table[madeUp];
+		if (ids.at(-1) === madeUp) ids.pop();
+	});
+	/** It reads what only one school read until now, and means the mirror image. */
+	function comes(): void {
+		const like = SCHOOLS['total-right-left'];
+		table[madeUp] = { ...like, id: madeUp, title: 'Made up', read: (parts) => SCHOOLS['total-front-back'].read(parts) };
+		ids.push(madeUp);
+	}
+
+	it('in every stored document, old and new', () => {
+		const texts = ['C4R', '2/2 LC', 'C4R, C4L', 'T3R', 'RT', 'C6R, k2'];
+		const written = texts.flatMap((text) =>
+			([...SCHOOL_IDS, 'any'] as const).map((school) =>
+				newSwatch({ title: 'A', castOn: 20, shape: 'flat', school, text: `Row 1: ${text}, k to end` }),
+			),
+		);
+		const old = [fixture('swatch-1.json'), ...written.map(({ schools: _, ...rest }) => ({ ...rest, version: 1 }))];
+		const meaning = (stored: unknown): unknown =>
+			check(SwatchSchema.parse(stored), '').worked.rows.flatMap((r) =>
+				r.crossings.map((c) => [c.name, c.by, c.crossing]),
+			);
+		const before = [...written, ...old].map(meaning);
+		expect(before.flat().length).toBeGreaterThan(20);
+		comes();
+		expect([...written, ...old].map(meaning)).toEqual(before);
+		// The new school is there all the same: what nobody settled yet has two meanings now.
+		expect(readName('C4R', 'slash').ok).toBe(false);
+		const now = newSwatch({ title: 'A', castOn: 4, shape: 'flat', school: 'slash', text: 'Row 1: C4R' });
+		expect(check(now, '').worked.rows[0]?.crossings ?? []).toEqual([]);
+	});
+});
+
+describe("an account's file", () => {
+	const file = (more: Partial<AccountFile> = {}): AccountFile => {
+		const read = readAccountFile(JSON.stringify({ ...fixture('export-1.json'), ...more }));
+		if ('says' in read) throw new Error(read.says);
+		return read.file;
+	};
+	const none = { lessons: new Map(), swatches: new Map(), designs: new Map(), houseStyle: null };
+	const [lesson] = file().lessons;
+
+	it('tells what is new, the same, or different, whatever order its keys stand in', () => {
+		const standing = (mine: unknown): string[] =>
+			foundIn(file(), { ...none, lessons: new Map([[lesson!.id, mine]]) }).map((f) => f.standing);
+		expect(foundIn(file(), none).map((f) => [f.kind, f.title, f.standing])).toEqual([['lesson', 'Lanterns', 'new']]);
+		const { title, ...rest } = lesson!.lesson as { title: string };
+		expect(standing({ title, ...rest })).toEqual(['same']);
+		expect(standing({ ...rest, title: 'Lanterns, again' })).toEqual(['differs']);
+		const styles = (mine: unknown): string[] =>
+			foundIn(file({ lessons: [], houseStyle: DEFAULT_HOUSE_STYLE }), { ...none, houseStyle: mine }).map(
+				(f) => f.standing,
+			);
+		expect([styles(null), styles(DEFAULT_HOUSE_STYLE), styles({ ...DEFAULT_HOUSE_STYLE, units: 'in' })].flat()).toEqual(
+			['new', 'same', 'differs'],
+		);
+	});
+
+	it('is given out and taken back with what cannot be read in it', () => {
+		const spoilt = file({ lessons: [{ ...lesson!, lesson: { title: 'Spoilt', steps: 7 } }] });
+		expect(foundIn(spoilt, none)).toMatchObject([{ title: 'Spoilt', standing: 'new', unread: true }]);
+	});
+
+	it('is refused in words that say what it is instead', () => {
+		const says = (text: string): string => {
+			const read = readAccountFile(text);
+			return 'says' in read ? read.says : '';
+		};
+		expect(says('Row 1: k4')).toMatch(/not JSON/);
+		expect(says(JSON.stringify(fixture('lesson-1.json')))).toMatch(/one lesson/);
+		expect(says('{"format":"pond-loop/export","version":7}')).toMatch(/newer Pond Loop/);
+		expect(says(JSON.stringify({ ...fixture('export-1.json'), lessons: 3 }))).toMatch(/cannot be read whole/);
+		expect(says('null')).toMatch(/not the file of an account/);
+	});
+});
