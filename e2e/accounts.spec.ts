@@ -203,6 +203,23 @@ test('all of it is taken along in one file without secrets, and the account goes
 	await expect(page.getByText('Your account is deleted')).toBeVisible();
 	await signInAs(page, signInName, PASSWORD);
 	await expect(page.getByText('do not belong together')).toBeVisible();
+	// In another account the file is looked into first, and then brought back.
+	await newTeacher(page.request);
+	await page.goto('/account');
+	await page.getByText('Bring it back from such a file').click();
+	const bring = page.getByLabel('The file of an account');
+	await bring.setInputFiles({ name: 'rows.json', mimeType: 'application/json', buffer: Buffer.from('Row 1: k4') });
+	await expect(page.getByText('That file is not JSON')).toBeVisible();
+	await bring.setInputFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+	await expect(page.getByTestId('brought')).toContainText('New: brought back (1)');
+	await expect(page.getByTestId('brought')).toContainText('Kept on paper, lesson');
+	await expectAccessible(page);
+	await press(page, 'Bring it back');
+	await expect(page.getByText('1 thing is here again.')).toBeVisible();
+	await bring.setInputFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+	await expect(page.getByTestId('brought')).toContainText('The same: left as it is (1)');
+	await page.goto('/lessons');
+	await expect(page.getByRole('link', { name: 'Kept on paper' })).toBeVisible();
 });
 
 test('the demo is entered with one press, from the first page and from a page that asked who is there', async ({

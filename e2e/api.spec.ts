@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
-import { crossingStep, emptyLesson } from '../core/lesson/index.ts';
+import { emptyLesson } from '../core/lesson/index.ts';
+import { crossingStep } from '../core/step/index.ts';
 import { noteOf } from '../core/schema/index.ts';
 import type { CrossingStep, Step } from '../core/step/index.ts';
 import type { Lesson } from '../core/lesson/index.ts';

@@ -2,10 +2,11 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
 import { LESSON_FORMAT, LessonSchema } from '../lesson/index.ts';
-import { readName, SCHOOL_IDS, SCHOOLS, type SchoolId } from '../notation/index.ts';
+import { readName, SCHOOL_IDS, type SchoolId, SCHOOLS } from '../notation/index.ts';
 import {
 	DEFAULT_HOUSE_STYLE,
 	firstIssue,
+	type Format,
 	HOUSE_STYLE_FORMAT,
 	HouseStyleSchema,
 	lenient,
@@ -13,10 +14,9 @@ import {
 	noteOf,
 	SWATCH_FORMAT,
 	SwatchSchema,
-	type Format,
 } from '../schema/index.ts';
 import { check } from '../swatch/index.ts';
-import { ACCOUNT_FILE_FORMAT, ExportSchema, foundIn, readAccountFile, type AccountFile } from './index.ts';
+import { ACCOUNT_FILE_FORMAT, type AccountFile, ExportSchema, foundIn, readAccountFile } from './index.ts';
 
 const folder = join(import.meta.dirname, 'fixtures');
 const fixture = (name: string): Record<string, unknown> =>

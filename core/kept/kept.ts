@@ -1,6 +1,6 @@
 /** Keeps what was made of something by its content, so that the same is made once. */
 
-import { LRUCache } from 'lru-cache';
+import QuickLRU from 'quick-lru';
 
 /**
  * `make`, remembered for the last `most` keys. What it gives must be plain data that nobody changes,
@@ -12,7 +12,7 @@ export function kept<A extends readonly unknown[], R extends object | string>(
 	keyOf: (...args: A) => string,
 	make: (...args: A) => R,
 ): (...args: A) => R {
-	const known = new LRUCache<string, R>({ max: most });
+	const known = new QuickLRU<string, R>({ maxSize: most });
 	return (...args) => {
 		const key = keyOf(...args);
 		const before = known.get(key);

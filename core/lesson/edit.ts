@@ -1,7 +1,6 @@
 /** Changes to a lesson: pure, each giving a new lesson and leaving the old one whole, so that undo is free. */
 
-import { PLAIN_CRAFT } from '../craft/index.ts';
-import { noteOf, type Note } from '../schema/index.ts';
+import type { Note } from '../schema/index.ts';
 import { isText, type CrossingStep, type Step } from '../step/index.ts';
 import { DEFAULT_PLAN, LESSON_FORMAT, type Lesson, type Plan } from './schema.ts';
 
@@ -14,18 +13,6 @@ export const emptyLesson = (title: string): Lesson => ({
 });
 
 export const rename = (lesson: Lesson, title: string): Lesson => ({ ...lesson, title });
-
-/** A step that shows a crossing one way, with nothing written on it yet. */
-export const crossingStep = (
-	id: string,
-	shown: Pick<CrossingStep, 'asked' | 'crossing' | 'way' | 'view'> & Partial<Pick<CrossingStep, 'craft'>>,
-): CrossingStep => ({
-	id,
-	kind: 'crossing',
-	craft: PLAIN_CRAFT,
-	...shown,
-	note: noteOf(''),
-});
 
 export const addStep = (lesson: Lesson, step: Step): Lesson => ({ ...lesson, steps: [...lesson.steps, step] });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newSwatch, DEFAULT_HOUSE_STYLE, HouseStyleSchema, lenient, noteOf, SwatchSchema } from '../schema/index.ts';
+import { DEFAULT_HOUSE_STYLE, HouseStyleSchema, lenient, newSwatch, noteOf, SwatchSchema } from '../schema/index.ts';
 import { emptyLesson, LessonSchema } from './index.ts';
 
 const id = '11111111-1111-4111-8111-111111111111';

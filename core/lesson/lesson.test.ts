@@ -4,7 +4,6 @@ import { firstIssue, isBlank, NOTE_LIMITS, noteOf, NoteSchema, textOf } from '..
 import {
 	addStep,
 	changeStep,
-	crossingStep,
 	emptyLesson,
 	type Lesson,
 	LESSON_LIMITS,
@@ -13,7 +12,7 @@ import {
 	removeStep,
 	writeNote,
 } from './index.ts';
-import { type CrossingStep, type Step, writtenOn } from '../step/index.ts';
+import { type CrossingStep, crossingStep, type Step, writtenOn } from '../step/index.ts';
 import { named } from '../test/made.ts';
 import { change, redo, startHistory, undo } from '../document/index.ts';
 

@@ -5,9 +5,9 @@ import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossin
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf } from '../schema/index.ts';
 import { broughtBy, SKILLS, type SkillId } from '../skill/index.ts';
-import { askedBy, kindOf, taughtBy, type CrossingStep, type Step } from '../step/index.ts';
+import { crossingStep, askedBy, kindOf, taughtBy, type CrossingStep, type Step } from '../step/index.ts';
 import { checked } from '../swatch/index.ts';
-import { crossingStep, insertAfter, insertBefore } from './edit.ts';
+import { insertAfter, insertBefore } from './edit.ts';
 import type { Lesson } from './schema.ts';
 import { minutesOf, timeline } from './timing.ts';
 

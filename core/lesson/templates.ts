@@ -5,10 +5,10 @@ import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
 import { PLAIN_CRAFT } from '../craft/index.ts';
 import { newSwatch, noteOf } from '../schema/index.ts';
 import type { Level } from '../skill/index.ts';
-import type { CompareStep, CrossingStep, Step, TextStep } from '../step/index.ts';
+import { crossingStep, type CompareStep, type CrossingStep, type Step, type TextStep } from '../step/index.ts';
 import { DEFAULT_PLAN, type Lesson } from './schema.ts';
 import { practiceSwatch, type PracticeWanted } from '../swatch/index.ts';
-import { crossingStep, emptyLesson } from './edit.ts';
+import { emptyLesson } from './edit.ts';
 
 export interface Template {
 	readonly id: string;

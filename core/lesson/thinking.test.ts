@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { newSwatch, DEFAULT_HOUSE_STYLE, noteOf } from '../schema/index.ts';
+import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf } from '../schema/index.ts';
 import {
 	duplicateStep,
 	emptyLesson,

@@ -1,8 +1,8 @@
 /** How one teacher says and shows things; everything that is written or drawn for them follows it. */
 
 import { z } from 'zod';
-import { DEMONSTRATIONS, FIBRES, hand, HOLDER_WORKS, waysFor } from '../craft/index.ts';
-import { twoGroups } from '../crossing/index.ts';
+import { DEMONSTRATIONS, FIBRES, HOLDER_WORKS } from '../craft/index.ts';
+import { HOUSE_STYLE_LIMITS, PREFERRED_WAYS } from './house-style-limits.ts';
 import {
 	HOLDER_SHAPES,
 	LOOM_SHAPES,
@@ -15,16 +15,6 @@ import {
 import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
-
-export const HOUSE_STYLE_LIMITS = { sideWords: 30, withoutHolder: { least: 2, most: 8 } } as const;
-
-/** With a holder, or a way that needs none and makes more than one over one. */
-export const PREFERRED_WAYS: readonly string[] = [
-	'holder',
-	...waysFor(hand, twoGroups({ front: 2, behind: 2, lean: 'right' }))
-		.filter((w) => w.holders === 0)
-		.map((w) => w.id),
-];
 
 const SideWord = (which: string): z.ZodString =>
 	z

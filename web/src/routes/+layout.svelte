@@ -11,11 +11,11 @@
 	import Sun from '@lucide/svelte/icons/sun';
 	import { onMount, tick } from 'svelte';
 	import { page } from '$app/state';
-	import { remember } from '$lib/choices/choices';
+	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
-	import KeysDialog from '$lib/ui/KeysDialog.svelte';
+	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
 	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLight } from '$lib/ui/light-state.svelte';
 
@@ -28,6 +28,12 @@
 
 	const light = setLight(() => data.light);
 	let keys = $state<KeysDialog>();
+	let Keys = $state<typeof KeysDialog>();
+	async function showKeys(): Promise<void> {
+		Keys ??= (await import('$lib/ui/KeysDialog.svelte')).default;
+		await tick();
+		keys?.show();
+	}
 	let find = $state<FindDialog>();
 	let Find = $state<typeof FindDialog>();
 	/** The collection comes along only when somebody looks for something. */
@@ -68,7 +74,12 @@
 	}
 
 	function onkeydown(event: KeyboardEvent): void {
-		if (event.key !== '/' || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (event.key === '?') {
+			event.preventDefault();
+			void showKeys();
+		}
+		if (event.key !== '/') return;
 		event.preventDefault();
 		const field = document.querySelector<HTMLInputElement>('[data-name-field]');
 		if (field) {
@@ -125,7 +136,7 @@
 				<IconButton onclick={switchLight} label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
 					>{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}</IconButton
 				>
-				<IconButton onclick={() => keys?.show()} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
+				<IconButton onclick={showKeys} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
 			</div>
 		</header>
 		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none sm:px-7">
@@ -138,6 +149,6 @@
 			{@render children()}
 		</main>
 	</div>
-	<KeysDialog bind:this={keys} />
+	{#if Keys}<Keys bind:this={keys} />{/if}
 	{#if Find}<Find bind:this={find} />{/if}
 {/if}

@@ -1,17 +1,16 @@
 <script lang="ts">
-	import { z } from 'zod';
 	import { invalidateAll } from '$app/navigation';
+	import { fields, listIn } from '$lib/save/answers';
 	import { sendText, troubleOf } from '$lib/save/send';
 
-	const Found = z.object({
-		kind: z.enum(['lesson', 'swatch', 'crossing', 'house style']),
-		title: z.string(),
-		standing: z.enum(['new', 'same', 'differs']),
-		versions: z.number(),
-		unread: z.literal(true).optional(),
-	});
-	const Answer = z.object({ found: z.array(Found) });
-	type Found = z.infer<typeof Found>;
+	interface Found {
+		readonly kind: string;
+		readonly title: string;
+		readonly standing: string;
+		readonly versions: number;
+		readonly unread?: boolean;
+	}
+	const FOUND = listIn('found', fields({ kind: 'string', title: 'string', standing: 'string', versions: 'number' }));
 
 	/** Listed by name; of more it is said how many there are. */
 	const MOST = 30;
@@ -28,11 +27,11 @@
 	let trouble = $state<string>();
 	let done = $state<string>();
 	let busy = $state(false);
-	const of = (standing: Found['standing']): readonly Found[] => found?.filter((f) => f.standing === standing) ?? [];
+	const of = (standing: keyof typeof STANDING): readonly Found[] => found?.filter((f) => f.standing === standing) ?? [];
 
 	async function ask(how: string): Promise<readonly Found[] | undefined> {
 		busy = true;
-		const answer = await sendText(`/api/bring-back?${how}`, text ?? '', Answer);
+		const answer = await sendText(`/api/bring-back?${how}`, text ?? '', FOUND);
 		busy = false;
 		trouble = troubleOf(answer);
 		return answer.kind === 'ok' ? answer.value.found : undefined;
@@ -60,7 +59,7 @@
 </script>
 
 <label class="block"
-	>Bring it back from such a file
+	>The file of an account, as it was taken along
 	<input class="mt-1 block max-w-full text-[0.88rem]" type="file" accept=".json,application/json" onchange={look} />
 </label>
 {#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}

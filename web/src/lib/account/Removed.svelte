@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { z } from 'zod';
 	import { invalidateAll } from '$app/navigation';
+	import { DONE } from '$lib/save/answers';
 	import { send, troubleOf, type Answer } from '$lib/save/send';
 	import { dayOf } from '$lib/ui/dates';
 
@@ -29,9 +29,9 @@
 		await invalidateAll();
 	}
 	const back = async ({ kind, id }: Removed): Promise<void> =>
-		after(await send('POST', `/api/${kind}/${id}`, {}, z.object({})));
+		after(await send('POST', `/api/${kind}/${id}`, {}, DONE));
 	const erase = async ({ kind, id }: Removed): Promise<void> =>
-		after(await send('DELETE', '/api/removed', { kind, id }, z.object({})));
+		after(await send('DELETE', '/api/removed', { kind, id }, DONE));
 </script>
 
 {#if removed.length === 0}

@@ -1,12 +1,7 @@
 /** What the forms of an account take; the same checks for a page and for the server. */
 
 import { z } from 'zod';
-
-export const ACCOUNT_LIMITS = {
-	name: 120,
-	signInName: { least: 3, most: 80 },
-	password: { least: 10, most: 200 },
-} as const;
+import { ACCOUNT_LIMITS } from './limits';
 
 const { least: shortest, most: longest } = ACCOUNT_LIMITS.password;
 

@@ -110,7 +110,3 @@ export function addressOf({
 
 /** The school that a visitor chose last, kept in a cookie so that the first view is already read in it. */
 export const SCHOOL_COOKIE = 'pond-school';
-
-export const remember = (cookie: string, value: string): void => {
-	document.cookie = `${cookie}=${encodeURIComponent(value)}; path=/; max-age=31536000; samesite=lax`;
-};

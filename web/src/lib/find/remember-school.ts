@@ -2,7 +2,8 @@ import type { SchoolId } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
 import { HOUSE_STYLE, saveStyle } from '$lib/style/api';
-import { remember, SCHOOL_COOKIE } from '$lib/choices/choices';
+import { SCHOOL_COOKIE } from '$lib/choices/choices';
+import { remember } from '$lib/ui/cookies';
 
 interface Known {
 	readonly style: HouseStyle;

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { ribbonOf } from '@pond-loop/core/made';
-	import { crossingStep } from '@pond-loop/core/lesson';
+	import { type CrossingStep, crossingStep } from '@pond-loop/core/step';
 	import { readGlossary, readNameWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
-	import type { CrossingStep } from '@pond-loop/core/step';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { shownIn, wayIn } from '@pond-loop/core/look';

@@ -21,8 +21,8 @@
 		setMinutes,
 		writeNote,
 	} from '@pond-loop/core/lesson';
-	import { isLongStep, KINDS, kindOf, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
-	import { type HouseStyle, type Note } from '@pond-loop/core/schema';
+	import { isLongStep, kindOf, KINDS, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
+	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
@@ -36,7 +36,8 @@
 	import { saveWithPage } from '$lib/save/page';
 	import { troubleOf } from '$lib/save/send';
 	import AddCrossing from './AddCrossing.svelte';
-	import { addStep as addTo, versionsOf } from './api';
+	import { addStep as addTo } from './doors';
+	import { versionsOf } from './api';
 	import LessonFiles from './LessonFiles.svelte';
 	import Plan from './Plan.svelte';
 	import Later from '$lib/ui/Later.svelte';

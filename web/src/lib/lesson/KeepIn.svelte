@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { CraftId } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { crossingStep } from '@pond-loop/core/lesson';
-	import type { CrossingStep } from '@pond-loop/core/step';
+	import { type CrossingStep, crossingStep } from '@pond-loop/core/step';
 	import KeepInLesson from './KeepInLesson.svelte';
 
 	interface Props {

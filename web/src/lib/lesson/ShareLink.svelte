@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { troubleOf } from '$lib/save/send';
-	import { shareLesson, withdrawShare } from './api';
+	import { shareLesson, withdrawShare } from './doors';
 
 	interface Props {
 		/** The lesson. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { glanceOf, isLongStep, kindOf, noteOn, stepTitle, type Step } from '@pond-loop/core/step';
+	import { glanceOf, isLongStep, kindOf, noteOn, type Step, stepTitle } from '@pond-loop/core/step';
 	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import Compared from '$lib/blocks/Compared.svelte';
 	import NoteField from '$lib/note/NoteField.svelte';

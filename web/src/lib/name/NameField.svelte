@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { SCHOOL_IDS, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
-	import { remember, SCHOOL_COOKIE } from '$lib/choices/choices';
+	import { SCHOOL_COOKIE } from '$lib/choices/choices';
+	import { remember } from '$lib/ui/cookies';
 
 	interface Props {
 		text: string;

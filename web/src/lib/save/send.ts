@@ -1,8 +1,8 @@
 /** Talking to the server. Every answer is checked; a failure says what to do. */
 
-import { z } from 'zod';
+import { fields, type Reader } from './answers';
 
-const Refused = z.object({ message: z.string() });
+const Refused = fields({ message: 'string' });
 
 // Browsers let a request outlive its page up to 64 kB of bodies at once.
 const KEEPALIVE_MOST = 20_000;
@@ -26,21 +26,21 @@ export const send = <T, Current = never>(
 	method: string,
 	path: string,
 	body: unknown,
-	schema: z.ZodType<T>,
-	current?: z.ZodType<Current>,
+	schema: Reader<T>,
+	current?: Reader<Current>,
 ): Promise<Answer<T, Current>> =>
 	answered(method, path, body === undefined ? null : JSON.stringify(body), schema, current);
 
 /** Sends the text of a file of JSON as it is. */
-export const sendText = <T>(path: string, text: string, schema: z.ZodType<T>): Promise<Answer<T>> =>
+export const sendText = <T>(path: string, text: string, schema: Reader<T>): Promise<Answer<T>> =>
 	answered('POST', path, text, schema);
 
 async function answered<T, Current = never>(
 	method: string,
 	path: string,
 	text: string | null,
-	schema: z.ZodType<T>,
-	current?: z.ZodType<Current>,
+	schema: Reader<T>,
+	current?: Reader<Current>,
 ): Promise<Answer<T, Current>> {
 	let response: Response;
 	let data: unknown;
@@ -59,8 +59,8 @@ async function answered<T, Current = never>(
 	if (response.status >= 500) return { kind: 'unreached', why: 'trouble' };
 	if (response.status === 401) return { kind: 'signed-out' };
 	if (response.status === 409 && current) {
-		const stale = z.object({ current }).safeParse(data);
-		if (stale.success) return { kind: 'stale', current: stale.data.current };
+		const stale = current.safeParse(data instanceof Object && 'current' in data ? data.current : undefined);
+		if (stale.success) return { kind: 'stale', current: stale.data as Current };
 	}
 	if (!response.ok) {
 		return {
@@ -69,7 +69,7 @@ async function answered<T, Current = never>(
 		};
 	}
 	const checked = schema.safeParse(data);
-	return checked.success ? { kind: 'ok', value: checked.data } : { kind: 'unreached', why: 'trouble' };
+	return checked.success ? { kind: 'ok', value: checked.data as T } : { kind: 'unreached', why: 'trouble' };
 }
 
 /** Why nothing came back, in a sentence. */

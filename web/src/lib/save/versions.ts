@@ -1,6 +1,6 @@
 /** Earlier versions of a document, as the server lists them. */
 
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { send, type Answer } from './send';
 
 export interface Version {
@@ -18,7 +18,7 @@ const Listed = z.array(
 /** The versions of one document at its address, and each of them whole. */
 export const versionsAt = <T>(
 	address: string,
-	schema: z.ZodType<T>,
+	schema: z.core.$ZodType<T>,
 ): {
 	readonly list: () => Promise<Answer<Version[]>>;
 	readonly read: (version: number) => Promise<Answer<{ value: T }>>;

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { newSwatch, DEFAULT_HOUSE_STYLE, type Swatch } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, newSwatch, type Swatch } from '@pond-loop/core/schema';
 import { type Export, ExportSchema } from '@pond-loop/core/document';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportOf, hasPassword, signIn, signUp } from './accounts';

@@ -1,10 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { readAccountFile, type AccountFile } from '@pond-loop/core/document';
+import { type AccountFile, readAccountFile } from '@pond-loop/core/document';
 import { emptyLesson } from '@pond-loop/core/lesson';
-import { DEFAULT_HOUSE_STYLE, DESIGN_LIMITS, newSwatch } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, DESIGN_LIMITS, newSwatch, noteOf } from '@pond-loop/core/schema';
 import type { Step } from '@pond-loop/core/step';
-import { noteOf } from '@pond-loop/core/schema';
 import { afterAll, expect, it } from 'vitest';
 import { exportOf } from './accounts';
 import { bringBack, lookInto } from './bring-back';

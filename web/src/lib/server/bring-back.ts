@@ -1,7 +1,7 @@
 /** Brings an account's file back: all that is new in it and, where asked for, what differs. Wholly, or not at all. */
 
 import { randomUUID } from 'node:crypto';
-import { foundIn, type AccountFile, type Found, type Mine } from '@pond-loop/core/document';
+import { type AccountFile, type Found, foundIn, type Mine } from '@pond-loop/core/document';
 import { DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
 import { rows, transaction, type Queryable } from './database';
 import type { DocumentTable } from './sql/documents';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { crossingStep, emptyLesson, type Lesson, rename } from '@pond-loop/core/lesson';
+import { crossingStep, type Step } from '@pond-loop/core/step';
+import { emptyLesson, type Lesson, rename } from '@pond-loop/core/lesson';
 import { noteOf, textOf } from '@pond-loop/core/schema';
-import type { Step } from '@pond-loop/core/step';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { closeDatabase, database } from './database';
 import {

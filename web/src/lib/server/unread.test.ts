@@ -11,7 +11,7 @@ import { createSwatch, listSwatches, readSwatch, savePlace } from './swatches';
 import { newTeacher, whole } from './test/made';
 import { mendRaw, readRaw, removeRaw } from './unread';
 import { twoGroups } from '@pond-loop/core/crossing';
-import { newSwatch, DEFAULT_HOUSE_STYLE, type Swatch } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, newSwatch, type Swatch } from '@pond-loop/core/schema';
 import { saveHouseStyle } from './house-styles';
 
 afterAll(closeDatabase);

@@ -1,22 +1,12 @@
 <script lang="ts">
-	import { inWriting, KEY_HELP } from './keys';
+	import { KEY_HELP } from './keys';
 
 	let dialog = $state<HTMLDialogElement>();
 
 	export function show(): void {
 		dialog?.showModal();
 	}
-
-	function onkeydown(event: KeyboardEvent): void {
-		if (inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-		if (event.key === '?') {
-			event.preventDefault();
-			show();
-		}
-	}
 </script>
-
-<svelte:window {onkeydown} />
 
 <dialog bind:this={dialog} class="modal" aria-labelledby="keys-title">
 	<div class="modal-box bg-base-100 max-w-md">

@@ -5,7 +5,6 @@
 	import { accountForm } from '$lib/account/account-form';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
-	import BringBack from '$lib/account/BringBack.svelte';
 	import Removed from '$lib/account/Removed.svelte';
 	import Confirm from '$lib/account/Confirm.svelte';
 	import PasswordField from '$lib/account/PasswordField.svelte';
@@ -18,6 +17,7 @@
 
 	const LISTED_MOST = 8;
 	let nameSaved = $state(false);
+	let bringing = $state(false);
 
 	// svelte-ignore state_referenced_locally
 	const name = accountForm(data.name, { done: () => (nameSaved = true) });
@@ -157,7 +157,14 @@
 				><Download class="size-5" /> Take all of it along</a
 			>
 		</p>
-		<div class="mt-4"><BringBack /></div>
+		<details class="mt-4" bind:open={bringing}>
+			<summary class="wordlink w-fit list-none">Bring it back from such a file</summary>
+			{#if bringing}
+				{#await import('$lib/account/BringBack.svelte') then { default: BringBack }}
+					<div class="mt-3"><BringBack /></div>
+				{/await}
+			{/if}
+		</details>
 	</AccountSection>
 
 	<AccountSection title="Removed">

@@ -3,7 +3,7 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
-	import { removeLesson, restoreLesson } from '$lib/lesson/api';
+	import { removeLesson, restoreLesson } from '$lib/lesson/doors';
 	import { Removal } from '$lib/save/removal.svelte';
 	import RemovedNote from '$lib/save/RemovedNote.svelte';
 	import LessonList from '$lib/lesson/LessonList.svelte';

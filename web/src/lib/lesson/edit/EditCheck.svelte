@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CHECKS, checkWords, type CheckStep } from '@pond-loop/core/step';
+	import { CHECKS, type CheckStep, checkWords } from '@pond-loop/core/step';
 	import type { EditorProps } from '../editors';
 	import Toggles from './Toggles.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { COMPARISONS, craftIn, otherWay, shownIn } from '@pond-loop/core/look';
 	import { isLong, waysFor } from '@pond-loop/core/made';
-	import { comparisonTitle, type CompareStep } from '@pond-loop/core/step';
+	import { type CompareStep, comparisonTitle } from '@pond-loop/core/step';
 	import Later from '$lib/ui/Later.svelte';
 	import type { EditorProps } from '../editors';
 

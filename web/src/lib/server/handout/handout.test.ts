@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { TEMPLATES, type Lesson } from '@pond-loop/core/lesson';
+import { type Lesson, TEMPLATES } from '@pond-loop/core/lesson';
 import { DEFAULT_HOUSE_STYLE, noteOf } from '@pond-loop/core/schema';
 import { describe, expect, it } from 'vitest';
 import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';

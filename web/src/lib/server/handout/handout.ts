@@ -3,8 +3,7 @@
 import { join } from 'node:path';
 import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS } from '@pond-loop/core/craft';
-import { sectionsOf, type Section, type SheetOptions } from '@pond-loop/core/lesson';
-import type { Lesson } from '@pond-loop/core/lesson';
+import { type Lesson, type Section, sectionsOf, type SheetOptions } from '@pond-loop/core/lesson';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';

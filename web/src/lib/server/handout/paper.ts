@@ -1,7 +1,7 @@
 /** Blocks as what the setter of pages reads: plain data, in which text is never markup. */
 
-import { rendered, type Block, type Draw, type Renderers } from '@pond-loop/core/block';
-import { drawChartPart, toSvg, type Drawing, type Light } from '@pond-loop/core/drawing';
+import { type Block, type Draw, rendered, type Renderers } from '@pond-loop/core/block';
+import { drawChartPart, type Drawing, type Light, toSvg } from '@pond-loop/core/drawing';
 import type { Note } from '@pond-loop/core/schema';
 
 /** A picture, and the narrowest that it may be set, in points, for its words to be read across a table. */

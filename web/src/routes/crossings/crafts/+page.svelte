@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { craftId, type Craft, CRAFT_IDS, perform } from '@pond-loop/core/craft';
+	import { type Craft, CRAFT_IDS, craftId, perform } from '@pond-loop/core/craft';
 	import { fromCanonical } from '@pond-loop/core/crossing';
 	import { drawStage } from '@pond-loop/core/drawing';
 	import { readGlossary, readTextWith, SCHOOLS, wordsFor } from '@pond-loop/core/notation';

@@ -2,7 +2,7 @@
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { sectionsOf } from '@pond-loop/core/lesson';
-	import { WRITTEN_SCHOOLS, SCHOOLS } from '@pond-loop/core/notation';
+	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import { stepTitle } from '@pond-loop/core/step';
 	import { DEMONSTRATIONS } from '@pond-loop/core/craft';
 	import { Portions } from '$lib/ui/portions.svelte';

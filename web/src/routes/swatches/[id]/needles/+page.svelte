@@ -3,7 +3,7 @@
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { check, whereAmI } from '@pond-loop/core/swatch';
 	import { troubleOf } from '$lib/save/send';
-	import { savePlace } from '$lib/swatch/api';
+	import { savePlace } from '$lib/swatch/doors';
 	import Needles from '$lib/swatch/Needles.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';

@@ -1,0 +1,30 @@
+/** What is done with lessons from elsewhere than their own page. */
+
+import type { Step } from '@pond-loop/core/step';
+import { DONE, fields } from '$lib/save/answers';
+import { send, type Answer } from '$lib/save/send';
+
+interface Made {
+	readonly id: string;
+	readonly version: number;
+	readonly title: string;
+}
+const MADE = fields({ id: 'string', version: 'number', title: 'string' });
+const REMOVED = fields({ title: 'string' });
+
+export const createLesson = (title: string, steps: readonly Step[] = []): Promise<Answer<Made>> =>
+	send('POST', '/api/lessons', { title, steps }, MADE);
+
+export const addStep = (id: string, step: Step): Promise<Answer<Made>> =>
+	send('POST', `/api/lessons/${id}/steps`, { step }, MADE);
+
+export const removeLesson = (id: string): Promise<Answer<{ readonly title: string }>> =>
+	send('DELETE', `/api/lessons/${id}`, undefined, REMOVED);
+
+export const restoreLesson = (id: string): Promise<Answer<object>> => send('POST', `/api/lessons/${id}`, {}, DONE);
+
+export const shareLesson = (id: string): Promise<Answer<{ token: string }>> =>
+	send('PUT', `/api/lessons/${id}/share`, {}, fields({ token: 'string' }));
+
+export const withdrawShare = (id: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/lessons/${id}/share`, undefined, DONE);

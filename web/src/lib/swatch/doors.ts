@@ -1,0 +1,23 @@
+/** What is done with swatches from elsewhere than their own page. */
+
+import type { Swatch } from '@pond-loop/core/schema';
+import { DONE, fields } from '$lib/save/answers';
+import { send, type Answer } from '$lib/save/send';
+
+interface Made {
+	readonly id: string;
+	readonly version: number;
+	readonly title: string;
+}
+const MADE = fields({ id: 'string', version: 'number', title: 'string' });
+const REMOVED = fields({ title: 'string' });
+
+export const createSwatch = (swatch: Swatch): Promise<Answer<Made>> => send('POST', '/api/swatches', { swatch }, MADE);
+
+export const removeSwatch = (id: string): Promise<Answer<{ readonly title: string }>> =>
+	send('DELETE', `/api/swatches/${id}`, undefined, REMOVED);
+
+export const restoreSwatch = (id: string): Promise<Answer<object>> => send('POST', `/api/swatches/${id}`, {}, DONE);
+
+export const savePlace = (id: string, place: number): Promise<Answer<object>> =>
+	send('PUT', `/api/swatches/${id}/place`, { place }, DONE);
