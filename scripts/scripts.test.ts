@@ -42,6 +42,19 @@ describe('vectors', () => {
 		expect(vectors(file('right.json', [right]))).toEqual({ code: 0, lines: ['1 passed, 0 failed'] });
 	});
 
+	it('knows answers beyond the limits of a craft, and takes no refusal for a lean', () => {
+		const loom = { craft: 'loom', facing: 'knit', parked: 'left', where: 'inside' };
+		const machine = { craft: 'machine', facing: 'purl', placedFirst: 'left' };
+		const refused = [loom, machine].map((craft) => ({ ...craft, sizes: [5, 5], expect: { error: true } }));
+		expect(vectors(file('limits.json', refused))).toEqual({ code: 0, lines: ['2 passed, 0 failed'] });
+		const leans = [loom, machine].flatMap((craft) =>
+			['R', 'L'].map((leanOnKnitSide) => ({ ...craft, sizes: [5, 5], expect: { leanOnKnitSide } })),
+		);
+		const taken = [loom, machine].map((craft) => ({ ...craft, sizes: [2, 2], expect: { error: true } }));
+		const { lines } = vectors(file('no-lean.json', [...leans, ...taken]));
+		expect(lines.at(-1)).toBe('0 passed, 6 failed');
+	});
+
 	it('prints each failing case with its reason, and fails', () => {
 		const wrong = { ...right, id: 'wrong', expect: { ...right.expect, over: [[1, 2]] } };
 		const notRead = { ...right, id: 'not-read', text: '1/1 QC' };

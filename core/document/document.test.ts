@@ -71,7 +71,7 @@ describe('a name keeps its meaning when a school comes along', () => {
 	const table = SCHOOLS as Record<string, (typeof SCHOOLS)[SchoolId]>;
 	const ids = SCHOOL_IDS as unknown as string[];
 	afterEach(() => {
-		delete table[madeUp];
+		Reflect.deleteProperty(table, madeUp);
 		if (ids.at(-1) === madeUp) ids.pop();
 	});
 	/** It reads what only one school read until now, and means the mirror image. */

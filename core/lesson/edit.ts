@@ -1,7 +1,7 @@
 /** Changes to a lesson: pure, each giving a new lesson and leaving the old one whole, so that undo is free. */
 
 import type { Note } from '../schema/index.ts';
-import { isText, type CrossingStep, type Step } from '../step/index.ts';
+import { isText, type Step } from '../step/index.ts';
 import { DEFAULT_PLAN, LESSON_FORMAT, type Lesson, type Plan } from './schema.ts';
 
 export const emptyLesson = (title: string): Lesson => ({

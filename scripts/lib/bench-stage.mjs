@@ -1,12 +1,49 @@
 // How the stage feels in a real browser: frames while it plays, a key to its picture, the first view, and what is sent for it.
 import { chromium } from '@playwright/test';
 import { launchOptions } from './browser.mjs';
+import { enterDemo } from './enter.mjs';
 
 const WIDE = '/stage?name=5%2F5%2F5+LC&school=slash&meaning=1&way=two-holders';
 const FIVE = '/stage?name=5%2F5+LC&school=slash';
 
 /** @param {number[]} numbers */
 const median = (numbers) => [...numbers].sort((a, b) => a - b)[numbers.length >> 1] ?? 0;
+
+/** Pages by what they may send at most, in thousands of bytes. */
+const SENT = { '/stage?name=C4F': 120, '/account': 60, '/swatches': 80 };
+
+/**
+ * What a browser that was never here is sent of scripts for a page, as it goes over the wire, compressed.
+ * @param {import('@playwright/test').Browser} browser
+ * @param {string} address
+ */
+async function scriptsSent(browser, address) {
+	const [name = '', value = ''] = (await enterDemo(address)).split('=');
+	const lines = [];
+	for (const [path, most] of Object.entries(SENT)) {
+		const context = await browser.newContext();
+		await context.addCookies([{ name, value, url: address }]);
+		const page = await context.newPage();
+		const wire = await context.newCDPSession(page);
+		await wire.send('Network.enable');
+		/** @type {Map<string, boolean>} */
+		const isScript = new Map();
+		let bytes = 0;
+		wire.on('Network.responseReceived', ({ requestId, type }) => isScript.set(requestId, type === 'Script'));
+		wire.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+			if (isScript.get(requestId)) bytes += encodedDataLength;
+		});
+		await page.goto(address + path, { waitUntil: 'networkidle' });
+		lines.push({
+			what: `${path.split('?')[0]}, scripts sent to a new browser`,
+			value: Math.round(bytes / 1000),
+			unit: 'kB',
+			ratio: `at most ${most} is wished`,
+		});
+		await context.close();
+	}
+	return lines;
+}
 
 /**
  * @param {string} address
@@ -15,12 +52,7 @@ const median = (numbers) => [...numbers].sort((a, b) => a - b)[numbers.length >>
 export async function benchStage(address) {
 	const browser = await chromium.launch(launchOptions);
 	const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-	let scripts = 0;
-	page.on('response', async (response) => {
-		if (!response.url().endsWith('.js')) return;
-		const { responseBodySize } = await response.request().sizes();
-		scripts += responseBodySize;
-	});
+	const sent = await scriptsSent(browser, address);
 	await page.goto(address + FIVE, { waitUntil: 'networkidle' });
 	const firstView = await page.evaluate(
 		() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? Number.NaN,
@@ -81,6 +113,6 @@ export async function benchStage(address) {
 		{ what: 'stage, from a key to its picture, median', value: Math.round(median(keys)), unit: 'ms' },
 		{ what: 'stage, first view', value: Math.round(firstView), unit: 'ms' },
 		{ what: 'stage, shift while loading', value: Number(Number(shift).toFixed(3)), unit: '(0 is none)' },
-		{ what: 'stage, scripts sent', value: Math.round(scripts / 1024), unit: 'kB' },
+		...sent,
 	];
 }

@@ -52,7 +52,10 @@ const OtherCraftCase = z.object({
 	expect: z.object({ columnsKeepTheirFace: z.boolean().optional(), leanOnBackFace: z.enum(['R', 'L']).optional() }),
 });
 
-const Leans = z.object({ leanOnKnitSide: z.enum(['R', 'L']) });
+const Leans = z.union([
+	z.object({ leanOnKnitSide: z.enum(['R', 'L']), error: z.undefined().optional() }),
+	z.object({ error: z.union([z.literal(true), z.string()]), leanOnKnitSide: z.undefined().optional() }),
+]);
 const Sizes = z.tuple([z.number(), z.number()]);
 const Side = z.enum(['left', 'right']);
 
@@ -207,20 +210,46 @@ function checkOtherCraft({ craft, name, expect }: z.infer<typeof OtherCraftCase>
 }
 
 /** Which way a simulated procedure leans on the knit side: the loops on top came from the left and lean right. */
-const leanMade = ({ outcome: { over }, stopped }: AnyTrace, rightmost: number): string =>
-	stopped ? stopped.problem.what : over.every(([u]) => u > rightmost) ? 'R' : 'L';
+function leanMade({ outcome: { over }, stopped }: AnyTrace, rightmost: number): string {
+	// What was refused, or crossed nothing, leans no way at all.
+	if (stopped) return `none: ${stopped.problem.what}`;
+	if (over.length === 0) return 'none: nothing passed anything';
+	return over.every(([u]) => u > rightmost)
+		? 'R'
+		: over.every(([u]) => u <= rightmost)
+			? 'L'
+			: 'none: both ways at once';
+}
+
+/** Beyond the limits of a craft: it must say so, and no simulation of it counts as a lean. */
+function checkRefused(
+	craft: 'loom' | 'machine',
+	[left, right]: readonly [number, number],
+	expect: z.infer<typeof Leans>,
+) {
+	const crossing = twoGroups({ front: left, behind: right, lean: 'right' });
+	const taken = craftOf(craft).takes(crossing, craftOf(craft).ways[0]!.id);
+	if (expect.error) return taken.ok ? 'taken, but it is beyond the limits of this craft' : undefined;
+	return taken.ok ? undefined : `refused: ${taken.problems[0]?.what}`;
+}
 
 /** The first size is that of the group at the worker's left. */
 function checkLoom({ parked, where, sizes: [left, right], expect }: z.infer<typeof LoomCase>): string | undefined {
 	const place = where === 'inside' ? ({ side: where, by: 'pin' } as const) : ({ side: where, by: 'holder' } as const);
 	const trace = simulate(crossOnPegs({ left, right, parked, where: place }), loomState(left + right));
-	return unlike('lean on the knit side', leanMade(trace, right), expect.leanOnKnitSide);
+	return (
+		checkRefused('loom', [left, right], expect) ??
+		(expect.error ? undefined : unlike('lean on the knit side', leanMade(trace, right), expect.leanOnKnitSide))
+	);
 }
 
 function checkMachine({ placedFirst, sizes: [left, right], expect }: z.infer<typeof MachineCase>): string | undefined {
 	const trace = simulate(crossOnBed({ left, right, first: placedFirst }), bedState(left + right));
 	// Seen from the purl side, the group at the left is the one at the right of the knit side.
-	return unlike('lean on the knit side', leanMade(trace, left), expect.leanOnKnitSide);
+	return (
+		checkRefused('machine', [left, right], expect) ??
+		(expect.error ? undefined : unlike('lean on the knit side', leanMade(trace, left), expect.leanOnKnitSide))
+	);
 }
 
 /** Crossings in a left-handed pair of hands, or made on the wrong side: what they are on the right side. */
