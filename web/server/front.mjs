@@ -176,8 +176,7 @@ export async function startFront(build, env) {
 		}
 
 		const isDoor = path === '/health/ready' || (!isRead && /^\/(?:sign-in|sign-up|recover|account)(?:\/|$)/.test(path));
-		const isLong =
-			path === BRINGS_BACK || /^\/(?:(?:lessons|swatches)\/[^/]+\/handout|account\/export)$/.test(path);
+		const isLong = path === BRINGS_BACK || /^\/(?:(?:lessons|swatches)\/[^/]+\/handout|account\/export)$/.test(path);
 		/** @type {'door' | 'long' | 'page'} */
 		const kind = isDoor ? 'door' : isLong ? 'long' : 'page';
 		let left = false;
