@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { twoGroups } from '@pond-loop/core/crossing';
 	import { hand, perform } from '@pond-loop/core/craft';
 	import { drawStage } from '@pond-loop/core/drawing';
 	import { lengthName, needleName } from '@pond-loop/core/measure';
@@ -14,15 +15,9 @@
 	}
 	const { style, light }: Props = $props();
 
-	// The same crossing in every school that has a name for it, and the nearest one elsewhere.
-	const NAMES: Readonly<Record<HouseStyle['school'], string>> = {
-		slash: '2/1 LPC',
-		'total-front-back': 'T3F',
-		'total-right-left': 'T3L',
-		'held-front-back': 'T2F',
-		twist: 'LT',
-	};
-	const name = $derived(NAMES[style.school]);
+	/** The same crossing in every school that has a name for it, and an example of its own elsewhere. */
+	const SHOWN = twoGroups({ front: 2, behind: 1, lean: 'left', behindWork: 'p' });
+	const name = $derived(SCHOOLS[style.school].write(SHOWN) ?? SCHOOLS[style.school].examples[0]!);
 	const reading = $derived(readName(name, style.school));
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
 	const way = $derived(shown && wayIn(style, shown.made));
