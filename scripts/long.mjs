@@ -18,6 +18,14 @@ await sweep(
 	['vitest', 'run', '--project', 'core', 'core/swatch/hostile.test.ts', '--testTimeout=3600000'],
 	{ POND_LOOP_RUNS: '100000' },
 );
+await sweep(
+	'the search against trying everything',
+	'npx',
+	['vitest', 'run', '--project', 'core', 'core/handling/search'],
+	{
+		POND_LOOP_LONG: 'yes',
+	},
+);
 await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);
 await sweep('kills of server and database', process.execPath, ['scripts/long/kills.mjs']);
 console.log(`\n${passed} passed, ${failed} failed`);
