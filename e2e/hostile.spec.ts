@@ -90,7 +90,8 @@ test('a megabyte in any field is refused by every door, and the server goes on',
 					id: MEGABYTE,
 				})
 			: await request.fetch(path, { method, data: { title: MEGABYTE } });
-		expect([answer.status(), path]).toEqual([413, path]);
+		// The file of an account may be that large; this one is none.
+		expect([answer.status(), path]).toEqual([path === '/api/bring-back' ? 400 : 413, path]);
 	}
 	const long = 'y'.repeat(20_000);
 	const made = (await (await request.post('/api/lessons', { data: { title: 'Short' } })).json()) as { id: string };

@@ -6,9 +6,10 @@
 import type { SyntaxNode, Tree } from '@lezer/common';
 import type { Span } from '../result.ts';
 import { parser } from './names.parser.js';
-import { WORDS } from './words.ts';
+import { numberIn, WORDS } from './words.ts';
 
 export interface NamePart extends Span {
+	/** As it stands in the name; a number that is written as a word stands here in figures. */
 	readonly text: string;
 	/** The part's term in the grammar, such as `Count` or `RightCross`. */
 	readonly term: string;
@@ -31,9 +32,19 @@ export interface NameParts {
 	readonly endsEarly: boolean;
 }
 
+/**
+ * The text without signs that say nothing in a name: what ends a line, and the dashes of words such as
+ * `2-st`, `1-over-1` and `right-leaning`. Everything else stays where it stood.
+ */
+const sayingSigns = (text: string): string =>
+	text
+		.replace(/[\s:.;]+$/, '')
+		.replaceAll(/(?<=[a-z])[-‐‑–](?=[a-z])|(?<=\d)[-‐‑–](?=[a-z]{2})|(?<=[a-z]{2})[-‐‑–](?=\d)/gi, ' ');
+
 /** Splits a text into the parts of a name. Total: any string gives an answer. */
 export function nameParts(text: string): NameParts {
-	const tree: Tree = parser.parse(text);
+	const said = sayingSigns(text);
+	const tree: Tree = parser.parse(said);
 	const understood: NamePart[] = [];
 	const unknown: NamePart[] = [];
 	let broken = false;
@@ -41,13 +52,16 @@ export function nameParts(text: string): NameParts {
 	let covered = 0;
 	const leave = (to: number, from: number): void => {
 		// Text in no token at all, such as "$" or "½", is skipped by the parser without a leaf.
-		const gap = text.slice(to, from).trim();
+		const gap = said
+			.slice(to, from)
+			.replaceAll(/[()[\]]/g, ' ')
+			.trim();
 		if (gap) unknown.push({ ...trimmed(text, to, from), text: gap, term: 'Unknown' });
 	};
 	const visit = (node: SyntaxNode): void => {
 		if (node.type.isError) {
 			broken = true;
-			if (node.from === node.to && node.from >= text.trimEnd().length) endsEarly = true;
+			if (node.from === node.to && node.from >= said.length) endsEarly = true;
 		}
 		if (node.firstChild) {
 			for (let child: SyntaxNode | null = node.firstChild; child; child = child.nextSibling) visit(child);
@@ -56,13 +70,15 @@ export function nameParts(text: string): NameParts {
 		if (node.from === node.to || node.type.isTop) return;
 		leave(covered, node.from);
 		covered = node.to;
-		const part = { from: node.from, to: node.to, text: text.slice(node.from, node.to), term: node.name };
+		const written = text.slice(node.from, node.to);
+		const value = node.name === 'Count' ? numberIn(written) : undefined;
+		const part = { from: node.from, to: node.to, text: value === undefined ? written : String(value), term: node.name };
 		const says = saysOf(part);
 		if (says && !node.type.isError && !node.parent?.type.isError) understood.push({ ...part, says });
 		else unknown.push(says ? { ...part, says } : part);
 	};
 	visit(tree.topNode);
-	leave(covered, text.length);
+	leave(covered, text.replace(/[\s:.;]+$/, '').length);
 	const found = tree.topNode.firstChild?.name ?? '';
 	const shape = found in SHAPES ? SHAPES[found as keyof typeof SHAPES] : undefined;
 	const whole = !broken && unknown.length === 0;

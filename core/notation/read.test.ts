@@ -89,7 +89,7 @@ describe('a name that cannot be read', () => {
 
 	it.each([
 		['2/2', 'unfinished'],
-		['RC 2/2', 'out-of-place'],
+		['RC LC 2/2', 'out-of-place'],
 		['2//2 RC', 'out-of-place'],
 		['purple', 'unknown-part'],
 		['½ RC', 'unknown-part'],

@@ -76,7 +76,24 @@ function checkCount(part: NamePart, total: number): Problem | undefined {
 }
 
 const leanOf = (parts: readonly NamePart[]): Lean =>
-	has(parts, 'RightCross', 'RightPurlCross', 'Right', 'RightTwist') ? 'right' : 'left';
+	has(parts, 'RightCross', 'RightPurlCross', 'Right', 'RightTwist', 'RightPurlTwist', 'BackCross', 'Back')
+		? 'right'
+		: 'left';
+
+/** Whether a name says that what lies below is purled. */
+const saysPurl = (parts: readonly NamePart[]): boolean =>
+	has(parts, 'RightPurlCross', 'LeftPurlCross', 'RightPurlTwist', 'LeftPurlTwist', 'Purl', 'FrontPurl', 'BackPurl');
+
+/** Words of one stitch over one, which say nothing of more. */
+const saysTwist = (parts: readonly NamePart[]): boolean =>
+	has(parts, 'Twist', 'RightTwist', 'LeftTwist', 'RightPurlTwist', 'LeftPurlTwist');
+
+/** A number in brackets at the end says how many stitches there are in all. */
+function sizeAtEnd(parts: readonly NamePart[]): NamePart | undefined {
+	const at = parts.findLastIndex((p) => p.term === 'Stitch');
+	const before = parts[at - 1];
+	return before?.term === 'Count' && parts.slice(0, at - 1).some((p) => p.term === 'Count') ? before : undefined;
+}
 
 const SAYS_CENTRE: Readonly<Record<Centre, string>> = {
 	between: 'the centre lies between the outer groups',
@@ -85,6 +102,16 @@ const SAYS_CENTRE: Readonly<Record<Centre, string>> = {
 
 const THREE_PLACES = ['in front', 'in the centre', 'on the other side'] as const;
 
+/** What `k2/p1` says of its groups: whether the back one is purled; in words what is wrong with it. */
+function groupWorks(parts: readonly NamePart[]): { readonly purl?: boolean } | string {
+	const said = parts.flatMap((p, i) =>
+		parts[i + 1]?.term === 'Count' && (p.term === 'Knit' || p.term === 'Purl') ? [p.term] : [],
+	);
+	if (said.length === 0) return {};
+	if (said[0] === 'Purl') return 'A name cannot say that the front group is purled.';
+	return { purl: said.at(-1) === 'Purl' };
+}
+
 const slash: School = {
 	id: 'slash',
 	title: 'Slash names, by look',
@@ -92,9 +119,12 @@ const slash: School = {
 	shape: 'slash',
 	examples: ['2/2 RC', '2/1 LPC', '3 over 3 left cross'],
 	gloss: (parts) => {
-		const numbers = counts(parts);
+		const inAll = sizeAtEnd(parts);
+		const numbers = counts(parts).filter((p) => p !== inAll);
 		const three = numbers.length === 3;
 		return parts.map((p) => {
+			if (p === inAll) return { ...p, says: `${p.text} stitches in all` };
+			if (p.term === 'Twist') return { ...p, says: 'one stitch over one' };
 			if (p.term === 'RightPurlCross' || p.term === 'LeftPurlCross' || p.term === 'Purl') {
 				return three ? { ...p, says: p.says!.replace('the back group', 'the centre') } : p;
 			}
@@ -104,14 +134,32 @@ const slash: School = {
 		});
 	},
 	read: (parts) => {
-		const numbers = counts(parts);
+		const inAll = sizeAtEnd(parts);
+		const numbers = counts(parts).filter((p) => p !== inAll);
 		const total = numbers.reduce((sum, p) => sum + Number(p.text), 0);
 		for (const part of numbers) {
 			const problem = checkCount(part, total);
 			if (problem) return fail(problem);
 		}
 		const lean = leanOf(parts);
-		const purl = has(parts, 'RightPurlCross', 'LeftPurlCross', 'Purl');
+		const works = groupWorks(parts);
+		if (typeof works === 'string') return fail({ code: 'work', what: works, todo: 'Write it as a sentence.' });
+		const purl = works.purl ?? saysPurl(parts);
+		if (inAll && Number(inAll.text) !== total) {
+			return fail({
+				code: 'count',
+				what: `Its groups are ${total} stitches in all, and it says ${inAll.text}.`,
+				todo: 'Correct one of the two.',
+				at: { from: inAll.from, to: inAll.to },
+			});
+		}
+		if (saysTwist(parts) && total !== 2) {
+			return fail({
+				code: 'needs-glossary',
+				what: `A twist is one stitch over one; what one of ${total} stitches is, only the pattern says.`,
+				todo: 'Look in the pattern’s own glossary, then type it as a crossing, such as 2/2 RC.',
+			});
+		}
 		const frontWork: Work = has(parts, 'Tbl') ? 'ktbl' : 'k';
 		const [a, b, c] = numbers.map((p) => Number(p.text)) as [number, number, number?];
 		const underWork: Work = purl ? 'p' : frontWork;
@@ -135,7 +183,7 @@ const slash: School = {
 	},
 	elsewhere: (parts) => {
 		const [a, b, more] = counts(parts).map((p) => Number(p.text));
-		const purl = has(parts, 'RightPurlCross', 'LeftPurlCross', 'Purl');
+		const purl = saysPurl(parts);
 		if (more !== undefined || !has(parts, 'Tbl') || purl) return [];
 		const crossing = twoGroups({ front: a!, behind: b!, lean: leanOf(parts), frontWork: 'ktbl' });
 		return [{ crossing, differs: 'only the front group is knit through the back loop' }];
@@ -161,7 +209,7 @@ const lookWord = (lean: Lean, under: Work | undefined): string =>
 	`${lean === 'right' ? 'R' : 'L'}${under === 'p' ? 'P' : ''}C`;
 
 const isTwist = (parts: readonly NamePart[]): boolean =>
-	has(parts, 'LetterT', 'Twist', 'TwistFront', 'TwistBack', 'Purl', 'RightPurlCross', 'LeftPurlCross');
+	saysPurl(parts) || has(parts, 'LetterT', 'TwistFront', 'TwistBack') || (has(parts, 'Twist') && !has(parts, 'Stitch'));
 
 /** Names whose number counts all the stitches: by hold (F, B) or by look (R, L). */
 function totalSchool(
@@ -175,13 +223,25 @@ function totalSchool(
 	const workOf = (parts: readonly NamePart[]): Work => (isTwist(parts) ? 'p' : 'k');
 	return {
 		...more,
-		gloss: (parts) => parts.map((p) => (p.term === 'Count' ? { ...p, says: `${p.text} stitches in all` } : p)),
+		gloss: (parts) =>
+			parts.map((p) => {
+				if (p.term === 'Twist' && has(parts, 'Stitch')) return { ...p, says: 'one stitch over one, both knit' };
+				return p.term === 'Count' ? { ...p, says: `${p.text} stitches in all` } : p;
+			}),
 		read: (parts) => {
 			const [part] = counts(parts) as [NamePart];
 			const total = totalOf(parts);
 			const problem = checkCount(part, total);
 			if (problem) return fail(problem);
 			const at: Span = { from: part.from, to: part.to };
+			if (total !== 2 && saysTwist(parts) && has(parts, 'Stitch')) {
+				return fail({
+					code: 'needs-glossary',
+					what: `A twist is one stitch over one; what one of ${total} stitches is, only the pattern says.`,
+					todo: 'Look in the pattern’s own glossary, then type it as a crossing, such as 2/2 RC.',
+					at,
+				});
+			}
 			if (total === 1) {
 				return fail({ code: 'count', what: 'One stitch has nothing to cross.', todo: 'Use at least 2.', at });
 			}
@@ -230,7 +290,7 @@ function totalSchool(
 }
 
 const byHold = (parts: readonly NamePart[]): Lean =>
-	has(parts, 'Front', 'CrossFront', 'TwistFront') ? 'left' : 'right';
+	has(parts, 'Front', 'FrontPurl', 'CrossFront', 'TwistFront') ? 'left' : 'right';
 const holdLetter = (lean: Lean): string => (holdSide(lean) === 'front' ? 'F' : 'B');
 
 const totalFrontBack = totalSchool(
@@ -283,11 +343,19 @@ const heldFrontBack: School = {
 const twist: School = {
 	id: 'twist',
 	title: 'Twist words',
-	rule: 'RT and LT are one stitch over one, both knit.',
+	rule: 'RT and LT are one stitch over one, both knit; RPT and LPT purl the lower one.',
 	shape: 'twist',
 	examples: ['RT', 'LT', 'right twist'],
-	gloss: (parts) => parts,
-	read: (parts) => ok(only(twoGroups({ front: 1, behind: 1, lean: leanOf(parts) }))),
+	gloss: (parts) =>
+		parts.map((p) =>
+			p.term === 'Twist' || p.term === 'LetterT'
+				? { ...p, says: `one stitch over one, ${saysPurl(parts) ? 'the lower one purled' : 'both knit'}` }
+				: p.term === 'Purl'
+					? { ...p, says: 'the lower one is purled' }
+					: p,
+		),
+	read: (parts) =>
+		ok(only(twoGroups({ front: 1, behind: 1, lean: leanOf(parts), behindWork: saysPurl(parts) ? 'p' : 'k' }))),
 	write: (c) => {
 		const g = groupsAndWork(c);
 		if (!g || c.n !== 2 || g.frontWork !== 'k' || g.behindWork !== 'k') return undefined;

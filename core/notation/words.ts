@@ -17,23 +17,31 @@ const table: readonly (readonly [words: string, term: number, says: string])[] =
 	['lc', terms.LeftCross, 'leans left, all knit'],
 	['rpc', terms.RightPurlCross, 'leans right, the back group is purled'],
 	['lpc', terms.LeftPurlCross, 'leans left, the back group is purled'],
+	['fc', terms.FrontCross, 'the first group is held in front, so it leans left'],
+	['bc', terms.BackCross, 'the first group is held at the back, so it leans right'],
 	['r right', terms.Right, 'leans right'],
 	['l left', terms.Left, 'leans left'],
+	['leaning', terms.Leaning, 'the way it leans'],
+	['k knit', terms.Knit, 'knit'],
 	['p purl', terms.Purl, 'the back group is purled'],
-	['cross', terms.Cross, 'a crossing'],
+	['cross crossing cr', terms.Cross, 'a crossing'],
 	['cable', terms.Cable, 'a crossing, all knit'],
-	['twist', terms.Twist, 'a crossing, the back group is purled'],
+	['twist tw', terms.Twist, 'a crossing, the back group is purled'],
 	['c', terms.LetterC, 'a crossing, all knit'],
 	['t', terms.LetterT, 'a crossing, the back group is purled'],
 	['cf', terms.CrossFront, 'a crossing, all knit, the first group held in front'],
 	['cb', terms.CrossBack, 'a crossing, all knit, the first group held at the back'],
 	['tf', terms.TwistFront, 'the back group is purled, the first group held in front'],
 	['tb', terms.TwistBack, 'the back group is purled, the first group held at the back'],
-	['f front forward', terms.Front, 'the first group is held in front'],
-	['b back', terms.Back, 'the first group is held at the back'],
+	['f front forward forwards', terms.Front, 'the first group is held in front'],
+	['fp', terms.FrontPurl, 'the first group is held in front, the back group is purled'],
+	['bp', terms.BackPurl, 'the first group is held at the back, the back group is purled'],
+	['b back backward backwards', terms.Back, 'the first group is held at the back'],
 	['x over', terms.TimesOrOver, 'over'],
 	['rt', terms.RightTwist, 'one stitch over one, leaning right, both knit'],
 	['lt', terms.LeftTwist, 'one stitch over one, leaning left, both knit'],
+	['rpt', terms.RightPurlTwist, 'one stitch over one, leaning right, the lower one purled'],
+	['lpt', terms.LeftPurlTwist, 'one stitch over one, leaning left, the lower one purled'],
 	['st sts stitch stitches', terms.Stitch, 'stitches in all'],
 	['centre center', terms.Centre, 'the centre group'],
 	['between', terms.LiesBetween, 'lies between the outer groups'],
@@ -41,9 +49,17 @@ const table: readonly (readonly [words: string, term: number, says: string])[] =
 	['tbl', terms.Tbl, 'every knit stitch through the back loop'],
 ];
 
+/** Numbers as words, as in “one over two”. */
+const NUMBERS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
+export const numberIn = (word: string): number | undefined => {
+	const at = NUMBERS.indexOf(word.toLowerCase());
+	return at === -1 ? undefined : at + 1;
+};
+
 export const WORDS: ReadonlyMap<string, NameWord> = new Map(
 	table.flatMap(([words, term, says]) => words.split(' ').map((word) => [word, { term, says }] as const)),
 );
 
 /** The grammar's question: which part is this word? -1 when it is none that names use. */
-export const wordTerm = (word: string): number => WORDS.get(word.toLowerCase())?.term ?? -1;
+export const wordTerm = (word: string): number =>
+	WORDS.get(word.toLowerCase())?.term ?? (numberIn(word) === undefined ? -1 : terms.numberWord);
