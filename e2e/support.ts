@@ -159,3 +159,6 @@ export function crossingNamed(text: string): Crossing {
 	if (!read.ok) throw new Error(`${text} was not read`);
 	return read.crossing;
 }
+
+/** Whether everything is tried in every light, width and lean, as `npm run test:long` does. */
+export const isLong = process.env['POND_LOOP_LONG'] === 'yes';

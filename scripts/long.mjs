@@ -26,6 +26,9 @@ await sweep(
 		POND_LOOP_LONG: 'yes',
 	},
 );
+await sweep('what is seen, in every light, width and lean', 'npx', ['playwright', 'test', 'crossing', 'crafts'], {
+	POND_LOOP_LONG: 'yes',
+});
 await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);
 await sweep('kills of server and database', process.execPath, ['scripts/long/kills.mjs']);
 console.log(`\n${passed} passed, ${failed} failed`);
