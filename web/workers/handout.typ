@@ -105,11 +105,23 @@
     heading(level: 3, b.title)
     let across = abreast(b.frames.map(f => f.picture), if large { 2 } else { 3 })
     let each = (width - gap * (across - 1)) / across
-    in-rows(b.frames.enumerate().map(((i, f)) => [
-      #picture(f.picture, each)
-      #v(0.35em, weak: true)
-      #text(size: 0.9em)[#if i > 0 [*#i.* ]#f.caption]
-    ]), across)
+    let said(i, f) = text(size: 0.9em)[#if i > 0 [*#i.* ]#f.caption]
+    if across == 1 {
+      // Alone in its row, a picture is as wide as its words ask for, and what is said stands beside it.
+      let least = calc.max(..b.frames.map(f => f.picture.least)) * 1pt
+      let wide = calc.min(width * 0.7, calc.max(least, width * 0.5))
+      for (i, f) in b.frames.enumerate() {
+        block(breakable: false, above: 0.9em, grid(
+          columns: (wide, 1fr), gutter: gap, align: (top, horizon), picture(f.picture, wide), said(i, f),
+        ))
+      }
+    } else {
+      in-rows(b.frames.enumerate().map(((i, f)) => [
+        #picture(f.picture, each)
+        #v(0.35em, weak: true)
+        #said(i, f)
+      ]), across)
+    }
   }
   else if b.kind == "comparison" {
     let across = if b.sides.any(s => s.wide) { abreast(b.sides.map(s => s.picture), 2) } else { calc.min(3, b.sides.len()) }

@@ -21,7 +21,7 @@ const CELL = { ordinary: 15, large: 24 } as const;
 /** Units of a cell in a drawing of a chart. */
 const CELL_UNITS = 24;
 /** As much larger as the words of a stage are drawn, so that two of them stand beside each other. */
-const TEXT_SCALE = 2.4;
+const TEXT_SCALE = 2.05;
 /** Points: no picture is taller, so that no page ends far above its foot. */
 const MOST_TALL = 225;
 
