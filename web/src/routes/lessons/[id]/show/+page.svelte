@@ -151,7 +151,7 @@
 			{/key}
 		{/if}
 	</div>
-	<footer class="flex items-center justify-between gap-4 text-[1rem]">
+	<footer class="bg-base-100 sticky bottom-0 flex items-center justify-between gap-4 py-1 text-[1rem]">
 		<button type="button" class="pill pill-soft" disabled={at === 0} onclick={() => go(at - 1)}>Back</button>
 		<span class="quiet hidden sm:inline"
 			><kbd class="kbd-small">Page ↓</kbd> on, <kbd class="kbd-small">B</kbd> black, <kbd class="kbd-small">F</kbd> full screen</span
