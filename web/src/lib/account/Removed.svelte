@@ -34,9 +34,6 @@
 		after(await send('DELETE', '/api/removed', { kind, id }, DONE));
 </script>
 
-{#if removed.length === 0}
-	<p class="quiet">Nothing. What you take off your lists stays here until you erase it.</p>
-{:else}
 	<ul data-testid="removed">
 		{#each removed as one (one.id)}
 			<li class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0">
@@ -62,5 +59,4 @@
 			</li>
 		{/each}
 	</ul>
-{/if}
-{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
+{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>

@@ -5,7 +5,6 @@
 	import { accountForm } from '$lib/account/account-form';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
-	import Removed from '$lib/account/Removed.svelte';
 	import Confirm from '$lib/account/Confirm.svelte';
 	import PasswordField from '$lib/account/PasswordField.svelte';
 	import Codes from '$lib/account/Codes.svelte';
@@ -168,7 +167,12 @@
 	</AccountSection>
 
 	<AccountSection title="Removed">
-		<Removed removed={data.removed} />
+		{#if data.removed.length === 0}<p class="quiet">
+				Nothing. What you take off your lists stays here until you erase it.
+			</p>
+		{:else}
+			{#await import('$lib/account/Removed.svelte') then { default: Removed }}<Removed removed={data.removed} />{/await}
+		{/if}
 	</AccountSection>
 
 	<AccountSection title="Leave">
