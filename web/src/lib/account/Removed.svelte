@@ -34,29 +34,29 @@
 		after(await send('DELETE', '/api/removed', { kind, id }, DONE));
 </script>
 
-	<ul data-testid="removed">
-		{#each removed as one (one.id)}
-			<li class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0">
-				<span class="min-w-0">
-					<span class="block font-semibold break-words">{one.title}</span>
-					<span class="quiet text-sm">{NOUNS[one.kind]}, {sizeOf(one.bytes)}, removed {dayOf(one.removedAt)}</span>
-				</span>
-				<span class="flex flex-wrap gap-x-5">
-					<button type="button" class="wordlink font-semibold" onclick={() => back(one)}
-						>Bring back<span class="sr-only"> {one.title}</span></button
+<ul data-testid="removed">
+	{#each removed as one (one.id)}
+		<li class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0">
+			<span class="min-w-0">
+				<span class="block font-semibold break-words">{one.title}</span>
+				<span class="quiet text-sm">{NOUNS[one.kind]}, {sizeOf(one.bytes)}, removed {dayOf(one.removedAt)}</span>
+			</span>
+			<span class="flex flex-wrap gap-x-5">
+				<button type="button" class="wordlink font-semibold" onclick={() => back(one)}
+					>Bring back<span class="sr-only"> {one.title}</span></button
+				>
+				{#if sure === one.id}
+					<button type="button" class="wordlink text-error font-semibold" onclick={() => erase(one)}
+						>Yes, erase it for good</button
 					>
-					{#if sure === one.id}
-						<button type="button" class="wordlink text-error font-semibold" onclick={() => erase(one)}
-							>Yes, erase it for good</button
-						>
-						<button type="button" class="wordlink" onclick={() => (sure = undefined)}>No</button>
-					{:else}
-						<button type="button" class="wordlink" onclick={() => (sure = one.id)}
-							>Erase<span class="sr-only"> {one.title}</span></button
-						>
-					{/if}
-				</span>
-			</li>
-		{/each}
-	</ul>
-{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>
+					<button type="button" class="wordlink" onclick={() => (sure = undefined)}>No</button>
+				{:else}
+					<button type="button" class="wordlink" onclick={() => (sure = one.id)}
+						>Erase<span class="sr-only"> {one.title}</span></button
+					>
+				{/if}
+			</span>
+		</li>
+	{/each}
+</ul>
+{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
