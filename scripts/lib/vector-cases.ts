@@ -110,6 +110,34 @@ const RowsCase = z.object({
 	}),
 });
 
+const PatternCase = z.object({
+	id: z.string().optional(),
+	castOn: z.number(),
+	shape: z.enum(['flat', 'round']),
+	dialect: z.string(),
+	text: z.string(),
+	expect: z.union([
+		z.object({ error: z.literal(true) }),
+		z.object({
+			error: z.undefined().optional(),
+			rows: z.array(
+				z.object({
+					faces: z.string(),
+					crossings: z.array(
+						z.object({
+							at: z.number(),
+							n: z.number(),
+							order: z.array(z.number()),
+							over: z.array(z.array(z.number())),
+							work: z.array(z.string()),
+						}),
+					),
+				}),
+			),
+		}),
+	]),
+});
+
 const StrandsCase = z.object({
 	id: z.string().optional(),
 	columns: z.number(),
@@ -132,6 +160,8 @@ export interface Verdict {
 export function checkCase(one: unknown, index: number): Verdict {
 	const rows = RowsCase.safeParse(one);
 	if (rows.success) return { id: rows.data.id ?? `#${index + 1}`, why: checkRows(rows.data) };
+	const pattern = PatternCase.safeParse(one);
+	if (pattern.success) return { id: pattern.data.id ?? `#${index + 1}`, why: checkPattern(pattern.data) };
 	const strands = StrandsCase.safeParse(one);
 	if (strands.success) return { id: strands.data.id ?? `#${index + 1}`, why: checkStrands(strands.data) };
 	const names = NamesCase.safeParse(one);
@@ -170,6 +200,31 @@ function checkRows({ castOn, shape, dialect, rows, expect }: z.infer<typeof Rows
 	return (
 		(expect.counts && unlike('counts', counts, expect.counts)) ?? (expect.faces && unlike('faces', faces, expect.faces))
 	);
+}
+
+/** A whole pattern as people write it: every row worked, in its order, or refused in words. */
+function checkPattern({ castOn, shape, dialect, text, expect }: z.infer<typeof PatternCase>): string | undefined {
+	const done = worked([text], castOn, shape, dialect);
+	const [wrong] = done.problems.filter((p) => p.weight === 'error');
+	if (expect.error) return wrong ? undefined : `read as ${done.rows.length} rows, but it must be refused`;
+	if (wrong) return `row ${wrong.row}: ${wrong.what}`;
+	if (done.rows.length !== expect.rows.length) return `${done.rows.length} rows, not ${expect.rows.length}`;
+	for (const [i, wanted] of expect.rows.entries()) {
+		const row = done.rows[i]!;
+		const crossings = row.crossings.map(({ at, crossing: { n, order, over, work } }) => ({
+			at: at + 1,
+			n,
+			order,
+			over,
+			work,
+		}));
+		const faces = row.stitches.map((s) => s.face).join('');
+		const off =
+			unlike(`faces of row ${i + 1}`, faces, wanted.faces) ??
+			unlike(`crossings of row ${i + 1}`, JSON.parse(JSON.stringify(crossings)), wanted.crossings);
+		if (off) return off.slice(0, 300);
+	}
+	return undefined;
 }
 
 function checkStrands({ columns, dialect, rows, expect }: z.infer<typeof StrandsCase>): string | undefined {

@@ -5,6 +5,7 @@
 
 import type { Side } from '../../crossing/index.ts';
 import type { Problem, Span } from '../../result.ts';
+import { plainly } from './plainly.ts';
 import { parser } from './sentence.parser.js';
 
 /** The longest sentence that is read, in characters. */
@@ -37,6 +38,11 @@ export interface Clause {
 	readonly beside?: { readonly where: 'nearer' | 'further'; readonly which: HolderName };
 	/** Of the stitches on a holder, those in its middle or next to the left needle are meant. */
 	readonly inner: boolean;
+	/** Of the stitches on a holder, the one at the other end, or the one of this number from the right. */
+	readonly rightmost: boolean;
+	readonly nth?: number;
+	/** Something is worked into a stitch, as when two are made of one. */
+	readonly into: boolean;
 	readonly tbl: boolean;
 	readonly knitwise: boolean;
 	/** After "then", a bracket or a full stop: what follows up to "from cn" may all come from there. */
@@ -61,10 +67,14 @@ const VERBS: Readonly<Record<string, Verb>> = {
 };
 
 /** The clauses of a sentence in their order, and a problem for each word that sentences do not use. Total, and linear in the text. */
-export function clausesOf(text: string): {
+export function clausesOf(typed: string): {
 	readonly clauses: readonly Clause[];
 	readonly problems: readonly Problem[];
+	/** Parts that were read past: names, sizes and remarks. */
+	readonly past: readonly Span[];
 } {
+	const { text, at, past } = plainly(typed);
+	const place = ({ from, to }: Span): Span => ({ from: at[from]!, to: Math.max(at[from]!, at[to]!) });
 	const { segments, problems } = segmentsOf(text);
 	const clauses: Clause[] = [];
 	for (const { tokens, opens, closed } of segments) {
@@ -74,7 +84,11 @@ export function clausesOf(text: string): {
 		const last = clauses.at(-1);
 		if (last) clauses[clauses.length - 1] = completed(last, readArguments(tokens), closed);
 	}
-	return { clauses, problems };
+	return {
+		clauses: clauses.map((c) => ({ ...c, at: place(c.at) })),
+		problems: problems.map((p) => (p.at ? { ...p, at: place(p.at) } : p)),
+		past,
+	};
 }
 
 /** A clause with what is said after it without a verb of its own. */
@@ -181,6 +195,8 @@ function readArguments(tokens: readonly Token[]): Arguments {
 		several: false,
 		single: false,
 		inner: false,
+		rightmost: false,
+		into: false,
 		tbl: false,
 		knitwise: false,
 	};
@@ -238,13 +254,23 @@ function readArguments(tokens: readonly Token[]): Arguments {
 			continue;
 		}
 		switch (token.term) {
-			case 'Count':
-				found.count ??= Number(token.text);
+			case 'Count': {
+				const next = tokens[i + 1];
+				const isNth = next?.from === token.to && (next.term === 'Suffix' || next.text === 'st');
+				if (isNth) {
+					found.nth = Number(token.text);
+					i += 1;
+				} else found.count ??= Number(token.text);
 				break;
+			}
 			case 'Number':
 				found.count ??= token.text === 'all' ? 'all' : NUMBERS.indexOf(token.text) + 1;
 				break;
+			case 'RightMost':
+				found.rightmost = true;
+				break;
 			case 'Stitch':
+				if (preposition === 'to' && tokens[i - 1]?.term !== 'Loop') found.into = true;
 				if (token.text === 'sts' || token.text === 'stitches') found.several = true;
 				else found.single = true;
 				break;

@@ -15,6 +15,8 @@ export interface SentenceReading {
 	readonly trace: Trace;
 	/** What was taken for said, where the sentence does not say it; empty when it says everything. */
 	readonly differs: string;
+	/** Parts of the text that were read past, such as a name before the sentence. */
+	readonly past?: readonly Span[];
 }
 
 /** What the sentence does not say, settled one way. */
@@ -45,7 +47,7 @@ export function readSentence(text: string): Result<readonly SentenceReading[]> {
 			todo: 'Paste only the sentence of one crossing.',
 		});
 	}
-	const { clauses, problems } = clausesOf(text);
+	const { clauses, problems, past } = clausesOf(text);
 	if (problems.length > 0) return fail(...problems);
 	if (clauses.length === 0) {
 		return fail({
@@ -55,10 +57,10 @@ export function readSentence(text: string): Result<readonly SentenceReading[]> {
 		});
 	}
 	const literal = runClauses(clauses);
-	if (literal.ok) return literal;
-	const shared = withSharedSources(clauses);
+	const shared = literal.ok ? undefined : withSharedSources(clauses);
 	const second = shared && runClauses(shared);
-	return second?.ok ? second : literal;
+	const run = second?.ok ? second : literal;
+	return run.ok && past.length > 0 ? ok(run.value.map((r) => ({ ...r, past }))) : run;
 }
 
 /** Every reading of the clauses as they stand. */
@@ -133,6 +135,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 	/** Clauses that only say where a holder hangs that was just filled: they are done with the filling. */
 	const lookedUp = new Set<Clause>();
 	let returned = 0;
+	/** Put back on the left needle from the end of a holder that is worked first. */
+	let farEnd: { readonly holder: HolderId; readonly count: number } | undefined;
 	let yarn: 'front' | 'behind' = 'behind';
 
 	const inUse = (): HolderId[] => IDS.filter((id) => (hanging.get(id)?.count ?? 0) > 0);
@@ -145,9 +149,11 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 					? IDS.find((id) => id !== last)
 					: undefined;
 	/** The holder that a clause speaks of, among those with stitches on them. */
-	const meant = (which: HolderName, at: Span): Result<HolderId> => {
-		const id = named(which);
+	const meant = (which: HolderName, at: Span, side?: Side): Result<HolderId> => {
 		const ready = inUse();
+		const there = side && ready.filter((r) => hanging.get(r)!.side === side);
+		// “From the back cn”: where it hangs tells which one.
+		const id = named(which) ?? (ready.length > 1 && there?.length === 1 ? there[0] : undefined);
 		if (id && ready.includes(id)) return ok(id);
 		if (id) return problem(at, `There is nothing on the ${ORDINALS[id]} holder here.`, 'Slip stitches to it first.');
 		if (ready.length === 1) return ok(ready[0]!);
@@ -196,16 +202,26 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 		const announcedHere = verb === 'slip' && !clause.target && !clause.source ? announced?.holder : undefined;
 		const toHolder = clause.target?.kind === 'holder' ? clause.target : announcedHere;
 		if (works) {
+			if (clause.into && clause.count !== undefined)
+				return problem(
+					clause.at,
+					'Something is worked into one stitch more than once.',
+					'A crossing keeps its number of stitches: make them before it or after it.',
+				);
 			if (from?.kind === 'right')
 				return problem(
 					clause.at,
 					'Stitches on the right needle are worked already.',
 					'Say where they come from: the cn, or the left needle.',
 				);
-			const source = fromHolder ? meant(fromHolder.which, clause.at) : ok('left' as const);
+			// What was put back from the far end of a holder is worked as it comes from there.
+			const source = fromHolder
+				? meant(fromHolder.which, clause.at, clause.side)
+				: ok(farEnd && farEnd.count > 0 ? farEnd.holder : ('left' as const));
 			if (!source.ok) return source;
 			const off = source.value;
-			const there = off === 'left' ? returned : hanging.get(off)!.count;
+			const isFarEnd = !fromHolder && off !== 'left';
+			const there = off === 'left' ? returned : isFarEnd ? farEnd!.count : hanging.get(off)!.count;
 			const count =
 				clause.count === 'all' || (clause.count === undefined && clause.several) ? there : (clause.count ?? 1);
 			if (count < 1 || count > MAX_STITCHES)
@@ -225,9 +241,12 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 				from: off,
 				stitch: verb === 'knit' ? 'k' : 'p',
 				leg: clause.tbl ? 'back' : 'front',
+				// “From the other end of the cn”: the one next to the left needle comes first.
+				...(fromHolder && clause.inner && there > 1 ? { end: 'far' as const } : {}),
 			};
 			for (let n = 0; n < count; n++) moves.push({ move, at: clause.at });
 			if (off === 'left') returned = Math.max(0, returned - count);
+			else if (isFarEnd) farEnd = undefined;
 			else hanging.get(off)!.count -= count;
 		} else if (
 			(verb === 'slip' && toHolder && !fromHolder) ||
@@ -264,14 +283,28 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (!source.ok) return source;
 			const there = hanging.get(source.value)!.count;
 			const count =
-				clause.count === 'all' || (clause.count === undefined && (clause.several || !(clause.inner || clause.single)))
+				clause.count === 'all' ||
+				(clause.count === undefined &&
+					(clause.several || !(clause.inner || clause.single || clause.rightmost || clause.nth !== undefined)))
 					? there
 					: (clause.count ?? 1);
 			if (count > there)
 				return problem(clause.at, `The holder has ${many(there)}, and ${many(count)} are put back.`, 'Put back fewer.');
-			moves.push({ move: { kind: 'return', from: source.value, count }, at: clause.at });
+			if (clause.nth !== undefined && clause.nth !== 1 && clause.nth !== there)
+				return problem(
+					clause.at,
+					`Stitch ${clause.nth} of the ${there} on the holder is at neither end of it.`,
+					'Take one from an end.',
+				);
 			hanging.get(source.value)!.count -= count;
-			returned += count;
+			if (clause.rightmost || (clause.nth === 1 && there > 1)) {
+				if (count > 1)
+					return problem(clause.at, 'From that end stitches are put back one by one.', 'Put back one at a time.');
+				farEnd = { holder: source.value, count };
+			} else {
+				moves.push({ move: { kind: 'return', from: source.value, count }, at: clause.at });
+				returned += count;
+			}
 		} else if (clause.side !== undefined || clause.beside !== undefined) {
 			if (inUse().length === 0 && verb === 'hold') {
 				// Said before the stitches are slipped: "with cn held in back, sl 2 to cn".
