@@ -149,7 +149,7 @@ function explicit(worked: Worked, changed: readonly (readonly Unit[] | undefined
 		const base = { numbers: [row.number], body: row.line.body, from: row.line.from, to: row.line.to, side: row.side };
 		return { ...base, items: units ? units.map((u) => itemOf(u, row.line)) : row.line.items };
 	});
-	return { rows, repeats: [], glossary: { entries: [], problems: [] }, problems: [] };
+	return { rows, repeats: [], glossary: { entries: [], problems: [] }, problems: [], past: [] };
 }
 
 function itemOf(unit: Unit, { from, to }: RowLine): Item {

@@ -86,7 +86,10 @@ export function workRows(
 	}
 	const { planned, repeats } = plan(text, problems);
 	const turned = isTurned({ shape, craft });
-	const firstSide: RowSide = planned[0]?.line.side === 'WS' && turned ? 'WS' : 'RS';
+	// Odd rows are on the right side, unless the first one says otherwise.
+	const begins = planned[0];
+	const isOther = begins?.line.side !== undefined && (begins.line.side === 'RS') !== (begins.number % 2 === 1);
+	const firstSide: RowSide = isOther && turned ? 'WS' : 'RS';
 	const rows: WorkedRow[] = [];
 	let stitches: readonly WorkedStitch[] = Array.from({ length: castOn }, () => CAST_ON);
 	let markers: readonly number[] = [];
@@ -264,7 +267,9 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 	const made = new Map<number, Planned>();
 	const repeats: RepeatShown[] = [];
 	const lineFor = (n: number): RowLine | undefined =>
-		told.get(n) ?? everies.find((e) => e.every === 'any' || (e.every === 'WS') === (n % 2 === 0));
+		told.get(n) ??
+		text.rows.find((r) => r.each && n > r.numbers[0]! && (n - r.numbers[0]!) % r.each === 0) ??
+		everies.find((e) => e.every === 'any' || (e.every === 'WS') === (n % 2 === 0));
 	const used = new Set<(typeof text.repeats)[number]>();
 	/** Rows that a repeat fills, up to the next one that is told. */
 	const fills = new Map<(typeof text.repeats)[number], number>();
@@ -276,7 +281,20 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 		return true;
 	};
 	let place = 0;
-	for (let n = 1; n <= highest; n++) {
+	// A pattern may begin further on, as when one row of many is asked about.
+	const start = told.has(0) ? 0 : (numbers[0] ?? 1) > 2 && everies.length === 0 ? numbers[0]! : 1;
+	if (start > 1) {
+		const line = told.get(start)!;
+		problems.push({
+			row: start,
+			weight: 'note',
+			reason: 'begins-later',
+			what: `It begins with row ${start}.`,
+			todo: `Rows 1 to ${start - 1} are not here: the cast-on is taken for what they leave.`,
+			...(line.label ?? line.body),
+		});
+	}
+	for (let n = start; n <= highest; n++) {
 		while (place < numbers.length && numbers[place]! <= n) place += 1;
 		const next = numbers[place] ?? Infinity;
 		// A repeat that stands before the next row that is told goes on up to it.

@@ -131,7 +131,26 @@ function fixesFor(
 	return close.slice(0, 2).map((c) => ({ title: `Write ${c.name}`, text: c.name }));
 }
 
-const NUMBERS: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3, one: 1, two: 2, three: 3, four: 4 };
+const NUMBERS: Readonly<Record<string, number>> = {
+	once: 1,
+	twice: 2,
+	thrice: 3,
+	one: 1,
+	two: 2,
+	three: 3,
+	four: 4,
+	five: 5,
+	six: 6,
+	seven: 7,
+	eight: 8,
+	nine: 9,
+	ten: 10,
+	eleven: 11,
+	twelve: 12,
+};
+/** A number of stitches as a word. */
+const wordNumber = (text: string | undefined): number | undefined =>
+	text !== undefined && !/^(?:once|twice|thrice)$/i.test(text) ? NUMBERS[text.toLowerCase()] : undefined;
 const MOST_TIMES = 1000;
 /** Words of a name that are looked at together, such as `3 over 3 right cross`. */
 const MOST_WORDS = 7;
@@ -168,7 +187,7 @@ const SLIPPED_HOW = new Set(['wyif', 'wyib', 'purlwise', 'pwise', 'knitwise', 'k
 const AS_THEY_STAND = [
 	/^knits? (the )?knits?( sts| stitches)?( and| &|,)? purls? (the )?purls?( sts| stitches)?$/,
 	/^k (the )?(ks?|knits?)( sts| stitches)?( and| &|,)? p (the )?(ps?|purls?)( sts| stitches)?$/,
-	/^(work )?(all )?((sts|stitches) )?as (they|it) (stands?|appears?|presents?|faces?|comes?)$/,
+	/^(work )?(all )?((the )?(sts|stitches) )?as (they|it) (stands?|appears?|presents? themselves|presents?|faces? you|faces?|comes?)$/,
 	/^(work )?(all )?(sts |stitches )?as (set|established|they appear)$/,
 	/^(rib|work) as set$/,
 ];
@@ -235,13 +254,18 @@ export class ItemReader {
 						break;
 					}
 					const inner = this.#items(tokens.slice(i + 1, back));
-					const { until, next } = this.#until(tokens, back + 1, true);
+					const { until: said, next: beyond } = this.#until(tokens, back + 1, true);
+					const ending = this.#ending(tokens, beyond);
+					const next = ending ?? beyond;
+					// “rep from *, end p2”: up to as many as the end takes.
+					const taken = ending === undefined || said ? undefined : takenBy(this.#items(tokens.slice(next)));
+					const until = said ?? (taken === undefined ? undefined : { kind: 'last' as const, left: taken });
 					items.push({
 						kind: 'star',
 						items: inner,
 						until: until ?? { kind: 'end' },
 						from: token.from,
-						to: tokens[next - 1]!.to,
+						to: tokens[beyond - 1]!.to,
 					});
 					i = next;
 					break;
@@ -256,6 +280,17 @@ export class ItemReader {
 					i = this.#until(tokens, i + 1, true).next;
 					break;
 				case 'Group': {
+					// “C4F (4 sts)”: how many it takes, which must be what it takes.
+					const before = items.at(-1);
+					const size = /^[([{]\s*(\d{1,4})\s*(?:sts?|stitch|stitches)\s*[)\]}]$/i.exec(token.text);
+					if (size && before?.kind === 'crossing') {
+						if (Number(size[1]) !== before.crossing.n) {
+							const what = `${before.name} takes ${before.crossing.n} stitches, and ${size[1]} are said.`;
+							this.#complain(token, 'size', what, 'Correct one of the two.');
+						}
+						i += 1;
+						break;
+					}
 					const inner = this.#items(this.#tokens(token.node));
 					const { until, next } = this.#until(tokens, i + 1, false);
 					const times = until?.kind === 'times' ? until.times : 1;
@@ -276,6 +311,15 @@ export class ItemReader {
 			}
 		}
 		return items;
+	}
+
+	/** Behind a repeat, `, end with p2` or `ending k2`: the place of what it ends with. */
+	#ending(tokens: readonly Token[], at: number): number | undefined {
+		let i = at;
+		while (tokens[i]?.name === 'Comma' || tokens[i]?.name === 'Semicolon') i += 1;
+		if (tokens[i]?.name !== 'Term' || !/^end(?:s|ing)?$/i.test(tokens[i]!.text)) return undefined;
+		i += 1;
+		return tokens[i]?.text.toLowerCase() === 'with' ? i + 1 : i;
 	}
 
 	/** Reads what begins at a word; gives the place of the next token. */
@@ -361,6 +405,13 @@ export class ItemReader {
 				next += 1;
 			}
 		}
+		if (read.kind.counted && read.times === undefined && tokens[next]?.name === 'Term') {
+			const many = wordNumber(tokens[next]!.text);
+			if (many !== undefined) {
+				read = { kind: read.kind, times: many };
+				next += 1;
+			}
+		}
 		let { kind } = read;
 		let until: Until | undefined = read.times === undefined ? undefined : { kind: 'times', times: read.times };
 		for (let go = true; go;) {
@@ -404,10 +455,19 @@ export class ItemReader {
 			take(/^(around|across|all)( (the )?(row|rnd|round|sts|stitches))?(?= |$)/) ??
 			take(/^(every|each) (st|stitch)(?= |$)/);
 		if (end) return { until: { kind: 'end' }, next: at };
-		const last = take(/^(to|until) (the )?last( (\d{1,4}|one|two|three|four))? ?(sts?|stitch|stitches)?(?= |$)/);
+		const last = take(
+			/^(to|until) (the )?last( (\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))? ?(sts?|stitch|stitches)?(?= |$)/,
+		);
 		if (last) {
 			const said = last[4];
 			return { until: { kind: 'last', left: said === undefined ? 1 : (NUMBERS[said] ?? Number(said)) }, next: at };
+		}
+		// “p last 3 sts”: so many, and not up to them.
+		const lastOnes = afterStar ? undefined : take(/^(the )?last (\d{1,4}|[a-z]{3,6}) ?(sts?|stitch|stitches)(?= |$)/);
+		if (lastOnes) {
+			const many = NUMBERS[lastOnes[2]!] ?? Number(lastOnes[2]);
+			if (Number.isInteger(many)) return { until: { kind: 'times', times: many }, next: at };
+			at = i;
 		}
 		if (take(/^(to|until) (the )?(next )?(m|marker)(?= |$)/)) return { until: { kind: 'marker' }, next: at };
 		const times =
@@ -445,6 +505,21 @@ export class ItemReader {
 	#complain(at: Span, code: string, what: string, todo: string): void {
 		this.problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
 	}
+}
+
+/** Stitches that items take, where each says how many; nothing where one does not. */
+function takenBy(items: readonly Item[]): number | undefined {
+	let sum = 0;
+	for (const item of items) {
+		if (item.kind === 'crossing') sum += item.crossing.n;
+		else if (item.kind === 'stitch' && item.until.kind === 'times') sum += item.stitch.takes * item.until.times;
+		else if (item.kind === 'group') {
+			const inner = takenBy(item.items);
+			if (inner === undefined) return undefined;
+			sum += inner * item.times;
+		} else if (item.kind !== 'marker') return undefined;
+	}
+	return sum;
 }
 
 /** For each place, that of the next “rep from *” behind it; -1 when there is none. */

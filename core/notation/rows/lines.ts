@@ -11,6 +11,8 @@ import type { SchoolId } from '../schools.ts';
 import { bounded } from './bounded.ts';
 import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
 import { ROWS_LIMITS } from './limits.ts';
+import { plainly } from './plainly.ts';
+import { STITCH_KINDS } from './stitches.ts';
 import { parser } from './rows.parser.js';
 
 export type RowSide = 'RS' | 'WS';
@@ -23,6 +25,8 @@ export interface RowLine extends Span {
 	/** Row numbers, from 1, in the order in which they are written. */
 	readonly numbers: readonly number[];
 	/** Set for “all WS rows” and the like: every row of that side that no other line tells. */
+	/** Told for every so many rows further on as well, up to the last one that is named. */
+	readonly each?: number;
 	readonly every?: RowSide | 'any';
 	/** The side that the line states. */
 	readonly side?: RowSide;
@@ -53,6 +57,8 @@ export interface RowsText {
 	/** The text's own glossary lines before the ones that were handed in. */
 	readonly glossary: Glossary;
 	readonly problems: readonly RowProblem[];
+	/** What was read past: lines about the piece, and sizes behind a row. */
+	readonly past: readonly Span[];
 }
 
 const MOST_NUMBER = ROWS_LIMITS.number;
@@ -67,7 +73,9 @@ export interface RowsContext {
 
 /** Reads a whole text. Total: any text gives an answer. Linear in its length. */
 export function readRows(whole: string, { school, glossary: given, among }: RowsContext): RowsText {
-	const { text, problems: beyond } = whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
+	const { text: kept, problems: beyond } =
+		whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
+	const { text, past, castOn } = kept.length > ROWS_LIMITS.text ? { text: kept, past: [] } : plainly(kept);
 	const problems: RowProblem[] = [...beyond];
 	if (text.length > ROWS_LIMITS.text) {
 		const at = { from: ROWS_LIMITS.text, to: text.length };
@@ -77,7 +85,7 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 			todo: 'Use repeats, or split it into two swatches.',
 			at,
 		});
-		return { rows: [], repeats: [], glossary: given, problems };
+		return { rows: [], repeats: [], glossary: given, problems, past };
 	}
 	const top = parser.parse(text).topNode;
 	const glossary = glossaryOf(text, top, given, problems);
@@ -97,7 +105,8 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 	return {
 		rows: lines.rows,
 		repeats: lines.repeats,
-		...(lines.castOn ? { castOn: lines.castOn } : {}),
+		past,
+		...(lines.castOn ? { castOn: lines.castOn } : castOn ? { castOn } : {}),
 		...(lines.shape ? { shape: lines.shape } : {}),
 		...(lines.bindOff ? { bindOff: lines.bindOff } : {}),
 		glossary,
@@ -128,7 +137,11 @@ const SIDED = /^\s{0,9}(RS|WS)\s{0,9}[:=]/i;
 /** Rows that stand before the first, which have no number here. */
 const BEFORE = /^\s{0,9}(?:set[- ]?up|foundation|preparation)\s{1,9}(?:row|rnd|round)\b[^:=]{0,40}[:=]/i;
 
-const isRow = (line: string): boolean => BARE_NUMBER.test(line) || SIDED.test(line) || BEFORE.test(line);
+/** `Cable row: p3, C8F, p3`: a row by what it is, which is the next one. */
+const NAMED = /^\s{0,9}(?!set[- ]?up|foundation|preparation)[a-z]{1,20}\s{1,3}(?:row|rnd|round)\b[^:=,*]{0,40}[:=]/i;
+
+const isRow = (line: string): boolean =>
+	BARE_NUMBER.test(line) || SIDED.test(line) || BEFORE.test(line) || NAMED.test(line);
 
 function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: RowProblem[]): Glossary {
 	const lines: { at: Span; line: string }[] = [];
@@ -190,9 +203,17 @@ class LineReader {
 				this.#row(at, label, body);
 				return;
 			}
-			case 'Instructions':
-				this.#add({ numbers: [this.#next], body: bodyOf(node), items: this.#items.read(node), ...at });
+			case 'Instructions': {
+				const many = MANY_ROWS.exec(text);
+				const count = many ? Math.min(ROWS_LIMITS.told, Number(many[2])) : 1;
+				const stitch = many && STITCH_KINDS.get(many[1]!.toLowerCase().startsWith('k') ? 'k' : 'p');
+				const items: readonly Item[] = stitch
+					? [{ kind: 'stitch', stitch, until: { kind: 'end' }, ...at }]
+					: this.#items.read(node);
+				const numbers = Array.from({ length: count }, (_, i) => this.#next + i);
+				this.#add({ numbers, body: bodyOf(node), items, ...at });
 				return;
+			}
 			case 'RepeatRows':
 				this.#repeat(at, text);
 				return;
@@ -212,10 +233,8 @@ class LineReader {
 			case 'Glossary':
 				if (BARE_NUMBER.test(text)) this.#bareNumber(at, text);
 				else if (SIDED.test(text)) this.#sided(at, text);
-				else if (BEFORE.test(text)) {
-					const what = `“${shorten(text.slice(0, text.search(/[:=]/)).trim())}” has no number, so it is not worked.`;
-					this.#complain(at, 'unnumbered', what, 'Call it Row 1, and count the others on from it.');
-				}
+				else if (NAMED.test(text)) this.#named(at, text);
+				else if (BEFORE.test(text)) this.#setUp(at, text);
 		}
 	}
 
@@ -243,6 +262,30 @@ class LineReader {
 		this.#add({ numbers, ...(side ? { side } : {}), label: { from: at.from, to: colon + 1 }, body, items, ...at });
 	}
 
+	/** The row before the first one. */
+	#setUp(at: Span, text: string): void {
+		if (this.rows.length > 0) {
+			const what = `“${shorten(text.slice(0, text.search(/[:=]/)).trim())}” has no number, so it is not worked.`;
+			this.#complain(at, 'unnumbered', what, 'Call it Row 1, and count the others on from it.');
+			return;
+		}
+		const [said = ''] = BEFORE.exec(text) ?? [];
+		const side = sideIn(said);
+		const body = { from: at.from + said.length, to: at.to };
+		const items = this.#reparsed(body.from, body.to)?.items ?? [];
+		const label = { from: at.from, to: body.from };
+		this.#add({ numbers: [0], ...(side ? { side } : {}), label, body, items, ...at });
+	}
+
+	#named(at: Span, text: string): void {
+		const [said = ''] = NAMED.exec(text) ?? [];
+		const side = sideIn(said);
+		const body = { from: at.from + said.length, to: at.to };
+		const items = this.#reparsed(body.from, body.to)?.items ?? [];
+		const label = { from: at.from, to: body.from };
+		this.#add({ numbers: [this.#next], ...(side ? { side } : {}), label, body, items, ...at });
+	}
+
 	/** A row that is called by its side is the next one. */
 	#sided(at: Span, text: string): void {
 		const [said = '', word = ''] = SIDED.exec(text) ?? [];
@@ -263,25 +306,32 @@ class LineReader {
 		const told = this.#told > ROWS_LIMITS.told ? [] : numbersIn(said);
 		// “Next row” has no number of its own.
 		const numbers = told.length === 0 && /^\s{0,9}(?:next|following)\b/i.test(said) ? [this.#next] : told;
-		if (EVERY_NTH.test(said)) {
-			const what = 'Rows at such a distance are not read here.';
-			this.#complain(span, 'every-nth', what, 'List them: “Rows 3, 7 and 11:”.');
-			return;
-		}
-		const every = everyIn(said);
+		const [, each] = EVERY_NTH.exec(said) ?? [];
+		const every = each === undefined ? everyIn(said) : undefined;
 		const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
 		const colour = colourIn(said);
-		if (numbers.some((n) => n < 1 || n > MOST_NUMBER)) {
-			this.#complain(span, 'number', `Row numbers go from 1 to ${MOST_NUMBER}.`, 'Correct the number.');
+		if (numbers.some((n) => n < 0 || n > MOST_NUMBER)) {
+			this.#complain(
+				span,
+				'number',
+				`Row numbers go from 0, for a set-up row, to ${MOST_NUMBER}.`,
+				'Correct the number.',
+			);
 			return;
 		}
 		if (!body) {
 			this.#complain(span, 'empty', 'Nothing says how this row is worked.', 'Write its stitches behind the colon.');
 			return;
 		}
+		const like = LIKE_ROWS.exec(this.#text.slice(body.from, body.to));
+		if (like) {
+			this.#alike(numbers, like, { ...(side ? { side } : {}), label: span, body: bodyOf(body), ...at });
+			return;
+		}
 		this.#add({
 			numbers,
 			...(every ? { every } : {}),
+			...(each !== undefined && Number(each) > 0 ? { each: Number(each) } : {}),
 			...(side ? { side } : {}),
 			...(colour ? { colour } : {}),
 			label: span,
@@ -289,6 +339,30 @@ class LineReader {
 			items: this.#items.read(body),
 			...at,
 		});
+	}
+
+	/** Rows that are worked as earlier ones: each as its own, or all as the one. */
+	#alike(
+		numbers: readonly number[],
+		[, first, last]: readonly string[],
+		line: Omit<RowLine, 'numbers' | 'items'>,
+	): void {
+		const from = Number(first);
+		const span = last === undefined ? 1 : Number(last) - from + 1;
+		if (span < 1 || (span > 1 && span !== numbers.length)) {
+			const what = `${numbers.length} rows cannot be worked as rows ${first} to ${last}.`;
+			this.#complain(line.body, 'as-row', what, 'Name as many rows on both sides.');
+			return;
+		}
+		for (const [i, number] of numbers.entries()) {
+			const as = from + (span > 1 ? i : 0);
+			const told = this.rows.find((r) => r.numbers.includes(as));
+			if (!told) {
+				this.#complain(line.body, 'as-row', `Row ${as} is not told before this.`, 'Write its stitches here.');
+				return;
+			}
+			this.#add({ ...line, numbers: [number], items: told.items });
+		}
 	}
 
 	#add(line: RowLine): void {
@@ -369,6 +443,12 @@ const MOST_CAST_ON = 99_999;
 
 const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';
 
+/** `as row 2`, `same as rows 3 and 4`, `rep row 2`. */
+const LIKE_ROWS =
+	/^\s{0,9}(?:work(?:ed)?\s{1,3})?(?:(?:the\s{1,3})?same\s{1,3})?(?:as|like|rep(?:eat)?)\s{1,3}(?:rows?|rnds?|rounds?|r)\.?\s{0,3}(\d{1,4})(?:\s{0,3}(?:-|–|to|and|&|,)\s{0,3}(\d{1,4}))?\s{0,3}\.?\s{0,9}$/i;
+/** `Knit 6 rows.` */
+const MANY_ROWS = /^\s{0,9}(knit|purl|k|p)\s{1,3}(\d{1,3})\s{1,3}(?:rows|rnds|rounds)\s{0,3}\.?\s{0,9}$/i;
+
 /** Until it is so long, in any unit. */
 const LENGTH = /\d\s{0,3}(?:cm|mm|m\b|in\b|ins\b|inch|inches|["”″])|\bmeasures\b|\blong\b/i;
 /** Until there are so many rows in all. */
@@ -403,14 +483,14 @@ function timesIn(text: string): number | undefined {
 }
 
 /** “Row 3 and every following 4th row”. */
-const EVERY_NTH = /\b(?:every|each)\s{1,9}(?:following\s{1,9}|foll\.?\s{1,9})?\d{1,3}(?:st|nd|rd|th)\b/i;
+const EVERY_NTH = /\b(?:every|each)\s{1,9}(?:following\s{1,9}|foll\.?\s{1,9})?(\d{1,3})(?:st|nd|rd|th)\b/i;
 
 /** `3, 7 and 11`, `1-4`; “and all WS rows” has no numbers. */
 function numbersIn(whole: string): number[] {
 	const numbers: number[] = [];
 	// "(14 sts)" tells how many stitches, and no row.
-	const label = whole.replaceAll(/\(\s{0,9}\d{1,4}\s{0,9}(?:sts?|stitch|stitches)\b[^()]{0,40}\)/gi, '');
-	for (const [, from, to] of label.matchAll(/(\d+)(?:\s*(?:-|–|—|to)\s*(\d+))?/g)) {
+	const label = whole.replaceAll(/\([^()]{0,60}\b(?:sts?|stitch|stitches|rows?|rnds?|rounds?)\b[^()]{0,40}\)/gi, '');
+	for (const [, from, to] of label.replace(EVERY_NTH, '').matchAll(/(\d+)(?:\s*(?:-|–|—|to)\s*(\d+))?/g)) {
 		// One more than the highest stands for everything beyond, which is refused.
 		const first = Math.min(Number(from), MOST_NUMBER + 1);
 		const last = to === undefined ? first : Math.min(Number(to), MOST_NUMBER + 1);

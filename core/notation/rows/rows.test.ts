@@ -132,9 +132,39 @@ Bind off.`);
 			['5', 'RS', 'k8'],
 		]);
 		const told = (text: string): unknown => [read(text).rows.length, read(text).problems.map((p) => p.code)];
-		expect(told('Set-up row: k8')).toEqual([0, ['unnumbered']]);
-		expect(told('Row 3 and every following 4th row: k8')).toEqual([0, ['every-nth']]);
+		expect(told('Set-up row: k8')).toEqual([1, []]);
+		expect(told('Row 1: k8\nSet-up row: k8')).toEqual([1, ['unnumbered']]);
+		expect(read('Row 3 and every following 4th row: k8').rows).toMatchObject([{ numbers: [3], each: 4 }]);
 		expect(told('Row 2 and every other row: k8')).toEqual([1, []]);
+	});
+
+	it('are read past where they are no instructions, and say so; what stands behind a row is listed too', () => {
+		const text =
+			'Materials: a ball of wool\nMultiple of 8 sts\nUsing 4 mm needles, cast on 14 sts.\nRow 1: p3, k8, p3. (14 sts)';
+		const all = read(text);
+		expect(all.problems).toEqual([]);
+		expect(all.past.map((p) => text.slice(p.from, p.to).trim())).toEqual([
+			'Materials: a ball of wool',
+			'Multiple of 8 sts',
+			'Using 4 mm needles, cast on 14 sts.',
+			'. (14 sts)',
+		]);
+		expect([all.castOn?.stitches, all.rows.map((r) => short(r.items))]).toEqual([14, ['p3 k8 p3']]);
+		// A row is never read past, whatever it begins with.
+		expect(read('Pattern row 1: k8').rows.length + read('Pattern row 1: k8').problems.length).toBeGreaterThan(0);
+	});
+
+	it('are as earlier ones, each as its own, or say that those are not told', () => {
+		const all = read('Row 1: p3, k8\nRow 2: k3, p8\nRows 3 and 4: as rows 1 and 2\nRow 5: same as row 1');
+		expect(all.rows.map((r) => [r.numbers.join(), short(r.items)])).toEqual([
+			['1', 'p3 k8'],
+			['2', 'k3 p8'],
+			['3', 'p3 k8'],
+			['4', 'k3 p8'],
+			['5', 'p3 k8'],
+		]);
+		expect(read('Row 1: as row 7').problems.map((p) => p.code)).toEqual(['as-row']);
+		expect(read('Row 1: k3\nRows 2 to 4: as rows 1 and 2').problems.map((p) => p.code)).toEqual(['as-row']);
 	});
 
 	it('take a length for a length, a number of rows for the rows in all, and words for numbers', () => {

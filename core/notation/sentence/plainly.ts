@@ -170,6 +170,7 @@ class Text {
 	}
 
 	replace(from: RegExp, to: Way[1]): void {
+		if (this.text.search(from) === -1) return;
 		// From the end, so that the places of what comes before stay.
 		for (const m of [...this.text.matchAll(global(from))].reverse()) {
 			const words = typeof to === 'string' ? to : to(m[0], ...m.slice(1).map((g) => g ?? ''));
