@@ -1,6 +1,6 @@
 /** Notes and plain text, each made of the other. */
 
-import type { Note, NoteParagraph } from './note.ts';
+import type { Note, NoteParagraph } from './note-tree.ts';
 
 const paragraph = (text: string): NoteParagraph =>
 	text === '' ? { type: 'paragraph' } : { type: 'paragraph', content: [{ type: 'text', text }] };
