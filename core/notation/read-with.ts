@@ -51,6 +51,8 @@ function settledIn(glossary: Glossary, text: string, school: StatedSchool, choos
 /** What a sentence made, where a name was expected: told like a name, with no parts to take apart. */
 export interface SentenceRead extends NameRead {
 	readonly sentence: string;
+	/** Parts of it that were read past, such as a name before it or a remark behind it. */
+	readonly past: readonly string[];
 	/** It was no sentence but the loom knitters' "left over right". */
 	readonly ofPegs?: true;
 }
@@ -77,6 +79,7 @@ export function readTextWith(
 		meanings: meanings.map(({ crossing, differs }) => ({ crossing, differs })),
 		elsewhere: [],
 		sentence: text.trim(),
+		past: (run?.ok ? (run.value[0]!.past ?? []) : []).map((p) => text.slice(p.from, p.to).trim()),
 		...(pegs ? { ofPegs: true as const } : {}),
 	};
 }

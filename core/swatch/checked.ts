@@ -1,7 +1,15 @@
 /** A swatch read, worked, followed and checked: everything that is shown of its text. */
 
 import { kept } from '../kept/index.ts';
-import { readGlossary, readRows, type RowsText, type SchoolId } from '../notation/index.ts';
+import {
+	differencesOf,
+	readGlossary,
+	readName,
+	readRows,
+	SCHOOLS,
+	type RowsText,
+	type SchoolId,
+} from '../notation/index.ts';
 import { checksOf } from './checks.ts';
 import { cordsOf, type Cords } from './cords.ts';
 import { workRows, type SwatchStart } from './work.ts';
@@ -38,7 +46,28 @@ export function check(swatch: SwatchText, glossary: string): Checked {
 	});
 	const worked = workRows(rows, swatch);
 	const cords = cordsOf(worked);
-	return { swatch, rows, worked, cords, problems: [...worked.problems, ...checksOf(worked, cords)] };
+	const problems = [...worked.problems, ...toldOtherwise(rows, swatch.school), ...checksOf(worked, cords)];
+	return { swatch, rows, worked, cords, problems };
+}
+
+/** Names that a glossary line tells otherwise than the school does: the line counts, and somebody should know. */
+function toldOtherwise({ glossary }: RowsText, school: SwatchText['school']): readonly SwatchProblem[] {
+	return glossary.entries.flatMap(({ name, readings }): SwatchProblem[] => {
+		const read = readings[0] && readName(name, school);
+		const apart = read?.ok ? differencesOf(read.crossing, readings[0]!.crossing) : [];
+		if (!read?.ok || apart.length === 0) return [];
+		return [
+			{
+				row: 0,
+				from: 0,
+				to: 0,
+				weight: 'warning',
+				reason: 'told-otherwise',
+				what: `The glossary line of ${name} makes something else than ${SCHOOLS[read.school].title.toLowerCase()} mean by it: ${apart.join('; ')}.`,
+				todo: 'The line counts. Correct it if the name was meant.',
+			},
+		];
+	});
 }
 
 /** `check`, remembered for the swatches that pages and lessons show, which stay what they are. */

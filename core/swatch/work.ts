@@ -58,6 +58,19 @@ export function workRows(
 			...p.at,
 			...(p.fixes ? { fixes: p.fixes } : {}),
 		}));
+	// Nothing that was typed goes unsaid: what changes no row is listed as well.
+	if (text.past.length > 0) {
+		const [first] = text.past as readonly [Span, ...Span[]];
+		const lines = text.past.length === 1 ? 'One part is' : `${text.past.length} parts are`;
+		problems.push({
+			row: 0,
+			weight: 'note',
+			reason: 'read-past',
+			what: `${lines} read past, as they say nothing of what hands do in a row: titles, materials, or how many stitches there are.`,
+			todo: 'If one is a row, begin it with its number.',
+			...first,
+		});
+	}
 	if (castOn < 1 || castOn > SWATCH_LIMITS.stitches) {
 		const what = `A swatch has between 1 and ${SWATCH_LIMITS.stitches} stitches.`;
 		problems.push({

@@ -29,6 +29,7 @@
 			? [text.slice(0, problem.at.from), text.slice(problem.at.from, problem.at.to), text.slice(problem.at.to)]
 			: undefined,
 	);
+	const past = $derived(read?.ok ? (read.value[0]?.past ?? []).map(({ from, to }) => text.slice(from, to).trim()) : []);
 	/** Readings that are what the name means, and what sets the first of the others apart. */
 	const same = $derived(
 		read?.ok && crossing ? read.value.some((r) => differencesOf(crossing, r.crossing).length === 0) : false,
@@ -63,6 +64,9 @@
 			<p class="text-error font-semibold">{problem.what}</p>
 			<p>{problem.todo}</p>
 		{:else if read?.ok}
+			{#if past.length > 0}<p class="quiet mb-2 text-[0.94rem]" data-testid="past">
+					Read past, as nothing in it is done: {past.map((p) => `“${p}”`).join(', ')}.
+				</p>{/if}
 			{#if read.value.length > 1}<p class="mb-3">The sentence leaves something open. It may mean:</p>{/if}
 			<Meanings
 				meanings={read.value}

@@ -79,6 +79,7 @@
 	const seenName = $derived(reading.ok ? SCHOOLS.slash.write(withFacesChanged(turn(reading.crossing))) : undefined);
 	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
+	const past = $derived(!line?.ok && 'sentence' in textRead ? textRead.past : []);
 	const craft = $derived(craftIn(style, craftId));
 	const ofPegs = $derived(!line?.ok && 'ofPegs' in textRead);
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
@@ -302,6 +303,7 @@
 						<p>
 							{ofPegs ? 'As loom knitters say it' : 'Run on the simulator'}:
 							<span class="font-mono text-[0.92em]">{sentence}</span>
+							{#if past.length > 0}<span class="quiet">(read past: {past.map((p) => `“${p}”`).join(', ')})</span>{/if}
 						</p>
 					{:else}
 						<Anatomy parts={reading.parts} />
