@@ -312,6 +312,35 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await expect(saved(page)).toBeVisible();
 });
 
+test('a pattern that is pasted into Tonight is at its chart in three presses, its cast-on told by its rows', async ({
+	page,
+}) => {
+	await page.goto('/');
+	const field = page.getByLabel('A crossing, as the pattern names it');
+	const text =
+		'C6B - sl 3 sts to cn and hold in back, k3, k3 from cn\nRow 1 (RS): p3, C6B, p3\nRow 2: k3, p6, k3\nRows 3 and 4: as rows 1 and 2';
+	await field.evaluate((input, pasted) => {
+		const clipboardData = new DataTransfer();
+		clipboardData.setData('text/plain', pasted);
+		input.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+	}, text);
+	await expect(page.getByTestId('pattern')).toContainText('A pattern of 4 rows');
+	await expect(page.getByTestId('pattern')).toContainText('Its rows need 12 stitches: cast on 12.');
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Open it as a swatch' }).click();
+	await expect(page.getByLabel('Stitches cast on')).toHaveValue('12');
+	await page.getByRole('button', { name: 'To the desk' }).click();
+	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	await expect(page.getByTestId('cords')).toContainText('A');
+	// A sentence is read there too, and what is no row is said and not cut up.
+	await page.goto('/');
+	await field.fill('sl 2 sts to cn and hold in front, k2, k2 from cn. Cable leans left.');
+	await expect(page.getByRole('heading', { name: '2 over 2, leaning left' })).toBeVisible();
+	await expect(page.getByText('Read past: “Cable leans left.”')).toBeVisible();
+	await field.fill('p3, C6Q, p3, k2');
+	await expect(page.getByTestId('not-understood').getByRole('listitem')).toHaveCount(1);
+});
+
 test('what is too much is refused with its limit, and what stood there stays', async ({ page }) => {
 	const id = await opened(page);
 	const put = (swatch: unknown, version = 1): ReturnType<Page['request']['put']> =>

@@ -5,8 +5,10 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { format, resolveConfig } from 'prettier';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { alone } from './lib/lock.mjs';
+import { languagePage } from './lib/language-page.ts';
 import { root } from './lib/paths.mjs';
 import { freePort } from './lib/port.mjs';
 import { publishedSchemas } from './lib/published-schemas.ts';
@@ -87,7 +89,7 @@ describe('vectors', () => {
 
 	it('answers every name, sentence, row, strand, hand and tool in the copy', () => {
 		const { code, lines } = vectors('core/test/vectors');
-		expect(lines.at(-1)).toBe('190 passed, 0 failed');
+		expect(lines.at(-1)).toBe('439 passed, 0 failed');
 		expect([code, lines.length]).toEqual([0, 1]);
 	});
 });
@@ -139,5 +141,11 @@ describe('published formats', () => {
 		for (const [name, text] of publishedSchemas()) {
 			expect(JSON.parse(readFileSync(join(root, 'docs', 'formats', name), 'utf8'))).toEqual(JSON.parse(text));
 		}
+	});
+
+	it('says what is read as the tests read it', async () => {
+		const path = join(root, 'docs', 'language.md');
+		const options = (await resolveConfig(path)) ?? {};
+		expect(readFileSync(path, 'utf8')).toBe(await format(languagePage(), { ...options, parser: 'markdown' }));
 	});
 });

@@ -27,3 +27,4 @@ export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from 
 export { entryFor, GLOSSARY_LIMITS, plainName, readGlossary, type Glossary, type GlossaryEntry } from './glossary.ts';
 export { MAX_SENTENCE_LENGTH, readSentence, sentenceFor, type SentenceReading } from './sentence/index.ts';
 export * from './rows/index.ts';
+export { whatIs, type What } from './what.ts';

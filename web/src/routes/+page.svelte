@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
-	import { readGlossary, readNameWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
+	import { readGlossary, type StatedSchool, whatIs, wordsFor } from '@pond-loop/core/notation';
+	import PatternFound from '$lib/swatch/PatternFound.svelte';
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
 	import { shownIn } from '@pond-loop/core/look';
@@ -19,8 +20,11 @@
 	// svelte-ignore state_referenced_locally
 	let school = $state<StatedSchool>(data.style.school);
 	const glossary = $derived(readGlossary(data.style.glossary));
-	const reading = $derived(readNameWith(glossary, text, school));
-	const words = $derived(reading.ok ? wordsFor(shownIn(data.style, reading.crossing).fabric) : undefined);
+	/** Lines that were pasted; what is typed then is not looked at until it changes. */
+	let pattern = $state<string>();
+	const what = $derived(whatIs(glossary, pattern ?? text, school));
+	const reading = $derived(what.kind === 'rows' ? undefined : what.reading);
+	const words = $derived(reading?.ok ? wordsFor(shownIn(data.style, reading.crossing).fabric) : undefined);
 </script>
 
 <svelte:head><title>{data.teacher ? 'Tonight · Pond Loop' : 'Pond Loop'}</title></svelte:head>
@@ -37,25 +41,53 @@
 			</p>
 		{/if}
 		<form class="mt-6" method="get" action="/stage">
-			<NameField bind:text bind:school large label="A crossing, as the pattern names it" />
-			{#if reading.ok}
+			<NameField
+				bind:text
+				bind:school
+				large
+				label="A crossing, as the pattern names it"
+				onchange={() => (pattern = undefined)}
+				onpattern={(pasted) => {
+					pattern = pasted;
+					text = '';
+				}}
+			/>
+			<p class="quiet mt-1 text-[0.94rem]">A name, a sentence, a row or a whole pattern.</p>
+			{#if reading?.ok}
 				<p class="mt-4">
 					<button class="pill pill-strong">Take it to the stage <ArrowRight class="size-5" /></button>
 				</p>
 			{/if}
 		</form>
 		<div class="mt-8" aria-live="polite">
-			{#if reading.ok}
+			{#if what.kind === 'rows'}
+				<PatternFound
+					text={pattern ?? text}
+					rows={what.rows}
+					{school}
+					teacher={data.teacher !== null && data.teacher !== undefined}
+				/>
+			{:else if reading?.ok}
 				<h2 class="mb-4 text-2xl">{words?.title}</h2>
 				<div class="grid gap-8 lg:grid-cols-2">
 					<div><Facts crossing={reading.crossing} light={light.now} style={data.style} /></div>
 					<div>
-						<h3 class="lead mb-2 font-sans">The name, taken apart</h3>
-						<Anatomy parts={reading.parts} />
+						{#if what.kind === 'sentence'}
+							<h3 class="lead mb-2 font-sans">A sentence, run on the simulator</h3>
+							{#if what.reading.meanings.length > 1}<p>
+									It leaves something open; the stage shows all that it may mean.
+								</p>{/if}
+							{#if what.reading.past.length > 0}<p class="quiet">
+									Read past: {what.reading.past.map((p) => `“${p}”`).join(', ')}.
+								</p>{/if}
+						{:else}
+							<h3 class="lead mb-2 font-sans">The name, taken apart</h3>
+							<Anatomy parts={reading.parts} />
+						{/if}
 						<OtherReadings {reading} {text} readIn={(other) => (school = other)} />
 					</div>
 				</div>
-			{:else}
+			{:else if reading && !reading.ok}
 				<NotRead
 					{reading}
 					light={light.now}

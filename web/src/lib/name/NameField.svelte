@@ -10,8 +10,10 @@
 		label: string;
 		large?: boolean;
 		onchange?: () => void;
+		/** Lines that were pasted: a pattern, which is no name. */
+		onpattern?: (text: string) => void;
 	}
-	let { text = $bindable(), school = $bindable(), label, large = false, onchange }: Props = $props();
+	let { text = $bindable(), school = $bindable(), label, large = false, onchange, onpattern }: Props = $props();
 	const uid = $props.id();
 </script>
 
@@ -31,6 +33,13 @@
 				placeholder={SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}
 				bind:value={text}
 				oninput={() => onchange?.()}
+				onpaste={(e) => {
+					const pasted = e.clipboardData?.getData('text/plain') ?? '';
+					if (!onpattern || !pasted.trim().includes('\n')) return;
+					// A field of one line would run the rows together.
+					e.preventDefault();
+					onpattern(pasted.trim());
+				}}
 			/>
 			<kbd class="kbd-small" title="Press / to come here from anywhere">/</kbd>
 		</div>

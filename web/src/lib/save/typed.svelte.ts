@@ -53,3 +53,7 @@ export class Typed<T> {
 		localStorage.removeItem(this.#key);
 	}
 }
+
+/** Puts something where a page looks for what was typed on it: the way from one page to a form of another. */
+export const keepTyped = (key: string, typed: unknown): void =>
+	localStorage.setItem(`pond-typed-${key}`, JSON.stringify(typed));

@@ -2,6 +2,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import { readGlossary, readRows, stitches } from '@pond-loop/core/notation';
 	import {
+		castOnNeeded,
 		CORD_KINDS,
 		type CordKind,
 		cordsOf,
@@ -93,27 +94,29 @@
 
 	let ownTitle = $state('');
 	let ownText = $state('');
-	let ownCastOn = $state(20);
+	/** As it was set by hand; told by the rows while it was not. */
+	let ownCastOn = $state<number>();
 	const Own = z.object({ title: z.string(), text: z.string(), castOn: z.number() });
 	const typed = new Typed(
 		'new-rows',
 		Own,
 		() =>
 			data.own && (ownTitle.trim() || ownText.trim())
-				? { title: ownTitle, text: ownText, castOn: ownCastOn }
+				? { title: ownTitle, text: ownText, castOn: ownStitches }
 				: undefined,
 		(back) => {
 			if (data.own) ({ title: ownTitle, text: ownText, castOn: ownCastOn } = back);
 		},
 	);
 	function anew(): void {
-		[ownTitle, ownText, ownCastOn] = ['', '', 20];
+		[ownTitle, ownText, ownCastOn] = ['', '', undefined];
 		typed.done();
 	}
 	let trouble = $state<string>();
 	const said = $derived(readRows(ownText, { school: data.style.school, glossary: readGlossary(data.style.glossary) }));
 	const ownShape = $derived(said.shape?.shape ?? 'flat');
-	const ownStitches = $derived(said.castOn?.stitches ?? ownCastOn);
+	const needed = $derived(castOnNeeded(said, { shape: ownShape, school: data.style.school }));
+	const ownStitches = $derived(said.castOn?.stitches ?? ownCastOn ?? needed ?? 20);
 </script>
 
 <svelte:head><title>A new swatch · Pond Loop</title></svelte:head>
@@ -157,11 +160,18 @@
 						type="number"
 						min="1"
 						max="400"
-						bind:value={ownCastOn}
+						value={ownStitches}
+						oninput={(e) => (ownCastOn = e.currentTarget.valueAsNumber || 0)}
 						disabled={Boolean(said.castOn)}
 					/>
 				</div>
-				{#if said.castOn}<p class="self-end">The text casts on {said.castOn.stitches}.</p>{/if}
+				{#if said.castOn}<p class="self-end">The text casts on {said.castOn.stitches}.</p>
+				{:else if needed !== undefined}<p class="self-end">
+						Its rows need {needed}.{#if needed !== ownStitches}
+							<button type="button" class="wordlink ml-2" onclick={() => (ownCastOn = undefined)}
+								>Cast on {needed}</button
+							>{/if}
+					</p>{/if}
 			</div>
 			<label class="lead mt-4 block" for="own-text">Rows</label>
 			<textarea
