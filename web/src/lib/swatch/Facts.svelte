@@ -59,7 +59,8 @@
 	const markers = $derived(markerPlaces(worked, cords));
 	const gapRows = $derived(gaps ? gapsOf(worked, cords) : []);
 	const first = $derived(gapRows[0]);
-	const shaped = $derived(worked.rows.length > 0 && !strands);
+	/** A row that cannot be read says nothing about what the rows make. */
+	const shaped = $derived(worked.rows.length > 0 && worked.rows.every((row) => row.ok) && !strands);
 </script>
 
 <section aria-label="Cords" class="text-[0.94rem]">
