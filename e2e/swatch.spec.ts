@@ -368,7 +368,15 @@ test('it works on a tablet and on a phone', async ({ page }) => {
 		[390, 844],
 	] as const) {
 		await page.setViewportSize({ width, height });
-		for (const path of [`/swatches/${id}`, `/swatches/${id}/needles`, '/swatches', '/swatches/new']) {
+		for (const path of [
+			'/',
+			'/lessons',
+			'/crossings',
+			`/swatches/${id}`,
+			`/swatches/${id}/needles`,
+			'/swatches',
+			'/swatches/new',
+		]) {
 			await page.goto(path);
 			await expect(page.locator('main')).toBeVisible();
 			const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

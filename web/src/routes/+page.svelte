@@ -29,7 +29,7 @@
 
 <svelte:head><title>{data.teacher ? 'Tonight · Pond Loop' : 'Pond Loop'}</title></svelte:head>
 
-<div class="grid gap-x-14 gap-y-10 xl:grid-cols-[minmax(0,1fr)_19rem]">
+<div class="grid grid-cols-1 gap-x-14 gap-y-10 xl:grid-cols-[minmax(0,1fr)_19rem]">
 	<div>
 		{#if data.teacher}
 			<h1 class="text-4xl">Tonight</h1>
@@ -69,7 +69,7 @@
 				/>
 			{:else if reading?.ok}
 				<h2 class="mb-4 text-2xl">{words?.title}</h2>
-				<div class="grid gap-8 lg:grid-cols-2">
+				<div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
 					<div><Facts crossing={reading.crossing} light={light.now} style={data.style} /></div>
 					<div>
 						{#if what.kind === 'sentence'}

@@ -158,7 +158,7 @@
 
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
-<div inert={!awake.now} class="grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_19rem]">
+<div inert={!awake.now} class="grid grid-cols-1 gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_19rem]">
 	<div class="min-w-0">
 		<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
 			<div class="min-w-0 grow basis-80">

@@ -25,7 +25,7 @@
 				id="{uid}-name"
 				name="name"
 				data-name-field
-				class={['field grow font-mono', large && 'text-3xl']}
+				class={['field min-w-0 grow font-mono', large && 'text-3xl']}
 				type="text"
 				autocomplete="off"
 				autocapitalize="off"

@@ -73,7 +73,7 @@
 		{#if seen.length > 0 && likely.length === 0}
 			<p>No mistake of the hands inside this crossing, made this way, gives that. Look at the rows around it.</p>
 		{/if}
-		<ol class="grid gap-x-10 gap-y-3 md:grid-cols-2">
+		<ol class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-2">
 			{#each likely as one (one.mistakes.join())}
 				<li class="border-base-300 border-t pt-2 text-[0.94rem]">
 					<p class="font-semibold">{one.mistakes.map(title).join(', and ')}</p>

@@ -89,7 +89,7 @@
 			</figure>
 		{/each}
 	</div>
-	<div class="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-2">
+	<div class="mt-3 grid grid-cols-1 gap-x-10 gap-y-4 md:grid-cols-2">
 		<div>
 			<h3 class="lead font-sans">What shows</h3>
 			<dl class="mt-1 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-1 text-[0.94rem]">

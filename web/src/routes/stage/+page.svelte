@@ -285,7 +285,7 @@
 					back={forgive}
 				/>
 			{/if}
-			<div class="mt-6 grid gap-x-10 gap-y-5 md:grid-cols-2">
+			<div class="mt-6 grid grid-cols-1 gap-x-10 gap-y-5 md:grid-cols-2">
 				<section aria-labelledby="apart">
 					<h2 id="apart" class="lead mb-2 font-sans">The name, taken apart</h2>
 					{#if settled}

@@ -28,7 +28,7 @@
 		No swatches yet. Let one be made for you, or paste the rows of a pattern and see whether they work out.
 	</p>
 {/if}
-<ul class="mt-2 grid gap-x-8 gap-y-7 sm:grid-cols-2 xl:grid-cols-3" data-testid="swatches">
+<ul class="mt-2 grid grid-cols-1 gap-x-8 gap-y-7 sm:grid-cols-2 xl:grid-cols-3" data-testid="swatches">
 	{#each data.swatches as s (s.id)}
 		<li class="relative min-w-0">
 			<a href="/swatches/{s.id}" class="hover:bg-base-200 block rounded-2xl p-3">

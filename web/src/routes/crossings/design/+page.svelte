@@ -120,7 +120,7 @@
 	</p>
 </div>
 
-<div class="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
+<div class="mt-5 grid grid-cols-1 gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
 	<Groups {draft} {letters} {change}>
 		<div class="my-4 grid items-center gap-x-8 gap-y-3 sm:grid-cols-[minmax(0,1fr)_13rem]">
 			<div class="flex min-h-56 items-center justify-center">

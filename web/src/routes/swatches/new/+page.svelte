@@ -201,7 +201,7 @@
 			<button type="button" class="wordlink" onclick={() => (cords = start.map((c) => ({ ...c })))}>{name}</button>
 		{/each}
 	</div>
-	<div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+	<div class="mt-4 grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
 		<div>
 			<h2 class="lead font-sans">Cords, from the right</h2>
 			<ol class="mt-1" data-testid="wanted">
