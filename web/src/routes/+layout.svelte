@@ -108,17 +108,23 @@
 			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold"
 				>Pond<br class="hidden lg:inline" /> Loop</a
 			>
-			<nav aria-label="Main" class="grow lg:mt-9">
-				<ul class="flex flex-wrap gap-x-4 lg:flex-col lg:flex-nowrap lg:gap-y-1">
+			<!-- On a phone the way about lies under the thumb. -->
+			<nav
+				aria-label="Main"
+				class="max-sm:border-base-300 max-sm:bg-base-100 grow print:hidden max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-40 max-sm:border-t max-sm:pb-[env(safe-area-inset-bottom)] lg:mt-9"
+			>
+				<ul
+					class="flex gap-x-4 max-sm:justify-between max-sm:gap-x-0 max-sm:px-1 sm:flex-wrap lg:flex-col lg:flex-nowrap lg:gap-y-1"
+				>
 					{#each places as { href, title } (href)}
 						<li>
 							<a
 								{href}
 								aria-current={here === href ? 'page' : undefined}
 								class={[
-									'relative block py-1.5 whitespace-nowrap',
+									'relative block py-1.5 whitespace-nowrap max-sm:px-1.5 max-sm:py-3.5 max-sm:text-[0.9rem]',
 									here === href
-										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 after:rounded-full lg:after:inset-x-auto lg:after:-left-5 lg:after:top-1.5 lg:after:h-auto lg:after:bottom-1.5 lg:after:w-1'
+										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full lg:after:inset-x-auto lg:after:-left-5 lg:after:top-1.5 lg:after:h-auto lg:after:bottom-1.5 lg:after:w-1'
 										: 'quiet hover:text-base-content',
 								]}>{title}</a
 							>
@@ -129,7 +135,7 @@
 			<a
 				href={data.teacher ? '/account' : '/sign-in'}
 				aria-current={page.url.pathname === '/account' || page.url.pathname === '/sign-in' ? 'page' : undefined}
-				class="quiet hover:text-base-content block max-w-24 min-w-0 truncate py-1.5 aria-[current]:font-bold lg:mb-1 lg:max-w-none lg:pr-3"
+				class="quiet hover:text-base-content block max-w-24 min-w-0 truncate py-1.5 max-sm:ml-auto max-sm:max-w-40 aria-[current]:font-bold lg:mb-1 lg:max-w-none lg:pr-3"
 				title={data.teacher ? `Your account: ${data.teacher.name}` : undefined}>{data.teacher?.name ?? 'Sign in'}</a
 			>
 			<div class="flex lg:-ml-2 lg:flex-wrap">
@@ -139,7 +145,7 @@
 				<IconButton onclick={showKeys} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
 			</div>
 		</header>
-		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none sm:px-7">
+		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none max-sm:pb-24 sm:px-7">
 			{#if data.styleUnread}
 				<p class="border-warning mb-4 border-l-4 py-1 pl-4" role="status">
 					Your house style is stored and cannot be read; the usual one stands in for it.

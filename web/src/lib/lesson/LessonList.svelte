@@ -32,7 +32,10 @@
 	<ul class="mt-2">
 		{#each lessons as lesson (lesson.id)}
 			<li class="border-base-300 flex items-center gap-2 border-b">
-				<a href="/lessons/{lesson.id}" class="group flex min-w-0 grow items-center gap-4 py-3">
+				<a
+					href="/lessons/{lesson.id}"
+					class="group flex min-w-0 grow items-center gap-x-4 gap-y-2 py-3 max-sm:flex-col max-sm:items-start"
+				>
 					<span class="min-w-0 grow">
 						<span
 							class="group-hover:decoration-secondary block text-lg leading-tight font-semibold break-words decoration-2 underline-offset-4 group-hover:underline"
@@ -42,7 +45,7 @@
 							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · changed {dayOf(lesson.updatedAt)}</span
 						>
 					</span>
-					<span class="flex shrink-0 items-center gap-2" aria-hidden="true">
+					<span class="flex shrink-0 items-center gap-2 max-sm:shrink max-sm:flex-wrap" aria-hidden="true">
 						{#each lesson.crossings.slice(0, glance) as crossing, i (i)}
 							{@const { made, mirrored } = shownIn(style, crossing)}
 							{@const drawing = ribbonOf(made, { light, mirrored })}

@@ -20,7 +20,7 @@
 	class={[
 		calm && 'quiet',
 		!calm &&
-			'bg-base-100 fixed right-4 bottom-4 z-30 max-w-[calc(100vw-2rem)] rounded-2xl border-2 px-5 py-2.5 font-semibold shadow-lg',
+			'bg-base-100 fixed right-4 bottom-16 z-50 sm:bottom-4 max-w-[calc(100vw-2rem)] rounded-2xl border-2 px-5 py-2.5 font-semibold shadow-lg',
 		!calm && (refused ? 'border-error text-error' : 'border-warning text-warning'),
 	]}
 >
