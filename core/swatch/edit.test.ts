@@ -5,12 +5,16 @@ import { named } from '../test/made.ts';
 import { placesOf, plainUnits, unitsOf, widthOf } from './units.ts';
 import {
 	applied,
+	changedInWords,
 	copyBox,
 	insertColumn,
 	insertRows,
 	placeCrossing,
 	practiceSwatch,
+	removeColumn,
+	removeRow,
 	type Result,
+	rowsChanged,
 	setFaces,
 	type SwatchEdit,
 	type Worked,
@@ -168,5 +172,89 @@ describe('changes of the chart', () => {
 			}),
 			{ numRuns: 60 },
 		);
+	});
+
+	/** As people write them: markers, remarks, brackets, stars, rows told together and rows as others. */
+	const WRITTEN = [
+		[
+			'# a lantern sleeve\nRow 1 (RS): p2, pm, [k4, p2] twice, pm, k2 # the first\nRow 2 (WS): p2, sm, *k2, p4; rep from * to last 2 sts, sm, k2\nRow 3: p2, sm, 2/2 LC, p2, 2/2 RC, p2, sm, k to end // crossed\nRow 4: as row 2\nRow 5: p2, rm, [k4, p2] 2 times, rm, k2',
+			16,
+		],
+		[
+			'Row 1: *k2, p2; rep from * to end\nRows 2, 4, 6 and 8 (WS): work as they stand -- all of them\nRow 3 and every following 4th row: [2/2 LC] 4 times\nRow 5: k to end\nRow 9: k4, p8, k4',
+			16,
+		],
+		[
+			'Row 1: k2, p to last 2 sts, k2\nAll WS rows: k the ks and p the ps\nRow 3: k2, 2/2 LC, pm, p4, 2/2 RC, k2\nrep rows 1-4 twice more',
+			16,
+		],
+	] as const;
+	const lines = (text: string): string[] => text.split('\n');
+
+	it('leave the text of every line that they do not change, and the rows too or say which come out otherwise', () => {
+		const starts = WRITTEN.map(([text, castOn]) => ({ text, castOn, w: work(text, castOn) }));
+		const acts = fc.array(fc.tuple(fc.nat(5), nat, nat), { minLength: 1, maxLength: 6 });
+		let [done, told, marked] = [0, 0, 0];
+		fc.assert(
+			fc.property(fc.nat(starts.length - 1), acts, (which, list) => {
+				const from = starts[which]!;
+				expect(errors(from.w)).toEqual([]);
+				let now: Made = from;
+				for (const [act, a, b] of list) {
+					const { w, text, castOn } = now;
+					const [i, c] = [a % w.rows.length, b % castOn];
+					const box = { firstRow: i, lastRow: i, firstColumn: c, lastColumn: Math.min(castOn - 1, c + (a % 3)) };
+					const edit = [
+						() => setFaces(w, box, a % 2 ? 'k' : 'p'),
+						() => placeCrossing(w, i, c, '1/1 LC', named('1/1 LC')),
+						() => insertRows(w, text, i, 2),
+						() => removeRow(w, text, i),
+						() => insertColumn(w, c),
+						() => removeColumn(w, c),
+					][act]!();
+					const next = after(now, edit);
+					if (!next || !edit.ok) continue;
+					const changed = rowsChanged(w, next.w, edit.value.toldAfter, { wider: edit.value.castOn !== undefined });
+					if (changed.length > 0) {
+						// It is asked first, and left.
+						expect(changedInWords(changed)).toMatch(/^Row \d+ /);
+						told += 1;
+						continue;
+					}
+					// Remarks stay, each where it was among the others.
+					const remarks = (t: string): string[] => [...t.matchAll(/(?:#|\/\/|--).*/g)].map(([r]) => r);
+					if (act !== 3) expect(remarks(next.text)).toEqual(remarks(text));
+					expect(errors(next.w)).toEqual([]);
+					const marks = (x: Worked): number => x.rows.reduce((sum, r) => sum + r.marks.length, 0);
+					if (act < 2 && marks(w) > 0) {
+						expect(next.w.rows.map((r) => r.markers)).toEqual(w.rows.map((r) => r.markers));
+						marked += 1;
+					}
+					if (act === 0) {
+						expect(faces(next.w)[i]!.slice(c, box.lastColumn + 1)).toMatch(a % 2 ? /^k+$/ : /^p+$/);
+						// At most the line itself, its label and a line of its own are new.
+						const others = lines(text).filter((l) => !lines(next.text).includes(l));
+						expect(others.length).toBeLessThanOrEqual(1);
+					}
+					done += 1;
+					now = next;
+				}
+			}),
+			{ numRuns: 150 },
+		);
+		expect(Math.min(done, told, marked)).toBeGreaterThan(10);
+	});
+
+	it('rewrite a row only where it changes', () => {
+		const [text, castOn] = WRITTEN[0];
+		const w = work(text, castOn);
+		const edit = setFaces(w, { firstRow: 1, lastRow: 1, firstColumn: 15, lastColumn: 15 }, 'p');
+		expect(edit.ok && lines(applied(text, edit.value))[2]).toBe(
+			'Row 2 (WS): k1, p1, sm, *k2, p4; rep from * to last 2 sts, sm, k2',
+		);
+		const over = placeCrossing(w, 2, 1, '1/1 LC', named('1/1 LC'));
+		expect(over.ok ? '' : over.problems[0]!.what).toBe('A marker stands there in row 3, and no stitch may cross it.');
+		const wider = insertColumn(w, 16 - 1);
+		expect(wider.ok && lines(applied(text, wider.value))[3]).toContain('sm, 2/2 LC, p2, 2/2 RC, p2, sm, k3 // crossed');
 	});
 });

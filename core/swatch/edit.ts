@@ -5,22 +5,22 @@
 
 import type { Crossing } from '../crossing/index.ts';
 import type { RowLine } from '../notation/index.ts';
-import { fail, ok, type Result, type Span } from '../result.ts';
+import { fail, ok, type Result } from '../result.ts';
+import type { ToldAfter } from './changed.ts';
 import { isTurned } from './turned.ts';
 import type { Worked, WorkedRow } from './worked.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import { placesOf, plainUnits, stitch, unitsOf, widthOf, workedAs, type Unit } from './units.ts';
+import { rewriteBody, type TextChange } from './rewrite.ts';
 import { writeLabel, writeUnits } from './write.ts';
-
-export interface TextChange extends Span {
-	readonly insert: string;
-}
 
 export interface SwatchEdit {
 	/** In the order of the text, none overlapping. */
 	readonly changes: readonly TextChange[];
 	/** The new cast-on, when that changes too. */
 	readonly castOn?: number;
+	/** Which rows stay, and under which number: what else changes is told before it is done. */
+	readonly toldAfter: ToldAfter;
 }
 
 /** Rows by place and columns from the right, all inclusive. */
@@ -34,38 +34,61 @@ export interface Box {
 const refuse = (what: string, todo: string): Result<never> => fail({ code: 'edit', what, todo });
 
 /** Rewrites rows. A row that repeats another is changed where it is told; of several such the first counts. */
-export function rewriteRows(worked: Worked, rows: ReadonlyMap<number, readonly Unit[]>): SwatchEdit {
-	const byLine = new Map<RowLine, Map<number, readonly Unit[]>>();
+export function rewriteRows(worked: Worked, rows: ReadonlyMap<number, readonly Unit[]>): Result<SwatchEdit> {
+	const byLine = new Map<RowLine, Map<number, Rewritten>>();
 	for (const [i, units] of rows) {
-		const { line, told } = worked.rows[i]!;
-		const of = byLine.get(line) ?? new Map<number, readonly Unit[]>();
-		if (!of.has(told)) of.set(told, units);
-		byLine.set(line, of);
+		const row = worked.rows[i]!;
+		const of = byLine.get(row.line) ?? new Map<number, Rewritten>();
+		if (!of.has(row.told)) of.set(row.told, { row, units });
+		byLine.set(row.line, of);
 	}
-	const changes = [...byLine].flatMap(([line, told]) => rewriteLine(worked, line, told));
-	return { changes: changes.sort((a, b) => a.from - b.from) };
+	const changes: TextChange[] = [];
+	for (const [line, told] of byLine) {
+		const done = rewriteLine(worked, line, told);
+		if (!done.ok) return done;
+		changes.push(...done.value);
+	}
+	const touched = new Set([...byLine.values()].flatMap((told) => [...told.keys()]));
+	return ok({
+		changes: changes.sort((a, b) => a.from - b.from),
+		toldAfter: (n) => (touched.has(n) ? undefined : n),
+	});
 }
 
-function rewriteLine(worked: Worked, line: RowLine, told: ReadonlyMap<number, readonly Unit[]>): TextChange[] {
-	const only = line.numbers.length === 1 && !line.every ? told.get(line.numbers[0]!) : undefined;
-	if (only) return [{ ...line.body, insert: writeUnits(only) }];
+interface Rewritten {
+	readonly row: WorkedRow;
+	readonly units: readonly Unit[];
+}
+
+function rewriteLine(worked: Worked, line: RowLine, told: ReadonlyMap<number, Rewritten>): Result<TextChange[]> {
+	const [first] = line.numbers;
+	const only = line.numbers.length === 1 && !line.every ? told.get(first!) : undefined;
+	if (only) {
+		const body = rewriteBody(only.row, unitsOf(only.row), only.units);
+		if (!body.ok) return body;
+		// The others of “every 4th row” get lines of their own.
+		const others = new Map([...told].filter(([n]) => n !== first));
+		const more = others.size > 0 ? rewriteLine(worked, line, others) : ok([]);
+		return more.ok ? ok([body.value, ...more.value]) : more;
+	}
 	const round = worked.shape === 'round';
 	const left = line.numbers.filter((n) => !told.has(n));
-	const lines = [...told]
-		.sort(([a], [b]) => a - b)
+	const lines: string[] = [];
+	for (const [n, { row, units }] of [...told].sort(([a], [b]) => a - b)) {
+		const body = rewriteBody(row, unitsOf(row), units, { whole: true });
+		if (!body.ok) return body;
 		// With two yarns the label says which, and on which side; without, its number says the side.
-		.map(([n, units]) => {
-			const label = line.colour ? writeLabel([n], round, line.side, line.colour) : writeLabel([n], round);
-			return `${label} ${writeUnits(units)}`;
-		});
-	if (left.length === line.numbers.length) return [{ from: line.to, to: line.to, insert: `\n${lines.join('\n')}` }];
+		const label = line.colour ? writeLabel([n], round, line.side, line.colour) : writeLabel([n], round);
+		lines.push(`${label} ${body.value.insert}`);
+	}
+	const more = lines.join('\n');
+	if (left.length === line.numbers.length) return ok([{ from: line.to, to: line.to, insert: `\n${more}` }]);
 	// Nothing is left for the line itself.
-	if (left.length === 0 && !line.every) return [{ from: line.from, to: line.to, insert: lines.join('\n') }];
-	const label = line.label!;
-	return [
-		{ ...label, insert: labelFor(left, line, round) },
-		{ from: line.to, to: line.to, insert: `\n${lines.join('\n')}` },
-	];
+	if (left.length === 0 && !line.every) return ok([{ from: line.from, to: line.to, insert: more }]);
+	return ok([
+		{ ...line.label!, insert: labelFor(left, line, round) },
+		{ from: line.to, to: line.to, insert: `\n${more}` },
+	]);
 }
 
 function labelFor(numbers: readonly number[], { every, side, colour }: RowLine, round: boolean): string {
@@ -112,7 +135,7 @@ export function setFaces(worked: Worked, box: Box, face: 'k' | 'p'): Result<Swat
 		for (const k of inside) units[k] = stitch(workedAs(face, row.side));
 		rows.set(i, units);
 	}
-	return ok(rewriteRows(worked, rows));
+	return rewriteRows(worked, rows);
 }
 
 /** Lays a crossing, as the worker of that row sees it, over the stitches from a column on. */
@@ -135,7 +158,7 @@ export function placeCrossing(
 	const inside = placed(row, units, column, last);
 	if (!inside) return refuse(`Row ${row.number} is shaped there.`, 'Put it beside the shaping, or change the text.');
 	units.splice(inside[0]!, inside.length, { kind: 'crossing', name, crossing });
-	return ok(rewriteRows(worked, new Map([[i, units]])));
+	return rewriteRows(worked, new Map([[i, units]]));
 }
 
 /**
@@ -187,7 +210,7 @@ export function copyBox(worked: Worked, box: Box, row: number, column: number, m
 		into.splice(inside[0]!, inside.length, ...taken);
 		rows.set(row + k, into);
 	}
-	return ok(rewriteRows(worked, rows));
+	return rewriteRows(worked, rows);
 }
 
 /** Adds rows above row `i` (or below the first with -1), worked as the stitches stand. */
@@ -198,7 +221,8 @@ export function insertRows(worked: Worked, text: string, i: number, many: number
 	if (after && after.told !== after.number)
 		return refuse('That row repeats an earlier one.', 'Add rows where the earlier one is told.');
 	const at = after?.number ?? 0;
-	const changes = renumbered(worked, text, (n) => (n > at ? n + many : n));
+	const up = (n: number): number => (n > at ? n + many : n);
+	const changes = renumbered(worked, text, up);
 	const round = worked.shape === 'round';
 	const side = (n: number): 'RS' | 'WS' => (!isTurned(worked) || n % 2 === 1 ? 'RS' : 'WS');
 	const lines = Array.from({ length: many }, (_, k) => {
@@ -209,6 +233,7 @@ export function insertRows(worked: Worked, text: string, i: number, many: number
 	const insert = after ? `\n${lines}` : `${lines}\n`;
 	return ok({
 		changes: [...changes, { from: place, to: place, insert }].sort((a, b) => a.from - b.from || a.to - b.to),
+		toldAfter: up,
 	});
 }
 
@@ -221,10 +246,11 @@ export function removeRow(worked: Worked, text: string, i: number): Result<Swatc
 	const down = (n: number): number => (n > row.number ? n - 1 : n);
 	const alone = line.numbers.length === 1 && !line.every;
 	const others = renumbered(worked, text, down, alone ? line : undefined, row.number);
-	if (!alone) return ok({ changes: others });
+	const toldAfter = (n: number): number | undefined => (n === row.number ? undefined : down(n));
+	if (!alone) return ok({ changes: others, toldAfter });
 	const to = text[line.to] === '\n' ? line.to + 1 : line.to;
 	const from = to === line.to && line.from > 0 ? line.from - 1 : line.from;
-	return ok({ changes: [...others, { from, to, insert: '' }].sort((a, b) => a.from - b.from) });
+	return ok({ changes: [...others, { from, to, insert: '' }].sort((a, b) => a.from - b.from), toldAfter });
 }
 
 /** Labels and repeats with other row numbers; `gone` is left out of labels, `skip` is a line that is dealt with elsewhere. */
@@ -292,19 +318,20 @@ function changeColumn(worked: Worked, column: number, by: 1 | -1): Result<Swatch
 				by === 1 ? 'Add the stitch beside the crossing.' : 'Take the crossing out first.',
 			);
 		}
-		if (by === -1) units.splice(k, 1);
-		else {
-			const face = row.stitches[Math.max(0, column - 1)]!.face;
-			// Right of it on the right side is before it in a right-side row.
-			units.splice(row.side === 'RS' ? k : k + 1, 0, stitch(workedAs(face, row.side)));
-		}
-		changes.push({ ...row.line.body, insert: writeUnits(units) });
+		const next = [...units];
+		// Right of it on the right side is before it in a right-side row.
+		const at = by === -1 || row.side === 'RS' ? k : k + 1;
+		if (by === -1) next.splice(k, 1);
+		else next.splice(at, 0, stitch(workedAs(row.stitches[Math.max(0, column - 1)]!.face, row.side)));
+		const body = rewriteBody(row, units, next, { shift: { at, out: by === -1 ? 1 : 0 } });
+		if (!body.ok) return body;
+		changes.push(body.value);
 	}
-	return ok({ changes: changes.sort((a, b) => a.from - b.from), castOn: worked.castOn + by });
+	return ok({ changes: changes.sort((a, b) => a.from - b.from), castOn: worked.castOn + by, toldAfter: (n) => n });
 }
 
 /** The text after changes. */
-export function applied(text: string, { changes }: SwatchEdit): string {
+export function applied(text: string, { changes }: Pick<SwatchEdit, 'changes'>): string {
 	let out = '';
 	let at = 0;
 	for (const { from, to, insert } of changes) {

@@ -35,8 +35,9 @@ export {
 	setFaces,
 	type Box,
 	type SwatchEdit,
-	type TextChange,
 } from './edit.ts';
+export type { TextChange } from './rewrite.ts';
+export { changedInWords, rowsChanged, type RowChanged, type ToldAfter } from './changed.ts';
 export {
 	SWATCH_MISTAKE_TITLES,
 	SWATCH_MISTAKES,

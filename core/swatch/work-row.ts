@@ -5,7 +5,7 @@ import { turn, type Crossing } from '../crossing/index.ts';
 import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import { SWATCH_LIMITS } from './limits.ts';
-import type { StitchFace, WorkedStitch, WorkedCrossing, WorkedStep, Twist } from './worked.ts';
+import type { StitchFace, WorkedStitch, WorkedCrossing, WorkedMark, WorkedStep, Twist } from './worked.ts';
 
 /** Why a row cannot be worked to its end. */
 export interface RowStop {
@@ -27,6 +27,7 @@ export interface RowDone {
 	readonly crossings: readonly WorkedCrossing[];
 	readonly steps: readonly WorkedStep[];
 	readonly markers: readonly number[];
+	readonly marks: readonly WorkedMark[];
 	/** Places, from the right, of markers that stand inside a crossing. */
 	readonly markersMoved: readonly number[];
 }
@@ -112,6 +113,7 @@ class RowWorker {
 	readonly #crossings: { first: number; crossing: Omit<WorkedCrossing, 'at'> }[] = [];
 	readonly #steps: WorkedStep[] = [];
 	readonly #markers: number[] = [];
+	readonly #marks: WorkedMark[] = [];
 	readonly #moved: number[] = [];
 	#at = 0;
 	#done = 0;
@@ -313,6 +315,7 @@ class RowWorker {
 				return;
 			}
 			this.#markers.push(this.#out.length);
+			this.#marks.push({ at: this.#out.length, does, from: at.from, to: at.to });
 			return;
 		}
 		if (!this.#marked.delete(this.#at)) {
@@ -320,6 +323,7 @@ class RowWorker {
 			return;
 		}
 		if (does === 'slip') this.#markers.push(this.#out.length);
+		this.#marks.push({ at: this.#out.length, does, from: at.from, to: at.to });
 	}
 
 	#star(items: readonly Item[], until: Until, at: Span, after: number | undefined): void {
@@ -423,6 +427,7 @@ class RowWorker {
 					crossings: this.#crossings.map(({ first, crossing }) => ({ ...crossing, at: first })),
 					steps: this.#steps,
 					markers: this.#markers,
+					marks: this.#marks,
 					markersMoved: this.#moved,
 				},
 			};
@@ -444,6 +449,7 @@ class RowWorker {
 					.reverse(),
 				steps: this.#steps.map((s) => ({ ...s, first: now - s.last, last: now - s.first })).reverse(),
 				markers: this.#markers.map((m) => now - m).reverse(),
+				marks: this.#marks.map((m) => ({ ...m, at: now - m.at })).reverse(),
 				markersMoved: this.#moved.map((m) => before - m),
 			},
 		};

@@ -169,7 +169,7 @@ export function workRows(
 				...at,
 				...(told?.fixes ? { fixes: told.fixes } : {}),
 			});
-			rows.push({ ...base, stitches, crossings: [], steps: [], markers, ok: false });
+			rows.push({ ...base, stitches, crossings: [], steps: [], markers, marks: [], ok: false });
 		}
 	}
 	if (text.castOn && text.castOn.stitches !== castOn) {

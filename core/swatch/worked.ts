@@ -52,6 +52,13 @@ export interface WorkedStep extends Span {
 	readonly last: number;
 }
 
+/** A marker that the row itself places, slips or takes off; those that only pass along are in `markers`. */
+export interface WorkedMark extends Span {
+	/** Stitches of this row before it, from the right. */
+	readonly at: number;
+	readonly does: 'place' | 'slip' | 'remove';
+}
+
 export interface WorkedRow {
 	/** Its number in the text; rows of a repeat count on. */
 	readonly number: number;
@@ -67,6 +74,8 @@ export interface WorkedRow {
 	readonly steps: readonly WorkedStep[];
 	/** Places that a marker stands before, counted from the right. */
 	readonly markers: readonly number[];
+	/** What the text does with markers, in the order of `stitches`. */
+	readonly marks: readonly WorkedMark[];
 	/** Whether it could be worked to its end; one that could not leaves the row before as it was. */
 	readonly ok: boolean;
 }

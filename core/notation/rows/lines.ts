@@ -3,7 +3,7 @@
  * and what a pattern says besides. Nothing is dropped: a line that is not understood is a problem.
  */
 
-import type { SyntaxNode } from '@lezer/common';
+import { NodeType, Tree, type SyntaxNode } from '@lezer/common';
 import type { Span } from '../../result.ts';
 import { GLOSSARY_LIMITS, readGlossary, type Glossary } from '../glossary.ts';
 import type { StatedSchool } from '../read.ts';
@@ -24,9 +24,9 @@ export type RowColour = 'A' | 'B';
 export interface RowLine extends Span {
 	/** Row numbers, from 1, in the order in which they are written. */
 	readonly numbers: readonly number[];
-	/** Set for “all WS rows” and the like: every row of that side that no other line tells. */
 	/** Told for every so many rows further on as well, up to the last one that is named. */
 	readonly each?: number;
+	/** Set for “all WS rows” and the like: every row of that side that no other line tells. */
 	readonly every?: RowSide | 'any';
 	/** The side that the line states. */
 	readonly side?: RowSide;
@@ -128,6 +128,9 @@ function listed(problems: readonly RowProblem[]): readonly RowProblem[] {
 		},
 	];
 }
+
+/** Reads a span as instructions only. */
+const worked = parser.configure({ top: 'Worked' });
 
 /** `1 (RS): p3`, which has the shape of a glossary line. */
 const BARE_NUMBER = /^\s{0,9}(?:r|row)?\s{0,9}\d{1,9}\s{0,9}(?:(?:\((?:RS|WS)\)|RS|WS)\s{0,9})?[:=]/i;
@@ -247,9 +250,9 @@ class LineReader {
 
 	/** Reads part of the text as instructions, whatever its first word looked like. */
 	#reparsed(from: number, to: number): { items: readonly Item[] } | undefined {
-		// A comma in front changes nothing and lets nothing be taken for a label.
-		const padded = `${' '.repeat(Math.max(0, from - 1))},${this.#text.slice(from, to)}`;
-		const node = parser.parse(padded).topNode.getChild('Instructions');
+		const part = worked.parse(this.#text, [], [{ from, to }]);
+		// The tree of a part counts from its own start; under a nameless one it counts from the text's.
+		const node = new Tree(NodeType.none, [part], [from], to).topNode.firstChild?.getChild('Instructions');
 		return node ? { items: this.#items.read(node) } : undefined;
 	}
 
