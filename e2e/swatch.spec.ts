@@ -97,7 +97,13 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await expect(saved(page)).toBeVisible();
 	await page.reload();
 	await expect(page.getByTestId('rows')).toContainText('Row 3: p4, C4F, p4');
+	// Names that mean something else in the other school are told before it is chosen.
 	await page.getByLabel('School of names').selectOption('slash');
+	await expect(page.getByRole('dialog')).toContainText('Row 3 can no longer be worked');
+	await page.getByRole('button', { name: 'Leave it as it is' }).click();
+	await expect(page.getByLabel('School of names')).toHaveValue('total-front-back');
+	await page.getByLabel('School of names').selectOption('slash');
+	await page.getByRole('button', { name: 'Change it all the same' }).click();
 	await expect(problems(page).first()).toContainText('means different things in different schools');
 });
 
@@ -169,6 +175,39 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await page.keyboard.press('p');
 	await expect(page.getByTestId('rows')).toContainText('Row 1: k5, p1, k9');
 	expect(broken).toEqual([]);
+});
+
+test('a change asks first when other rows would come out otherwise, and offers what may be meant', async ({ page }) => {
+	const text =
+		'Row 1: k6, pm, k8 # ground\nRow 2: p8, sm, p6\nRow 3: k1, C4F, k1, sm, k8\nRow 4: p8, sm, p6\nRow 5: k6, rm, k8';
+	await opened(page, { ...ROPE, text });
+	const low = await cell(page, 2, 1);
+	await page.mouse.click(low.x, low.y);
+	const asked = page.getByTestId('ask-first');
+	await page.getByRole('button', { name: 'Take row out' }).click();
+	await expect(asked).toContainText('Row 3 is worked on the WS, and can no longer be worked. Rows 4 and 5 change too.');
+	await expectAccessible(page);
+	await page.keyboard.press('Escape');
+	await expect.poll(() => lines(page)).toEqual(text.split('\n'));
+	await page.getByRole('button', { name: 'Take row out' }).click();
+	await asked.getByRole('button', { name: 'Take out rows 2 and 3' }).click();
+	await expect
+		.poll(() => lines(page))
+		.toEqual(['Row 1: k6, pm, k8 # ground', 'Row 2: p8, sm, p6', 'Row 3: k6, rm, k8']);
+	// Markers and remarks stay where a row is changed beside them.
+	await page.getByText('Purl', { exact: true }).click();
+	const first = await cell(page, 0, 0);
+	await page.mouse.click(first.x, first.y);
+	await expect.poll(() => lines(page)).toContain('Row 1: p1, k5, pm, k8 # ground');
+	// In the round every row is a right-side one.
+	const shape = page.getByRole('combobox', { name: 'Worked', exact: true });
+	await shape.selectOption('round');
+	await expect(asked).toContainText('Row 2 is worked on the RS, and can no longer be worked.');
+	await asked.getByRole('button', { name: 'Leave it as it is' }).click();
+	await expect(shape).toHaveValue('flat');
+	await shape.selectOption('round');
+	await asked.getByRole('button', { name: 'Change it all the same' }).click();
+	await expect(shape).toHaveValue('round');
 });
 
 for (const light of ['day', 'dusk'] as const) {

@@ -5,6 +5,9 @@ import type { Worked, WorkedRow } from './worked.ts';
 export interface RowChanged {
 	/** Its number before. */
 	readonly number: number;
+	/** Its place among the rows of before and of after; nothing where it is no longer there. */
+	readonly at: number;
+	readonly then?: number;
 	/** What comes out otherwise, such as `is worked on the WS`. */
 	readonly what: string;
 }
@@ -24,17 +27,18 @@ export function rowsChanged(
 	toldAfter: ToldAfter,
 	{ wider = false }: { readonly wider?: boolean } = {},
 ): readonly RowChanged[] {
-	const places = new Map<string, WorkedRow>();
+	const places = new Map<string, number>();
 	const nth = counter();
-	for (const row of after.rows) places.set(nth(row.told), row);
+	for (const [i, row] of after.rows.entries()) places.set(nth(row.told), i);
 	const again = counter();
-	return before.rows.flatMap((row) => {
+	return before.rows.flatMap((row, at) => {
 		const told = toldAfter(row.told);
 		const occurrence = again(row.told).slice(String(row.told).length);
 		if (told === undefined) return [];
-		const now = places.get(`${told}${occurrence}`);
+		const then = places.get(`${told}${occurrence}`);
+		const now = then === undefined ? undefined : after.rows[then];
 		const what = wider && now ? (row.ok && !now.ok ? CANNOT : undefined) : difference(row, now);
-		return what ? [{ number: row.number, what }] : [];
+		return what ? [{ number: row.number, at, ...(then === undefined ? {} : { then }), what }] : [];
 	});
 }
 
@@ -53,9 +57,9 @@ const follows = (row: WorkedRow): boolean => row.line.items.every((item) => item
 
 function difference(a: WorkedRow, b: WorkedRow | undefined): string | undefined {
 	if (!b) return 'is no longer there';
-	if (a.ok && !b.ok) return CANNOT;
 	if (!a.ok) return undefined;
-	if (a.side !== b.side) return `is worked on the ${b.side}`;
+	if (a.side !== b.side) return `is worked on the ${b.side}${b.ok ? '' : `, and ${CANNOT}`}`;
+	if (!b.ok) return CANNOT;
 	if (a.stitches.length !== b.stitches.length) return `has ${b.stitches.length} stitches, not ${a.stitches.length}`;
 	const crossing = a.crossings.findIndex((c, k) => {
 		const other = b.crossings[k];
@@ -73,19 +77,14 @@ function difference(a: WorkedRow, b: WorkedRow | undefined): string | undefined 
 const sameOver = (a: WorkedRow['crossings'][number], b: WorkedRow['crossings'][number]): boolean =>
 	JSON.stringify(a.crossing.over) === JSON.stringify(b.crossing.over);
 
-/** Rows at the front of a list, and how many more there are: `Row 4 crosses otherwise; rows 6 and 8 too`. */
+/** The first row with what becomes of it, and how many others: `Row 4 crosses otherwise. Rows 6 and 8 change too.` */
 export function changedInWords(changed: readonly RowChanged[]): string {
 	const [first, ...others] = changed;
 	if (!first) return '';
-	const said = `Row ${first.number} ${first.what}`;
-	if (others.length === 0) return `${said}.`;
-	const named = others.slice(0, 3).map((r) => String(r.number));
-	const more = others.length - named.length;
-	const list =
-		more > 0
-			? `${named.join(', ')} and ${more} more`
-			: named.length === 1
-				? named[0]!
-				: `${named.slice(0, -1).join(', ')} and ${named.at(-1)!}`;
-	return `${said}; so ${others.length === 1 ? 'does row' : 'do rows'} ${list} change.`;
+	const said = `Row ${first.number} ${first.what}.`;
+	if (others.length === 0) return said;
+	const named = others.slice(0, others.length > 4 ? 3 : 4).map((r) => String(r.number));
+	if (others.length > named.length) named.push(`${others.length - named.length} others`);
+	const last = named.pop()!;
+	return `${said} ${named.length > 0 ? `Rows ${named.join(', ')} and ${last} change` : `Row ${last} changes`} too.`;
 }

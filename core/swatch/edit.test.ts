@@ -208,7 +208,7 @@ describe('changes of the chart', () => {
 						() => setFaces(w, box, a % 2 ? 'k' : 'p'),
 						() => placeCrossing(w, i, c, '1/1 LC', named('1/1 LC')),
 						() => insertRows(w, text, i, 2),
-						() => removeRow(w, text, i),
+						() => removeRow(w, text, i, 1 + (b % 2)),
 						() => insertColumn(w, c),
 						() => removeColumn(w, c),
 					][act]!();
@@ -254,6 +254,12 @@ describe('changes of the chart', () => {
 		);
 		const over = placeCrossing(w, 2, 1, '1/1 LC', named('1/1 LC'));
 		expect(over.ok ? '' : over.problems[0]!.what).toBe('A marker stands there in row 3, and no stitch may cross it.');
+		const fewer = removeRow(w, text, 0, 2);
+		expect(fewer.ok && lines(applied(text, fewer.value)).slice(1)).toEqual([
+			expect.stringMatching(/^Row 1: p2, sm, 2/) as string,
+			'Row 2: p2, sm, k2, p4, k2, p4, sm, k2',
+			expect.stringMatching(/^Row 3: /) as string,
+		]);
 		const wider = insertColumn(w, 16 - 1);
 		expect(wider.ok && lines(applied(text, wider.value))[3]).toContain('sm, 2/2 LC, p2, 2/2 RC, p2, sm, k3 // crossed');
 	});

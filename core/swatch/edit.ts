@@ -237,35 +237,55 @@ export function insertRows(worked: Worked, text: string, i: number, many: number
 	});
 }
 
-/** Takes a row out, and counts the ones above it down. */
-export function removeRow(worked: Worked, text: string, i: number): Result<SwatchEdit> {
-	const row = worked.rows[i]!;
-	if (row.told !== row.number)
-		return refuse('That row repeats an earlier one.', 'Take the earlier one out, or repeat fewer times.');
-	const { line } = row;
-	const down = (n: number): number => (n > row.number ? n - 1 : n);
-	const alone = line.numbers.length === 1 && !line.every;
-	const others = renumbered(worked, text, down, alone ? line : undefined, row.number);
-	const toldAfter = (n: number): number | undefined => (n === row.number ? undefined : down(n));
-	if (!alone) return ok({ changes: others, toldAfter });
-	const to = text[line.to] === '\n' ? line.to + 1 : line.to;
-	const from = to === line.to && line.from > 0 ? line.from - 1 : line.from;
-	return ok({ changes: [...others, { from, to, insert: '' }].sort((a, b) => a.from - b.from), toldAfter });
+/** Takes out `many` rows from row `i` on, and counts the ones above them down. */
+export function removeRow(worked: Worked, text: string, i: number, many = 1): Result<SwatchEdit> {
+	const rows = worked.rows.slice(i, i + many);
+	const repeated = rows.find((row) => row.told !== row.number);
+	if (repeated || rows.length < many)
+		return refuse(
+			repeated ? `Row ${repeated.number} repeats an earlier one.` : `There are not ${many} rows there.`,
+			'Take the earlier one out, or repeat fewer times.',
+		);
+	const gone = new Set(rows.map((row) => row.number));
+	const above = rows.at(-1)!.number;
+	const toldAfter = (n: number): number | undefined => (gone.has(n) ? undefined : n > above ? n - many : n);
+	const alone = new Set(
+		rows.map((row) => row.line).filter((line) => !line.every && !line.each && line.numbers.every((n) => gone.has(n))),
+	);
+	const others = renumbered(worked, text, (n) => toldAfter(n) ?? n, alone, gone);
+	const whole = [...alone].map((line): TextChange => {
+		const to = text[line.to] === '\n' ? line.to + 1 : line.to;
+		return { from: to === line.to && line.from > 0 ? line.from - 1 : line.from, to, insert: '' };
+	});
+	const changes = [...others, ...whole].sort((a, b) => a.from - b.from);
+	// Of two lines at the end the newline between them goes once.
+	const apart = changes.map((c, k) => ({ ...c, from: Math.max(c.from, changes[k - 1]?.to ?? 0) }));
+	return ok({ changes: apart, toldAfter });
 }
 
-/** Labels and repeats with other row numbers; `gone` is left out of labels, `skip` is a line that is dealt with elsewhere. */
+/** Labels and repeats with other row numbers; `gone` are left out of labels, `skip` are lines that are dealt with elsewhere. */
 function renumbered(
 	worked: Worked,
 	text: string,
 	number: (n: number) => number,
-	skip?: RowLine,
-	gone?: number,
+	skip?: ReadonlySet<RowLine>,
+	gone?: ReadonlySet<number>,
 ): TextChange[] {
 	const changes: TextChange[] = [];
 	const round = worked.shape === 'round';
 	for (const line of worked.lines) {
-		if (line === skip || !line.label) continue;
-		const kept = line.numbers.filter((n) => n !== gone);
+		if (skip?.has(line)) continue;
+		// `as row 2`: its items are those of that line.
+		if (line.items.length > 0 && line.items.every((item) => item.to <= line.from || item.from >= line.to)) {
+			const said = text.slice(line.body.from, line.body.to);
+			const its = worked.rows.find((row) => row.line === line);
+			const lost = its && line.numbers.length === 1 && [...said.matchAll(/\d+/g)].some(([n]) => gone?.has(Number(n)));
+			const written = lost ? rewriteBody(its, unitsOf(its), unitsOf(its), { whole: true }) : undefined;
+			const next = written?.ok ? written.value.insert : said.replace(/\d+/g, (n) => String(number(Number(n))));
+			if (next !== said) changes.push({ ...line.body, insert: next });
+		}
+		if (!line.label) continue;
+		const kept = line.numbers.filter((n) => !gone?.has(n));
 		const next = kept.map(number);
 		if (next.length === line.numbers.length && next.every((n, k) => n === line.numbers[k])) continue;
 		const odd = next.some((n, k) => (n - kept[k]!) % 2 !== 0);

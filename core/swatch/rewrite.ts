@@ -47,6 +47,14 @@ export function rewriteBody(
 		if (first < 0 || first > last) first = last = Math.max(0, Math.min(first < 0 ? items.length - 1 : first, last));
 	}
 	const isPart = spans !== undefined && first >= 0 && last >= first;
+	if (isPart) {
+		// `k1, k1` is written as `k2`.
+		const grows = (item: Item | undefined, unit: Unit | undefined): boolean =>
+			item?.kind === 'stitch' && item.until.kind === 'times' && unit?.kind === 'stitch' && item.stitch.id === unit.how;
+		while (grows(items[first - 1], next[spans[first]!.first])) first -= 1;
+		const end = next.length - before.length;
+		while (grows(items[last + 1], next[spans[last]!.last + end - 1])) last += 1;
+	}
 	const from = isPart ? spans[first]!.first : 0;
 	const to = isPart ? next.length - (before.length - spans[last]!.last) : next.length;
 	const at: Span = isPart ? { from: items[first]!.from, to: items[last]!.to } : row.line.body;

@@ -58,6 +58,17 @@ export function workRows(
 			...p.at,
 			...(p.fixes ? { fixes: p.fixes } : {}),
 		}));
+	const round = text.rows.find((r) => r.isRound);
+	if (round && isTurned({ shape, craft })) {
+		problems.push({
+			row: round.numbers[0] ?? 0,
+			weight: 'warning',
+			reason: 'rounds-flat',
+			what: 'The text tells rounds, which are all worked on the RS; this swatch is worked flat, so every other one is taken for a WS row.',
+			todo: 'Choose “in the round” for the swatch, or call them rows.',
+			...(round.label ?? round.body),
+		});
+	}
 	// Nothing that was typed goes unsaid: what changes no row is listed as well.
 	if (text.past.length > 0) {
 		const [first] = text.past as readonly [Span, ...Span[]];

@@ -33,6 +33,8 @@ export interface RowLine extends Span {
 	/** The yarn that the label names, as in `Row 3 (B)` or `Row 3 (RS, B)`. */
 	readonly colour?: RowColour;
 	readonly label?: Span;
+	/** The label calls it a round. */
+	readonly isRound?: true;
 	/** The instructions. */
 	readonly body: Span;
 	readonly items: readonly Item[];
@@ -51,7 +53,7 @@ export interface RowsText {
 	readonly repeats: readonly RepeatLine[];
 	/** What a line such as “Cast on 14 sts” says. */
 	readonly castOn?: Span & { readonly stitches: number };
-	/** What a line such as “Join in the round” says. */
+	/** What a line such as “Join in the round” says, or a label such as “Rnd 1:”. */
 	readonly shape?: Span & { readonly shape: 'flat' | 'round' };
 	readonly bindOff?: Span;
 	/** The text's own glossary lines before the ones that were handed in. */
@@ -107,11 +109,18 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 		repeats: lines.repeats,
 		past,
 		...(lines.castOn ? { castOn: lines.castOn } : castOn ? { castOn } : {}),
-		...(lines.shape ? { shape: lines.shape } : {}),
+		...shapeOf(lines),
 		...(lines.bindOff ? { bindOff: lines.bindOff } : {}),
 		glossary,
 		problems: listed(problems.sort((a, b) => a.at.from - b.at.from)),
 	};
+}
+
+/** What the text says of its shape: in so many words, or by calling its rows rounds. */
+function shapeOf({ shape, rows }: LineReader): Pick<RowsText, 'shape'> {
+	if (shape) return { shape };
+	const round = rows.find((r) => r.isRound);
+	return round?.label ? { shape: { shape: 'round', ...round.label } } : {};
 }
 
 /** As many as anybody looks through, and how many more there are. */
@@ -337,6 +346,7 @@ class LineReader {
 			...(each !== undefined && Number(each) > 0 ? { each: Number(each) } : {}),
 			...(side ? { side } : {}),
 			...(colour ? { colour } : {}),
+			...(/^\s{0,9}(?:rnd|round)/i.test(said) ? { isRound: true as const } : {}),
 			label: span,
 			body: bodyOf(body),
 			items: this.#items.read(body),

@@ -16,9 +16,11 @@
 		removeColumn,
 		removeRow,
 		type Result,
+		rowsChanged,
 		SCOPES,
 		setFaces,
 		type SwatchEdit,
+		type ToldAfter,
 		TWISTS,
 	} from '@pond-loop/core/swatch';
 	import { readNameWith, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
@@ -34,6 +36,7 @@
 	import { Awake } from '$lib/ui/awake.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
+	import AskFirst, { type Asked } from './AskFirst.svelte';
 	import Chart from './Chart.svelte';
 	import { versionsOf } from './api';
 	import Facts from './Facts.svelte';
@@ -117,16 +120,55 @@
 
 	let trouble = $state<string>();
 	/** A change of the chart, as a change of the text. */
-	function edit(result: Result<SwatchEdit>): void {
+	function edit(result: Result<SwatchEdit>, other?: Asked['other']): void {
 		if (!fresh) return;
 		if (!result.ok) {
 			trouble = `${result.problems[0]!.what} ${result.problems[0]!.todo}`;
 			return;
 		}
-		trouble = undefined;
 		const { value } = result;
 		const castOn = value.castOn === undefined ? {} : { castOn: value.castOn };
-		change({ text: applied(swatch.text, value), ...castOn });
+		const next = { ...swatch, text: applied(swatch.text, value), ...castOn };
+		propose(next, value.toldAfter, { wider: value.castOn !== undefined, other });
+	}
+
+	/** What would change besides waits until it is agreed to. */
+	let asked = $state.raw<Asked>();
+	function propose(
+		next: Swatch,
+		toldAfter: ToldAfter = (n) => n,
+		{
+			wider,
+			other,
+			title = 'Other rows change with it',
+		}: { wider?: boolean; other?: Asked['other']; title?: string } = {},
+	): void {
+		trouble = undefined;
+		const then = timed(next);
+		const changed = rowsChanged(worked, then.checked.worked, toldAfter, { wider: wider ?? false });
+		if (changed.length > 0) {
+			asked = { title, changed, before: checked, after: then.checked, next, other };
+			return;
+		}
+		told = then;
+		save.change(next);
+	}
+	/** A choice that may turn rows about; until it is agreed to, the field shows what holds. */
+	function choose(field: HTMLSelectElement, more: Partial<Swatch>, holds: string): void {
+		if (fresh) propose({ ...swatch, ...more }, undefined, { title: 'Rows come out otherwise' });
+		else change(more);
+		if (asked) field.value = holds;
+	}
+	/** A row of flat work taken out alone turns all above it inside out; two do not. */
+	function takeOut(i: number): void {
+		const pair = worked.rows[i + 1] ? i : i - 1;
+		const [first, second] = [worked.rows[pair], worked.rows[pair + 1]];
+		const both = first &&
+			second && {
+				title: `Take out rows ${first.number} and ${second.number}`,
+				act: () => edit(removeRow(worked, swatch.text, pair, 2)),
+			};
+		edit(removeRow(worked, swatch.text, i), isTurned(worked) ? both : undefined);
 	}
 
 	const BRUSHES = [
@@ -209,8 +251,8 @@
 		},
 		{
 			title: 'Take row out',
-			hint: 'Takes the chosen row out',
-			act: (b: Box) => edit(removeRow(worked, swatch.text, b.firstRow)),
+			hint: 'Takes the chosen row out; in flat work two are offered',
+			act: (b: Box) => takeOut(b.firstRow),
 		},
 		{
 			title: 'Stitch more',
@@ -226,6 +268,19 @@
 	]);
 </script>
 
+{#if asked}
+	<AskFirst
+		{asked}
+		{light}
+		{mirrored}
+		yes={() => {
+			const next = asked?.next;
+			asked = undefined;
+			if (next) save.change(next);
+		}}
+		leave={() => (asked = undefined)}
+	/>
+{/if}
 <svelte:head><title>{swatch.title || 'Swatch'} · Pond Loop</title></svelte:head>
 
 <div inert={!awake.now}>
@@ -263,7 +318,8 @@
 			<select
 				class="field py-0"
 				value={swatch.shape}
-				onchange={(e) => change({ shape: e.currentTarget.value === 'round' ? 'round' : 'flat' })}
+				onchange={(e) =>
+					choose(e.currentTarget, { shape: e.currentTarget.value === 'round' ? 'round' : 'flat' }, swatch.shape)}
 			>
 				<option value="flat">flat</option><option value="round">in the round</option>
 			</select></label
@@ -273,7 +329,12 @@
 			<select
 				class="field py-0"
 				value={craft.id}
-				onchange={(e) => change({ craft: CRAFT_IDS.find((id) => id === e.currentTarget.value) ?? PLAIN_CRAFT })}
+				onchange={(e) =>
+					choose(
+						e.currentTarget,
+						{ craft: CRAFT_IDS.find((id) => id === e.currentTarget.value) ?? PLAIN_CRAFT },
+						craft.id,
+					)}
 			>
 				{#each CRAFTS as craft (craft.id)}<option value={craft.id}>{craft.title.toLowerCase()}</option>{/each}
 			</select></label
@@ -310,7 +371,12 @@
 				class="field py-0"
 				value={swatch.school}
 				aria-label="School of names"
-				onchange={(e) => change({ school: SCHOOL_IDS.find((s) => s === e.currentTarget.value) ?? 'any' })}
+				onchange={(e) =>
+					choose(
+						e.currentTarget,
+						{ school: SCHOOL_IDS.find((s) => s === e.currentTarget.value) ?? 'any' },
+						swatch.school,
+					)}
 			>
 				{#each SCHOOL_IDS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
 				<option value="any">Any school</option>
