@@ -300,7 +300,9 @@ test('files are written, and rows and JSON read back equal; what is none is refu
 	const json = await save('All of it, as JSON');
 	const text = await save('Rows, as text');
 	expect(JSON.parse(readFileSync(json, 'utf8'))).toEqual(ROPE);
-	expect(readFileSync(text, 'utf8')).toBe(`Cast on 14 sts\n${ROPE.text}\n`);
+	expect(readFileSync(text, 'utf8')).toBe(
+		`# Names: ${ROPE.school}\nCast on 14 sts\nWork back and forth\n${ROPE.text}\n`,
+	);
 	expect(
 		readFileSync(await save('The chart, as CSV'), 'utf8')
 			.split('\r\n')
@@ -315,7 +317,11 @@ test('files are written, and rows and JSON read back equal; what is none is refu
 	const input = page.locator('input[type=file]');
 	for (const path of [text, json]) {
 		await rows(page).fill('Row 1: k14');
-		await input.setInputFiles(path);
+		// What it is is told by what stands in it, and shown before anything changes.
+		await input.setInputFiles({ name: 'x', mimeType: 'application/octet-stream', buffer: readFileSync(path) });
+		await expect(page.getByTestId('file-preview')).toContainText('18 rows on 14 stitches, flat.');
+		expect(await lines(page)).toEqual(['Row 1: k14']);
+		await page.getByRole('button', { name: 'Put it in place of this one' }).click();
 		await expect.poll(() => lines(page)).toEqual(before);
 	}
 	const broken = info.outputPath('broken.json');

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import fc from 'fast-check';
 import { afterEach, describe, expect, it } from 'vitest';
 import { LESSON_FORMAT, LessonSchema } from '../lesson/index.ts';
 import { readName, SCHOOL_IDS, type SchoolId, SCHOOLS } from '../notation/index.ts';
@@ -15,8 +16,18 @@ import {
 	SWATCH_FORMAT,
 	SwatchSchema,
 } from '../schema/index.ts';
-import { check } from '../swatch/index.ts';
-import { ACCOUNT_FILE_FORMAT, type AccountFile, ExportSchema, foundIn, readAccountFile } from './index.ts';
+import { chartTable, check, SCOPES, TWISTS } from '../swatch/index.ts';
+import { CRAFT_IDS } from '../craft/index.ts';
+import { anyRows } from '../test/hostile.ts';
+import {
+	ACCOUNT_FILE_FORMAT,
+	type AccountFile,
+	ExportSchema,
+	foundIn,
+	readAccountFile,
+	readSwatchFile,
+	swatchAsText,
+} from './index.ts';
 
 const folder = join(import.meta.dirname, 'fixtures');
 const fixture = (name: string): Record<string, unknown> =>
@@ -144,5 +155,58 @@ describe("an account's file", () => {
 		expect(says('{"format":"pond-loop/export","version":7}')).toMatch(/newer Pond Loop/);
 		expect(says(JSON.stringify({ ...fixture('export-1.json'), lessons: 3 }))).toMatch(/cannot be read whole/);
 		expect(says('null')).toMatch(/not the file of an account/);
+	});
+});
+
+describe('a file of rows', () => {
+	const onto = newSwatch({ title: 'Lantern sleeve', castOn: 14, shape: 'flat', school: 'any', text: 'Row 1: k14' });
+	const read = (content: string): string => {
+		const file = readSwatchFile(content, onto);
+		if (!file.ok) return `${file.problems[0]!.what} ${file.problems[0]!.todo}`;
+		const { kind, swatch } = file.value;
+		return `${kind}: ${swatch.castOn} ${swatch.shape}: ${swatch.text}`;
+	};
+
+	it('is read back equal, with any line ends, upon any swatch', () => {
+		const settings = fc.record({
+			castOn: fc.integer({ min: 1, max: 400 }),
+			shape: fc.constantFrom('flat' as const, 'round' as const),
+			craft: fc.constantFrom(...CRAFT_IDS),
+			school: fc.constantFrom(...SCHOOL_IDS, 'any' as const),
+			twist: fc.constantFrom(...TWISTS),
+			layers: fc.constantFrom(...SCOPES),
+			text: anyRows.map((t) => t.replaceAll(/[\r\ufeff\ufffd\u0000-\u0008\u000e-\u001f]/g, '')),
+		});
+		fc.assert(
+			fc.property(settings, settings, fc.constantFrom('\n', '\r\n', '\r'), (a, b, end) => {
+				const swatch = newSwatch({ title: 'a', ...a });
+				const file = readSwatchFile(swatchAsText(swatch).replaceAll('\n', end), newSwatch({ title: 'a', ...b }));
+				expect(file.ok && file.value.swatch).toEqual(swatch);
+				const json = readSwatchFile(JSON.stringify(swatch, null, '\t').replaceAll('\n', end), onto);
+				expect(json.ok && json.value).toEqual({ kind: 'swatch', swatch });
+			}),
+			{ numRuns: 120 },
+		);
+	});
+
+	it('is told by what stands in it, and works out its cast-on; what holds no rows is refused by what it is', () => {
+		expect(read('Cast on 12 stitches\r\nRow 1: k12\r\n')).toBe('rows: 12 flat: Row 1: k12');
+		expect(read('\ufeffRnd 1: k2, 2/2 LC, k2')).toBe('rows: 8 round: Rnd 1: k2, 2/2 LC, k2');
+		expect(read(' \n')).toBe('The file is empty. Choose the one that holds the rows. Nothing was changed.');
+		const { worked, cords } = check({ ...onto, text: 'Row 1 (B): k14' }, '');
+		const table = chartTable(worked, cords);
+		expect(table.map((line) => line.slice(0, 3))).toEqual([
+			['row', 'side', 'yarn'],
+			['1', 'RS', 'B'],
+		]);
+		expect(read(table.map((line) => line.join(',')).join('\r\n'))).toMatch(/^The file is a chart as a table/);
+		expect(read('{"format":"pond-loop/lesson"}')).toMatch(/^The file holds a lesson, and no swatch\./);
+		expect(read('{"format":"pond-loop/swatch","version":2')).toMatch(/does not end as such/);
+		expect(read(JSON.stringify({ ...onto, castOn: 0 }))).toMatch(
+			/^The file is no whole swatch: A swatch has between 1/,
+		);
+		expect(read('<svg xmlns="x"></svg>')).toMatch(/a picture or a page/);
+		expect(read('PK\u0003\u0004')).toMatch(/no text/);
+		expect(read('Bring wool.')).toMatch(/^No row can be read in the file\./);
 	});
 });

@@ -3,10 +3,11 @@
 import type { Cords } from './cords.ts';
 import type { Worked } from './worked.ts';
 
-/** Rows of cells: a crossing stands in its first cell from the left, with its stitches; its other cells hold `<`. */
+/** Rows of cells, behind the yarn of the row where rows name yarns: a crossing stands in its first cell from the left, with its stitches; its other cells hold `<`. */
 export function chartTable(worked: Worked, cords: Cords): readonly (readonly string[])[] {
 	const columns = Array.from({ length: worked.widest }, (_, i) => String(worked.widest - i));
-	const head = ['row', 'side', ...columns];
+	const yarns = worked.rows.some((row) => row.colour !== undefined);
+	const head = ['row', 'side', ...(yarns ? ['yarn'] : []), ...columns];
 	const rows = worked.rows.map((row, i) => {
 		const cells = row.stitches.map((s, column) => {
 			const crossed = row.crossings.find((c) => column >= c.at && column < c.at + c.crossing.n);
@@ -16,7 +17,8 @@ export function chartTable(worked: Worked, cords: Cords): readonly (readonly str
 			return (column === crossed.at + crossed.crossing.n - 1 ? crossed.name : '<') + letter;
 		});
 		const empty = Array<string>(worked.widest - cells.length).fill('');
-		return [String(row.number), row.side, ...empty, ...cells.reverse()];
+		const yarn = yarns ? [row.colour ?? ''] : [];
+		return [String(row.number), row.side, ...yarn, ...empty, ...cells.reverse()];
 	});
 	return [head, ...rows.reverse()];
 }

@@ -532,6 +532,7 @@
 			{light}
 			{side}
 			{mirrored}
+			glossary={style.glossary}
 			table={() => chartTable(worked, cords)}
 			take={(s) => change(s)}
 		/>

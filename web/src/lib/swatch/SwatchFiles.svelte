@@ -1,10 +1,13 @@
 <script lang="ts">
-	import { drawChart, toSvg } from '@pond-loop/core/drawing';
-	import { firstIssue, type Swatch, SwatchSchema } from '@pond-loop/core/schema';
-	import type { Cords, Worked } from '@pond-loop/core/swatch';
+	import type { SwatchFile } from '@pond-loop/core/document';
+	import { drawChart, drawChartPart, toSvg } from '@pond-loop/core/drawing';
+	import { stitches } from '@pond-loop/core/notation';
+	import type { Swatch } from '@pond-loop/core/schema';
+	import { check, type Checked, type Cords, type Worked } from '@pond-loop/core/swatch';
 	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
 	import Papa from 'papaparse';
+	import ChartPart from './ChartPart.svelte';
 
 	interface Props {
 		id: string;
@@ -14,11 +17,13 @@
 		light: Light;
 		side: 'RS' | 'WS';
 		mirrored: boolean;
+		/** The teacher's own lines, by which names of a file are read. */
+		glossary: string;
 		table: () => readonly (readonly string[])[];
 		/** Puts what was read from a file in place of what is there. */
 		take: (swatch: Swatch) => void;
 	}
-	const { id, swatch, worked, cords, light, side, mirrored, table, take }: Props = $props();
+	const { id, swatch, worked, cords, light, side, mirrored, glossary, table, take }: Props = $props();
 	let trouble = $state<string>();
 	/** Wider than this a browser makes no picture of it. */
 	const MOST_PIXELS = 14_000;
@@ -40,14 +45,10 @@
 	const FILES: readonly (readonly [string, () => void | Promise<void>])[] = [
 		[
 			'Rows, as text',
-			() =>
-				download(
-					file('txt'),
-					text(
-						'text/plain',
-						`Cast on ${swatch.castOn} sts\n${swatch.shape === 'round' ? 'Join in the round\n' : ''}${swatch.text}\n`,
-					),
-				),
+			async () => {
+				const { swatchAsText } = await import('@pond-loop/core/document');
+				download(file('txt'), text('text/plain', swatchAsText(swatch)));
+			},
 		],
 		[
 			'All of it, as JSON',
@@ -58,39 +59,44 @@
 		['The chart, as PNG', png],
 	];
 
+	/** Bytes that are looked at; a swatch of the largest size has fewer. */
+	const MOST_BYTES = 1_000_000;
+	/** What a file would put here, until it is agreed to. */
+	let found = $state.raw<SwatchFile & { readonly from: string; readonly checked: Checked }>();
+
 	async function read(event: Event): Promise<void> {
 		const input = event.currentTarget as HTMLInputElement;
 		const [given] = input.files ?? [];
 		input.value = '';
-		trouble = undefined;
+		trouble = found = undefined;
 		if (!given) return;
-		const content = await given.text();
-		if (given.name.endsWith('.json')) {
-			let data: unknown;
-			try {
-				data = JSON.parse(content);
-			} catch {
-				trouble = `“${given.name}” is not JSON. Nothing was changed.`;
-				return;
-			}
-			const checked = SwatchSchema.safeParse(data);
-			if (checked.success) take(checked.data);
-			else trouble = `“${given.name}” is no swatch: ${firstIssue(checked.error)} Nothing was changed.`;
-			return;
-		}
-		const [, castOn] = /^Cast on (\d+) sts\r?\n/.exec(content) ?? [];
-		const rest = castOn === undefined ? content : content.slice(content.indexOf('\n') + 1);
-		const round = rest.startsWith('Join in the round\n');
-		const next = {
-			...swatch,
-			...(castOn === undefined
-				? {}
-				: { castOn: Number(castOn), shape: round ? ('round' as const) : ('flat' as const) }),
-			text: (round ? rest.slice(rest.indexOf('\n') + 1) : rest).replace(/\n$/, ''),
-		};
-		const checked = SwatchSchema.safeParse(next);
-		if (checked.success) take(checked.data);
-		else trouble = `${firstIssue(checked.error)} Nothing was changed.`;
+		const { readSwatchFile } = await import('@pond-loop/core/document');
+		const file = given.size > MOST_BYTES ? undefined : readSwatchFile(await given.text(), swatch, glossary);
+		if (!file) trouble = `“${given.name}” is larger than any swatch. Nothing was changed.`;
+		else if (!file.ok) trouble = `“${given.name}”: ${file.problems[0]!.what} ${file.problems[0]!.todo}`;
+		else found = { ...file.value, from: given.name, checked: check(file.value.swatch, glossary) };
+	}
+	const errors = $derived(found?.checked.problems.filter((p) => p.weight === 'error') ?? []);
+	const holds = $derived.by(() => {
+		if (!found) return '';
+		const { kind, swatch: then, from, checked } = found;
+		const many = checked.worked.rows.length;
+		const what = kind === 'swatch' ? `the swatch “${then.title}”` : 'rows';
+		const shape = then.shape === 'round' ? 'in the round' : 'flat';
+		return `“${from}” holds ${what}: ${many} ${many === 1 ? 'row' : 'rows'} on ${stitches(then.castOn)}, ${shape}.`;
+	});
+	/** Rows of a preview. */
+	const SHOWN = 5;
+	const preview = $derived.by(() => {
+		if (!found || found.checked.worked.rows.length === 0) return undefined;
+		const { worked, cords } = found.checked;
+		const part = { firstRow: 0, lastRow: Math.min(SHOWN, worked.rows.length) - 1 };
+		return drawChartPart(worked, part, { light, cords, numbers: true, mirrored });
+	});
+	function takeFound(): void {
+		const then = found?.swatch;
+		found = undefined;
+		if (then) take(then);
 	}
 </script>
 
@@ -107,15 +113,30 @@
 		{/each}
 		<li class="mt-2">
 			<label class="block"
-				>Read rows or JSON from a file
-				<input
-					class="mt-1 block max-w-full text-[0.88rem]"
-					type="file"
-					accept=".txt,.json,text/plain,application/json"
-					onchange={read}
-				/>
+				>Read rows, or a swatch as JSON, from a file
+				<input class="mt-1 block max-w-full text-[0.88rem]" type="file" onchange={read} />
 			</label>
 		</li>
 	</ul>
+	{#if found}
+		<section
+			class="border-base-300 mt-3 max-w-xl rounded-2xl border p-4"
+			aria-label="What the file holds"
+			data-testid="file-preview"
+		>
+			<p>
+				{holds}
+				{#if errors.length > 0}<span class="font-semibold"
+						>{errors.length === 1 ? 'One thing in it is' : `${errors.length} things in it are`} not understood or cannot be
+						worked: {errors[0]!.what}</span
+					>{/if}
+			</p>
+			{#if preview}<div class="mt-2"><ChartPart drawing={preview} width={Math.min(420, preview.width)} /></div>{/if}
+			<p class="mt-3 flex flex-wrap gap-2">
+				<button type="button" class="pill pill-strong" onclick={takeFound}>Put it in place of this one</button>
+				<button type="button" class="pill pill-soft" onclick={() => (found = undefined)}>Leave it</button>
+			</p>
+		</section>
+	{/if}
 	{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}
 </details>
