@@ -29,7 +29,7 @@ test('from anywhere / finds by part of a name, by a name beyond the collection, 
 	await page.locator('main').focus();
 	await page.keyboard.press('/');
 	const dialog = page.getByRole('dialog', { name: 'Find a crossing' });
-	const field = dialog.getByLabel('Find by any name, or by a glossary sentence');
+	const field = dialog.getByLabel('Find by a name, a sentence, or a row of a pattern');
 	await expect(field).toBeFocused();
 	await field.fill('T4');
 	await expect(dialog.getByRole('link').first()).toContainText('T4');
@@ -42,6 +42,36 @@ test('from anywhere / finds by part of a name, by a name beyond the collection, 
 	await expect(page.getByText('Run on the simulator:')).toBeVisible();
 	await expect(page.getByTestId('look')).toHaveText('1 passes in front of 2 and 3');
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+});
+
+test('a symbol of a printed chart leads to its crossing, and rows typed anywhere to their swatch', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('link', { name: 'a symbol of a printed chart' }).click();
+	await page.getByLabel('Cells in all').fill('3');
+	await page.getByRole('button', { name: 'Cell 1 from the right' }).click();
+	const found = page.getByTestId('symbol-found').getByRole('link');
+	await expect(found).toHaveText(/2 over 1, leaning left, purled behind/);
+	await page.getByLabel('up to the right').check();
+	// Now the purled cell is one of those in front: no school has a name for it.
+	await expect(found).toHaveText(/2 over 1, leaning right/);
+	await page.getByLabel('Cells that run unbroken').fill('3');
+	await expect(page.getByTestId('symbol-found')).toContainText('some that run unbroken, some behind them');
+	await page.getByLabel('Cells that run unbroken').fill('1');
+	await page.getByLabel('Cells straight in the middle').fill('1');
+	await expect(found).toHaveCount(2);
+	await expectAccessible(page);
+	await found.nth(1).click();
+	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
+	await page.goto('/lessons');
+	await page.locator('main').focus();
+	await page.keyboard.press('/');
+	await page.getByLabel('Find by a name').fill('Row 5 (RS): k2, p2, [3/3 RC, p2] 4 times, k2');
+	await expect(page.getByTestId('pattern')).toContainText('cast on 38');
+	await page.keyboard.press('Enter');
+	await expect(page.getByLabel('Rows', { exact: true })).toHaveValue(/3\/3 RC/);
+	await page.goto('/crossings');
+	await page.getByLabel('A name in any school').fill('k3, C4F, k3');
+	await expect(page.getByTestId('pattern')).toContainText('cast on 10');
 });
 
 test('the stage’s old address still leads to it', async ({ page }) => {
@@ -57,7 +87,7 @@ test.describe('a teacher of her own', () => {
 	test('a name finds its readings side by side, and the chosen school becomes the house style', async ({ page }) => {
 		await newTeacher(page.request);
 		await page.goto('/crossings');
-		await page.getByLabel('Any name in any school').fill('C6B');
+		await page.getByLabel('A name in any school').fill('C6B');
 		const hits = page.getByTestId('hits').getByRole('link');
 		await expect(hits).toHaveCount(2);
 		await expect(hits.nth(0)).toContainText('3 over 3, leaning right');
@@ -119,13 +149,13 @@ test.describe('a teacher of her own', () => {
 		const own = page.getByTestId('own').getByRole('listitem');
 		await expect(own).toHaveCount(1);
 		await expect(own).toContainText('Reed braid <b>');
-		await page.getByLabel('Any name in any school').fill('xx no such');
+		await page.getByLabel('A name in any school').fill('xx no such');
 		await expect(page.getByRole('heading', { name: 'None of your own is called so' })).toBeVisible();
-		await page.getByLabel('Any name in any school').fill('');
+		await page.getByLabel('A name in any school').fill('');
 		await page.goto('/lessons');
 		await page.locator('main').focus();
 		await page.keyboard.press('/');
-		await page.getByLabel('Find by any name').fill('braid');
+		await page.getByLabel('Find by a name').fill('braid');
 		await page.getByRole('link', { name: /Reed braid <b>/ }).click();
 		await expect(page.getByText('A crossing of its own:')).toBeVisible();
 		await page.goto('/crossings');

@@ -110,7 +110,7 @@ test('the stage is walked by keys and by buttons, with the caption of each move'
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '3');
 	await expect(page).toHaveURL(/step=3/);
 	// Arrows in a field belong to the field.
-	await page.getByLabel('Find by any name').focus();
+	await page.getByLabel('Find by a name').focus();
 	await page.keyboard.press('ArrowLeft');
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '3');
 });
@@ -200,7 +200,7 @@ test('a name is read with no school stated, and other readings stand beside a sc
 	await expect(page.getByTestId('other-school')).toContainText('also read as 4 over 4, leaning left');
 	await page.getByLabel('Read as').selectOption({ label: 'Any school' });
 	await expect(page.getByTestId('meanings').getByRole('listitem')).toHaveCount(2);
-	await page.getByLabel('Find by any name').fill('2/2 LC');
+	await page.getByLabel('Find by a name').fill('2/2 LC');
 	await expect(page.getByTestId('lean')).toHaveText('leans left');
 	await expect(page.getByTestId('other-school')).toHaveCount(0);
 });

@@ -69,7 +69,7 @@ test('names, stage, lessons and sheets follow it at once', async ({ page }) => {
 	await expect(page.getByRole('img', { name: /on the right needle/ })).toBeVisible();
 	await expect(page.getByText('right side towards you')).toBeVisible();
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
-	await page.getByLabel('Find by any name').fill('2/2 LC');
+	await page.getByLabel('Find by a name').fill('2/2 LC');
 	await expect(page.getByRole('radio', { name: /^Back to the needle/ })).toBeChecked();
 	await expect(page.getByText('wider than 3, your most').first()).toBeVisible();
 

@@ -264,7 +264,7 @@ test('at the needles rows are counted by key and press, and the place is kept', 
 	await page.getByRole('link', { name: 'At the needles' }).click();
 	const now = page.getByTestId('row-now');
 	await expect(now).toHaveText('Row 1');
-	await expect(page.getByTestId('due')).toHaveText('Crossing due in 2 rows.');
+	await expect(page.getByTestId('due')).toHaveText('Cross in 2 rows.');
 	await page.getByRole('button', { name: 'Row finished' }).click();
 	await page.locator('main').click({ position: { x: 5, y: 5 } });
 	await page.keyboard.press(' ');
@@ -282,6 +282,7 @@ test('at the needles rows are counted by key and press, and the place is kept', 
 	await expect(now).toHaveText('Row 12');
 	await page.getByRole('button', { name: 'One row back' }).click();
 	await expect(now).toHaveText('Row 11');
+	await expect(page.getByRole('main')).toContainText('repeat 2 of 3, row 5 of 6');
 });
 
 test('files are written, and rows and JSON read back equal; what is none is refused whole', async ({ page }, info) => {

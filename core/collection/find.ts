@@ -1,7 +1,7 @@
 /** Finding a crossing by whatever is known of it. */
 
 import type { Verdict } from '../craft/index.ts';
-import type { Crossing, Lean } from '../crossing/index.ts';
+import { asThreeGroups, type Crossing, type Lean } from '../crossing/index.ts';
 import {
 	entryFor,
 	MAX_NAME_LENGTH,
@@ -9,6 +9,7 @@ import {
 	readAll,
 	readSentence,
 	SCHOOLS,
+	wordsFor,
 	type Glossary,
 	type SchoolId,
 } from '../notation/index.ts';
@@ -73,6 +74,17 @@ const hit = (crossing: Crossing, says: string, name = slashName(crossing)): Hit 
 	says,
 	...(name ? { name } : {}),
 });
+
+/** What a chart's symbol may mean; where no school has a name for it, it goes by its look. */
+export const hitsOf = (crossings: readonly Crossing[]): readonly Hit[] =>
+	crossings.map((c) => {
+		const three = asThreeGroups(c);
+		const says = three
+			? `the middle lies ${three.lies}${three.lies === 'behind' ? ' both' : ' them'}`
+			: wordsFor(c).work;
+		const found = hit(c, says);
+		return found.name ? found : { ...found, own: wordsFor(c).title };
+	});
 
 /**
  * What a text may mean: a crossing that is kept under that name, then a glossary's own line, then every

@@ -1,2 +1,2 @@
 export { collection, COLLECTION_LIMITS, GRADES, MAKES, type Entry, type Grade, type Make } from './collection.ts';
-export { lookUp, those, type Hit, type Lookup, type Wanted } from './find.ts';
+export { hitsOf, lookUp, those, type Hit, type Lookup, type Wanted } from './find.ts';

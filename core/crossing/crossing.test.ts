@@ -5,6 +5,7 @@ import { turnedRound, valid } from '../test/made.ts';
 import {
 	asTwoGroups,
 	crossing,
+	crossingsOfSymbol,
 	equal,
 	frontAndBehind,
 	isOver,
@@ -85,5 +86,29 @@ describe('two groups', () => {
 			],
 		});
 		expect([plain, mixed, turnedRound].map(asTwoGroups)).toEqual([undefined, undefined, undefined]);
+	});
+});
+
+describe('a printed symbol', () => {
+	it('is the crossing whose front runs unbroken, purled where its cells are', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...everyTwoGroups(9)), ({ spec, crossing: c }) => {
+				const purled = c.order.flatMap((s, i) => (c.work[s - 1]!.startsWith('p') ? [i + 1] : []));
+				const knitted = c.work.every((w) => w === 'k' || w === 'p');
+				const made = crossingsOfSymbol({ cells: c.n, unbroken: spec.front, runs: spec.lean, middle: 0, purled });
+				expect(!knitted || (made.ok && equal(made.value[0]!, c))).toBe(true);
+			}),
+		);
+		const named = crossingsOfSymbol({ cells: 3, unbroken: 2, runs: 'left', middle: 0, purled: [1] });
+		expect(named.ok && named.value.map((c) => c.work)).toEqual([['k', 'k', 'p']]);
+		const middle = crossingsOfSymbol({ cells: 5, unbroken: 2, runs: 'right', middle: 1, purled: [3] });
+		expect(middle.ok && middle.value.map((c) => [c.n, c.work[2], isOver(c, 2, 3), isOver(c, 4, 1)])).toEqual([
+			[5, 'p', false, true],
+			[5, 'p', true, true],
+		]);
+		for (const wrong of [{ unbroken: 5 }, { cells: 1.5 }, { cells: 40 }, { middle: 3 }])
+			expect(crossingsOfSymbol({ cells: 5, unbroken: 2, runs: 'left', middle: 0, purled: [], ...wrong }).ok).toBe(
+				false,
+			);
 	});
 });

@@ -54,8 +54,8 @@ export {
 	type CordWanted,
 	type PracticeWanted,
 } from './practice.ts';
-export { nextCrossing, whereAmI } from './where.ts';
+export { nextCrossing, placeInRepeat, whereAmI } from './where.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';
-export { betweenMarkers, rowParts } from './row-words.ts';
+export { betweenMarkers, grouped, rowParts, type RowsFor } from './row-words.ts';
 export { seenFrom } from './seen-layer.ts';
 export { hasToolPlan, toolPlan, type ToolPlan } from './tool-plan.ts';

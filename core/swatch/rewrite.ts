@@ -5,7 +5,7 @@
 
 import type { Item } from '../notation/index.ts';
 import { fail, ok, type Result, type Span } from '../result.ts';
-import { widthOf, type Unit } from './units.ts';
+import { marksInOrder, widthOf, type Unit } from './units.ts';
 import type { WorkedMark, WorkedRow } from './worked.ts';
 import { writeUnits } from './write.ts';
 
@@ -59,7 +59,7 @@ export function rewriteBody(
 	const to = isPart ? next.length - (before.length - spans[last]!.last) : next.length;
 	const at: Span = isPart ? { from: items[first]!.from, to: items[last]!.to } : row.line.body;
 	const grown = newEdges.at(-1)! - oldEdges.at(-1)!;
-	const marks = inOrder(row)
+	const marks = marksInOrder(row)
 		.filter((m) => !isPart || inside(m, at))
 		.map((m) => ({ ...m, at: m.at + (shift && m.at > oldEdges[shift.at]! ? grown : 0) }));
 	const parts: string[] = [];
@@ -131,7 +131,3 @@ function itemsAt(row: WorkedRow, units: readonly Unit[]): readonly { first: numb
 	}
 	return k === steps.length && done === now ? out : undefined;
 }
-
-/** The marks of a row in the order of working. */
-const inOrder = (row: WorkedRow): readonly WorkedMark[] =>
-	row.side === 'RS' ? row.marks : [...row.marks].reverse().map((m) => ({ ...m, at: row.stitches.length - m.at }));

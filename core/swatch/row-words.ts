@@ -1,67 +1,120 @@
 /** One row as it is said aloud at the needles. */
 
-import { craftOf, type PlanFor, type RowPart } from '../craft/index.ts';
+import { craftOf, inShort, type PlanFor, preferredWay, type RowPart, type WayTaste } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
-import type { Worked } from './worked.ts';
-import { unitsOf, type Unit } from './units.ts';
+import { fold, type Fold } from './fold.ts';
+import { marksInOrder, unitsOf, widthOf, type Unit } from './units.ts';
+import type { Worked, WorkedRow } from './worked.ts';
 
-/** What is done in a row, one part after the other, in the order of working, as the tools of the class stand. */
-export function rowParts(worked: Worked, i: number, tools: PlanFor = {}): readonly RowPart[] {
+/** How the tools of the class stand, and which way its teacher likes where the house style is known. */
+export interface RowsFor extends PlanFor {
+	readonly taste?: WayTaste;
+}
+
+/** What is done in a row, one part after the other, in the order of working. */
+export function rowParts(worked: Worked, i: number, asked: RowsFor = {}): readonly RowPart[] {
 	const { row, crossed } = craftOf(worked.craft).inSwatch;
-	if (row) return row(worked, i, tools);
+	if (row) return row(worked, i, asked);
 	const parts: RowPart[] = [];
 	let run: { how: string; many: number } | undefined;
 	/** Pegs done, from the right. */
 	let at = 0;
+	/** Stitches of this row done, in the order of working. */
+	let made = 0;
+	const markers = [...markersIn(worked.rows[i]!)];
 	const close = (): void => {
 		if (run) parts.push(partOf(run.how, run.many));
 		run = undefined;
 	};
-	for (const unit of unitsOf(worked.rows[i]!)) {
-		if (unit.kind === 'stitch' && run?.how === unit.how) {
-			run.many += 1;
-			at += takesOf(unit.how);
-			continue;
+	const mark = (): void => {
+		while (markers[0] && markers[0].at <= made) {
+			close();
+			parts.push({ says: markers.shift()!.says, takes: 0, crossing: false });
 		}
-		close();
-		if (unit.kind === 'stitch') run = { how: unit.how, many: 1 };
-		else {
+	};
+	for (const unit of unitsOf(worked.rows[i]!)) {
+		mark();
+		const width = widthOf(unit);
+		if (unit.kind === 'stitch') {
+			if (run?.how === unit.how) run.many += 1;
+			else {
+				close();
+				run = { how: unit.how, many: 1 };
+			}
+			at += takesOf(unit.how);
+		} else {
+			close();
 			const takes = unit.crossing.n;
 			parts.push(
 				crossed
-					? { says: `${unit.name}: ${crossed(unit.crossing, at, tools)}`, takes, crossing: true }
-					: crossingPart(unit, worked),
+					? { says: `${unit.name}: ${crossed(unit.crossing, at, asked)}`, takes, crossing: true }
+					: crossingPart(unit, worked, asked.taste),
 			);
+			at += takes;
 		}
-		at += unit.kind === 'stitch' ? takesOf(unit.how) : unit.crossing.n;
+		made += width;
 	}
+	mark();
 	close();
 	return parts;
 }
 
+/** Parts with what comes several times told once: `knit 2, purl 1`, seven times. */
+export const grouped = (parts: readonly RowPart[]): readonly Fold<RowPart>[] => fold(parts, ({ says }) => says);
+
+const DOES = { place: 'place a marker', slip: 'slip the marker', remove: 'take the marker off' } as const;
+
+/** What becomes of markers, those that only pass along included, in the order of working. */
+function markersIn(row: WorkedRow): readonly { readonly at: number; readonly says: string }[] {
+	const told = marksInOrder(row);
+	const there = row.side === 'RS' ? row.markers : row.markers.map((at) => row.stitches.length - at);
+	const silent = there.filter((at) => !told.some((m) => m.at === at && m.does !== 'remove'));
+	return [
+		...told.map(({ at, does }) => ({ at, says: DOES[does] })),
+		...silent.map((at) => ({ at, says: DOES.slip })),
+	].sort((a, b) => a.at - b.at);
+}
+
 const takesOf = (how: string): number => STITCH_KINDS.get(how)?.takes ?? 1;
+
+const COUNTED: Readonly<Record<string, readonly [string, string?]>> = {
+	k: ['knit'],
+	p: ['purl'],
+	sl: ['slip', ' purlwise'],
+	ktbl: ['knit', ' through the back loop'],
+	ptbl: ['purl', ' through the back loop'],
+};
 
 function partOf(how: string, many: number): RowPart {
 	const kind = STITCH_KINDS.get(how);
 	const takes = takesOf(how) * many;
-	if (how === 'k' || how === 'p' || how === 'sl') {
-		const verb = { k: 'knit', p: 'purl', sl: 'slip' }[how];
-		return { says: `${verb} ${many}`, takes, crossing: false };
-	}
+	const [verb, manner = ''] = COUNTED[how] ?? [];
+	if (verb !== undefined) return { says: `${verb} ${many}${manner}`, takes, crossing: false };
 	const says = kind?.says ?? how;
 	return { says: many === 1 ? says : `${says}, ${many} times`, takes, crossing: false };
 }
 
+/** The way that the sentence of a crossing tells. */
+const USUAL_WAY = 'off-holder';
+
 /** Stitches up to which a crossing is told move by move. */
 const WORDY = 16;
 
-function crossingPart({ name, crossing }: Extract<Unit, { kind: 'crossing' }>, worked: Worked): RowPart {
+function crossingPart(
+	{ name, crossing }: Extract<Unit, { kind: 'crossing' }>,
+	worked: Worked,
+	taste: WayTaste | undefined,
+): RowPart {
+	const takes = crossing.n;
+	const craft = craftOf(worked.craft);
 	// A wide one of many groups has no short sentence; then it is said what the hands do with its first.
 	// Where a stitch is a unit or a pair, the sentence of plain knitting would say something else.
-	const plain = craftOf(worked.craft).hasSentence;
-	const sentence = plain && crossing.n <= WORDY ? sentenceFor(crossing) : undefined;
-	return { says: `${name}: ${sentence ?? handsIn(worked, crossing)}`, takes: crossing.n, crossing: true };
+	if (!craft.hasSentence || takes > WORDY)
+		return { says: `${name}: ${handsIn(worked, crossing)}`, takes, crossing: true };
+	const way = taste && preferredWay(crossing, taste);
+	const liked = way === undefined || way === USUAL_WAY ? undefined : inShort(craft, crossing, way);
+	return { says: `${name}: ${liked ?? sentenceFor(crossing) ?? handsIn(worked, crossing)}`, takes, crossing: true };
 }
 
 /** Stitches between the markers that hang in the row before, in the order of working; one number when there are none. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import type { WayTaste } from '../craft/index.ts';
 import { drawChart } from '../drawing/index.ts';
 import { readGlossary, readRows, SCHOOL_IDS, type StatedSchool } from '../notation/index.ts';
 import type { Swatch } from '../schema/index.ts';
@@ -15,12 +16,14 @@ import {
 	CORD_KINDS,
 	cordsOf,
 	gapsOf,
+	grouped,
 	insertColumn,
 	insertRows,
 	legendOf,
 	loopsWhenSeamed,
 	markerPlaces,
 	nextCrossing,
+	placeInRepeat,
 	placeCrossing,
 	practiceSwatch,
 	type PracticeWanted,
@@ -303,6 +306,35 @@ describe('at the needles', () => {
 			[3, false],
 		]);
 		expect(rowParts(w, 2)[0]!.says).toBe('purl 3');
+		expect([0, 9, 10, 29].map((i) => placeInRepeat(w, i))).toEqual([
+			{ time: 1, times: 3, row: 1, rows: 10 },
+			{ time: 1, times: 3, row: 10, rows: 10 },
+			{ time: 2, times: 3, row: 1, rows: 10 },
+			{ time: 3, times: 3, row: 10, rows: 10 },
+		]);
+	});
+
+	it('groups what comes again, keeps markers, and makes a crossing the way of the house style', () => {
+		const w = work(
+			'Row 1: [k2, p1] 7 times, k4, pm, k1\nRow 2: p1, k4, p to end\nRow 3: k2, sl1, k18, 2/2 LC, rm, k1',
+			26,
+		);
+		const said = (i: number, taste?: WayTaste): string[] =>
+			grouped(rowParts(w, i, taste ? { taste } : {})).map(
+				({ body, times }) => `${body.map((p) => p.says).join(', ')}${times > 1 ? `, ${times} times` : ''}`,
+			);
+		expect(said(0)).toEqual(['knit 2, purl 1, 7 times', 'knit 4', 'place a marker', 'knit 1']);
+		expect(said(1).slice(0, 3)).toEqual(['purl 1', 'slip the marker', 'knit 4']);
+		const [, slips, , crossing, off] = said(2);
+		expect([slips, off]).toEqual(['slip 1 purlwise', 'take the marker off']);
+		expect(crossing).toBe('2/2 LC: sl 2 sts to cn and hold in front, k2, k2 from cn');
+		const taste = { way: 'pinch', withoutHolderUpTo: 4, holderWork: 'returned' } as const;
+		expect(said(2, taste)[3]).toBe(
+			'2/2 LC: enter 3, 4 from behind; pinch, draw out; recapture 1, 2; return 3, 4; knit 3, 4, 1 and 2',
+		);
+		expect(said(2, { ...taste, withoutHolderUpTo: 3 })[3]).toBe(
+			'2/2 LC: hold 1, 2 in front; knit 3 and 4; return 1, 2; knit 1 and 2',
+		);
 	});
 
 	it('counts the stitches of every row in words', () => {

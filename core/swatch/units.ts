@@ -4,7 +4,7 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import { countBefore, type Worked, type WorkedRow } from './worked.ts';
+import { countBefore, type Worked, type WorkedMark, type WorkedRow } from './worked.ts';
 
 export type Unit =
 	| {
@@ -65,3 +65,7 @@ export function plainUnits(worked: Worked, i: number, side: 'RS' | 'WS'): Unit[]
 	const units = faces.map((face) => stitch(workedAs(face, side)));
 	return side === 'WS' ? units.reverse() : units;
 }
+
+/** What a row does with markers, in the order of working; `at` counts the stitches before it in that order. */
+export const marksInOrder = (row: WorkedRow): readonly WorkedMark[] =>
+	row.side === 'RS' ? row.marks : [...row.marks].reverse().map((m) => ({ ...m, at: row.stitches.length - m.at }));

@@ -52,7 +52,10 @@
 					text = '';
 				}}
 			/>
-			<p class="quiet mt-1 text-[0.94rem]">A name, a sentence, a row or a whole pattern.</p>
+			<p class="quiet mt-1 text-[0.94rem]">
+				A name, a sentence, a row or a whole pattern; or
+				<a class="wordlink" href="/crossings?symbol">a symbol of a printed chart</a>.
+			</p>
 			{#if reading?.ok}
 				<p class="mt-4">
 					<button class="pill pill-strong">Take it to the stage <ArrowRight class="size-5" /></button>

@@ -5,6 +5,7 @@
 	import { tick } from 'svelte';
 	import { page } from '$app/state';
 	import { listDesigns } from '$lib/design/api';
+	import { pastedLines } from '$lib/name/pasted';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Hits from './Hits.svelte';
 	import Tile from './Tile.svelte';
@@ -13,12 +14,16 @@
 	let field = $state<HTMLInputElement>();
 	let open = $state(false);
 	let text = $state('');
+	/** Lines that were pasted, until something else is typed. */
+	let pattern = $state<string>();
 	const light = useLight();
 	const style = $derived(page.data.style);
 	const MOST = 8;
 	/** Those of one's own; found as soon as they have come. */
 	let designs = $state.raw<readonly Design[]>([]);
-	const found = $derived(open ? lookUp(text, collection(), readGlossary(style.glossary), designs) : undefined);
+	const found = $derived(
+		open && pattern === undefined ? lookUp(text, collection(), readGlossary(style.glossary), designs) : undefined,
+	);
 
 	async function fetchOwn(): Promise<void> {
 		const answer = page.data.teacher ? await listDesigns() : undefined;
@@ -36,7 +41,7 @@
 	/** Enter takes the first one. */
 	function take(event: SubmitEvent): void {
 		event.preventDefault();
-		dialog?.querySelector<HTMLAnchorElement>('[data-found] a')?.click();
+		dialog?.querySelector<HTMLElement>('[data-found] :is(a, button)')?.click();
 		close();
 	}
 </script>
@@ -45,11 +50,17 @@
 	<div class="modal-box bg-base-100 mx-auto mt-10 w-full max-w-4xl rounded-3xl">
 		{#if open}
 			<form onsubmit={take}>
-				<label class="lead block" for="find-anything">Find by any name, or by a glossary sentence</label>
+				<label class="lead block" for="find-anything">Find by a name, a sentence, or a row of a pattern</label>
 				<input
 					id="find-anything"
 					bind:this={field}
 					bind:value={text}
+					oninput={() => (pattern = undefined)}
+					onpaste={(e) =>
+						pastedLines(e, (lines) => {
+							pattern = lines;
+							text = '';
+						})}
 					class="field w-full font-mono text-2xl"
 					autocomplete="off"
 					autocapitalize="off"
@@ -69,8 +80,20 @@
 							<li><Tile {entry} light={light.now} {style} /></li>
 						{/each}
 					</ul>
-				{:else if text.trim()}
-					<p>Nothing reads as that. Type a name as a pattern writes it, or a sentence from its glossary.</p>
+				{:else if pattern !== undefined || text.trim()}
+					{#snippet nothing()}
+						<p>Nothing reads as that. Type a name as a pattern writes it, or a sentence from its glossary.</p>
+					{/snippet}
+					{#await import('./PatternTyped.svelte') then { default: PatternTyped }}
+						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+						<div
+							onclick={(e) => {
+								if (e.target instanceof HTMLElement && e.target.closest('button, a')) close();
+							}}
+						>
+							<PatternTyped text={pattern ?? text} otherwise={nothing} />
+						</div>
+					{/await}
 				{:else}
 					<p class="quiet">Enter takes the first one. Esc closes.</p>
 				{/if}

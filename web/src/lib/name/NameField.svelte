@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import { SCHOOL_COOKIE } from '$lib/choices/choices';
 	import { remember } from '$lib/ui/cookies';
+	import { pastedLines } from './pasted';
 
 	interface Props {
 		text: string;
@@ -33,13 +34,7 @@
 				placeholder={SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}
 				bind:value={text}
 				oninput={() => onchange?.()}
-				onpaste={(e) => {
-					const pasted = e.clipboardData?.getData('text/plain') ?? '';
-					if (!onpattern || !pasted.trim().includes('\n')) return;
-					// A field of one line would run the rows together.
-					e.preventDefault();
-					onpattern(pasted.trim());
-				}}
+				onpaste={(e) => onpattern && pastedLines(e, onpattern)}
 			/>
 			<kbd class="kbd-small" title="Press / to come here from anywhere">/</kbd>
 		</div>

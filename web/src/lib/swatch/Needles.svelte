@@ -1,7 +1,15 @@
 <script lang="ts">
 	import type { Swatch } from '@pond-loop/core/schema';
-	import { betweenMarkers, type Checked, nextCrossing, rowParts, toolPlan } from '@pond-loop/core/swatch';
-	import type { PlanFor } from '@pond-loop/core/craft';
+	import {
+		betweenMarkers,
+		type Checked,
+		grouped,
+		nextCrossing,
+		placeInRepeat,
+		rowParts,
+		type RowsFor,
+		toolPlan,
+	} from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -15,8 +23,8 @@
 		light: Light;
 		/** Rows of the chart around the one that is worked. */
 		rowsShown?: number;
-		/** How the tools of the class stand. */
-		tools?: PlanFor;
+		/** How the tools of the class stand, and which ways are liked. */
+		tools?: RowsFor;
 		go: (to: number) => void;
 	}
 	const { swatch, checked, place, light, rowsShown = 9, tools = {}, go }: Props = $props();
@@ -28,11 +36,19 @@
 	onMount(() => (mounted = true));
 
 	const row = $derived(worked.rows[place]);
-	const parts = $derived(row?.ok ? rowParts(worked, place, tools) : []);
+	const groups = $derived(row?.ok ? grouped(rowParts(worked, place, tools)) : []);
+	const repeat = $derived(row && placeInRepeat(worked, place));
 	/** What is done before the first row, where pegs or needles have to be set up. */
 	const setup = $derived(place === 0 ? (toolPlan(worked, tools)?.setup ?? []) : []);
 	const between = $derived(row ? betweenMarkers(worked, place) : []);
 	const due = $derived(nextCrossing(worked, place));
+	/** A repeat whose times the text leaves open, such as one up to a length. */
+	const open = $derived.by(() => {
+		const at = worked.repeats.findIndex((r) => r.times === undefined && r.last === last - 1);
+		const shown = worked.repeats[at];
+		const line = shown && worked.repeatLines.find((l) => l.last === worked.rows[shown.last]!.told);
+		return shown && line && { ...shown, line };
+	});
 	$effect(() => chart?.show(Math.min(place, last - 1)));
 
 	const KEYS: Readonly<Record<string, () => void>> = {
@@ -61,11 +77,17 @@
 	{#if row}
 		<p class="text-xl">
 			<strong>{row.side}{row.colour ? `, yarn ${row.colour}` : ''}</strong>
-			<span class="quiet">· {place} of {last} rows finished</span>
+			<span class="quiet"
+				>·
+				{#if repeat}repeat {repeat.time}{repeat.times === undefined ? '' : ` of ${repeat.times}`}, row {repeat.row} of {repeat.rows}
+					·{/if}
+				{place} of {last} rows finished</span
+			>
 		</p>
 		<p class="text-xl" data-testid="due">
 			{#if due === 0}<strong>Cross in this row.</strong>
-			{:else if due !== undefined}Crossing due in {due} {due === 1 ? 'row' : 'rows'}.
+			{:else if due === 1}Cross in the next row.
+			{:else if due !== undefined}Cross in {due} rows.
 			{:else}No more crossings.{/if}
 		</p>
 	{/if}
@@ -81,9 +103,11 @@
 	</p>
 	{#if row.ok}
 		<ol class="mt-3 flex flex-wrap gap-x-2 gap-y-1 text-xl" data-testid="row-words">
-			{#each parts as part, i (i)}
-				<li class={part.crossing ? 'text-secondary font-semibold' : ''}>
-					{part.says}{i + 1 < parts.length ? ',' : '.'}
+			{#each groups as { body, times }, i (i)}
+				<li class={body.some((part) => part.crossing) ? 'text-secondary font-semibold' : ''}>
+					{#if times > 1}<span class="border-secondary border-b-2"
+							>{body.map((part) => part.says).join(', ')}, <strong>{times} times</strong></span
+						>{:else}{body[0]!.says}{/if}{i + 1 < groups.length ? ',' : '.'}
 				</li>
 			{/each}
 		</ol>
@@ -94,6 +118,17 @@
 		<p class="text-error mt-3 text-xl font-semibold">This row does not work out. Look at it at the desk.</p>
 	{/if}
 {:else}
+	{#if open}
+		<p class="mt-4 text-xl">
+			Rows {worked.rows[open.first]!.number} to {worked.rows[open.last]!.number} come again as the text says:
+			<span class="name whitespace-normal!">{swatch.text.slice(open.line.from, open.line.to)}</span>
+		</p>
+		<p class="mt-2">
+			<button type="button" class="pill pill-soft" onclick={() => go(open.first)}
+				>Again from row {worked.rows[open.first]!.number}</button
+			>
+		</p>
+	{/if}
 	<p class="mt-4 text-xl">All {last} rows are done. Bind off with the last stitch as even as the others.</p>
 {/if}
 <div class="mt-5">

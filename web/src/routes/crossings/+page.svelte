@@ -5,7 +5,10 @@
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import Own from '$lib/design/Own.svelte';
+	import FromSymbol from '$lib/find/FromSymbol.svelte';
 	import Hits from '$lib/find/Hits.svelte';
+	import PatternTyped from '$lib/find/PatternTyped.svelte';
+	import { pastedLines } from '$lib/name/pasted';
 	import Tile from '$lib/find/Tile.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -53,6 +56,9 @@
 	let text = $state(asked.get('find') ?? '');
 	let wanted = $state<Wanted>(wantedFrom(asked));
 	let many = $state(PAGE);
+	/** Lines that were pasted, until something else is typed. */
+	let pattern = $state<string>();
+	let symbol = $state(asked.has('symbol'));
 
 	function wantedFrom(params: URLSearchParams): Wanted {
 		if (!params.has('find') && !CHOICES.some((c) => params.has(c.key))) return { make: 'knit' };
@@ -99,7 +105,7 @@
 <div class="flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
 	<h1 class="text-4xl">Crossings</h1>
 	<div class="min-w-0 grow basis-72 lg:max-w-xl">
-		<label class="lead block" for="find">Any name in any school, or a glossary sentence</label>
+		<label class="lead block" for="find">A name in any school, a sentence, or rows of a pattern</label>
 		<div class="flex items-center gap-2">
 			<input
 				id="find"
@@ -111,13 +117,27 @@
 				maxlength={MAX_SENTENCE_LENGTH}
 				placeholder="C4F, 2/1 LPC, or sl 2 sts to cn …"
 				bind:value={text}
+				oninput={() => (pattern = undefined)}
+				onpaste={(e) =>
+					pastedLines(e, (lines) => {
+						pattern = lines;
+						text = '';
+					})}
 			/>
 			<kbd class="kbd-small" title="Press / to come here">/</kbd>
 		</div>
 	</div>
 </div>
 
-{#if found && found.kind !== 'part'}
+<details class="mt-4" bind:open={symbol}>
+	<summary class="wordlink w-fit list-none">Read a symbol of a printed chart</summary>
+	<div class="border-base-300 mt-3 rounded-2xl border p-5"><FromSymbol /></div>
+</details>
+{#if pattern !== undefined}
+	<div class="mt-6">
+		<PatternTyped text={pattern}>{#snippet otherwise()}<p>Nothing in it reads as a row.</p>{/snippet}</PatternTyped>
+	</div>
+{:else if found && found.kind !== 'part'}
 	<section class="mt-6" aria-labelledby="meant">
 		<h2 id="meant" class="lead mb-2 font-sans">
 			{found.hits.length > 1 ? 'It may mean: the pattern, or your house style, decides' : 'It is'}
@@ -170,10 +190,13 @@
 		</p>
 	</div>
 	{#if entries.length === 0}
-		<p class="mt-6">
-			None is all of that{found ? ', and nothing reads as that name' : ''}. Take one wish back, or type a name: any
-			crossing to 60 stitches can be shown.
-		</p>
+		{#snippet none()}
+			<p class="mt-6">
+				None is all of that{found ? ', and nothing reads as that name' : ''}. Take one wish back, or type a name: any
+				crossing to 60 stitches can be shown.
+			</p>
+		{/snippet}
+		{#if text.trim()}<div class="mt-6"><PatternTyped {text} otherwise={none} /></div>{:else}{@render none()}{/if}
 	{/if}
 	<ul class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-3 md:grid-cols-4 xl:grid-cols-5" data-testid="entries">
 		{#each entries.slice(0, many) as entry (entry.id)}

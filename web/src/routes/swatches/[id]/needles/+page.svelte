@@ -55,7 +55,7 @@
 				{checked}
 				{place}
 				light={light.now}
-				tools={{ number: data.style.bedNumber }}
+				tools={{ number: data.style.bedNumber, taste: data.style }}
 				{go}
 			/>
 		</div>
