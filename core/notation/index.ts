@@ -25,6 +25,12 @@ export { differencesOf } from './compare.ts';
 export { readPegName } from './pegs.ts';
 export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from './read-with.ts';
 export { entryFor, GLOSSARY_LIMITS, plainName, readGlossary, type Glossary, type GlossaryEntry } from './glossary.ts';
-export { MAX_SENTENCE_LENGTH, readSentence, sentenceFor, type SentenceReading } from './sentence/index.ts';
+export {
+	MAX_SENTENCE_LENGTH,
+	readSentence,
+	SENTENCE_FILLERS,
+	sentenceFor,
+	type SentenceReading,
+} from './sentence/index.ts';
 export * from './rows/index.ts';
 export { whatIs, type What } from './what.ts';

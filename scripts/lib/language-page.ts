@@ -2,7 +2,7 @@
 
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { readAll, readSentence, wordsFor } from '../../core/notation/index.ts';
+import { readAll, readSentence, SENTENCE_FILLERS, wordsFor } from '../../core/notation/index.ts';
 import { root } from './paths.mjs';
 
 interface Case {
@@ -65,6 +65,11 @@ export function languagePage(): string {
 		'is shown in its place, and nothing is taken for read beside it. What stands before or behind a sentence and changes nothing',
 		'(a name, a remark in words of a short list), and lines about the piece and its materials, are listed as read past. The',
 		'simulator runs each sentence, and what the hands make is what it means.',
+		'',
+		'In a sentence these words may stand or be left out; every other one that is read counts, and without it, or with its',
+		'opposite in its place, the sentence means something else or is not read:',
+		'',
+		`${SENTENCE_FILLERS.join(', ')}.`,
 		'',
 		'## Names',
 		'',

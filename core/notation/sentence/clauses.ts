@@ -201,6 +201,7 @@ function readArguments(tokens: readonly Token[]): Arguments {
 		knitwise: false,
 	};
 	let preposition: 'from' | 'to' | undefined;
+	let isOf = false;
 	let i = 0;
 	const term = (ahead = 0): string | undefined => tokens[i + ahead]?.term;
 	const skipFillers = (at: number): number => {
@@ -240,9 +241,11 @@ function readArguments(tokens: readonly Token[]): Arguments {
 	};
 	const put = (place: Place): void => {
 		if (preposition === 'from') found.source = place;
-		else if (preposition === 'to') found.target = place;
+		// “In front of the left needle” is in front; of the right one nothing waits to be crossed.
+		else if (preposition === 'to' || (isOf && place.kind === 'right')) found.target = place;
 		else if (place.kind === 'holder') found.holder = { which: place.which };
 		preposition = undefined;
+		isOf = false;
 	};
 
 	while (i < tokens.length) {
@@ -266,6 +269,10 @@ function readArguments(tokens: readonly Token[]): Arguments {
 			case 'Number':
 				found.count ??= token.text === 'all' ? 'all' : NUMBERS.indexOf(token.text) + 1;
 				break;
+			case 'Ordinal':
+				// “The first st”; “the other sts” only tells them from those before.
+				if (token.text === 'first' || token.text === 'second') found.nth = token.text === 'first' ? 1 : 2;
+				break;
 			case 'RightMost':
 				found.rightmost = true;
 				break;
@@ -276,6 +283,9 @@ function readArguments(tokens: readonly Token[]): Arguments {
 				break;
 			case 'Them':
 				if (token.text !== 'it') found.several = true;
+				break;
+			case 'Of':
+				isOf = true;
 				break;
 			case 'From':
 				preposition = 'from';
@@ -342,6 +352,7 @@ function readArguments(tokens: readonly Token[]): Arguments {
 				} else {
 					found.side ??= token.term === 'Front' ? 'front' : 'back';
 				}
+				isOf = token.term === 'Behind' && !beside;
 				preposition = undefined;
 				break;
 			}

@@ -95,7 +95,9 @@ function withoutNeedle(text: string): string | undefined {
 		const waits = skip ? (NUMBERS[skip.toLowerCase()] ?? Number(skip)) : third;
 		if (skip && /\d|second|third/i.test(nth) && waits !== third) return undefined;
 		const isBehind = leg?.toLowerCase() === 'back' || /back|tbl/i.test(how) || behind !== undefined;
-		return `sl ${waits} to cn, hold in ${isBehind ? 'front' : 'back'}, k1${isBehind ? ' tbl' : ''}, k${waits} from cn`;
+		// From behind the needle goes in at the back loop, unless the front one is named.
+		const isTwisted = isBehind && leg?.toLowerCase() !== 'front' && !/front/i.test(how);
+		return `sl ${waits} to cn, hold in ${isBehind ? 'front' : 'back'}, k1${isTwisted ? ' tbl' : ''}, k${waits} from cn`;
 	}
 	const dropped =
 		/^\s*(?:drop|let)\s+(?:the\s+)?(next|\d+)\s+sts?(?:\s+off(?:\s+(?:the\s+)?needle)?)?\s+to\s+(?:the\s+)?(front|back)(?:\s+of\s+(?:the\s+)?work)?\s*,\s*(.*)$/i.exec(

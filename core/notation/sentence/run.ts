@@ -102,11 +102,12 @@ function isAsked({ sides, secondNearer }: Choices, used: Planned['used']): boole
 	return open('holder-1', 0) && open('holder-2', 1) && depth;
 }
 
+const inPlace = (side: Side): string => (side === 'front' ? 'in front' : 'at the back');
+
 function inWords({ sides, secondNearer }: Choices, used: Planned['used']): string {
-	const side = (which: Side): string => (which === 'front' ? 'in front' : 'at the back');
 	return [
-		...(used.sides.has('holder-1') ? [`the holder hangs ${side(sides[0])}`] : []),
-		...(used.sides.has('holder-2') ? [`the second holder hangs ${side(sides[1])}`] : []),
+		...(used.sides.has('holder-1') ? [`the holder hangs ${inPlace(sides[0])}`] : []),
+		...(used.sides.has('holder-2') ? [`the second holder hangs ${inPlace(sides[1])}`] : []),
 		...(used.depth ? [`the second holder hangs ${secondNearer ? 'nearer you than' : 'behind'} the first`] : []),
 	].join(', and ');
 }
@@ -130,6 +131,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 	const moves: { move: Move; at: Span }[] = [];
 	const hanging = new Map<HolderId, Hanging>();
 	const used = { sides: new Set<HolderId>(), depth: false };
+	/** Stitches worked off each holder since it was filled: “the second st” is then the next one. */
+	const worked = new Map<HolderId, number>();
 	let last: HolderId | undefined;
 	let announced: Clause | undefined;
 	/** Clauses that only say where a holder hangs that was just filled: they are done with the filling. */
@@ -154,6 +157,9 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 		const there = side && ready.filter((r) => hanging.get(r)!.side === side);
 		// “From the back cn”: where it hangs tells which one.
 		const id = named(which) ?? (ready.length > 1 && there?.length === 1 ? there[0] : undefined);
+		const hangs = ready.length === 1 ? hanging.get(ready[0]!)!.side : undefined;
+		if (which === undefined && side && hangs && hangs !== side)
+			return problem(at, `The holder hangs ${inPlace(hangs)}.`, 'Say from the cn, or where it hangs.');
 		if (id && ready.includes(id)) return ok(id);
 		if (id) return problem(at, `There is nothing on the ${ORDINALS[id]} holder here.`, 'Slip stitches to it first.');
 		if (ready.length === 1) return ok(ready[0]!);
@@ -194,6 +200,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 
 	for (const [i, clause] of clauses.entries()) {
 		const { verb } = clause;
+		if ((verb === 'hold' || verb === 'bring') && clause.target?.kind === 'right')
+			return problem(clause.at, 'What waits hangs at the left needle.', 'Say in front, or in back.');
 		if (lookedUp.has(clause)) continue;
 		const works = verb === 'knit' || verb === 'purl';
 		// "knit the sts on cn": where they are is where they are taken from.
@@ -222,6 +230,13 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			const off = source.value;
 			const isFarEnd = !fromHolder && off !== 'left';
 			const there = off === 'left' ? returned : isFarEnd ? farEnd!.count : hanging.get(off)!.count;
+			const turn = (off === 'left' ? 0 : (worked.get(off) ?? 0)) + 1;
+			if (clause.nth !== undefined && clause.nth !== 1 && clause.nth !== turn)
+				return problem(
+					clause.at,
+					`Stitch ${clause.nth} is not the next one there, and this does not say how the hands reach it.`,
+					'Say what is slipped, and to where, so that it comes next.',
+				);
 			const count =
 				clause.count === 'all' || (clause.count === undefined && clause.several) ? there : (clause.count ?? 1);
 			if (count < 1 || count > MAX_STITCHES)
@@ -247,7 +262,10 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			for (let n = 0; n < count; n++) moves.push({ move, at: clause.at });
 			if (off === 'left') returned = Math.max(0, returned - count);
 			else if (isFarEnd) farEnd = undefined;
-			else hanging.get(off)!.count -= count;
+			else {
+				hanging.get(off)!.count -= count;
+				worked.set(off, (worked.get(off) ?? 0) + count);
+			}
 		} else if (
 			(verb === 'slip' && toHolder && !fromHolder) ||
 			(verb === 'hold' && toHolder && clause.count !== undefined)
@@ -264,6 +282,12 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 					'Say the first cn and the second cn.',
 				);
 			}
+			if (clause.source?.kind === 'right' || (clause.nth ?? 1) !== 1)
+				return problem(
+					clause.at,
+					'Only the next stitches of the left needle go to a holder.',
+					'Say how many of those are slipped, such as: sl 2 sts to cn.',
+				);
 			const count = clause.count === 'all' ? 0 : (clause.count ?? 1);
 			if (count < 1 || count > MAX_STITCHES)
 				return problem(
@@ -271,16 +295,26 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 					'This does not say how many go to the holder.',
 					'Say a number, such as: sl 2 sts to cn.',
 				);
+			const beside = saidOf(clauses, i)?.beside?.which;
+			if (beside !== undefined && named(beside) === id)
+				return problem(clause.at, 'A holder hangs in front of the other one, or behind it.', 'Say which is which.');
 			const place = settle(i, id);
 			moves.push({
 				move: { kind: 'hold', count, holder: id, ...place, ...(clause.knitwise ? { turned: true } : {}) },
 				at: clause.at,
 			});
 			hanging.set(id, { ...place, count });
+			worked.set(id, 0);
 			last = id;
 		} else if (verb === 'return' || (verb === 'slip' && (fromHolder || clause.target?.kind === 'left'))) {
 			const source = meant(fromHolder?.which, clause.at);
 			if (!source.ok) return source;
+			if (clause.target?.kind === 'right' || clause.side === 'front')
+				return problem(
+					clause.at,
+					'Stitches that wait are put back on the left needle, or worked off the holder.',
+					'Say to the left needle, or how they are worked.',
+				);
 			const there = hanging.get(source.value)!.count;
 			const count =
 				clause.count === 'all' ||

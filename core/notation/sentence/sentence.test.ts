@@ -6,13 +6,35 @@ import { asThreeGroups, canonical, type Crossing, equal, twoGroups, WORKS } from
 import { prove } from '../../handling/index.ts';
 import { anyCrossing, everyThreeGroups, everyTwoGroups } from '../../test/arbitraries.ts';
 import { named, turnedRound } from '../../test/made.ts';
-import { MAX_SENTENCE_LENGTH, readSentence, sentenceFor } from './index.ts';
+import { MAX_SENTENCE_LENGTH, readSentence, SENTENCE_FILLERS, sentenceFor } from './index.ts';
 
 const only = (text: string): Crossing => {
 	const read = readSentence(text);
 	if (!read.ok) throw new Error(`${text}: ${read.problems[0]!.what}`);
 	expect(read.value.length, text).toBe(1);
 	return read.value[0]!.crossing;
+};
+const OPPOSITES: Readonly<Record<string, string>> = {
+	front: 'back',
+	back: 'front',
+	behind: 'in front',
+	forward: 'back',
+	knit: 'purl',
+	purl: 'knit',
+	k: 'p',
+	p: 'k',
+	left: 'right',
+	right: 'left',
+	first: 'second',
+	second: '3rd',
+	one: 'two',
+	two: 'three',
+	three: 'four',
+	leftmost: 'rightmost',
+	'left-most': 'right-most',
+	purlwise: 'knitwise',
+	'p-wise': 'k-wise',
+	tbl: 'through front loop',
 };
 const fault = (text: string): { code: string; what: string; at: string | undefined } => {
 	const read = readSentence(text);
@@ -28,6 +50,46 @@ describe('a glossary sentence', () => {
 		);
 		expect(cases.length).toBe(14);
 		expect(cases.map((c, i) => checkCase(c, i)).filter((v) => v.why !== undefined)).toEqual([]);
+	});
+
+	it('uses every word that it reads: without it, or with its opposite, it means something else or is not read', () => {
+		const written = JSON.parse(
+			readFileSync(new URL('../../test/vectors/written-sentences.json', import.meta.url), 'utf8'),
+		) as { text: string }[];
+		const meant = (text: string): string => {
+			const read = readSentence(text);
+			return read.ok ? read.value.map((r) => canonical(r.crossing)).join() : '';
+		};
+		const opposite = (word: string): string =>
+			OPPOSITES[word.toLowerCase()] ?? word.replace(/\d+/, (n) => String(Number(n) + 1));
+		let looked = 0;
+		const idle: string[] = [];
+		for (const { text } of written) {
+			const read = readSentence(text);
+			const past = read.ok ? (read.value[0]!.past ?? []) : [];
+			for (const m of read.ok ? text.matchAll(/[\p{L}\p{N}'/-]+/gu) : []) {
+				const isPast = past.some((p) => m.index >= p.from && m.index < p.to);
+				if (isPast || SENTENCE_FILLERS.includes(m[0].toLowerCase())) continue;
+				looked += 1;
+				const put = (word: string): string => text.slice(0, m.index) + word + text.slice(m.index + m[0].length);
+				if ([put(''), put(opposite(m[0]))].every((other) => meant(other) === meant(text)))
+					idle.push(`${m[0]}: ${text}`);
+			}
+		}
+		expect(idle).toEqual([]);
+		expect(looked).toBeGreaterThan(500);
+	});
+
+	it.each([
+		['sl 2 from right needle to cn, hold in front, k2, k2 from cn', 'Only the next stitches of the left needle'],
+		['sl the second 2 sts to cn, hold in front, k2, k2 from cn', 'Only the next stitches of the left needle'],
+		['sl 2 to cn, hold in front, k2, return held sts to right needle, k2', 'are put back on the left needle'],
+		['sl 2 to cn, hold in front, k2, k second st from cn, k1 from cn', 'Stitch 2 is not the next one there'],
+		['sl 2 to cn, hold in front, k the 2nd st, k2 from cn', 'Stitch 2 is not the next one there'],
+		['sl 2 to cn, hold in front, k2, k2 from back cn', 'The holder hangs in front.'],
+		['sl 2 to cn, hold in front of right needle, k2, k2 from cn', 'What waits hangs at the left needle.'],
+	])('does not read past a word that says where: %s', (text, what) => {
+		expect(fault(text).what).toContain(what);
 	});
 
 	it.each([

@@ -48,3 +48,19 @@ const WORDS: ReadonlyMap<string, number> = new Map(
 
 /** The grammar's question: which part is this word? -1 when sentences do not use it. */
 export const sentenceTerm = (word: string): number => WORDS.get(word.toLowerCase()) ?? -1;
+
+/**
+ * Words that a sentence may have or leave out: they join what is said, or say what goes without saying (that a stitch
+ * is a stitch, that what is put somewhere is held there). Every other word that is read counts: without it, or with
+ * its opposite in its place, the sentence means something else or is not read.
+ */
+export const SENTENCE_FILLERS: readonly string[] = [
+	...'and then now so the a an next following your you as its it them this that those which while with are is'.split(
+		' ',
+	),
+	...'work working piece fabric st sts stitch stitches needle ndl hand lh ln lhn cn cable pin safety loop yarn'.split(
+		' ',
+	),
+	...'on onto in into at to from of off through between both all together using end'.split(' '),
+	...'hold held holding leave keep place let bring sl slip take pass remove'.split(' '),
+];
