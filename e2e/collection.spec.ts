@@ -1,6 +1,6 @@
 /** Finding a crossing: by leafing, by any name, by a sentence, from anywhere. */
 
-import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
+import { expect, expectAccessible, home, newTeacher, nobody, test } from './support.ts';
 
 test('the collection is narrowed down, and each of it leads to the stage', async ({ page }) => {
 	await page.goto('/crossings');
@@ -158,6 +158,25 @@ test.describe('a teacher of her own', () => {
 		await page.getByLabel('Find by a name').fill('braid');
 		await page.getByRole('link', { name: /Reed braid <b>/ }).click();
 		await expect(page.getByText('A crossing of its own:')).toBeVisible();
+		await expect(page.getByRole('heading', { level: 1 })).toContainText('Reed braid <b>: ');
+		// It is known by its name wherever names are read, in rows as well, and a lesson calls it so.
+		const stitches = Number(/(\d+) stitches/.exec((await page.locator('main').textContent())!)![1]);
+		await page.goto('/');
+		const name = page.getByLabel('A crossing, as the pattern names it');
+		await name.fill('k2, Reed braid b, k2');
+		await expect(page.getByTestId('pattern')).toContainText(`cast on ${stitches + 4}`);
+		await name.fill('reed braid <b>');
+		await page.getByRole('button', { name: 'Take it to the stage' }).click();
+		await expect(page.getByTestId('settled')).toHaveText('One of your own crossings.');
+		const lesson = (await (
+			await page.request.post('/api/lessons', { data: { title: 'Own' }, headers: { origin: home } })
+		).json()) as { id: string };
+		await page.reload();
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByRole('link', { name: 'Own', exact: true }).click();
+		await expect(page.getByRole('heading', { name: /^reed braid <b>: / })).toBeVisible();
+		await page.goto(`/lessons/${lesson.id}/print`);
+		await expect(page.locator('main')).toContainText('Its own name');
 		await page.goto('/crossings');
 		await page.getByRole('button', { name: 'Remove Reed braid <b>' }).click();
 		await expect(page.getByRole('heading', { name: 'None of your own yet' })).toBeVisible();

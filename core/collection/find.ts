@@ -11,6 +11,7 @@ import {
 	SCHOOLS,
 	wordsFor,
 	type Glossary,
+	type Kept,
 	type SchoolId,
 } from '../notation/index.ts';
 import type { Entry, Grade, Make } from './collection.ts';
@@ -49,12 +50,6 @@ export interface Hit {
 	readonly own?: string;
 	/** The school that reads the text so, when it was a name. */
 	readonly school?: SchoolId;
-}
-
-/** A crossing that somebody keeps under a name of their own. */
-export interface Kept {
-	readonly name: string;
-	readonly crossing: Crossing;
 }
 
 export type Lookup =
@@ -102,7 +97,7 @@ export function lookUp(
 	const ownHit = ({ name, crossing }: Kept): Hit => ({ crossing, says: 'one of your own', own: name });
 	const called = kept.filter((k) => k.name.toLowerCase() === plain).map(ownHit);
 	const line = entryFor(glossary, typed);
-	const own = (line?.readings ?? []).map((r) => hit(r.crossing, 'by your glossary'));
+	const own = (line?.own ? [] : (line?.readings ?? [])).map((r) => hit(r.crossing, 'by your glossary'));
 	const readings = typed.length <= MAX_NAME_LENGTH ? readAll(typed).readings : [];
 	const named = readings.map((r): Hit => ({
 		...hit(

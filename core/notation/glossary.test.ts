@@ -1,9 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { canonical } from '../crossing/index.ts';
+import { canonical, equal, twoGroups } from '../crossing/index.ts';
 import { anyCrossing } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
-import { differencesOf, entryFor, GLOSSARY_LIMITS, readGlossary, readNameWith } from './index.ts';
+import {
+	differencesOf,
+	entryFor,
+	GLOSSARY_LIMITS,
+	plainName,
+	readGlossary,
+	readNameWith,
+	readRows,
+	withKept,
+	withoutKept,
+} from './index.ts';
 
 const glossary = readGlossary(`C4F: sl 2 sts to cn and hold in back, k2, k2 from cn
 
@@ -71,5 +81,38 @@ describe('two accounts of a crossing', () => {
 				expect(differencesOf(a, b).length === 0).toBe(canonical(a) === canonical(b));
 			}),
 		);
+	});
+});
+
+describe('crossings of one’s own', () => {
+	it('are known by their names behind the lines that were typed, which come back as they were', () => {
+		const name = fc.string({ unit: 'grapheme', minLength: 1, maxLength: 60 });
+		fc.assert(
+			fc.property(fc.array(fc.record({ name, crossing: anyCrossing() }), { maxLength: 20 }), (own) => {
+				const typed = 'C4F: sl 1 to cn and hold in front, k1, k1 from cn';
+				const all = withKept(typed, own);
+				expect(withoutKept(all)).toBe(typed);
+				const glossary = readGlossary(all);
+				expect(
+					equal(entryFor(glossary, 'c4f')!.readings[0]!.crossing, twoGroups({ front: 1, behind: 1, lean: 'left' })),
+				).toBe(true);
+				for (const { name } of own) {
+					if (/[:=\r\n]/.test(name) || !/[\p{L}\p{N}]/u.test(name)) continue;
+					const found = entryFor(glossary, name);
+					const first = own.find((o) => plainName(o.name) === plainName(name) && !/[:=\r\n]/.test(o.name))!;
+					if (plainName(name) !== 'c4f') expect(found && equal(found.readings[0]!.crossing, first.crossing)).toBe(true);
+				}
+			}),
+			{ numRuns: 200 },
+		);
+		const wide = twoGroups({ front: 30, behind: 30, lean: 'left' });
+		expect(withKept('', [{ name: 'wide', crossing: wide }])).toBe('');
+		const heron = twoGroups({ front: 2, behind: 2, lean: 'right', behindWork: 'p' });
+		const school = 'slash';
+		const read = readRows('Row 1: k1, heron knot, k1', {
+			school,
+			glossary: readGlossary(withKept('', [{ name: 'Heron knot', crossing: heron }])),
+		});
+		expect([read.problems, read.rows[0]!.items.map((i) => i.kind)]).toEqual([[], ['stitch', 'crossing', 'stitch']]);
 	});
 });

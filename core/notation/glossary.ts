@@ -3,6 +3,7 @@
  * overrides every school.
  */
 
+import { canonical, type Crossing, fromCanonical } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { readSentence, type SentenceReading } from './sentence/index.ts';
 
@@ -15,8 +16,55 @@ export interface GlossaryEntry {
 	/** From 1. */
 	readonly line: number;
 	/** What the sentence makes: none when it cannot be run, more than one when it leaves something open. */
-	readonly readings: readonly SentenceReading[];
+	readonly readings: readonly Pick<SentenceReading, 'crossing' | 'differs'>[];
 	readonly problems: readonly Problem[];
+	/** It is a crossing that is kept under this name, and no sentence. */
+	readonly own?: true;
+	/** It stands among the rows of a pattern. */
+	readonly told?: true;
+}
+
+/** A crossing that somebody keeps under a name of their own. */
+export interface Kept {
+	readonly name: string;
+	readonly crossing: Crossing;
+}
+
+/** Characters of the lines that tell kept crossings: of each, and in all. Wider ones are not known by name in rows. */
+export const KEPT_LIMITS = { line: 1200, all: 60_000 } as const;
+
+/** Stands alone on the line before them; nobody types it. */
+const KEPT_BELOW = '\u2063';
+
+/** A glossary that knows kept crossings by their names as well; a line of the teacher's comes before them. */
+export function withKept(glossary: string, kept: readonly Kept[]): string {
+	let left: number = KEPT_LIMITS.all;
+	const lines = kept.flatMap(({ name, crossing }) => {
+		const line = `${name}: ${canonical(crossing)}`;
+		if (/[:=\r\n]/.test(name) || line.length > Math.min(left, KEPT_LIMITS.line)) return [];
+		left -= line.length;
+		return [line];
+	});
+	return lines.length === 0 ? glossary : [glossary, KEPT_BELOW, ...lines].join('\n');
+}
+
+/** The lines that somebody typed. */
+export const withoutKept = (glossary: string): string => glossary.split(`\n${KEPT_BELOW}\n`, 1)[0]!;
+
+function keptIn(whole: string, typed: string): readonly GlossaryEntry[] {
+	const lines =
+		whole === typed
+			? []
+			: whole.slice(typed.length + KEPT_BELOW.length + 2, typed.length + KEPT_LIMITS.all + 1000).split('\n');
+	return lines.flatMap((line, i): GlossaryEntry[] => {
+		const colon = line.indexOf(':');
+		const made = fromCanonical(line.slice(colon + 1));
+		if (colon < 1 || !made.ok) return [];
+		const name = line.slice(0, colon);
+		return [
+			{ name, sentence: '', line: i + 1, readings: [{ crossing: made.value, differs: '' }], problems: [], own: true },
+		];
+	});
 }
 
 export interface Glossary {
@@ -30,12 +78,14 @@ export const plainName = (name: string): string =>
 	name
 		.toLowerCase()
 		.replaceAll(/(?<=\d)\s*(?:\/|-|–|×|x|over)\s*(?=\d)/g, '/')
-		.replaceAll(/[^a-z0-9/]+/g, '');
+		.replaceAll(/[^\p{L}\p{N}/]+/gu, '');
 
 const LINE = /^\s*([^:=]{1,80}?)\s*[:=]\s*(\S.*)$/;
 
 /** Reads lines such as `C4F: sl 2 sts to cn and hold in front, k2, k2 from cn`. Total; empty lines are passed over. */
-export function readGlossary(text: string): Glossary {
+export function readGlossary(whole: string): Glossary {
+	const text = withoutKept(whole);
+	const kept = keptIn(whole, text);
 	const problems: Problem[] = [];
 	const entries: GlossaryEntry[] = [];
 	if (text.length > GLOSSARY_LIMITS.characters) {
@@ -44,7 +94,7 @@ export function readGlossary(text: string): Glossary {
 			what: `The glossary is ${text.length.toLocaleString('en')} characters long; at most ${GLOSSARY_LIMITS.characters.toLocaleString('en')} are read.`,
 			todo: 'Keep the lines that you need.',
 		});
-		return { entries, problems };
+		return { entries: kept, problems };
 	}
 	for (const [i, line] of text.split(/\r?\n/).slice(0, GLOSSARY_LIMITS.lines).entries()) {
 		if (line.trim() === '') continue;
@@ -66,7 +116,7 @@ export function readGlossary(text: string): Glossary {
 			problems: run.ok ? [] : run.problems,
 		});
 	}
-	return { entries, problems };
+	return { entries: [...entries, ...kept], problems };
 }
 
 /** The entry for a name, the first one when it stands there twice. */

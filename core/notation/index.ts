@@ -24,7 +24,18 @@ export { stitches, wordsFor, type CrossingWords } from './words-for.ts';
 export { differencesOf } from './compare.ts';
 export { readPegName } from './pegs.ts';
 export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from './read-with.ts';
-export { entryFor, GLOSSARY_LIMITS, plainName, readGlossary, type Glossary, type GlossaryEntry } from './glossary.ts';
+export {
+	entryFor,
+	GLOSSARY_LIMITS,
+	KEPT_LIMITS,
+	plainName,
+	readGlossary,
+	withKept,
+	withoutKept,
+	type Glossary,
+	type GlossaryEntry,
+	type Kept,
+} from './glossary.ts';
 export {
 	MAX_SENTENCE_LENGTH,
 	readSentence,

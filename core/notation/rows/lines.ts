@@ -176,7 +176,10 @@ function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: Ro
 		problems.push(...why.map((p) => ({ ...p, code: 'glossary', at })));
 	}
 	return {
-		entries: [...own.flatMap(({ read }) => read.entries), ...given.entries],
+		entries: [
+			...own.flatMap(({ read }) => read.entries.map((entry) => ({ ...entry, told: true as const }))),
+			...given.entries,
+		],
 		problems: given.problems,
 	};
 }

@@ -8,6 +8,7 @@ import { stitches } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted, ViewSchema } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
+import { ownName } from '../own-name.ts';
 import { half } from '../pace.ts';
 
 export const CrossingStepSchema = z.object({
@@ -70,6 +71,7 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 	const craft = craftIn(style, step.craft);
 	const shown = shownIn(style, step.crossing, craft);
 	const [fabric, made] = [wordsFor(shown.fabric), wordsFor(shown.made)];
+	const own = ownName(step);
 	const taken = isLong(step.crossing, step.way) ? undefined : craft.takes(shown.made, step.way);
 	const names = namesFor(step.crossing).flatMap((n): Line[] =>
 		n.name !== undefined && (!school || n.school.id === school) ? [[n.school.title, n.name]] : [],
@@ -79,8 +81,9 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 		? `, left-handed; ${style.demonstrates === 'left-same' ? 'the fabric is the same' : 'the fabric is mirrored'}`
 		: '';
 	return {
-		names: names.length,
+		names: names.length + (own === undefined ? 0 : 1),
 		facts: [
+			...(own === undefined ? [] : [['Its own name', own] as const]),
 			...names,
 			['Looks', fabric.look],
 			['Hands', `${hands}${handed}`],
@@ -94,8 +97,9 @@ export const crossing = kind<CrossingStep>({
 	title: 'Show a crossing',
 	schema: CrossingStepSchema,
 	asks: 'What to say, what to watch for',
-	titleOf: ({ crossing: c, craft, view }) => {
-		const title = `${wordsFor(c).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
+	titleOf: ({ asked, crossing: c, craft, view }) => {
+		const own = ownName({ asked, crossing: c });
+		const title = `${own === undefined ? '' : `${own}: `}${wordsFor(c).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
 		return view?.mistake ? `A mistake on purpose: ${title}` : title;
 	},
 	minutes: (step, pace) => {

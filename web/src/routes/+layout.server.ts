@@ -1,10 +1,11 @@
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '@pond-loop/core/schema';
 import { isDemo } from '$lib/server/config';
+import { shownStyle } from '$lib/server/house-styles';
 import { HOUSE_STYLE } from '$lib/style/api';
 import { schoolFrom, SCHOOL_COOKIE } from '$lib/choices/choices';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals, cookies, depends }) => {
+export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends(HOUSE_STYLE);
 	const { session } = locals;
 	// A visitor has no house style, but may have chosen a school.
@@ -12,7 +13,7 @@ export const load: LayoutServerLoad = ({ locals, cookies, depends }) => {
 	return {
 		light: locals.light,
 		styleVersion: session?.styleVersion ?? 0,
-		style: session ? (session.style ?? DEFAULT_HOUSE_STYLE) : visitors(),
+		style: session ? await shownStyle(session) : visitors(),
 		teacher: session?.teacher,
 		styleUnread: session?.styleUnread ?? false,
 		demo: isDemo(),

@@ -1,4 +1,4 @@
-import type { SchoolId } from '@pond-loop/core/notation';
+import { type SchoolId, withoutKept } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
 import { HOUSE_STYLE, saveStyle } from '$lib/style/api';
@@ -22,6 +22,6 @@ export async function rememberSchool(school: SchoolId, { style, styleVersion, te
 		remember(SCHOOL_COOKIE, school);
 		return;
 	}
-	const answer = await saveStyle(styleVersion, { ...style, school });
+	const answer = await saveStyle(styleVersion, { ...style, school, glossary: withoutKept(style.glossary) });
 	if (answer.kind === 'ok') await invalidate(HOUSE_STYLE);
 }

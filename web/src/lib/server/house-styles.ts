@@ -1,7 +1,9 @@
 /** The house style of each teacher. A write names the version it was made from, like a lesson's. */
 
 import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
+import { withKept } from '@pond-loop/core/notation';
 import { database, rows, type Queryable } from './database';
+import { designsOf } from './designs';
 import * as sql from './sql/house-styles';
 import type { Teacher } from './teachers';
 
@@ -17,6 +19,14 @@ export async function readHouseStyle(
 	const [row] = await rows<{ document: unknown; version: number }>(on, sql.READ, [teacher.id]);
 	// One that cannot be read is shown as it is elsewhere; here the usual one stands in for it.
 	return row && { version: row.version, style: HouseStyleSchema.safeParse(row.document).data ?? DEFAULT_HOUSE_STYLE };
+}
+
+/** The style that things are shown in, which knows the teacher's own crossings by their names. */
+export async function shownStyle(
+	session: { readonly teacher: Teacher; readonly style?: HouseStyle | undefined } | undefined,
+): Promise<HouseStyle> {
+	const style = session?.style ?? DEFAULT_HOUSE_STYLE;
+	return session ? { ...style, glossary: withKept(style.glossary, await designsOf(session.teacher)) } : style;
 }
 
 /** As it is stored, readable or not; null when there is none. */

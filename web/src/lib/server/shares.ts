@@ -3,6 +3,8 @@
 import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
 import { z } from 'zod';
+import { withKept } from '@pond-loop/core/notation';
+import { designsOf } from './designs';
 import { database, rows, type Queryable } from './database';
 import { newToken } from './secrets';
 import * as sql from './sql/shares';
@@ -46,13 +48,17 @@ export interface SharedLesson {
 /** What stands behind a link now; `undefined` when there is none, or it was withdrawn; `unread` when what is stored cannot be read. */
 export async function readShared(token: string): Promise<SharedLesson | 'unread' | undefined> {
 	if (!Token.safeParse(token).success) return undefined;
-	const [row] = await rows<{ document: unknown; name: string; style: unknown }>(database(), sql.READ, [token]);
+	const [row] = await rows<{ document: unknown; id: string; name: string; style: unknown }>(database(), sql.READ, [
+		token,
+	]);
 	if (!row) return undefined;
 	const lesson = LessonSchema.safeParse(row.document);
 	if (!lesson.success) return 'unread';
-	return {
-		lesson: lesson.data,
-		style: HouseStyleSchema.safeParse(row.style).data ?? DEFAULT_HOUSE_STYLE,
-		by: row.name,
-	};
+	const style = HouseStyleSchema.safeParse(row.style).data ?? DEFAULT_HOUSE_STYLE;
+	// Of the teacher's own crossings a reader is told those that the lesson names.
+	const said = JSON.stringify(lesson.data).toLowerCase();
+	const own = (await designsOf(row)).filter(({ name }) =>
+		said.includes(JSON.stringify(name).slice(1, -1).toLowerCase()),
+	);
+	return { lesson: lesson.data, style: { ...style, glossary: withKept(style.glossary, own) }, by: row.name };
 }

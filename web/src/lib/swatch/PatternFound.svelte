@@ -15,6 +15,7 @@
 	const { text, rows, school, teacher }: Props = $props();
 	const MOST = 6;
 	const castOn = $derived(castOnNeeded(rows, { shape: rows.shape?.shape ?? 'flat', school }));
+	const lines = $derived(rows.glossary.entries.filter((entry) => entry.told).length);
 	const told = $derived(rows.rows.reduce((sum, r) => sum + Math.max(1, r.numbers.length), 0));
 
 	async function open(): Promise<void> {
@@ -28,8 +29,8 @@
 	<p class="mt-1">
 		{#if castOn !== undefined}Its rows need {stitches(castOn)}: cast on {castOn}.{:else}How many stitches it needs
 			cannot be told from its rows.{/if}
-		{#if rows.glossary.entries.length > 0}{rows.glossary.entries.length}
-			{rows.glossary.entries.length === 1 ? 'line of its glossary comes' : 'lines of its glossary come'} with it.{/if}
+		{#if lines > 0}{lines}
+			{lines === 1 ? 'line of its glossary comes' : 'lines of its glossary come'} with it.{/if}
 	</p>
 	{#if rows.problems.length > 0}
 		<ul class="mt-3" data-testid="not-understood">

@@ -78,6 +78,10 @@
 	/** What a wrong-side row makes of it, by the name of its shape. */
 	const seenName = $derived(reading.ok ? SCHOOLS.slash.write(withFacesChanged(turn(reading.crossing))) : undefined);
 	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
+	/** The name under which it is kept, where it is not the one that everybody has for it. */
+	const ownName = $derived(
+		settled?.own ? settled.name : line?.ok && text !== wordsFor(line.value).title ? text : undefined,
+	);
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
 	const past = $derived(!line?.ok && 'sentence' in textRead ? textRead.past : []);
 	const craft = $derived(craftIn(style, craftId));
@@ -185,7 +189,7 @@
 
 <div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
 	<div class="min-w-0">
-		<h1 class="text-[1.8rem] leading-tight">{words?.title ?? 'Crossings'}</h1>
+		<h1 class="text-[1.8rem] leading-tight">{ownName ? `${ownName}: ` : ''}{words?.title ?? 'Crossings'}</h1>
 		<p class="quiet min-h-[1lh]">
 			{#if named.length > 0}
 				also written
@@ -288,7 +292,9 @@
 			<div class="mt-6 grid grid-cols-1 gap-x-10 gap-y-5 md:grid-cols-2">
 				<section aria-labelledby="apart">
 					<h2 id="apart" class="lead mb-2 font-sans">The name, taken apart</h2>
-					{#if settled}
+					{#if settled?.own}
+						<p data-testid="settled">One of your own crossings.</p>
+					{:else if settled}
 						<p data-testid="settled">
 							By your glossary: <span class="font-mono text-[0.92em]">{settled.sentence}</span>
 						</p>

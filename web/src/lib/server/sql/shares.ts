@@ -13,7 +13,7 @@ export const WITHDRAW = `DELETE FROM shares WHERE teacher_id = $1 AND lesson_id 
 
 /** The only query without a teacher: who holds the link is let in by it, to this one lesson. */
 export const READ = `
-	SELECT lessons.document, teachers.name, house_styles.document AS style
+	SELECT lessons.document, teachers.id, teachers.name, house_styles.document AS style
 	FROM shares
 	JOIN lessons ON lessons.id = shares.lesson_id AND lessons.removed_at IS NULL
 	JOIN teachers ON teachers.id = shares.teacher_id

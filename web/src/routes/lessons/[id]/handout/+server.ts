@@ -1,8 +1,8 @@
-import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
 import { teacherOf } from '$lib/server/guard';
 import { pdfAnswer, saidOf } from '$lib/server/handout/answer';
 import { HandoutSchema, handoutOf } from '$lib/server/handout/handout';
 import { readLesson } from '$lib/server/lessons';
+import { shownStyle } from '$lib/server/house-styles';
 import { isId, notFound, opened } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -11,6 +11,6 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await opened(readLesson(teacherOf(locals), params.id)) : undefined;
 	const { lesson } = found ?? notFound();
 	const options = HandoutSchema.parse(Object.fromEntries(url.searchParams));
-	const document = await handoutOf(lesson, locals.session?.style ?? DEFAULT_HOUSE_STYLE, options);
+	const document = await handoutOf(lesson, await shownStyle(locals.session), options);
 	return pdfAnswer(document, saidOf(options));
 };

@@ -1,0 +1,28 @@
+/** The name under which somebody keeps a crossing, where a step asked for it by that. */
+
+import { canonical, type Crossing, equal } from '../crossing/index.ts';
+import { kept } from '../kept/index.ts';
+import { readGlossary, readTextWith, type SchoolId } from '../notation/index.ts';
+
+interface Named {
+	readonly asked: { readonly text: string; readonly school: SchoolId };
+	readonly crossing: Crossing;
+}
+
+const none = readGlossary('');
+/** Longer ones are sentences. */
+const LONGEST = 60;
+
+const told = kept(
+	300,
+	({ asked, crossing }: Named) => `${asked.school} ${canonical(crossing)} ${asked.text}`,
+	({ asked, crossing }: Named): { readonly name?: string } => {
+		if (asked.text.length > LONGEST) return {};
+		const read = readTextWith(none, asked.text, asked.school);
+		const isCommon = read.ok && [read, ...read.meanings].some((m) => equal(m.crossing, crossing));
+		return isCommon ? {} : { name: asked.text };
+	},
+);
+
+/** `undefined` where the text is a name or a sentence that means just this crossing to everybody. */
+export const ownName = (step: Named): string | undefined => told(step).name;
