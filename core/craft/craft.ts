@@ -114,6 +114,8 @@ export interface Craft {
 	readonly inSwatch: InSwatch;
 	/** Whether the glossary sentence of its loops tells what is done; units and pairs have no such sentence. */
 	readonly hasSentence: boolean;
+	/** Words by which a sentence tells that it is said of this craft; none where it may be of any. */
+	readonly speaks?: RegExp;
 	/** Whether left-handed hands make it mirrored; a loom or a bed stands as it stands. */
 	readonly isHanded: boolean;
 	/** What a crossing is here, done this way. A problem beyond the craft's limits gives the reason and what fits. */

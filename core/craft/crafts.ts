@@ -40,3 +40,7 @@ export function craftId({ id }: Craft): CraftId {
 
 /** Knitting by hand, which is meant where no craft is named. */
 export const PLAIN_CRAFT = 'hand' satisfies CraftId;
+
+/** The craft that a sentence is said of by its words; plain knitting where they tell none. */
+export const craftSpeaking = (text: string): CraftId =>
+	CRAFT_IDS.find((id) => craftOf(id).speaks?.test(text)) ?? PLAIN_CRAFT;

@@ -10,7 +10,7 @@ export {
 	type Way,
 	type WorkedOff,
 } from './craft.ts';
-export { CRAFT_IDS, craftId, CRAFTS, craftOf, PLAIN_CRAFT, type CraftId } from './crafts.ts';
+export { CRAFT_IDS, craftId, CRAFTS, craftOf, craftSpeaking, PLAIN_CRAFT, type CraftId } from './crafts.ts';
 export type { ClassTools, KitNeed } from './kit.ts';
 export {
 	PARKED,

@@ -31,6 +31,7 @@ export interface OnNeedles extends Pick<
 	| 'inSwatch'
 	| 'hasOwnColumns'
 	| 'hasSentence'
+	| 'speaks'
 	| 'takes'
 	| 'nearest'
 	| 'ways'
@@ -46,7 +47,7 @@ export interface OnNeedles extends Pick<
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, teaches, inSwatch, hasOwnColumns, hasSentence, takes, nearest, ways } = own;
+	const { id, title, says, teaches, inSwatch, hasOwnColumns, hasSentence, speaks, takes, nearest, ways } = own;
 	const { fault, shows, vocabulary, searches } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
@@ -59,6 +60,7 @@ export function onNeedles(own: OnNeedles): Craft {
 		kit: hand.kit,
 		inSwatch,
 		...(hasOwnColumns ? { hasOwnColumns } : {}),
+		...(speaks ? { speaks } : {}),
 		hasSentence,
 		isHanded: true,
 		takes,

@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
 import { loomState, mendsFor, type MistakeId, simulate, sitesOf } from '../handling/index.ts';
-import { readPegName } from '../notation/index.ts';
+import { readGlossary, readOnTools, readPegName, readTextWith, wordsFor } from '../notation/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import {
 	craftOf,
+	craftSpeaking,
 	crossOnPegs,
 	diagnoseIn,
 	loomLike,
@@ -104,6 +105,58 @@ describe('names on pegs', () => {
 			undefined,
 			undefined,
 		]);
+	});
+});
+
+describe('sentences of other crafts', () => {
+	const titles = (text: string): string[] => {
+		const read = readTextWith(readGlossary(''), text, 'slash');
+		return read.ok ? read.meanings.map((m) => wordsFor(m.crossing).title) : [read.problems[0]!.what];
+	};
+
+	it.each([
+		[
+			'loom',
+			'hold peg 1’s loop in front, move 2 to 1, put the held loop on 2',
+			['1 over 1, leaning left', '1 over 1, leaning right'],
+		],
+		[
+			'loom',
+			'hold the loops of pegs 1-2 inside, move 3 and 4 to 1 and 2, then put the held loops on 3 and 4',
+			['2 over 2, leaning right', '2 over 2, leaning left'],
+		],
+		['machine', 'two 2-prong tools, right group down first', ['2 over 2, leaning right']],
+		[
+			'machine',
+			'a 1-prong and a 2-prong tool, left group down first',
+			['1 over 2, leaning left', '2 over 1, leaning left'],
+		],
+		['brioche', 'sl 2 sts to cn and hold in back, brk1, sl1yo, then brk1, sl1yo from cn', ['2 over 2, leaning right']],
+		['brioche', 'sl 2 units to cn, hold in front, work 2 units, work 2 units from cn', ['2 over 2, leaning left']],
+		[
+			'double-knit',
+			'sl 2 pairs to cn, hold in front, [k1, p1] twice, [k1, p1] twice from cn',
+			['2 over 2, leaning left'],
+		],
+	] as const)('are read, and tell the craft: %s, %s', (id, text, made) => {
+		expect([craftSpeaking(text), titles(text)]).toEqual([id, made]);
+	});
+
+	it('is said on pegs as the loom makes it', () => {
+		for (const [side, by] of [
+			['inside', 'pin'],
+			['outside', 'holder'],
+		] as const) {
+			const [read] = readOnTools(`hold the loops of pegs 1-2 ${side}, move 3 to 1, put the held loops on 2-3`)!;
+			const moves = crossOnPegs({ left: 1, right: 2, parked: 'right', where: { side, by } });
+			expect(simulate(moves, loomState(3)).outcome.over).toEqual(read!.crossing.over);
+		}
+		expect(titles('hold peg 1’s loop in front, move 2 to 1, put the held loop on 3')[0]).toMatch(
+			/does not come out here/,
+		);
+		expect(craftSpeaking('sl 2 sts to cn and hold in front, k2, k2 from cn')).toBe('hand');
+		// What has the words of a sentence is refused as one.
+		expect(titles('sl 2 to cn, hold in back, k2, k1 from cn')).toEqual(['1 stitch is left on the holder.']);
 	});
 });
 

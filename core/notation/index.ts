@@ -22,6 +22,7 @@ export {
 } from './schools.ts';
 export { stitches, wordsFor, type CrossingWords } from './words-for.ts';
 export { differencesOf } from './compare.ts';
+export { readOnTools } from './on-tools.ts';
 export { readPegName } from './pegs.ts';
 export { readNameWith, readTextWith, type NameSettled, type SentenceRead } from './read-with.ts';
 export {

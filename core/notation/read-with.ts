@@ -1,4 +1,4 @@
-import { readPegName } from './pegs.ts';
+import { notOnTools, readOnTools } from './on-tools.ts';
 import { readSentence } from './sentence/index.ts';
 import { entryFor, type Glossary, type GlossaryEntry } from './glossary.ts';
 import { SCHOOL_IDS, type SchoolId } from './schools.ts';
@@ -53,9 +53,13 @@ export interface SentenceRead extends NameRead {
 	readonly sentence: string;
 	/** Parts of it that were read past, such as a name before it or a remark behind it. */
 	readonly past: readonly string[];
-	/** It was no sentence but the loom knitters' "left over right". */
-	readonly ofPegs?: true;
+	/** It tells what is done on a loom or a bed, and not with needles. */
+	readonly onTools?: true;
 }
+
+/** It tells hands what to do with a holder, or with what waits on one. */
+const SENTENCE =
+	/[,;.].*\b(?:cn\d?|holder|cable needle|held|from|needle|first|2nd|second)\b|\b(?:cn\d?|holder|cable needle)\b.*[,;]/i;
 
 /** Reads a name, or, when it is none, runs it as a glossary sentence. Refused as a name when it is neither. */
 export function readTextWith(
@@ -66,10 +70,15 @@ export function readTextWith(
 ): NameSettled | SentenceRead | NameRead | NameNotRead {
 	const named = readNameWith(glossary, text, school, choose);
 	if (named.ok || named.readings.length > 0 || !text.trim().includes(' ')) return named;
-	const pegs = readPegName(text);
-	const run = pegs ? undefined : readSentence(text);
-	const meanings = pegs ?? (run?.ok ? run.value : undefined);
-	if (!meanings) return named;
+	const onTools = readOnTools(text);
+	const run = onTools ? undefined : readSentence(text);
+	const meanings = onTools ?? (run?.ok ? run.value : undefined);
+	if (!meanings) {
+		// What has the words of a sentence is refused as one, with the place where it goes wrong.
+		const onTool = notOnTools(text);
+		const told = onTool.length > 0 ? onTool : run && !run.ok && SENTENCE.test(text) ? run.problems : [];
+		return told.length > 0 ? { ...named, problems: told, close: [] } : named;
+	}
 	const chosen = meanings[choose] ?? meanings[0]!;
 	return {
 		ok: true,
@@ -80,6 +89,6 @@ export function readTextWith(
 		elsewhere: [],
 		sentence: text.trim(),
 		past: (run?.ok ? (run.value[0]!.past ?? []) : []).map((p) => text.slice(p.from, p.to).trim()),
-		...(pegs ? { ofPegs: true as const } : {}),
+		...(onTools ? { onTools: true as const } : {}),
 	};
 }

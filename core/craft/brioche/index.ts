@@ -56,6 +56,7 @@ export const brioche: Craft = onNeedles({
 	inSwatch: briocheRows,
 	hasOwnColumns: true,
 	hasSentence: false,
+	speaks: /\bbr[kp]\s?\d|\bsl\s?1\s?yo|\bunits?\b/i,
 	says: 'Units of a stitch and its yarn-over; knit and purl columns alternate.',
 	// A unit let loose loses its yarn-over, so nothing hangs by itself here.
 	ways: plainWays((w) => w.holders > 0),

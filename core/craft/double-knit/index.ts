@@ -95,6 +95,7 @@ export const doubleKnit: Craft = onNeedles({
 	inSwatch: doubleRows,
 	hasOwnColumns: true,
 	hasSentence: false,
+	speaks: /\bpairs?\b/i,
 	// On the pairs of both layers; one layer alone has its own way.
 	searches: 'held',
 	says: 'Two layers, each with its own yarn: facing stitches are knit, back stitches purled, in turn.',

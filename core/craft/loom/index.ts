@@ -37,6 +37,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 	inSwatch: loomRows,
 	says: 'Loops on pegs, the knit side towards you; the group that passed nearer to you lies on top.',
 	hasSentence: false,
+	speaks: /\bpegs?\b|^(?:\d+ )?(?:left|right) over\b/i,
 	isHanded: false,
 	ways: LOOM_WAYS.map(({ where: _where, after: _after, ...way }) => way),
 	nearest: (c) => nearestOfTwo(c, MOST_ON_PEGS),

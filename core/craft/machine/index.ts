@@ -61,6 +61,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	inSwatch: machineRows,
 	says: 'A single bed, the purl side towards you; the group put down first lies on top on the knit side.',
 	hasSentence: false,
+	speaks: /\bprongs?\b/i,
 	isHanded: false,
 	ways: MACHINE_WAYS.map(({ looser: _looser, eased: _eased, raised: _raised, ...way }) => way),
 	nearest: (c) => nearestOfTwo(c, MOST_ON_BED),

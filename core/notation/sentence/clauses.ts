@@ -278,7 +278,7 @@ function readArguments(tokens: readonly Token[]): Arguments {
 				break;
 			case 'Stitch':
 				if (preposition === 'to' && tokens[i - 1]?.term !== 'Loop') found.into = true;
-				if (token.text === 'sts' || token.text === 'stitches') found.several = true;
+				if (/s$/.test(token.text)) found.several = true;
 				else found.single = true;
 				break;
 			case 'Them':

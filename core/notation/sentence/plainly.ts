@@ -44,6 +44,12 @@ const WAYS: readonly Way[] = [
 		/\bplace\s+(\d+|\w+)\s+(sts?|stitch(?:es)?)\s+on hold\b/gi,
 		(_, many, what) => `slip ${many} ${what} to cn and hold`,
 	],
+	// Units of brioche, a stitch with its yarn-over, and pairs of two layers: each is one column, and is worked as one.
+	[/\b(?:br[kp]\s?1)\s*,?\s*(?:and\s+)?sl\s?1\s?yof?(?=\s+from\b)/gi, '[k1, k1]'],
+	[/\bbr[kp]\s?(\d+)\b/gi, (_, many) => `k${many}`],
+	[/\b(?:yf\s?)?sl\s?1\s?yof?\b/gi, 'k1'],
+	[/\bk\s?1\s*,\s*p\s?1\b(?=[^]*\bpairs?\b)|(?<=\bpairs?\b[^]*)\bk\s?1\s*,\s*p\s?1\b/gi, 'k1'],
+	[/\bwork (\d+) (pairs?|units?)\b/gi, (_, many, what) => `k${many} ${what}`],
 	// What is taken to the holder, and from it.
 	[/\b(?:take|pass|remove)\s+(?=(?:the |next )*(?:\d+|one|two|three|four|five|six)\b)/gi, 'slip '],
 	[/^(\s*)(?=\d+ sts?\b[^,;.]*\bcn\b)/i, (_, space) => `${space}slip `],

@@ -11,7 +11,7 @@ const table: readonly (readonly [words: string, term: number])[] = [
 	['bring swing shift switch take pass', terms.Bring],
 	['one two three four five six seven eight nine ten eleven twelve all', terms.Number],
 	['first second other another', terms.Ordinal],
-	['st sts stitch stitches', terms.Stitch],
+	['st sts stitch stitches unit units pair pairs', terms.Stitch],
 	['nd rd th', terms.Suffix],
 	['cn cns holder holders dpn', terms.Holder],
 	['cable', terms.Cable],
@@ -58,7 +58,7 @@ export const SENTENCE_FILLERS: readonly string[] = [
 	...'and then now so the a an next following your you as its it them this that those which while with are is'.split(
 		' ',
 	),
-	...'work working piece fabric st sts stitch stitches needle ndl hand lh ln lhn cn cable pin safety loop yarn'.split(
+	...'work working piece fabric st sts stitch stitches unit units pair pairs needle ndl hand lh ln lhn cn cable pin safety loop yarn'.split(
 		' ',
 	),
 	...'on onto in into at to from of off through between both all together using end'.split(' '),

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import { craftSpeaking } from '@pond-loop/core/craft';
 	import { readGlossary, type StatedSchool, whatIs, wordsFor } from '@pond-loop/core/notation';
 	import PatternFound from '$lib/swatch/PatternFound.svelte';
 	import LessonList from '$lib/lesson/LessonList.svelte';
@@ -57,6 +58,7 @@
 				<a class="wordlink" href="/crossings?symbol">a symbol of a printed chart</a>.
 			</p>
 			{#if reading?.ok}
+				<input type="hidden" name="craft" value={craftSpeaking(text)} />
 				<p class="mt-4">
 					<button class="pill pill-strong">Take it to the stage <ArrowRight class="size-5" /></button>
 				</p>

@@ -85,7 +85,7 @@
 	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
 	const past = $derived(!line?.ok && 'sentence' in textRead ? textRead.past : []);
 	const craft = $derived(craftIn(style, craftId));
-	const ofPegs = $derived(!line?.ok && 'ofPegs' in textRead);
+	const onTools = $derived(!line?.ok && 'onTools' in textRead);
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
 	const plain = $derived(craftId === PLAIN_CRAFT);
 	/** One that takes long is planned and drawn by the browser once the page stands. */
@@ -307,7 +307,7 @@
 						</p>
 					{:else if sentence}
 						<p>
-							{ofPegs ? 'As loom knitters say it' : 'Run on the simulator'}:
+							{onTools ? 'As it is said at the loom or the machine' : 'Run on the simulator'}:
 							<span class="font-mono text-[0.92em]">{sentence}</span>
 							{#if past.length > 0}<span class="quiet">(read past: {past.map((p) => `“${p}”`).join(', ')})</span>{/if}
 						</p>
