@@ -2,7 +2,14 @@
 
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { readAll, readSentence, SENTENCE_FILLERS, wordsFor } from '../../core/notation/index.ts';
+import {
+	readAll,
+	readGlossary,
+	readSentence,
+	readTextWith,
+	SENTENCE_FILLERS,
+	wordsFor,
+} from '../../core/notation/index.ts';
 import { root } from './paths.mjs';
 
 interface Case {
@@ -55,6 +62,25 @@ const FAMILIES: Readonly<Record<string, string>> = {
 	closer: 'Every word counts',
 };
 
+const OTHER_CRAFTS = [
+	'sl 2 units to cn, hold in front, work 2 units, work 2 units from cn',
+	'sl 2 sts to cn and hold in back, brk1, sl1yo, then brk1, sl1yo from cn',
+	'sl 2 pairs to cn, hold in front, [k1, p1] twice, [k1, p1] twice from cn',
+	'2 left over 1 right',
+	'hold peg 1’s loop in front, move 2 to 1, put the held loop on 2',
+	'hold the loops of pegs 1-2 inside, move 3 and 4 to 1 and 2, then put the held loops on 3 and 4',
+	'two 2-prong tools, right group down first',
+	'a 1-prong and a 2-prong tool, left group down first',
+];
+
+function toldAs(text: string): string {
+	const read = readTextWith(readGlossary(''), text, 'slash');
+	if (!read.ok) return `refused: ${read.problems[0]!.what}`;
+	return read.meanings
+		.map((m) => `${wordsFor(m.crossing).title}${m.differs === '' ? '' : ` (${m.differs})`}`)
+		.join('; or ');
+}
+
 export function languagePage(): string {
 	const sentences = cases('written-sentences');
 	const families = [...new Set(sentences.map((s) => s.id ?? ''))];
@@ -87,6 +113,14 @@ export function languagePage(): string {
 				sentences.filter((s) => (s.id ?? '') === family).map((s) => [code(s.text), sentenceMakes(s)]),
 			),
 		]),
+		'### Other crafts',
+		'',
+		'Units of brioche and pairs of double-knitting are one column each; what is done on pegs and with prongs is read as it is said.',
+		'',
+		...table(
+			['written', 'makes'],
+			OTHER_CRAFTS.map((text) => [code(text), toldAs(text)]),
+		),
 		'## Rows',
 		'',
 		...cases('written-patterns').flatMap((c) => [

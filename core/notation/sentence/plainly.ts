@@ -48,7 +48,6 @@ const WAYS: readonly Way[] = [
 	[/\b(?:br[kp]\s?1)\s*,?\s*(?:and\s+)?sl\s?1\s?yof?(?=\s+from\b)/gi, '[k1, k1]'],
 	[/\bbr[kp]\s?(\d+)\b/gi, (_, many) => `k${many}`],
 	[/\b(?:yf\s?)?sl\s?1\s?yof?\b/gi, 'k1'],
-	[/\bk\s?1\s*,\s*p\s?1\b(?=[^]*\bpairs?\b)|(?<=\bpairs?\b[^]*)\bk\s?1\s*,\s*p\s?1\b/gi, 'k1'],
 	[/\bwork (\d+) (pairs?|units?)\b/gi, (_, many, what) => `k${many} ${what}`],
 	// What is taken to the holder, and from it.
 	[/\b(?:take|pass|remove)\s+(?=(?:the |next )*(?:\d+|one|two|three|four|five|six)\b)/gi, 'slip '],
@@ -216,6 +215,8 @@ export function plainly(typed: string): Plainly {
 	}
 	const said = withoutNeedle(now.text);
 	if (said !== undefined) now.put(0, now.text.length, said);
+	// A pair of two layers is knit and purled, and is one column.
+	if (/\bpairs?\b/i.test(now.text)) now.replace(/\bk\s?1\s*,\s*p\s?1\b/gi, 'k1');
 	for (const [from, to] of WAYS) now.replace(from, to);
 	return { text: now.text, at: now.at, past };
 }

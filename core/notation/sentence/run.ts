@@ -455,5 +455,5 @@ function runMoves({ moves }: Planned): Result<Omit<SentenceReading, 'differs'>> 
 			at,
 		});
 	}
-	return ok({ crossing: made.value, moves: whole, trace: simulate(whole, startState(n)) });
+	return ok({ crossing: made.value, moves: whole, trace: n === taken ? wide : simulate(whole, startState(n)) });
 }
