@@ -8,7 +8,7 @@ import type { Crossing } from '../crossing/index.ts';
 import type { Drawing, Light } from '../drawing/index.ts';
 import type { AnyTrace } from '../handling/index.ts';
 import type { Note, Swatch } from '../schema/index.ts';
-import type { Checked } from '../swatch/index.ts';
+import type { SwatchShown } from '../swatch/index.ts';
 
 /** The colours of a picture. */
 export interface Paint {
@@ -69,8 +69,7 @@ interface Blocks {
 	chart: {
 		readonly title: string;
 		readonly swatch: Swatch;
-		readonly checked: Checked;
-		readonly mirrored: boolean;
+		readonly shown: SwatchShown;
 		/** All of it as one picture, which takes long where it is large. */
 		readonly chart: Draw;
 	};

@@ -58,8 +58,8 @@ const MARKDOWN: Renderers<readonly string[]> = {
 		...Array.from({ length: frames - 1 }, (_, i) => `${i + 1}. ${plain(says(i + 1).caption)}`),
 	],
 	comparison: ({ sides }) => sides.map((s) => `- **${plain(s.title)}**: ${plain(s.says)}`),
-	chart: ({ checked }) =>
-		checked.problems.filter((p) => p.weight === 'error').map((p) => `- ${plain(`${p.what} ${p.todo}`)}`),
+	chart: ({ shown }) =>
+		shown.checked.problems.filter((p) => p.weight === 'error').map((p) => `- ${plain(`${p.what} ${p.todo}`)}`),
 	rows: ({ rows }) =>
 		rows.some((r) => r.label !== undefined)
 			? rows.map((r) => `- [ ] ${r.label ? `**${plain(r.label)}**: ` : ''}${plain(r.text)}`)

@@ -66,12 +66,12 @@ export function sectionsOf(
 			id: step.id,
 			number,
 			step,
-			...(kindOf(step).isUntitled ? {} : { title: stepTitle(step) }),
+			...(kindOf(step).isUntitled ? {} : { title: stepTitle(step, style) }),
 			blocks: () => blocksOf(step, { style, school }),
 			isLong: isLongStep(step),
 		})),
 		...(options.mistakes ? [end('mistakes', () => wentWrong(steps))] : []),
-		...(options.words ? [end('words', () => wordsUsed(steps, school, style.glossary))] : []),
+		...(options.words ? [end('words', () => wordsUsed(steps, school, style))] : []),
 		...(steps.length > 0 ? [{ id: 'closing', blocks: () => closing(steps, style), isLong: false }] : []),
 	];
 }
@@ -81,8 +81,8 @@ function wentWrong(steps: readonly Step[]): readonly Block[] {
 	return lines.length === 0 ? [] : [{ kind: 'table', title: 'When something went wrong', lines, names: false }];
 }
 
-function wordsUsed(steps: readonly Step[], school: SchoolId | undefined, glossary: string): readonly Block[] {
-	const lines = glossaryOf(steps, school, glossary).map((t) => [t.term, t.says] as const);
+function wordsUsed(steps: readonly Step[], school: SchoolId | undefined, style: HouseStyle): readonly Block[] {
+	const lines = glossaryOf(steps, style, school).map((t) => [t.term, t.says] as const);
 	return lines.length === 0 ? [] : [{ kind: 'table', title: 'Words used', lines, names: true }];
 }
 

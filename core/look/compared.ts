@@ -23,8 +23,10 @@ export interface Comparison {
 	readonly other?: string | undefined;
 }
 
-function ribbon(crossing: Crossing, title: string, says: string, style: HouseStyle): Side {
-	const { made, mirrored } = shownIn(style, crossing);
+/** A crossing as these hands make it; titled by what the fabric shows where nothing else is. */
+function ribbon(crossing: Crossing, style: HouseStyle, told: { title?: string; says?: string } = {}): Side {
+	const { made, fabric, mirrored } = shownIn(style, crossing);
+	const { title = wordsFor(fabric).title, says = wordsFor(made).hands } = told;
 	return { title, says, wide: false, draw: (paint) => ribbonOf(made, { ...paint, mirrored }) };
 }
 
@@ -57,7 +59,7 @@ function way({ crossing, craft: craftId }: Comparison, id: string, style: HouseS
 	const shown = shownIn(style, crossing, craft);
 	const { title } = wayOf(id, craft);
 	const done = perform(craft, shown.made, id);
-	if (!done.ok) return ribbon(crossing, title, 'does not make this crossing', style);
+	if (!done.ok) return ribbon(crossing, style, { title, says: 'does not make this crossing' });
 	const { trace, taken, tally: counts } = done.value;
 	const moment = trace.steps.findLastIndex((s) => s.passings.length > 0) + 1;
 	return {
@@ -81,10 +83,13 @@ export function sidesOf(asked: Comparison, style: HouseStyle): readonly Side[] {
 	const { crossing } = asked;
 	switch (asked.of) {
 		case 'leans':
-			return [crossing, mirror(crossing)].map((c) => ribbon(c, wordsFor(c).title, wordsFor(c).hands, style));
+			return [crossing, mirror(crossing)].map((c) => ribbon(c, style));
 		case 'readings':
 			return readAll(asked.asked.text).readings.map((r) =>
-				ribbon(r.crossing, SCHOOLS[r.school].title, `${stitches(r.crossing.n)}: ${wordsFor(r.crossing).title}`, style),
+				ribbon(r.crossing, style, {
+					title: SCHOOLS[r.school].title,
+					says: `${stitches(r.crossing.n)}: ${wordsFor(shownIn(style, r.crossing).fabric).title}`,
+				}),
 			);
 		case 'ways':
 			return [asked.way, otherWay(asked, style)].map((id) => way(asked, id, style));

@@ -15,6 +15,7 @@ import {
 import type { Crossing } from '../crossing/index.ts';
 import type { StageOptions } from '../drawing/index.ts';
 import { sentenceFor, waysFor } from '../made/index.ts';
+import { nameIn, SCHOOL_IDS, SCHOOLS, type SchoolName } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 
 export type StageLook = Required<Pick<StageOptions, 'mirrored' | 'yarnHand' | 'holderShape' | 'side'>>;
@@ -46,9 +47,9 @@ export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Cr
 export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = hand): Demonstrated =>
 	demonstrate(asked, craft.isHanded ? style.demonstrates : 'right');
 
-/** Whether a chart is turned left to right: for left hands that make the mirrored fabric, and never at a loom or a bed. */
-export const isChartMirrored = (style: HouseStyle, craft: Craft): boolean =>
-	craft.isHanded && isLeftHanded(style) && style.demonstrates !== 'left-same';
+/** What each school calls a crossing in these hands: by look what the fabric shows, by hold what the hands do. */
+export const namesShown = ({ made, mirrored }: Demonstrated): readonly SchoolName[] =>
+	SCHOOL_IDS.map((id) => ({ school: SCHOOLS[id], name: nameIn(id, made, mirrored) }));
 
 /** What a drawing of the stage is told of the loops of a craft. */
 export const loopsIn = ({

@@ -11,6 +11,7 @@ export {
 	type StatedSchool,
 } from './read.ts';
 export {
+	nameIn,
 	namesFor,
 	SCHOOL_IDS,
 	SCHOOLS,

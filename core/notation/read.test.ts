@@ -118,8 +118,8 @@ describe('a name that cannot be read', () => {
 		expect(read.readings.map((r) => SCHOOLS.slash.write(r.crossing))).toEqual([
 			'3/2 LPC',
 			'2/3 LPC',
-			'2/1/2 LPC, centre between',
-			'2/1/2 LPC, centre behind',
+			'2/1/2 LPC centre between',
+			'2/1/2 LPC centre behind',
 			'5/5 LPC',
 		]);
 		expect(readAll('C5F').needsGlossary).toBe(true);

@@ -12,6 +12,7 @@ import {
 	frontAndBehind,
 	holdSide,
 	MAX_STITCHES,
+	mirror,
 	threeGroups,
 	twoGroups,
 	type Centre,
@@ -37,6 +38,8 @@ export interface School {
 	readonly title: string;
 	/** The rule of the school in one sentence. */
 	readonly rule: string;
+	/** What its names tell: which way the fabric leans, or what the hands do. In left hands they part. */
+	readonly by: 'look' | 'hold';
 	/** Which shape of name it reads. */
 	readonly shape: NameShape;
 	readonly examples: readonly string[];
@@ -114,6 +117,7 @@ function groupWorks(parts: readonly NamePart[]): { readonly purl?: boolean } | s
 
 const slash: School = {
 	id: 'slash',
+	by: 'look',
 	title: 'Slash names, by look',
 	rule: 'The first number passes in front; R or L is the way it leans.',
 	shape: 'slash',
@@ -201,7 +205,7 @@ const slash: School = {
 		if (!named) return undefined;
 		const [front, other] = three.lean === 'left' ? [three.tip, three.far] : [three.far, three.tip];
 		const sizes = `${front.length}/${three.centre.length}/${other.length}`;
-		return `${sizes} ${lookWord(three.lean, centre)}${tip === 'ktbl' ? ' tbl' : ''}, centre ${three.lies}`;
+		return `${sizes} ${lookWord(three.lean, centre)}${tip === 'ktbl' ? ' tbl' : ''} centre ${three.lies}`;
 	},
 };
 
@@ -213,7 +217,7 @@ const isTwist = (parts: readonly NamePart[]): boolean =>
 
 /** Names whose number counts all the stitches: by hold (F, B) or by look (R, L). */
 function totalSchool(
-	more: Pick<School, 'id' | 'title' | 'rule' | 'shape' | 'examples'>,
+	more: Pick<School, 'id' | 'by' | 'title' | 'rule' | 'shape' | 'examples'>,
 	lean: (parts: readonly NamePart[]) => Lean,
 	letter: (lean: Lean) => string,
 ): School {
@@ -296,6 +300,7 @@ const holdLetter = (lean: Lean): string => (holdSide(lean) === 'front' ? 'F' : '
 const totalFrontBack = totalSchool(
 	{
 		id: 'total-front-back',
+		by: 'hold',
 		title: 'Total names, by hold',
 		rule: 'The number counts all the stitches; F or B is where the first group is held.',
 		shape: 'total',
@@ -308,6 +313,7 @@ const totalFrontBack = totalSchool(
 const totalRightLeft = totalSchool(
 	{
 		id: 'total-right-left',
+		by: 'look',
 		title: 'Total names, by look',
 		rule: 'The number counts all the stitches; R or L is the way it leans.',
 		shape: 'total-look',
@@ -319,6 +325,7 @@ const totalRightLeft = totalSchool(
 
 const heldFrontBack: School = {
 	id: 'held-front-back',
+	by: 'hold',
 	title: 'Held names, by hold',
 	rule: 'The number counts only the stitches on the holder; as many again are not.',
 	shape: 'total',
@@ -342,6 +349,7 @@ const heldFrontBack: School = {
 
 const twist: School = {
 	id: 'twist',
+	by: 'look',
 	title: 'Twist words',
 	rule: 'RT and LT are one stitch over one, both knit; RPT and LPT purl the lower one.',
 	shape: 'twist',
@@ -408,6 +416,13 @@ export interface SchoolName {
 /** What each school calls a crossing. */
 export const namesFor = (c: Crossing): readonly SchoolName[] =>
 	SCHOOL_IDS.map((id) => ({ school: SCHOOLS[id], name: SCHOOLS[id].write(c) }));
+
+/**
+ * What a school calls a crossing that hands make. In left hands its names by look tell what the fabric shows, the
+ * mirror image, and its names by hold what the hands do.
+ */
+export const nameIn = (school: SchoolId, made: Crossing, isLeft: boolean): string | undefined =>
+	SCHOOLS[school].write(isLeft && SCHOOLS[school].by === 'look' ? mirror(made) : made);
 
 /** Schools that have a name for crossings of any sizes, and not only for the few that twist. */
 export const WRITTEN_SCHOOLS: readonly SchoolId[] = SCHOOL_IDS.filter((id) => SCHOOLS[id].shape !== 'twist');

@@ -49,8 +49,8 @@ export interface Kind<S extends { readonly kind: string }> {
 	readonly empty?: (id: string) => S;
 	/** What the place for its note asks for. */
 	readonly asks: string;
-	/** What one step is called in a list; the title of its kind when left out. */
-	readonly titleOf?: (step: S) => string;
+	/** What one step is called in a list, as the hands of a style make it where one is given; the title of its kind when left out. */
+	readonly titleOf?: (step: S, style?: HouseStyle) => string;
 	/** Whether what is written is the step, and not beside it. */
 	readonly isWritten?: true;
 	/** Whether it stands without a title, as what is written in it is all of it. */

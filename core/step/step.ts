@@ -1,5 +1,6 @@
 /** A step of a lesson: one of the kinds, asked through its kind. */
 
+import type { HouseStyle } from '../schema/index.ts';
 import { z } from 'zod';
 import type { Block } from '../block/index.ts';
 import { craftOf } from '../craft/index.ts';
@@ -35,10 +36,10 @@ export const noteOn = (step: Step): Note => (isText(step) ? step.text : step.not
 /** The same as plain text. */
 export const writtenOn = (step: Step): string => textOf(noteOn(step));
 
-/** What a step is called in a list. */
-export function stepTitle(step: Step): string {
+/** What a step is called in a list; as the hands of a style make it where one is given. */
+export function stepTitle(step: Step, style?: HouseStyle): string {
 	const { titleOf, title } = kindOf(step);
-	return titleOf?.(step) ?? title;
+	return titleOf?.(step, style) ?? title;
 }
 
 /** All of a step but its title: what it shows, and what is written on it. */

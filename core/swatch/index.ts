@@ -18,6 +18,7 @@ export {
 	type WorkedRow,
 	type WorkedStep,
 } from './worked.ts';
+export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';
 export { loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
@@ -55,6 +56,7 @@ export {
 	type PracticeWanted,
 } from './practice.ts';
 export { nextCrossing, placeInRepeat, whereAmI } from './where.ts';
+export { swatchShown, type ShownTo, type SwatchShown } from './shown.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';
 export { betweenMarkers, grouped, rowParts, type RowsFor } from './row-words.ts';
 export { seenFrom } from './seen-layer.ts';

@@ -1,5 +1,6 @@
 /** A swatch in words: each cell, each row, and what its chart uses. */
 
+import { mirror } from '../crossing/index.ts';
 import { STITCH_KINDS, stitches, wordsFor } from '../notation/index.ts';
 import type { Cords } from './cords.ts';
 import type { Worked } from './worked.ts';
@@ -7,7 +8,7 @@ import type { Worked } from './worked.ts';
 const FACE = { k: 'knit', p: 'purl' } as const;
 
 /** One cell: where it is, what it looks like, and what it belongs to. */
-export function cellWords(worked: Worked, cords: Cords, i: number, column: number): string {
+export function cellWords(worked: Worked, cords: Cords, i: number, column: number, mirrored = false): string {
 	const row = worked.rows[i]!;
 	const stitch = row.stitches[column]!;
 	const cord = cords.cordOf[cords.strands[i + 1]![column]!]!;
@@ -17,10 +18,10 @@ export function cellWords(worked: Worked, cords: Cords, i: number, column: numbe
 	if (stitch.colour) parts.push(`yarn ${stitch.colour}`);
 	if (cord >= 0) parts.push(`cord ${cords.cords[cord]!.letter}`);
 	if (crossed) {
-		const words = wordsFor(crossed.crossing);
+		const words = wordsFor(mirrored ? mirror(crossed.crossing) : crossed.crossing);
 		parts.push(`in ${crossed.name}: ${words.title}, ${words.look}`);
 	} else if (kind && (kind.takes !== 1 || kind.makes.length !== 1 || kind.id === 'sl')) parts.push(kind.says);
-	return `Row ${row.number} (${row.side}), stitch ${column + 1} from the right: ${parts.join('; ')}.`;
+	return `Row ${row.number} (${row.side}), stitch ${column + 1} from the ${mirrored ? 'left' : 'right'}: ${parts.join('; ')}.`;
 }
 
 export interface LegendEntry {
@@ -33,15 +34,15 @@ export interface LegendEntry {
 	readonly column: number;
 }
 
-/** What a chart of this swatch uses, each once: its ground, cords, crossings and other stitches. */
-export function legendOf(worked: Worked, cords: Cords): readonly LegendEntry[] {
+/** What a chart of this swatch uses, each once: its ground, cords, crossings and other stitches. `mirrored`: as left hands make it. */
+export function legendOf(worked: Worked, cords: Cords, mirrored = false): readonly LegendEntry[] {
 	const found = new Map<string, LegendEntry>();
 	const put = (key: string, entry: LegendEntry): void => {
 		if (!found.has(key)) found.set(key, entry);
 	};
 	for (const [i, row] of worked.rows.entries()) {
 		for (const c of row.crossings) {
-			const words = wordsFor(c.crossing);
+			const words = wordsFor(mirrored ? mirror(c.crossing) : c.crossing);
 			put(`x ${c.name} ${row.side}`, {
 				kind: 'crossing',
 				name: c.name,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { craftOf, PLAIN_CRAFT } from '../../craft/index.ts';
-import { COMPARISONS, sidesOf } from '../../look/index.ts';
+import { COMPARISONS, craftIn, shownIn, sidesOf } from '../../look/index.ts';
 import { isLong, wordsFor } from '../../made/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted } from '../any.ts';
@@ -49,8 +49,8 @@ export const compare = kind<CompareStep>({
 	title: 'Compare',
 	schema: CompareStepSchema,
 	asks: 'What to say, what to watch for',
-	titleOf: ({ crossing, craft, of }) =>
-		`${wordsFor(crossing).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}: ${comparisonTitle(of)}`,
+	titleOf: ({ crossing, craft, of }, style) =>
+		`${wordsFor(style ? shownIn(style, crossing, craftIn(style, craft)).fabric : crossing).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}: ${comparisonTitle(of)}`,
 	minutes: () => 6,
 	hands: 'work',
 	teaches: ({ crossing, of }) => ['front-back', 'lean', skillOf(crossing), ...TABLE[of][1]],

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import type { Block, Line } from '../../block/index.ts';
 import { craftOf, PLAIN_CRAFT, type Craft, type MistakeAt, type Performance } from '../../craft/index.ts';
 import { mendsFor, signsOf } from '../../handling/index.ts';
-import { craftIn, lookOf, loopsIn, sentenceIn, shownIn, wayOf, wordsIn } from '../../look/index.ts';
-import { isLong, namesFor, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
+import { craftIn, lookOf, loopsIn, namesShown, sentenceIn, shownIn, wayOf, wordsIn } from '../../look/index.ts';
+import { isLong, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
 import { stitches } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted, ViewSchema } from '../any.ts';
@@ -73,7 +73,7 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 	const [fabric, made] = [wordsFor(shown.fabric), wordsFor(shown.made)];
 	const own = ownName(step);
 	const taken = isLong(step.crossing, step.way) ? undefined : craft.takes(shown.made, step.way);
-	const names = namesFor(step.crossing).flatMap((n): Line[] =>
+	const names = namesShown(shown).flatMap((n): Line[] =>
 		n.name !== undefined && (!school || n.school.id === school) ? [[n.school.title, n.name]] : [],
 	);
 	const hands = (taken?.ok ? taken.value.does : undefined) ?? made.hands;
@@ -97,9 +97,10 @@ export const crossing = kind<CrossingStep>({
 	title: 'Show a crossing',
 	schema: CrossingStepSchema,
 	asks: 'What to say, what to watch for',
-	titleOf: ({ asked, crossing: c, craft, view }) => {
+	titleOf: ({ asked, crossing: c, craft, view }, style) => {
+		const seen = style ? shownIn(style, c, craftIn(style, craft)).fabric : c;
 		const own = ownName({ asked, crossing: c });
-		const title = `${own === undefined ? '' : `${own}: `}${wordsFor(c).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
+		const title = `${own === undefined ? '' : `${own}: `}${wordsFor(seen).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
 		return view?.mistake ? `A mistake on purpose: ${title}` : title;
 	},
 	minutes: (step, pace) => {

@@ -2,11 +2,18 @@ import { z } from 'zod';
 import type { Block, RowShown } from '../../block/index.ts';
 import { craftOf } from '../../craft/index.ts';
 import { drawChart, glanceAt } from '../../drawing/index.ts';
-import { isChartMirrored } from '../../look/index.ts';
 import { stitches } from '../../notation/index.ts';
 import { SwatchSchema, type Swatch } from '../../schema/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
-import { checked, cordsOf, isLongSwatch, legendOf, markerPlaces, toolPlan, type Worked } from '../../swatch/index.ts';
+import {
+	checked,
+	cordsOf,
+	isLongSwatch,
+	markerPlaces,
+	swatchShown,
+	toolPlan,
+	type Worked,
+} from '../../swatch/index.ts';
 import { Noted } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
 import { half } from '../pace.ts';
@@ -43,25 +50,23 @@ const lines = (text: string): readonly RowShown[] =>
 	});
 
 /** A swatch as blocks: its chart, its rows to tick, what is done at a tool, and its legend. */
-export function swatchBlocks(swatch: Swatch, { style }: Shown): readonly Block[] {
-	const told = checked(swatch, style.glossary);
-	const { worked, cords } = told;
-	const mirrored = isChartMirrored(style, craftOf(worked.craft));
+export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly Block[] {
+	const shown = swatchShown(swatch, style, school);
+	const { worked, cords, mirrored } = shown;
 	const blocks: Block[] = [
 		{
 			kind: 'text',
-			text: `Cast on ${stitches(worked.castOn)}, worked ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} ${worked.rows.length === 1 ? 'row' : 'rows'}.`,
+			text: `${mirrored ? 'Left-handed: ' : ''}${mirrored ? 'cast' : 'Cast'} on ${stitches(worked.castOn)}, worked ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} ${worked.rows.length === 1 ? 'row' : 'rows'}.`,
 			paper: true,
 		},
 		{
 			kind: 'chart',
 			title: swatch.title,
 			swatch,
-			checked: told,
-			mirrored,
+			shown,
 			chart: ({ light }) => drawChart(worked, { light, cords, numbers: true, mirrored }),
 		},
-		{ kind: 'rows', rows: lines(swatch.text), counter: worked.rows.map((r) => r.number), paper: true },
+		{ kind: 'rows', rows: lines(shown.text), counter: worked.rows.map((r) => r.number), paper: true },
 	];
 	const plan = toolPlan(worked, { number: style.bedNumber });
 	if (plan) {
@@ -77,7 +82,7 @@ export function swatchBlocks(swatch: Swatch, { style }: Shown): readonly Block[]
 			...plan.cautions.map((text): Block => ({ kind: 'caution', text, paper: true })),
 		);
 	}
-	const legend = legendOf(worked, cords).map((e) => [e.name, e.says] as const);
+	const legend = shown.legend.map((e) => [e.name, e.says] as const);
 	if (legend.length > 0) blocks.push({ kind: 'table', lines: legend, names: true, paper: true });
 	return blocks;
 }

@@ -80,8 +80,8 @@
 	{:else if block.kind === 'chart'}
 		{#if chart}{@render chart(block)}
 		{:else}
-			{@const { worked, cords } = block.checked}
-			<div class="mt-2"><ChartParts {worked} {cords} {light} mirrored={block.mirrored} width={MOST_WIDE} /></div>
+			{@const { worked, cords, mirrored } = block.shown}
+			<div class="mt-2"><ChartParts {worked} {cords} {light} {mirrored} width={MOST_WIDE} /></div>
 		{/if}
 	{:else if block.kind === 'rows'}
 		<Ticks rows={block.rows} patterns={!block.rows.some((r) => r.label !== undefined)} />

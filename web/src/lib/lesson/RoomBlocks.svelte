@@ -62,7 +62,7 @@
 	{:else if block.kind === 'comparison'}
 		<div class="flex justify-center"><Compared sides={block.sides} paint={{ light }} width={260} /></div>
 	{:else if block.kind === 'chart'}
-		{@const { worked, cords } = block.checked}
+		{@const { worked, cords, mirrored } = block.shown}
 		{@const rows = worked.rows.length}
 		<div class="mx-auto w-full max-w-5xl">
 			<p class="mb-2 text-center">
@@ -76,8 +76,7 @@
 			{#if rowsDone !== undefined}
 				{@const done = Math.max(0, Math.min(rows, rowsDone))}
 				<Needles
-					swatch={block.swatch}
-					checked={block.checked}
+					shown={block.shown}
 					place={done}
 					{light}
 					rowsShown={7}
@@ -95,6 +94,7 @@
 			{:else if mounted}<Chart
 					{worked}
 					{cords}
+					{mirrored}
 					{light}
 					rowsShown={14}
 					zoom={worked.widest > 36 ? 1 : 1.25}

@@ -1,13 +1,12 @@
 <script lang="ts">
-	import type { Swatch } from '@pond-loop/core/schema';
 	import {
 		betweenMarkers,
-		type Checked,
 		grouped,
 		nextCrossing,
 		placeInRepeat,
 		rowParts,
 		type RowsFor,
+		type SwatchShown,
 		toolPlan,
 	} from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
@@ -16,8 +15,8 @@
 	import { inWriting } from '$lib/ui/keys';
 
 	interface Props {
-		swatch: Swatch;
-		checked: Checked;
+		/** The swatch for the hands that follow it. */
+		shown: SwatchShown;
 		/** Rows finished. */
 		place: number;
 		light: Light;
@@ -27,8 +26,8 @@
 		tools?: RowsFor;
 		go: (to: number) => void;
 	}
-	const { swatch, checked, place, light, rowsShown = 9, tools = {}, go }: Props = $props();
-	const { worked, cords } = $derived(checked);
+	const { shown, place, light, rowsShown = 9, tools = {}, go }: Props = $props();
+	const { worked, cords, mirrored } = $derived(shown);
 	const last = $derived(worked.rows.length);
 
 	let mounted = $state(false);
@@ -99,7 +98,7 @@
 {/if}
 {#if row}
 	<p class="name mt-4 text-2xl! leading-snug whitespace-normal!" data-testid="row-text">
-		{swatch.text.slice(row.line.body.from, row.line.body.to)}
+		{shown.rowText(place)}
 	</p>
 	{#if row.ok}
 		<ol class="mt-3 flex flex-wrap gap-x-2 gap-y-1 text-xl" data-testid="row-words">
@@ -121,7 +120,7 @@
 	{#if open}
 		<p class="mt-4 text-xl">
 			Rows {worked.rows[open.first]!.number} to {worked.rows[open.last]!.number} come again as the text says:
-			<span class="name whitespace-normal!">{swatch.text.slice(open.line.from, open.line.to)}</span>
+			<span class="name whitespace-normal!">{shown.checked.swatch.text.slice(open.line.from, open.line.to)}</span>
 		</p>
 		<p class="mt-2">
 			<button type="button" class="pill pill-soft" onclick={() => go(open.first)}
@@ -137,6 +136,7 @@
 			bind:this={chart}
 			{worked}
 			{cords}
+			{mirrored}
 			{light}
 			{rowsShown}
 			finished={place}

@@ -7,11 +7,11 @@
 	import { onMount } from 'svelte';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
-	import { isLong, namesFor, perform, wordsFor } from '@pond-loop/core/made';
+	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
-	import { craftIn, loopsIn, shownIn, wayIn, wayOf, wordsIn } from '@pond-loop/core/look';
+	import { craftIn, loopsIn, namesShown, shownIn, wayIn, wayOf, wordsIn } from '@pond-loop/core/look';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
 	import InCraft from '$lib/stage/InCraft.svelte';
@@ -98,7 +98,7 @@
 		shown && way && mistake ? perform(craft, shown.made, way, { id: mistake, site }) : right,
 	);
 	const words = $derived(shown && wordsFor(shown.fabric));
-	const names = $derived(reading.ok ? namesFor(reading.crossing) : []);
+	const names = $derived(shown ? namesShown(shown) : []);
 	const named = $derived(names.filter((n) => n.name !== undefined));
 
 	const made = $derived(shown && wordsFor(shown.made));

@@ -77,7 +77,7 @@ export function paperBlocks(blocks: readonly Block[], { light, large }: { light:
 			kind: 'comparison',
 			sides: sides.map((s) => ({ title: s.title, says: s.says, wide: s.wide, picture: picture(s.draw) })),
 		}),
-		chart: ({ checked: { worked, cords }, mirrored, title }) => {
+		chart: ({ shown: { worked, cords, mirrored }, title }) => {
 			const cell = large ? CELL.large : CELL.ordinary;
 			const each = Math.max(2, Math.floor(MOST_TALL / cell));
 			const count = Math.max(1, worked.rows.length);

@@ -47,7 +47,7 @@
 			{#each sections.filter((s) => s.step) as section, i (section.id)}
 				<li class="break-inside-avoid-page border-b border-neutral-400 py-5">
 					{#if portions.has(i)}<SectionSheet {section} light="day" />
-					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!)}</h2>{/if}
+					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!, style)}</h2>{/if}
 					{#if section.step?.kind === 'crossing'}
 						<p class="mt-3 print:hidden">
 							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) })}

@@ -3,7 +3,6 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import { sectionsOf } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
-	import { stepTitle } from '@pond-loop/core/step';
 	import { DEMONSTRATIONS } from '@pond-loop/core/craft';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
@@ -121,7 +120,7 @@
 						on paper<span class="sr-only">: step {section.number}</span></label
 					>
 					{#if portions.has(i)}<SectionSheet {section} light={colour ? 'day' : 'print'} />
-					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!)}</h2>{/if}
+					{:else}<h2 class="text-2xl break-words">{section.title}</h2>{/if}
 				</li>
 			{/each}
 		</ol>

@@ -120,7 +120,7 @@
 				value={at}
 				onchange={(e) => go(Number(e.currentTarget.value))}
 			>
-				{#each lesson.steps as s, i (s.id)}<option value={i}>{i + 1}. {stepTitle(s)}</option>{/each}
+				{#each lesson.steps as s, i (s.id)}<option value={i}>{i + 1}. {stepTitle(s, data.style)}</option>{/each}
 			</select></label
 		>
 		<p class="text-[1rem]" data-testid="clock">
@@ -138,14 +138,14 @@
 		{#if !step}
 			<p class="text-center">This lesson is empty. Add steps to it first.</p>
 		{:else if notes}
-			<h1 class="text-4xl">{stepTitle(step)}</h1>
+			<h1 class="text-4xl">{stepTitle(step, data.style)}</h1>
 			<div class="mt-6 text-3xl leading-snug" data-testid="notes">
 				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
 			</div>
-			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!)}</p>{/if}
+			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!, data.style)}</p>{/if}
 		{:else}
 			{#if !blocks.some((b) => b.kind === 'moves')}<p class="quiet text-center">{kindOf(step).title}</p>{/if}
-			<h1 class="mb-2 text-center text-4xl break-words">{stepTitle(step)}</h1>
+			<h1 class="mb-2 text-center text-4xl break-words">{stepTitle(step, data.style)}</h1>
 			{#key step.id}
 				<RoomBlocks {blocks} light={light.now} style={data.style} bind:move bind:camera {rowsDone} {rowTo} {mounted} />
 			{/key}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import { check, whereAmI } from '@pond-loop/core/swatch';
+	import { swatchShown, whereAmI } from '@pond-loop/core/swatch';
 	import { troubleOf } from '$lib/save/send';
 	import { savePlace } from '$lib/swatch/doors';
 	import Needles from '$lib/swatch/Needles.svelte';
@@ -11,8 +11,8 @@
 	const { data } = $props();
 	const light = useLight();
 	// svelte-ignore state_referenced_locally
-	const checked = check(data.opened.swatch, data.style.glossary);
-	const { worked } = checked;
+	const shown = swatchShown(data.opened.swatch, data.style);
+	const { worked } = shown;
 	const last = worked.rows.length;
 
 	// svelte-ignore state_referenced_locally
@@ -50,14 +50,7 @@
 		<p class="mt-10">This swatch has no rows yet. Write them at the desk first.</p>
 	{:else}
 		<div class="mt-5">
-			<Needles
-				swatch={data.opened.swatch}
-				{checked}
-				{place}
-				light={light.now}
-				tools={{ number: data.style.bedNumber, taste: data.style }}
-				{go}
-			/>
+			<Needles {shown} {place} light={light.now} tools={{ number: data.style.bedNumber, taste: data.style }} {go} />
 		</div>
 		<div class="mt-5 flex flex-wrap items-center gap-x-8 gap-y-4">
 			<button
