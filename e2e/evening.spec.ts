@@ -107,6 +107,13 @@ test('it is shown with keys alone, goes black, follows in a second window, and s
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '1');
 	await page.keyboard.press('PageDown');
 	await expect(page.getByTestId('compared').getByRole('listitem')).toHaveCount(2);
+	// Both sides are walked in step, each with what its hands do.
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByTestId('played')).toHaveAttribute('data-step', '1');
+	await expect(page.getByTestId('caption-2')).toContainText('1. ');
+	await page.getByRole('button', { name: 'Next move' }).click();
+	await expect(page.getByTestId('caption-1')).toContainText('2. ');
+	await expectAccessible(page);
 	await page.keyboard.press('b');
 	await expect(page.getByRole('button', { name: 'Show again' })).toBeVisible();
 	await page.keyboard.press('b');
@@ -329,8 +336,18 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('A cord that travels');
 	await expect(visitor.getByRole('heading', { name: 'Words used' })).toBeVisible();
 	await expectAccessible(visitor);
+	// A learner follows the rows at the needles, and finds the place again.
+	await visitor.getByRole('button', { name: 'Follow it row by row' }).first().click();
+	const follow = visitor.getByTestId('follow').first();
+	await expect(follow.getByTestId('row-now')).toHaveText('Row 1');
+	await follow.getByRole('button', { name: 'Row finished' }).click();
+	await expectAccessible(visitor);
+	await visitor.reload();
+	await expect(follow.getByTestId('row-now')).toHaveText('Row 2');
 	await visitor.getByRole('link', { name: 'left-handed, mirrored' }).click();
 	await expect(visitor.getByText('the fabric is mirrored').first()).toBeVisible();
+	await visitor.getByRole('button', { name: 'The whole chart again' }).click();
+	await expect(follow).toHaveCount(0);
 	await visitor.getByRole('link', { name: 'Watch it on the stage' }).first().click();
 	await expect(visitor.getByTestId('stage')).toBeVisible();
 	// The link is for reading: nothing of the teacher's opens by it.

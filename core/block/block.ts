@@ -30,7 +30,18 @@ export interface Side {
 	readonly draw: Draw;
 	/** A whole stage rather than a ribbon. */
 	readonly wide: boolean;
+	/** How it is made, to be walked through in step with the others; none where it is only looked at. */
+	readonly moves?: {
+		/** Pictures, one more than there are moves. */
+		readonly frames: number;
+		readonly says: (at: number) => StepWords;
+		readonly draw: (at: number, paint: Paint) => Drawing;
+	};
 }
+
+/** What is done on a side of a comparison, move by move. */
+export const movesOf = ({ moves }: Side): readonly string[] =>
+	Array.from({ length: (moves?.frames ?? 1) - 1 }, (_, i) => moves!.says(i + 1).caption);
 
 /** One line that is worked: a row of a pattern, or what is done at a tool. */
 export interface RowShown {

@@ -2,7 +2,7 @@
 
 import { escapeXml, toSvg, walked, type Drawing, type PageSection } from '../drawing/index.ts';
 import type { Note, NoteParagraph } from '../schema/index.ts';
-import { rendered, type Block, type Paint, type Renderers } from './block.ts';
+import { movesOf, rendered, type Block, type Paint, type Renderers } from './block.ts';
 
 const PAINT: Paint = { light: 'day', around: '#ffffff' };
 
@@ -48,7 +48,15 @@ const HTML: Renderers<string> = {
 			'div',
 			sides
 				.map((s) =>
-					tag('div', `${picture(s.draw(PAINT), s.wide ? 420 : 200)}${said('b', s.title)}${said('p', s.says)}`),
+					tag(
+						'div',
+						`${picture(s.draw(PAINT), s.wide ? 420 : 200)}${said('b', s.title)}${said('p', s.says)}${tag(
+							'ol',
+							movesOf(s)
+								.map((says) => said('li', says))
+								.join(''),
+						)}`,
+					),
 				)
 				.join(''),
 			' class="abreast"',

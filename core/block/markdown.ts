@@ -1,7 +1,7 @@
 /** Blocks as Markdown, to be pasted elsewhere. Nothing that was typed becomes markup. */
 
 import type { Note, NoteBlock, NoteParagraph, NoteRun } from '../schema/index.ts';
-import { rendered, type Block, type Renderers } from './block.ts';
+import { movesOf, rendered, type Block, type Renderers } from './block.ts';
 
 /** Signs that mean something in Markdown, made to stand for themselves. */
 export const plain = (text: string): string => text.replaceAll(/([\\`*_[\]<>#|~])/g, '\\$1');
@@ -57,7 +57,11 @@ const MARKDOWN: Renderers<readonly string[]> = {
 		'',
 		...Array.from({ length: frames - 1 }, (_, i) => `${i + 1}. ${plain(says(i + 1).caption)}`),
 	],
-	comparison: ({ sides }) => sides.map((s) => `- **${plain(s.title)}**: ${plain(s.says)}`),
+	comparison: ({ sides }) =>
+		sides.flatMap((s) => [
+			`- **${plain(s.title)}**${s.says ? `: ${plain(s.says)}` : ''}`,
+			...movesOf(s).map((says, i) => `  ${i + 1}. ${plain(says)}`),
+		]),
 	chart: ({ shown }) =>
 		shown.checked.problems.filter((p) => p.weight === 'error').map((p) => `- ${plain(`${p.what} ${p.todo}`)}`),
 	rows: ({ rows }) =>

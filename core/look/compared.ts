@@ -1,17 +1,18 @@
 /** What a comparison puts side by side. */
 
-import type { Side } from '../block/index.ts';
+import type { Paint, Side } from '../block/index.ts';
+import { CRAFT_IDS } from '../craft/index.ts';
 import { asTwoGroups, mirror, type Crossing } from '../crossing/index.ts';
-import { drawChart, type Light } from '../drawing/index.ts';
+import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
 import { kept } from '../kept/index.ts';
 import { perform, ribbonOf, stageAt, waysFor, wordsFor } from '../made/index.ts';
 import { readAll, readGlossary, readRows, SCHOOLS, stitches } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { practiceSwatch, workRows } from '../swatch/index.ts';
-import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayOf } from './look.ts';
+import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayIn, wayOf, wordsIn } from './look.ts';
 
-/** Both leans, two ways, what schools read differently, or rows between crossings. */
-export const COMPARISONS = ['leans', 'ways', 'readings', 'tightness'] as const;
+/** What may be put side by side. */
+export const COMPARISONS = ['leans', 'ways', 'hands', 'yarn', 'readings', 'tightness', 'crafts'] as const;
 
 export interface Comparison {
 	readonly of: (typeof COMPARISONS)[number];
@@ -19,8 +20,11 @@ export interface Comparison {
 	readonly asked: { readonly text: string };
 	readonly crossing: Crossing;
 	readonly way: string;
-	/** The second way, where two ways are compared. */
+	/** The second way, where ways are compared, and up to two more. */
 	readonly other?: string | undefined;
+	readonly more?: readonly string[] | undefined;
+	/** The second craft, where crafts are compared. */
+	readonly inCraft?: string | undefined;
 }
 
 /** A crossing as these hands make it; titled by what the fabric shows where nothing else is. */
@@ -54,20 +58,32 @@ const ropeOf = kept(
 	},
 );
 
-function way({ crossing, craft: craftId }: Comparison, id: string, style: HouseStyle): Side {
+/** A crossing made one way, to be walked through. */
+function made(
+	craftId: string,
+	crossing: Crossing,
+	id: string,
+	style: HouseStyle,
+	told: { title: string; says?: string },
+): Side {
 	const craft = craftIn(style, craftId);
 	const shown = shownIn(style, crossing, craft);
-	const { title } = wayOf(id, craft);
 	const done = perform(craft, shown.made, id);
-	if (!done.ok) return ribbon(crossing, style, { title, says: 'does not make this crossing' });
+	if (!done.ok) return ribbon(crossing, style, { title: told.title, says: 'does not make this crossing' });
 	const { trace, taken, tally: counts } = done.value;
 	const moment = trace.steps.findLastIndex((s) => s.passings.length > 0) + 1;
+	const draw = (at: number, { light, textScale = 1.9 }: Paint): Drawing =>
+		stageAt(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light, textScale });
 	return {
-		title,
-		says: `${counts.moves} moves, ${counts.mostLoose} loose at once, ${toolsSaid(counts.tools, craft)}`,
+		title: told.title,
+		says: told.says ?? `${counts.moves} moves, ${counts.mostLoose} loose at once, ${toolsSaid(counts.tools, craft)}`,
 		wide: true,
-		draw: ({ light, textScale = 1.9 }) =>
-			stageAt(taken.loops, trace, moment, { ...lookOf(style), ...loopsIn(taken), light, textScale }),
+		draw: (paint) => draw(moment, paint),
+		moves: {
+			frames: trace.steps.length + 1,
+			says: (at) => wordsIn(style, trace, Math.min(at, trace.steps.length), craft),
+			draw,
+		},
 	};
 }
 
@@ -78,12 +94,36 @@ export function otherWay({ crossing, craft: id, way: first, other }: Comparison,
 	return other ?? ways.find((w) => w.id !== first)?.id ?? first;
 }
 
+/** The ways that are compared, two to four of them. */
+export const waysCompared = (asked: Comparison, style: HouseStyle): readonly string[] => [
+	...new Set([asked.way, otherWay(asked, style), ...(asked.more ?? [])]),
+];
+
+/** The second craft of a comparison: the one chosen, else the next that takes this crossing. */
+export function otherCraft({ crossing, craft, inCraft }: Comparison, style: HouseStyle): string {
+	if (inCraft !== undefined) return inCraft;
+	const takes = (id: string): boolean => waysFor(craftIn(style, id), crossing).length > 0;
+	return CRAFT_IDS.find((id) => id !== craft && id !== TWIN && takes(id)) ?? CRAFT_IDS.find((id) => id !== craft)!;
+}
+/** The nearest relative of plain knitting shows least beside it. */
+const TWIN = CRAFT_IDS[1];
+
 /** Two sides or more; one where schools agree on a name, so that there is nothing to compare. */
 export function sidesOf(asked: Comparison, style: HouseStyle): readonly Side[] {
-	const { crossing } = asked;
+	const { crossing, craft } = asked;
+	const by = (id: string, more: Partial<HouseStyle>): string =>
+		wayIn(
+			{ ...style, ...more },
+			shownIn({ ...style, ...more }, crossing, craftIn(style, id)).made,
+			asked.way,
+			craftIn(style, id),
+		);
 	switch (asked.of) {
 		case 'leans':
-			return [crossing, mirror(crossing)].map((c) => ribbon(c, style));
+			return [crossing, mirror(crossing)].map((c) => {
+				const { moves } = made(craft, c, by(craft, {}), style, { title: '' });
+				return { ...ribbon(c, style), ...(moves ? { moves } : {}) };
+			});
 		case 'readings':
 			return readAll(asked.asked.text).readings.map((r) =>
 				ribbon(r.crossing, style, {
@@ -92,7 +132,33 @@ export function sidesOf(asked: Comparison, style: HouseStyle): readonly Side[] {
 				}),
 			);
 		case 'ways':
-			return [asked.way, otherWay(asked, style)].map((id) => way(asked, id, style));
+			return waysCompared(asked, style).map((id) =>
+				made(craft, crossing, id, style, { title: wayOf(id, craftIn(style, craft)).title }),
+			);
+		case 'hands': {
+			const left = style.demonstrates === 'right' ? 'left-same' : style.demonstrates;
+			return (['right', left] as const).map((demonstrates) => {
+				const title = demonstrates === 'right' ? 'Right-handed' : 'Left-handed';
+				const says =
+					demonstrates === 'left-same' ? 'the same fabric' : demonstrates === 'right' ? '' : 'the mirrored fabric';
+				return made(craft, crossing, by(craft, { demonstrates }), { ...style, demonstrates }, { title, says });
+			});
+		}
+		case 'yarn':
+			return (['right', 'left'] as const).map((yarnHand) =>
+				made(
+					craft,
+					crossing,
+					by(craft, {}),
+					{ ...style, yarnHand },
+					{ title: `Yarn in the ${yarnHand} hand`, says: '' },
+				),
+			);
+		case 'crafts':
+			return [craft, otherCraft(asked, style)].map((id) => {
+				const { title, says } = craftIn(style, id);
+				return made(id, crossing, by(id, {}), style, { title, says });
+			});
 		case 'tightness': {
 			const usual = Math.max(4, crossing.n);
 			return [rope(crossing, 2, 'Tight'), rope(crossing, usual, 'Usual'), rope(crossing, 2 * usual, 'Loose')];

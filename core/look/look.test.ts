@@ -1,9 +1,20 @@
-import { craftOf, perform, waysFor } from '../craft/index.ts';
+import { craftOf, DEMONSTRATIONS, perform, waysFor } from '../craft/index.ts';
 import { mirror, twoGroups } from '../crossing/index.ts';
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '../schema/index.ts';
 import type { CompareStep } from '../step/index.ts';
 import { describe, expect, it } from 'vitest';
-import { craftIn, loopsIn, otherWay, shownIn, sidesOf, toolsSaid, wayIn, wayOf, wordsIn } from './index.ts';
+import {
+	COMPARISONS,
+	craftIn,
+	loopsIn,
+	otherWay,
+	shownIn,
+	sidesOf,
+	toolsSaid,
+	wayIn,
+	wayOf,
+	wordsIn,
+} from './index.ts';
 
 const c = twoGroups({ front: 2, behind: 1, lean: 'right' });
 const style = (more: Partial<HouseStyle> = {}): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, ...more });
@@ -82,6 +93,38 @@ describe('two ways beside each other', () => {
 		expect(sides[0]!.says).toBe('10 moves, 0 loose at once, one holder');
 		expect(otherWay(step('machine', 'two-tools'), style())).toBe('loosened');
 		expect(otherWay(step('hand', 'off-holder'), style())).not.toBe('off-holder');
-		expect(sidesOf(step('brioche', 'off-holder'), style())).toHaveLength(2);
+		expect(sidesOf(step('brioche', 'off-holder'), style())).toHaveLength(1);
+	});
+
+	it('may be four ways, both hands, both yarn hands and two crafts, each with moves to walk through', () => {
+		for (const of of COMPARISONS)
+			for (const demonstrates of DEMONSTRATIONS) {
+				const asked = { ...step('hand', 'off-holder'), of, more: ['pinch', 'slip-swap'] };
+				const sides = sidesOf(asked, style({ demonstrates }));
+				expect(sides.length, of).toBeGreaterThanOrEqual(of === 'ways' ? 4 : of === 'readings' ? 1 : 2);
+				for (const { title, moves, draw } of sides) {
+					expect(title, of).not.toBe('');
+					expect(draw({ light: 'day' }).shapes.length).toBeGreaterThan(0);
+					if (of === 'readings' || of === 'tightness') continue;
+					expect(moves!.frames).toBeGreaterThan(2);
+					expect(moves!.says(moves!.frames - 1).caption).not.toBe('');
+					expect(moves!.draw(moves!.frames - 1, { light: 'day' }).shapes.length).toBeGreaterThan(0);
+				}
+			}
+		const hands = (demonstrates: HouseStyle['demonstrates']): string[] =>
+			sidesOf({ ...step('hand', 'off-holder'), of: 'hands' }, style({ demonstrates })).map(
+				(s) => `${s.title} ${s.says}: ${s.moves!.says(1).caption}`,
+			);
+		expect(hands('right')).toEqual([
+			'Right-handed : Slip stitch 1 to the holder and let it hang at the back.',
+			'Left-handed the same fabric: Slip stitches 1 and 2 to the holder and let it hang in front.',
+		]);
+		expect(hands('left-mirrored')[1]).toContain(
+			'the mirrored fabric: Slip stitch 1 to the holder and let it hang at the back.',
+		);
+		const crafts = sidesOf({ ...step('hand', 'off-holder'), of: 'crafts', inCraft: 'machine' }, style());
+		expect(crafts.map((s) => s.title)).toEqual(['Plain knitting', 'Machine']);
+		const leans = sidesOf({ ...step('hand', 'off-holder'), of: 'leans' }, style({ demonstrates: 'left-mirrored' }));
+		expect(leans.map((s) => s.title)).toEqual(['2 over 1, leaning left', '2 over 1, leaning right']);
 	});
 });

@@ -1,4 +1,4 @@
-export { crossingStep } from './crossing-step.ts';
+export { compareStep, crossingStep } from './crossing-step.ts';
 export type { Kind, Shown, ShownCrossing, StepKit } from './kind.ts';
 export { CHECKS, checkWords, type Check, type CheckStep } from './kinds/check.ts';
 export { comparisonTitle, type CompareStep } from './kinds/compare.ts';

@@ -131,6 +131,7 @@
       #v(0.35em, weak: true)
       *#s.title* \
       #s.says
+      #if s.moves.len() > 0 { set text(size: 0.9em); enum(tight: true, ..s.moves) }
     ]), across)
   }
   else if b.kind == "chart" {

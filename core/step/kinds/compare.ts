@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { craftOf, PLAIN_CRAFT } from '../../craft/index.ts';
+import { CRAFT_IDS, craftOf, PLAIN_CRAFT } from '../../craft/index.ts';
 import { COMPARISONS, craftIn, shownIn, sidesOf } from '../../look/index.ts';
 import { isLong, wordsFor } from '../../made/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
@@ -15,18 +15,31 @@ const CompareStepSchema = z.object({
 	of: z.enum(COMPARISONS),
 	/** The second way, where two ways are compared. */
 	other: z.string().min(1).max(40).optional(),
+	/** A third and a fourth way. */
+	more: z.array(z.string().min(1).max(40)).max(2).optional(),
+	/** The second craft, where two crafts are compared. */
+	inCraft: z.enum(CRAFT_IDS).optional(),
 });
 export type CompareStep = z.infer<typeof CompareStepSchema>;
 
 /** What is put side by side, and the skills that seeing it so teaches. */
 const TABLE = {
 	leans: ['both leans', ['both-leans']],
-	ways: ['two ways to do it', ['loose']],
+	ways: ['ways to do it', ['loose']],
+	hands: ['right-handed and left-handed', []],
+	yarn: ['yarn in the right and in the left hand', []],
 	readings: ['what the name may mean', ['names', 'glossary']],
 	tightness: ['tight and loose', ['tight']],
+	crafts: ['in two crafts', []],
 } as const satisfies Record<CompareStep['of'], readonly [string, readonly SkillId[]]>;
 
 export const comparisonTitle = (of: CompareStep['of']): string => TABLE[of][0];
+
+/** The crafts that it is made in, each with its way. */
+const craftsIn = (step: CompareStep): readonly { craft: CompareStep['craft']; way: string }[] =>
+	step.of === 'crafts' && step.inCraft
+		? [step, { craft: step.inCraft, way: craftOf(step.inCraft).ways[0]!.id }]
+		: [step];
 
 function blocks(step: CompareStep, { style }: Shown): readonly Block[] {
 	const sides = sidesOf(step, style);
@@ -37,7 +50,10 @@ function blocks(step: CompareStep, { style }: Shown): readonly Block[] {
 					{
 						kind: 'text',
 						tone: 'quiet',
-						text: 'Schools agree on this name, so there is nothing to compare. Choose another comparison.',
+						text:
+							step.of === 'readings'
+								? 'Schools agree on this name, so there is nothing to compare. Choose another comparison.'
+								: 'Only one way makes this crossing here, so there is nothing to compare. Choose another comparison.',
 					} as const,
 				]
 			: []),
@@ -55,8 +71,12 @@ export const compare = kind<CompareStep>({
 	hands: 'work',
 	teaches: ({ crossing, of }) => ['front-back', 'lean', skillOf(crossing), ...TABLE[of][1]],
 	practises: skillsOf,
-	crossings: ({ asked, crossing, craft, way }) => [{ asked, crossing, craft, way }],
-	kit: kitOf,
+	crossings: (step) =>
+		craftsIn(step).map(({ craft, way }) => ({ asked: step.asked, crossing: step.crossing, craft, way })),
+	kit: (step) => {
+		const [first, ...others] = craftsIn(step).map(kitOf);
+		return { ...first!, crafts: [first!, ...others].flatMap((kit) => kit.crafts) };
+	},
 	isLong: ({ crossing, way }) => isLong(crossing, way),
 	glance: blocks,
 	body: blocks,

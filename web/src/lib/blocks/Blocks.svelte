@@ -16,8 +16,10 @@
 		/** The moves and the chart as they are walked through, where they are; on paper they stand still. */
 		moves?: Snippet<[Block<'moves'>]>;
 		chart?: Snippet<[Block<'chart'>]>;
+		/** Whether the moves of a comparison are listed. */
+		listed?: boolean;
 	}
-	const { blocks, light, around, moves, chart }: Props = $props();
+	const { blocks, light, around, moves, chart, listed = false }: Props = $props();
 	const paint = $derived({ light, ...(around ? { around } : {}) });
 	/** As wide as paper has room for. */
 	const MOST_WIDE = 640;
@@ -76,7 +78,7 @@
 			</div>
 		{/if}
 	{:else if block.kind === 'comparison'}
-		<div class="mt-3"><Compared sides={block.sides} {paint} /></div>
+		<div class="mt-3"><Compared sides={block.sides} {paint} {listed} /></div>
 	{:else if block.kind === 'chart'}
 		{#if chart}{@render chart(block)}
 		{:else}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Paint, Side } from '@pond-loop/core/block';
+	import { movesOf, type Paint, type Side } from '@pond-loop/core/block';
 	import Drawing from '$lib/picture/Drawing.svelte';
 
 	interface Props {
@@ -7,19 +7,35 @@
 		paint: Paint;
 		/** As wide as each picture may be. */
 		width?: number;
+		/** Whether what is done on each side is listed below it. */
+		listed?: boolean;
+		/** Where all sides stand as they are walked through; at 0 each shows the moment that tells most. */
+		at?: number;
 	}
-	const { sides, paint, width = 150 }: Props = $props();
+	const { sides, paint, width = 150, listed = false, at = 0 }: Props = $props();
 </script>
 
-<ul class="flex flex-wrap items-end gap-x-8 gap-y-4" data-testid="compared">
+<ul class={['flex flex-wrap gap-x-8 gap-y-4', listed ? 'items-start' : 'items-end']} data-testid="compared">
 	{#each sides as side, i (i)}
-		{@const drawing = side.draw(paint)}
+		{@const shown = side.moves && at > 0 ? Math.min(at, side.moves.frames - 1) : undefined}
+		{@const drawing = shown === undefined ? side.draw(paint) : side.moves!.draw(shown, paint)}
 		<li class="min-w-0 text-center">
 			<span class="flex justify-center"
-				><Drawing {drawing} width={Math.min(side.wide ? 2 * width : width, drawing.width)} /></span
+				><Drawing
+					{drawing}
+					width={Math.min(side.wide || shown !== undefined ? 2 * width : width, drawing.width)}
+				/></span
 			>
 			<span class="mt-1 block font-semibold">{side.title}</span>
-			<span class="quiet block text-[0.94rem]">{side.says}</span>
+			{#if shown === undefined}<span class="quiet block text-[0.94rem]">{side.says}</span>
+			{:else}<span class="block min-h-[2lh]" data-testid="caption-{i + 1}"
+					>{shown}. {side.moves!.says(shown).caption}</span
+				>{/if}
+			{#if listed && side.moves}
+				<ol class="mx-auto mt-1 w-fit max-w-sm list-decimal pl-6 text-left text-[0.94rem]">
+					{#each movesOf(side) as move, k (k)}<li>{move}</li>{/each}
+				</ol>
+			{/if}
 		</li>
 	{/each}
 </ul>

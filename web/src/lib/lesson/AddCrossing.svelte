@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ribbonOf } from '@pond-loop/core/made';
-	import { type CrossingStep, crossingStep } from '@pond-loop/core/step';
+	import { type CompareStep, compareStep, type CrossingStep, crossingStep } from '@pond-loop/core/step';
 	import { readGlossary, readNameWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
@@ -12,7 +12,7 @@
 	interface Props {
 		light: Light;
 		style: HouseStyle;
-		add: (step: CrossingStep) => void;
+		add: (step: CrossingStep | CompareStep) => void;
 	}
 	const { light, style, add }: Props = $props();
 
@@ -23,18 +23,16 @@
 	const reading = $derived(readNameWith(readGlossary(style.glossary), text, school));
 	const empty = $derived(text.trim() === '');
 
+	/** Enter and the first button show it; the second one puts it beside another. */
 	function onsubmit(event: SubmitEvent): void {
 		event.preventDefault();
 		tried = true;
 		if (!reading.ok) return;
 		const { crossing, school: by } = reading;
-		add(
-			crossingStep(crypto.randomUUID(), {
-				asked: { text: text.trim(), school: by },
-				crossing,
-				way: wayIn(style, crossing),
-			}),
-		);
+		const shown = { asked: { text: text.trim(), school: by }, crossing, way: wayIn(style, crossing) };
+		const id = crypto.randomUUID();
+		const isCompared = event.submitter?.getAttribute('value') === 'compare';
+		add(isCompared ? compareStep(id, { ...shown, of: 'leans' }) : crossingStep(id, shown));
 		text = '';
 		tried = false;
 	}
@@ -49,6 +47,7 @@
 			<div class="max-h-20 shrink-0"><Drawing {drawing} width={Math.min(84, drawing.width)} /></div>
 			<p>{wordsFor(fabric).title}; {wordsFor(made).hands}</p>
 			<button class="pill pill-strong"><Plus class="size-5" /> Add to the lesson</button>
+			<button class="pill pill-soft" value="compare">Add as a comparison</button>
 		{:else if !empty || tried}
 			<p class="min-w-0">
 				<span class={tried ? 'text-error font-semibold' : ''}

@@ -21,7 +21,7 @@
 		setMinutes,
 		writeNote,
 	} from '@pond-loop/core/lesson';
-	import { isLongStep, kindOf, KINDS, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
+	import { compareStep, isLongStep, kindOf, KINDS, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
 	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
@@ -98,6 +98,14 @@
 	function add(step: Step): void {
 		save.change(addStep(lesson, step));
 		said = { words: `Added ${nameOf(step)} as step ${save.value.steps.length}.`, undo: false };
+	}
+
+	/** The crossing that the lesson shows last, to put beside another. */
+	const lastShown = $derived(lesson.steps.findLast((s) => s.kind === 'crossing'));
+	function addComparison(): void {
+		if (lastShown?.kind !== 'crossing') return;
+		const { asked, crossing, craft, way } = lastShown;
+		add(compareStep(crypto.randomUUID(), { asked, crossing, craft, way, of: 'leans' }));
 	}
 
 	/** Kinds that begin empty; the others come with what they show. */
@@ -321,6 +329,7 @@
 							>{kind.isUntitled ? `Add a ${kind.title.toLowerCase()}` : kind.title}</button
 						>
 					{/each}
+					{#if lastShown}<button type="button" class="wordlink" onclick={addComparison}>Comparison</button>{/if}
 					<a class="wordlink" href="/swatches">Swatch</a>
 				</div>
 			</div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { CraftId } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { type CrossingStep, crossingStep } from '@pond-loop/core/step';
+	import { compareStep, type CrossingStep, crossingStep } from '@pond-loop/core/step';
 	import KeepInLesson from './KeepInLesson.svelte';
 
 	interface Props {
@@ -12,12 +12,17 @@
 		way: string;
 		/** How the stage stands, where it is not simply the front with all done right. */
 		view?: CrossingStep['view'];
+		/** A second way that stands beside it: then both are kept, to be compared. */
+		beside?: string | undefined;
 	}
-	const { lessons, asked, crossing, craft, way, view }: Props = $props();
+	const { lessons, asked, crossing, craft, way, view, beside }: Props = $props();
 </script>
 
 <KeepInLesson
 	{lessons}
 	what={asked.text}
-	step={() => crossingStep(crypto.randomUUID(), { asked, crossing, craft, way, ...(view ? { view } : {}) })}
+	step={() =>
+		beside === undefined
+			? crossingStep(crypto.randomUUID(), { asked, crossing, craft, way, ...(view ? { view } : {}) })
+			: compareStep(crypto.randomUUID(), { asked, crossing, craft, way, of: 'ways', other: beside })}
 />

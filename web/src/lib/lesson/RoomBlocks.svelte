@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Block } from '@pond-loop/core/block';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import Compared from '$lib/blocks/Compared.svelte';
+	import Played from '$lib/blocks/Played.svelte';
 	import type { Camera } from '$lib/choices/camera';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -60,7 +60,7 @@
 			/>
 		</div>
 	{:else if block.kind === 'comparison'}
-		<div class="flex justify-center"><Compared sides={block.sides} paint={{ light }} width={260} /></div>
+		<Played sides={block.sides} {light} bind:move />
 	{:else if block.kind === 'chart'}
 		{@const { worked, cords, mirrored } = block.shown}
 		{@const rows = worked.rows.length}

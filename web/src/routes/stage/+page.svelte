@@ -200,7 +200,7 @@
 			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
 		</p>
 	</div>
-	<div><NameField bind:text bind:school label="Find by any name" onchange={restart} /></div>
+	<div><NameField bind:text bind:school label="Find by a name or a sentence" onchange={restart} /></div>
 </div>
 
 {#if reading.ok && reading.meanings.length > 1}
@@ -373,11 +373,15 @@
 				{#if data.teacher}
 					<KeepIn
 						lessons={data.lessons}
-						asked={{ text: line?.ok ? (named[0]?.name ?? words?.title ?? '') : text.trim(), school: reading.school }}
+						asked={{
+							text: ownName ?? (line?.ok ? (named[0]?.name ?? words?.title ?? '') : text.trim()),
+							school: reading.school,
+						}}
 						crossing={reading.crossing}
 						craft={craftId}
 						{way}
 						view={viewOf()}
+						beside={besideShown && beside}
 					/>
 				{:else}
 					<p>

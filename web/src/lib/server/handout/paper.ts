@@ -1,6 +1,6 @@
 /** Blocks as what the setter of pages reads: plain data, in which text is never markup. */
 
-import { type Block, type Draw, rendered, type Renderers } from '@pond-loop/core/block';
+import { type Block, type Draw, movesOf, rendered, type Renderers } from '@pond-loop/core/block';
 import { drawChartPart, type Drawing, type Light, toSvg } from '@pond-loop/core/drawing';
 import type { Note } from '@pond-loop/core/schema';
 
@@ -75,7 +75,13 @@ export function paperBlocks(blocks: readonly Block[], { light, large }: { light:
 		}),
 		comparison: ({ sides }) => ({
 			kind: 'comparison',
-			sides: sides.map((s) => ({ title: s.title, says: s.says, wide: s.wide, picture: picture(s.draw) })),
+			sides: sides.map((s) => ({
+				title: s.title,
+				says: s.says,
+				wide: s.wide,
+				picture: picture(s.draw),
+				moves: movesOf(s),
+			})),
 		}),
 		chart: ({ shown: { worked, cords, mirrored }, title }) => {
 			const cell = large ? CELL.large : CELL.ordinary;

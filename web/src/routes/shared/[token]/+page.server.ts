@@ -1,5 +1,6 @@
 import { DEMONSTRATIONS } from '@pond-loop/core/craft';
 import { error } from '@sveltejs/kit';
+import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { notFound } from '$lib/server/requests';
 import { readShared } from '$lib/server/shares';
@@ -20,5 +21,7 @@ export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 		lesson: { title: lesson.title, steps: lesson.steps },
 		style: hands ? { ...style, demonstrates: hands } : style,
 		by,
+		/** Under which the reader's own browser keeps how far they have come; no part of it opens anything. */
+		token: createHash('sha256').update(params.token).digest('hex').slice(0, 16),
 	};
 };

@@ -1,10 +1,12 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
+	import type { Block } from '@pond-loop/core/block';
 	import { sectionsOf } from '@pond-loop/core/lesson';
 	import { stepTitle } from '@pond-loop/core/step';
 	import { addressOf } from '$lib/choices/choices';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
+	import FollowRows from '$lib/swatch/FollowRows.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 
 	const { data } = $props();
@@ -46,7 +48,10 @@
 		<ol>
 			{#each sections.filter((s) => s.step) as section, i (section.id)}
 				<li class="break-inside-avoid-page border-b border-neutral-400 py-5">
-					{#if portions.has(i)}<SectionSheet {section} light="day" />
+					{#snippet chart(block: Block<'chart'>)}
+						<FollowRows {block} place="{data.token}-{section.id}" light="day" {style} width={640} />
+					{/snippet}
+					{#if portions.has(i)}<SectionSheet {section} light="day" {chart} />
 					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!, style)}</h2>{/if}
 					{#if section.step?.kind === 'crossing'}
 						<p class="mt-3 print:hidden">

@@ -8,8 +8,10 @@
 	import NoteText from '$lib/note/NoteText.svelte';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/keys';
+	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
+	keepScreenAwake();
 	const { data } = $props();
 	const light = useLight();
 	const lesson = $derived(data.opened.lesson);

@@ -5,9 +5,11 @@
 	import { troubleOf } from '$lib/save/send';
 	import { savePlace } from '$lib/swatch/doors';
 	import Needles from '$lib/swatch/Needles.svelte';
+	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
+	keepScreenAwake();
 	const { data } = $props();
 	const light = useLight();
 	// svelte-ignore state_referenced_locally

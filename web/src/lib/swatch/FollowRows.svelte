@@ -1,0 +1,82 @@
+<script lang="ts">
+	import type { Block } from '@pond-loop/core/block';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { onMount } from 'svelte';
+	import type { Light } from '$lib/ui/light';
+	import { keepScreenAwake } from '$lib/ui/screen-awake';
+	import ChartParts from './ChartParts.svelte';
+	import Needles from './Needles.svelte';
+
+	interface Props {
+		block: Block<'chart'>;
+		/** Under which this browser keeps how far one has come. */
+		place: string;
+		light: Light;
+		style: HouseStyle;
+		width: number;
+	}
+	const { block, place, light, style, width }: Props = $props();
+	const { worked, cords, mirrored } = $derived(block.shown);
+	const rows = $derived(worked.rows.length);
+	/** Rows finished; nothing while the whole chart is shown. */
+	let done = $state<number>();
+	let mounted = $state(false);
+	const key = $derived(`pond-rows-${place}`);
+	const kept = (): number | undefined => {
+		const text = localStorage.getItem(key);
+		const said = Number(text);
+		return text !== null && Number.isInteger(said) && said >= 0 ? Math.min(rows, said) : undefined;
+	};
+	onMount(() => {
+		mounted = true;
+		done = kept();
+	});
+	function go(to: number): void {
+		done = Math.max(0, Math.min(rows, to));
+		localStorage.setItem(key, String(done));
+	}
+	keepScreenAwake();
+</script>
+
+{#if done === undefined || rows === 0}
+	<div class="mt-2"><ChartParts {worked} {cords} {light} {mirrored} {width} /></div>
+	{#if mounted && rows > 0}
+		<p class="mt-2 print:hidden">
+			<button type="button" class="wordlink" onclick={() => go(0)}>Follow it row by row, at the needles</button>
+		</p>
+	{/if}
+{:else}
+	<div class="mt-2 print:hidden" data-testid="follow">
+		<Needles
+			shown={block.shown}
+			place={done}
+			{light}
+			rowsShown={7}
+			tools={{ number: style.bedNumber, taste: style }}
+			{go}
+		/>
+		<p class="mt-3 flex flex-wrap items-center gap-3">
+			<button
+				type="button"
+				class="pill pill-strong min-h-14 grow text-xl"
+				disabled={done === rows}
+				onclick={() => go(done! + 1)}>Row finished</button
+			>
+			<button type="button" class="pill pill-soft" disabled={done === 0} onclick={() => go(done! - 1)}
+				>One row back</button
+			>
+		</p>
+		<p class="mt-2">
+			<button
+				type="button"
+				class="wordlink"
+				onclick={() => {
+					localStorage.removeItem(key);
+					done = undefined;
+				}}>The whole chart again</button
+			>
+			<span class="text-sm">This browser keeps where you are.</span>
+		</p>
+	</div>
+	<div class="mt-2 hidden print:block"><ChartParts {worked} {cords} {light} {mirrored} {width} /></div>
+{/if}
