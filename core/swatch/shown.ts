@@ -12,7 +12,7 @@ import {
 	type RowLine,
 	type SchoolId,
 } from '../notation/index.ts';
-import { checked, type Checked, type SwatchText } from './checked.ts';
+import { check, checked, type Checked, type SwatchText } from './checked.ts';
 import { cordsOf } from './cords.ts';
 import { inHands } from './in-hands.ts';
 import { marksInOrder, unitsOf, widthOf } from './units.ts';
@@ -61,7 +61,7 @@ const shown = kept(
 					rows: turned.rows.map((row) => ({ ...row, crossings: row.crossings.map((c) => ({ ...c, name: name(c) })) })),
 				};
 		const cords = as === 'left-same' ? cordsOf(worked) : told.cords;
-		const writer = new Writer(swatch.text, told, worked.rows, as);
+		const writer = new Writer(swatch.text, told, worked.rows, as, glossary);
 		return {
 			checked: told,
 			worked,
@@ -102,8 +102,11 @@ class Writer {
 	readonly #told: Checked;
 	readonly #rows: readonly WorkedRow[];
 	readonly #isTurned: boolean;
+	/** The teacher's own lines. */
+	readonly #house: string;
 
-	constructor(typed: string, told: Checked, rows: readonly WorkedRow[], as: Demonstration) {
+	constructor(typed: string, told: Checked, rows: readonly WorkedRow[], as: Demonstration, house: string) {
+		this.#house = house;
 		this.#typed = typed;
 		this.#told = told;
 		this.#rows = rows;
@@ -119,9 +122,43 @@ class Writer {
 	}
 
 	text(): string {
-		const changes = this.#told.worked.lines.flatMap((line) => this.#line(line));
-		if (this.#isTurned) changes.push(...this.#glossary());
-		return applied(this.#typed, changes, 0);
+		const { lines } = this.#told.worked;
+		if (!this.#isTurned)
+			return applied(
+				this.#typed,
+				lines.flatMap((line) => this.#firstOf(line).flatMap((row) => this.#names(row))),
+				0,
+			);
+		// A line that reads the same from both edges stays as it was typed: which ones do, working them tells.
+		const stays = new Set(lines.filter((line) => this.#rows.every((row) => row.line !== line || isPlain(row))));
+		for (let tries = 0; tries <= lines.length; tries++) {
+			const text = applied(
+				this.#typed,
+				[...lines.flatMap((line) => (stays.has(line) ? [] : this.#line(line))), ...this.#glossary()],
+				0,
+			);
+			const other = this.#firstThatDiffers(text, stays);
+			if (!other) return text;
+			stays.delete(other);
+		}
+		return this.#typed;
+	}
+
+	/** Of the lines that stay, the first by which a row comes out otherwise than it should. */
+	#firstThatDiffers(text: string, stays: ReadonlySet<RowLine>): RowLine | undefined {
+		if (stays.size === 0) return undefined;
+		const { worked } = check({ ...this.#told.swatch, text }, this.#house);
+		for (const [i, row] of this.#rows.entries()) {
+			const now = worked.rows[i];
+			const same =
+				now?.stitches.length === row.stitches.length && row.stitches.every((s, k) => s.how === now.stitches[k]!.how);
+			if (!same && stays.has(row.line)) return row.line;
+		}
+		return undefined;
+	}
+
+	#firstOf(line: RowLine): readonly WorkedRow[] {
+		return this.#rows.filter((row) => row.line === line && row.told === row.number && row.ok).slice(0, 1);
 	}
 
 	/** Other names, each in the place of the one that was typed. */
@@ -141,11 +178,9 @@ class Writer {
 	#line(line: RowLine): readonly Change[] {
 		const rows = this.#rows.filter((row) => row.line === line && row.told === row.number && row.ok);
 		const [first] = rows;
-		if (!first) return [];
-		if (!this.#isTurned) return this.#names(first);
-		// What is the same from both edges stays as it was typed, and so does a line that refers to another.
+		// A line that refers to another is worked as that one is.
 		const refers = line.items.length > 0 && line.items.every((item) => item.to <= line.from || item.from >= line.to);
-		if (refers || rows.every((row) => isSame(row, this.#told.worked.rows[this.#rows.indexOf(row)]!))) return [];
+		if (!first || refers) return [];
 		const bodies = rows.map((row) => this.#turned(row));
 		const [body] = bodies as [string, ...string[]];
 		if (bodies.every((other) => other === body)) return [{ ...line.body, insert: body }];
@@ -187,10 +222,8 @@ class Writer {
 	}
 }
 
-const isSame = (a: WorkedRow, b: WorkedRow): boolean =>
-	a.crossings.length === 0 &&
-	a.marks.length === 0 &&
-	a.stitches.every((s, i) => s.how === b.stitches[i]!.how && s.from === b.stitches[i]!.from);
+/** Whether nothing in it has a name that tells a side, or a place of its own. */
+const isPlain = (row: WorkedRow): boolean => row.crossings.length === 0 && row.marks.length === 0;
 
 function applied(text: string, changes: readonly Change[], shift: number): string {
 	let out = text;

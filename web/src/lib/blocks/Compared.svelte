@@ -12,14 +12,16 @@
 		/** Where all sides stand as they are walked through; at 0 each shows the moment that tells most. */
 		at?: number;
 	}
-	const { sides, paint, width = 150, listed = false, at = 0 }: Props = $props();
+	const { sides, paint, width: most = 150, listed = false, at = 0 }: Props = $props();
+	/** More than two stand smaller, so that all are seen at once. */
+	const width = $derived(sides.length > 2 && !listed ? 0.54 * most : most);
 </script>
 
 <ul class={['flex flex-wrap gap-x-8 gap-y-4', listed ? 'items-start' : 'items-end']} data-testid="compared">
 	{#each sides as side, i (i)}
 		{@const shown = side.moves && at > 0 ? Math.min(at, side.moves.frames - 1) : undefined}
 		{@const drawing = shown === undefined ? side.draw(paint) : side.moves!.draw(shown, paint)}
-		<li class="min-w-0 text-center">
+		<li class="min-w-0 text-center" style:max-width="{Math.max(190, 2 * width + 20)}px">
 			<span class="flex justify-center"
 				><Drawing
 					{drawing}

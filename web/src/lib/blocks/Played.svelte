@@ -12,8 +12,6 @@
 	}
 	let { sides, light, move = $bindable() }: Props = $props();
 	const last = $derived(Math.max(0, ...sides.map((s) => (s.moves?.frames ?? 1) - 1)));
-	/** Four stages stand smaller than two. */
-	const width = $derived(sides.length > 2 ? 200 : 260);
 	const go = (to: number): void => {
 		move = Math.max(0, Math.min(last, to));
 	};
@@ -34,7 +32,7 @@
 <svelte:window {onkeydown} />
 
 <div class="flex justify-center" data-testid="played" data-step={move}>
-	<Compared {sides} paint={{ light }} {width} at={move} />
+	<Compared {sides} paint={{ light }} width={260} at={move} />
 </div>
 {#if last > 0}
 	<div class="mt-2 flex flex-wrap items-center justify-center gap-3">

@@ -30,6 +30,11 @@
 	const { worked, cords, mirrored } = $derived(shown);
 	const last = $derived(worked.rows.length);
 
+	/** The chart is as large as the room allows for its width, within what can be read. */
+	let room = $state(0);
+	const CELL = 24;
+	const GUTTERS = 110;
+	const zoom = $derived(Math.min(1.25, Math.max(0.62, (room - GUTTERS) / (worked.widest * CELL))));
 	let mounted = $state(false);
 	let chart = $state<Chart>();
 	onMount(() => (mounted = true));
@@ -130,7 +135,7 @@
 	{/if}
 	<p class="mt-4 text-xl">All {last} rows are done. Bind off with the last stitch as even as the others.</p>
 {/if}
-<div class="mt-5">
+<div class="mt-5" bind:clientWidth={room}>
 	{#if mounted}
 		<Chart
 			bind:this={chart}
@@ -140,7 +145,7 @@
 			{light}
 			{rowsShown}
 			finished={place}
-			zoom={worked.widest > 32 ? 1 : 1.25}
+			{zoom}
 			label="Chart around the row"
 		/>
 	{/if}
