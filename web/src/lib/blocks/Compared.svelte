@@ -17,11 +17,25 @@
 	const width = $derived(sides.length > 2 && !listed ? 0.54 * most : most);
 </script>
 
-<ul class={['flex flex-wrap gap-x-8 gap-y-4', listed ? 'items-start' : 'items-end']} data-testid="compared">
+<ul
+	class={listed && sides.some((s) => s.moves)
+		? 'grid grid-cols-1 items-start gap-x-6 gap-y-4 sm:grid-cols-2 print:grid-cols-2'
+		: ['flex flex-wrap items-end gap-y-4', sides.length > 2 ? 'gap-x-4' : 'gap-x-8']}
+	data-testid="compared"
+>
 	{#each sides as side, i (i)}
 		{@const shown = side.moves && at > 0 ? Math.min(at, side.moves.frames - 1) : undefined}
 		{@const drawing = shown === undefined ? side.draw(paint) : side.moves!.draw(shown, paint)}
-		<li class="min-w-0 text-center" style:max-width="{Math.max(190, 2 * width + 20)}px">
+		<li
+			class={[
+				'min-w-0 text-center',
+				sides.length > 2 && !listed
+					? 'max-w-[17.75rem]'
+					: side.wide || shown !== undefined
+						? 'max-w-[34rem]'
+						: 'max-w-60',
+			]}
+		>
 			<span class="flex justify-center"
 				><Drawing
 					{drawing}
