@@ -174,7 +174,7 @@ test.describe('a teacher of her own', () => {
 		await page.reload();
 		await page.getByRole('button', { name: 'Keep', exact: true }).click();
 		await page.getByRole('link', { name: 'Own', exact: true }).click();
-		await expect(page.getByRole('heading', { name: /^reed braid <b>: / })).toBeVisible();
+		await expect(page.getByRole('heading', { name: /^Reed braid <b>: / })).toBeVisible();
 		await page.goto(`/lessons/${lesson.id}/print`);
 		await expect(page.locator('main')).toContainText('Its own name');
 		await page.goto('/crossings');

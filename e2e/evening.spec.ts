@@ -26,18 +26,22 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await expect(page.getByTestId('total')).toContainText(/About \d+ minutes of 90/);
 	await expectAccessible(page);
 	const remarks = page.getByTestId('remarks').getByRole('listitem');
-	await expect(remarks.first()).toContainText('is read in two senses');
-	await remarks.first().getByRole('button', { name: 'Compare its readings behind it' }).click();
+	const senses = remarks.filter({ hasText: 'is read in two senses' });
+	await expect(senses).toContainText('(+1 step, +6 minutes)');
+	expect(await remarks.count()).toBeLessThanOrEqual(3);
+	await senses.getByRole('button', { name: 'Compare its readings behind it' }).click();
 	await expect(steps(page)).toHaveCount(9);
 	await expect(page.getByTestId('said')).toContainText('done.');
 	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
 	await expect(steps(page)).toHaveCount(8);
-	const many = await remarks.count();
-	await remarks
-		.first()
-		.getByRole('button', { name: /^Do not remark/ })
-		.click();
-	await expect(remarks).toHaveCount(many - 1);
+	await senses.getByRole('button', { name: /^Do not remark/ }).click();
+	await expect(senses).toHaveCount(0);
+	// Who is in the room decides which sheets there are.
+	await page.getByText('Who is in the room').click();
+	await page.getByLabel('left-handed', { exact: true }).fill('2');
+	await page.getByLabel('at the machine').fill('1');
+	await expect(page.getByTestId('room')).toHaveText('7 by hand. Sheets: 6 right-handed, 2 left-handed.');
+	await expectAccessible(page);
 	await page.getByLabel('Minutes of the class').fill('30');
 	await expect(page.getByTestId('remarks')).toContainText('and the class has 30');
 	await page.getByLabel('Minutes of step 2').fill('1');
@@ -47,6 +51,16 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await page.getByRole('link', { name: 'Sheet for paper' }).click();
 	await expect(page.getByRole('heading', { name: 'A square to keep' })).toBeVisible();
 	await expect(page.getByTestId('sheet-rows')).toContainText('C4F');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('link', { name: 'For the room: 6 right-handed, 2 left-handed' }).click(),
+	]);
+	expect(download.suggestedFilename()).toMatch(/for-the-room\.pdf$/);
+	const { pages } = await readPdf(readFileSync(await download.path()));
+	// Eight sheets, each with pages of its own.
+	expect(pages.filter((text) => /\b1 of \d+$/.test(text.trim()))).toHaveLength(8);
+	await page.getByLabel('Hands').selectOption('left-same');
+	await expect(page.getByTestId('sheet-rows')).toContainText('C4B');
 });
 
 test('steps of every kind are added, duplicated, and dragged to another place', async ({ page }) => {
@@ -359,4 +373,54 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	expect((await visitor.goto(link))?.status()).toBe(404);
 	await expect(visitor.getByText('It may have been withdrawn')).toBeVisible();
 	await visitor.context().close();
+});
+
+test('one line of a pattern becomes a lesson with swatch, comparison, mistake and room, and both PDFs, in 30 presses', async ({
+	page,
+}) => {
+	let presses = 0;
+	let typed = 0;
+	const press = async (what: Promise<unknown>): Promise<void> => {
+		presses += 1;
+		await what;
+	};
+	const type = async (field: ReturnType<Page['locator']>, text: string): Promise<void> => {
+		typed += text.length;
+		await press(field.fill(text));
+	};
+	const save = async (name: string): Promise<string> => {
+		const [download] = await Promise.all([
+			page.waitForEvent('download'),
+			press(page.getByRole('link', { name }).click()),
+		]);
+		return (await readPdf(readFileSync(await download.path()))).pages.join(' ');
+	};
+	await page.goto('/');
+	// The pattern itself is pasted.
+	await page.getByLabel('A crossing, as the pattern names it').fill('Row 5 (RS): k2, p2, [3/3 RC, p2] 4 times, k2');
+	await press(page.getByRole('button', { name: 'Open it as a swatch' }).click());
+	await press(page.getByRole('button', { name: 'To the desk' }).click());
+	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	await press(page.getByRole('button', { name: 'Keep', exact: true }).click());
+	await press(page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' }));
+	await type(page.getByLabel('Title of the new lesson'), 'Wide ropes');
+	await press(page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click());
+	await press(page.getByRole('link', { name: 'Wide ropes' }).click());
+	await press(page.getByRole('button', { name: 'Comparison' }).click());
+	await press(page.getByRole('button', { name: 'Mistake on purpose' }).click());
+	await expect(steps(page)).toHaveCount(3);
+	await press(page.getByText('Who is in the room').click());
+	await type(page.getByLabel('left-handed', { exact: true }), '2');
+	await expect(page.getByTestId('room')).toHaveText('8 by hand. Sheets: 6 right-handed, 2 left-handed.');
+	await expect(saved(page)).toBeVisible();
+	await press(page.getByRole('link', { name: 'Sheet for paper' }).click());
+	const right = await save('As PDF');
+	await press(page.getByLabel('Hands').selectOption('left-same'));
+	const left = await save('As PDF');
+	expect([presses <= 30, typed <= 40]).toEqual([true, true]);
+	expect(right).toContain('k2, p2, [3/3 RC, p2] 4 times, k2');
+	expect(right).toContain('On purpose:');
+	// The same fabric from the other edge: it leans as it did, and other hands hold in front.
+	expect(left).toContain('k2, [p2, 3/3 RC] 4 times, p2, k2');
+	expect([/hold in back/.test(right), /hold in front, k3, k3 from cn/.test(left)]).toEqual([true, true]);
 });

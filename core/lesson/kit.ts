@@ -1,9 +1,10 @@
 /** What has to be brought: for each learner, and for the class with some to spare. */
 
-import { craftOf, type Craft, type KitNeed } from '../craft/index.ts';
+import { craftOf, PLAIN_CRAFT, type Craft, type KitNeed } from '../craft/index.ts';
 import { needleName } from '../measure/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { kindOf, type StepKit } from '../step/index.ts';
+import { sheetsFor, workingIn } from './room.ts';
 import type { Lesson } from './schema.ts';
 
 export interface KitItem {
@@ -40,13 +41,15 @@ export const yarnFor = (loops: number): number => {
 
 export function kitFor(
 	lesson: Lesson,
-	style: Pick<HouseStyle, 'needle' | 'needleSystem' | 'holderShape'>,
+	style: Pick<HouseStyle, 'needle' | 'needleSystem' | 'holderShape' | 'demonstrates'>,
 ): readonly KitItem[] {
 	const { learners } = lesson.plan;
-	const spare = (each: number): number => each * learners + Math.max(1, Math.ceil(each * learners * SPARE));
+	const byHand = workingIn(lesson.plan, PLAIN_CRAFT);
+	const spare = (each: number, people: number): number =>
+		people === 0 ? 0 : each * people + Math.max(1, Math.ceil(each * people * SPARE));
 	const items: KitItem[] = [];
-	const put = (what: string, each: number, unit = '', because?: string): void => {
-		items.push({ what, each, unit, all: spare(each), ...(because ? { because } : {}) });
+	const put = (what: string, each: number, unit = '', because?: string, people = learners): void => {
+		if (people > 0) items.push({ what, each, unit, all: spare(each, people), ...(because ? { because } : {}) });
 	};
 	const shared = (what: string, all: number, because?: string): void => {
 		items.push({ what, each: 0, unit: '', all, ...(because ? { because } : {}) });
@@ -63,24 +66,35 @@ export function kitFor(
 		const craft = craftOf(id);
 		columns.set(craft, Math.max(columns.get(craft) ?? STRIP.stitches, wide));
 	}
+	/** Where rows name two yarns, each of them is about half of it. */
+	const yarns = Math.max(
+		1,
+		most((k) => k.yarns),
+	);
 	if (loops > 0) {
-		put(
-			'Smooth, round, light yarn in wool',
-			Math.ceil(yarnFor(loops)),
-			'm',
-			`${loops} loops at 20 stitches and 28 rows in 10 cm, once again by half, and tails (assumed)`,
-		);
+		for (const colour of yarns > 1 ? [' A', ' B'] : [''])
+			put(
+				`Smooth, round, light yarn in wool${colour}`,
+				Math.ceil(yarnFor(loops / yarns)),
+				'm',
+				`${loops} loops at 20 stitches and 28 rows in 10 cm, once again by half, and tails (assumed)`,
+			);
 		if ([...columns.keys()].some((c) => c.isHanded))
-			put(`Needles, ${needleName(style.needle, style.needleSystem)}`, 1, 'pair');
+			put(`Needles, ${needleName(style.needle, style.needleSystem)}`, 1, 'pair', undefined, byHand);
 	}
 	/** Each once, however many steps need it. */
-	const needs = (all: readonly KitNeed[]): void => {
+	const needs = (all: readonly (KitNeed & { readonly people?: number })[]): void => {
 		for (const need of new Map(all.map((n) => [n.what, n])).values()) {
-			if ('each' in need) put(need.what, need.each, need.unit, need.because);
+			if ('each' in need) put(need.what, need.each, need.unit, need.because, need.people);
 			else shared(need.what, need.shared, need.because);
 		}
 	};
-	needs([...columns].flatMap(([craft, wide]) => craft.kit({ learners, columns: wide })));
+	needs(
+		[...columns].flatMap(([craft, wide]) => {
+			const people = workingIn(lesson.plan, craft.id);
+			return people === 0 ? [] : craft.kit({ learners: people, columns: wide }).map((need) => ({ ...need, people }));
+		}),
+	);
 	const holders = most((k) => k.holders);
 	if (holders > 0) {
 		put(
@@ -88,15 +102,22 @@ export function kitFor(
 			holders,
 			'',
 			'not thicker than the needles',
+			byHand,
 		);
 		shared('Holders of other shapes to try', Math.max(3, Math.ceil(learners / 3)));
 	}
 	const markers = most((k) => k.markers);
-	if (markers > 0) put('Ring markers', markers, '', 'one at each side of every cord');
+	if (markers > 0) put('Ring markers', markers, '', 'one at each side of every cord', byHand);
 	needs(kits.flatMap((k) => k.things?.(learners) ?? []));
 	if (lesson.steps.length > 0) {
 		shared('Scissors', Math.ceil(learners / 3));
-		put('Sheet of this lesson', 1);
+		if (!lesson.plan.room) put('Sheet of this lesson', 1);
+		else
+			for (const { hands, large, many } of sheetsFor(lesson.plan, style))
+				shared(
+					`Sheets of this lesson, ${large ? 'in large print' : hands === 'right' ? 'right-handed' : 'left-handed'}`,
+					many,
+				);
 	}
 	return items;
 }

@@ -59,8 +59,8 @@ const made = (worked: Worked, of: (c: Made) => Crossing): readonly string[] =>
 const plain = ({ craft }: Worked, c: Crossing): Crossing =>
 	craftOf(craft).hasOwnColumns ? { ...c, work: c.work.map(() => 'k' as const) } : c;
 
-const of = <K extends Block['kind']>(blocks: readonly Block[], kind: K): readonly Block<K>[] =>
-	blocks.filter((b): b is Block<K> => b.kind === kind);
+const of = <K extends Block['kind']>(blocks: readonly Block[], kind: K): readonly Extract<Block, { kind: K }>[] =>
+	blocks.filter((b) => b.kind === kind) as Extract<Block, { kind: K }>[];
 
 describe('whatever a lesson is shown as', () => {
 	const cases = DEMONSTRATIONS.flatMap((as) => [undefined, ...WRITTEN_SCHOOLS].map((school) => [as, school] as const));

@@ -4,7 +4,7 @@ import { craftOf, difficulty, PLAIN_CRAFT, VERDICTS } from '../craft/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf } from '../schema/index.ts';
-import { broughtBy, SKILLS, type SkillId } from '../skill/index.ts';
+import { broughtBy, SKILLS, withNeeds, type SkillId } from '../skill/index.ts';
 import { crossingStep, askedBy, kindOf, taughtBy, type CrossingStep, type Step } from '../step/index.ts';
 import { checked } from '../swatch/index.ts';
 import { insertAfter, insertBefore } from './edit.ts';
@@ -18,13 +18,20 @@ export interface Remark {
 	readonly step?: string;
 	readonly says: string;
 	readonly because: string;
+	/** The heavier, the sooner it is to be looked at. */
+	readonly weight: number;
+	/** What the class may be able to do already. */
+	readonly skill?: SkillId;
 	readonly fix?: { readonly title: string; readonly apply: (lesson: Lesson, id: string) => Lesson };
 }
 
 /** Minutes of knitting after which hands rest: assumed, between 20 and 30. */
 const HANDS_REST_AFTER = 30;
 
-/** The remarks on a lesson that were not dismissed, in the order of its steps. */
+/** How heavily each weighs: what cannot be given, what hurts, what is missing, what would be good. */
+const WEIGHTS = { broken: 8, time: 7, rest: 6, missing: 5, orders: 4, rises: 3, senses: 2, lean: 1 } as const;
+
+/** The remarks on a lesson that were not dismissed, the weightiest first, then in the order of its steps. */
 export function remarksOn(lesson: Lesson): readonly Remark[] {
 	const found = [
 		...notTaught(lesson),
@@ -40,7 +47,7 @@ export function remarksOn(lesson: Lesson): readonly Remark[] {
 	const dismissed = new Set(lesson.plan.dismissed);
 	return found
 		.filter((r) => !dismissed.has(r.key))
-		.sort((a, b) => (place.get(a.step ?? '') ?? 1e6) - (place.get(b.step ?? '') ?? 1e6));
+		.sort((a, b) => b.weight - a.weight || (place.get(a.step ?? '') ?? 1e6) - (place.get(b.step ?? '') ?? 1e6));
 }
 
 const number = (lesson: Lesson, step: Step): number => lesson.steps.indexOf(step) + 1;
@@ -57,10 +64,11 @@ export const shownStep = (id: string, crossing: Crossing, way = 'off-holder'): C
 	crossingStep(id, { asked: { text: SCHOOLS.slash.write(crossing)!, school: 'slash' }, crossing, way });
 
 function notTaught(lesson: Lesson): Remark[] {
-	const known = new Set<SkillId>(broughtBy(lesson.plan.level));
+	const known = new Set<SkillId>([...broughtBy(lesson.plan.level), ...(lesson.plan.known ?? []).flatMap(withNeeds)]);
 	return lesson.steps.flatMap((step): Remark[] => {
 		const missing = askedBy(step).filter((s) => !known.has(s));
-		for (const s of taughtBy(step)) known.add(s);
+		// Who can do what stands on something can do that too.
+		for (const s of taughtBy(step).flatMap(withNeeds)) known.add(s);
 		return missing.map((skill) => {
 			const example = EXAMPLES[skill];
 			const { title } = SKILLS.get(skill)!;
@@ -68,6 +76,8 @@ function notTaught(lesson: Lesson): Remark[] {
 			known.add(skill);
 			return {
 				key: `not-taught ${skill}`,
+				weight: WEIGHTS.missing,
+				skill,
 				step: step.id,
 				says: `Step ${number(lesson, step)} asks for something not taught yet: ${title.toLowerCase()}.`,
 				because: example
@@ -101,12 +111,16 @@ function notTaught(lesson: Lesson): Remark[] {
 /** Difficulty that rises by two verdicts at once. */
 function risesFast(lesson: Lesson): Remark[] {
 	let before: number | undefined;
+	let wide: number | undefined;
 	return lesson.steps.flatMap((step): Remark[] => {
 		if (step.kind !== 'crossing') return [];
 		const now = VERDICTS.indexOf(difficulty(step.crossing, { way: step.way }).verdict);
-		const last = before;
+		const [last, width] = [before, wide];
 		before = now;
+		wide = step.crossing.n;
 		if (last === undefined || now - last < 2) return [];
+		// Hardly wider than the one before: nothing would fit between.
+		if (width !== undefined && step.crossing.n - width <= 2) return [];
 		const groups = asTwoGroups(step.crossing);
 		// One stitch narrower in each group; what is still too steep then is remarked on in its turn.
 		const narrower = Math.max(2, Math.ceil(step.crossing.n / 2) - 1);
@@ -115,6 +129,7 @@ function risesFast(lesson: Lesson): Remark[] {
 		return [
 			{
 				key: `rises ${step.id}`,
+				weight: WEIGHTS.rises,
 				step: step.id,
 				says: `Step ${number(lesson, step)} is ${VERDICTS[now]} right after one that is ${VERDICTS[last]}.`,
 				because: 'Hands that are still afraid tighten up, and a tight crossing punishes that.',
@@ -142,6 +157,7 @@ function twoOrders(lesson: Lesson): Remark[] {
 		return [
 			{
 				key: `two-orders ${other.id}`,
+				weight: WEIGHTS.orders,
 				step: other.id,
 				says: `Step ${number(lesson, other)} ${keepsTo(other.way)}, and step ${number(lesson, first)} ${keepsTo(first.way)}.`,
 				because: 'With two orders in one project nobody remembers which group lies on top.',
@@ -161,41 +177,40 @@ function twoOrders(lesson: Lesson): Remark[] {
 	});
 }
 
-/** Names that schools read differently, with nothing in the lesson that settles them. */
+/** A name that schools read differently, with nothing in the lesson that tells so; said of the first one, for all. */
 function twoSenses(lesson: Lesson): Remark[] {
-	const settled = new Set(
-		lesson.steps.flatMap((s) => (s.kind === 'compare' && s.of === 'readings' ? [s.asked.text] : [])),
-	);
-	const seen = new Set<string>();
-	return lesson.steps.flatMap((step): Remark[] => {
-		if (step.kind !== 'crossing' || seen.has(step.asked.text) || settled.has(step.asked.text)) return [];
-		seen.add(step.asked.text);
-		const others = readAll(step.asked.text).readings.filter((r) => !equal(r.crossing, step.crossing));
-		const slash = SCHOOLS.slash.write(step.crossing);
-		if (others.length === 0) return [];
-		return [
-			{
-				key: `senses ${step.asked.text}`,
-				step: step.id,
-				says: `“${step.asked.text}” is read in two senses: ${stitches(step.crossing.n)} here, ${stitches(others[0]!.crossing.n)} in ${SCHOOLS[others[0]!.school].title.toLowerCase()}.`,
-				because: 'Somebody in the room has a pattern that means the other one.',
-				fix: {
-					title: slash ? 'Compare its readings behind it' : 'Compare its readings',
-					apply: (l, id) =>
-						insertAfter(l, step.id, {
-							id,
-							kind: 'compare',
-							of: 'readings',
-							craft: PLAIN_CRAFT,
-							asked: step.asked,
-							crossing: step.crossing,
-							way: step.way,
-							note: noteOf(''),
-						}),
+	if (lesson.steps.some((s) => s.kind === 'compare' && s.of === 'readings')) return [];
+	return lesson.steps
+		.flatMap((step): Remark[] => {
+			if (step.kind !== 'crossing') return [];
+			const others = readAll(step.asked.text).readings.filter((r) => !equal(r.crossing, step.crossing));
+			const slash = SCHOOLS.slash.write(step.crossing);
+			if (others.length === 0) return [];
+			return [
+				{
+					key: `senses ${step.asked.text}`,
+					weight: WEIGHTS.senses,
+					step: step.id,
+					says: `“${step.asked.text}” is read in two senses: ${stitches(step.crossing.n)} here, ${stitches(others[0]!.crossing.n)} in ${SCHOOLS[others[0]!.school].title.toLowerCase()}.`,
+					because: 'Somebody in the room has a pattern that means the other one.',
+					fix: {
+						title: slash ? 'Compare its readings behind it' : 'Compare its readings',
+						apply: (l, id) =>
+							insertAfter(l, step.id, {
+								id,
+								kind: 'compare',
+								of: 'readings',
+								craft: PLAIN_CRAFT,
+								asked: step.asked,
+								crossing: step.crossing,
+								way: step.way,
+								note: noteOf(''),
+							}),
+					},
 				},
-			},
-		];
-	});
+			];
+		})
+		.slice(0, 1);
 }
 
 /** A crossing that is only shown leaning one way. */
@@ -208,10 +223,13 @@ function oneWayRound(lesson: Lesson): Remark[] {
 	const first = shown.find((s) => s.kind === 'crossing' && asTwoGroups(s.crossing) && !both(s.crossing));
 	// Said of the first one only: once is enough to see that there are two.
 	if (!first || shown.some((s) => s.kind === 'compare' && s.of === 'leans')) return [];
+	// A rope leans one way from its beginning to its end, and is meant to.
+	if (lesson.steps.some((s) => isRopeOf(s, first.crossing))) return [];
 	if (shown.some((s) => s !== first && s.kind === 'crossing' && both(s.crossing))) return [];
 	return [
 		{
 			key: `one-way ${first.asked.text}`,
+			weight: WEIGHTS.lean,
 			step: first.id,
 			says: `${first.asked.text} is shown leaning ${asTwoGroups(first.crossing)!.lean} only.`,
 			because: 'Seen side by side, front and back, left and right stop being a riddle.',
@@ -233,6 +251,14 @@ function oneWayRound(lesson: Lesson): Remark[] {
 	];
 }
 
+/** Whether a step is a swatch with this crossing again and again, and none that leans the other way. */
+function isRopeOf(step: Step, c: Crossing): boolean {
+	const swatch = kindOf(step).swatch?.(step);
+	const crossings = swatch ? checked(swatch, '').worked.rows.flatMap((row) => row.crossings) : [];
+	const has = (one: Crossing): boolean => crossings.some((x) => equal(x.crossing, one));
+	return has(c) && !has(mirror(c));
+}
+
 function noRest(lesson: Lesson): Remark[] {
 	const remarks: Remark[] = [];
 	let since = 0;
@@ -248,10 +274,17 @@ function noRest(lesson: Lesson): Remark[] {
 			'Hands and neck rest every 20 to 30 minutes (assumed); pain or numbness that lasts is for a clinician.';
 		if (alone) {
 			const says = `Step ${number(lesson, step)} keeps the hands at work for ${Math.round(own)} minutes.`;
-			remarks.push({ key: `long ${step.id}`, step: step.id, says, because: `Stop in the middle of it. ${because}` });
+			remarks.push({
+				key: `long ${step.id}`,
+				weight: WEIGHTS.rest,
+				step: step.id,
+				says,
+				because: `Stop in the middle of it. ${because}`,
+			});
 		} else {
 			remarks.push({
 				key: `rest ${step.id}`,
+				weight: WEIGHTS.rest,
 				step: step.id,
 				says: `Hands work for ${Math.round(since)} minutes without a rest by the end of step ${number(lesson, step)}.`,
 				because,
@@ -274,6 +307,7 @@ function doesNotWork(lesson: Lesson): Remark[] {
 		return [
 			{
 				key: `swatch ${step.id}`,
+				weight: WEIGHTS.broken,
 				step: step.id,
 				says: `The swatch of step ${number(lesson, step)} does not work out: ${wrong.what}`,
 				because: wrong.todo,
@@ -289,6 +323,7 @@ function tooLong(lesson: Lesson): Remark[] {
 	return [
 		{
 			key: 'too-long',
+			weight: WEIGHTS.time,
 			step: step.id,
 			says: `It takes about ${Math.round(total)} minutes, and the class has ${lesson.plan.minutes}: step ${over + 1} is not over by then.`,
 			because:

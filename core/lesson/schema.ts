@@ -1,8 +1,9 @@
 /** A lesson as it is stored, sent and exchanged. */
 
 import { z } from 'zod';
+import { CRAFT_IDS, craftOf, type CraftId } from '../craft/index.ts';
 import { anyVersion, type Format, versionOf, VersionSchema } from '../schema/index.ts';
-import { LEVELS } from '../skill/index.ts';
+import { LEVELS, SKILLS, type SkillId } from '../skill/index.ts';
 import { StepSchema } from '../step/index.ts';
 
 /** Stated limits; what is longer is refused with a message that names them. */
@@ -28,8 +29,25 @@ function isMoment(text: string): boolean {
 	return year > 0 && day > 0 && day <= (lengths[month - 1] ?? 0) && hour < 24 && minute < 60;
 }
 
-/** Who comes, and how long they stay. */
-export const PlanSchema = z.object({
+const head = z
+	.number('That is no number of people.')
+	.int('That is no number of people.')
+	.min(0, 'Nobody is the fewest there can be.')
+	.max(100, learners);
+const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId, ...CraftId[]];
+
+/** Who of the learners has what: all others knit by hand, right-handed, and read ordinary print. */
+export const RoomSchema = z.object({
+	/** At tools that stand before them, by craft. */
+	at: z.partialRecord(z.enum(TOOLS), head).default({}),
+	/** Left-handed, of those who knit by hand. */
+	left: head.default(0),
+	/** Who read large print, right-handed. */
+	large: head.default(0),
+});
+export type Room = z.infer<typeof RoomSchema>;
+
+const WholePlanSchema = z.object({
 	minutes: z.number(minutesOfClass).int(minutesOfClass).min(10, minutesOfClass).max(600, minutesOfClass),
 	learners: z.number(learners).int(learners).min(1, learners).max(100, learners),
 	level: z.enum(LEVELS),
@@ -39,7 +57,21 @@ export const PlanSchema = z.object({
 		.max(60, 'A lesson has at most 60 dates.'),
 	/** Remarks that the teacher does not want to see again, by their keys. */
 	dismissed: z.array(z.string().max(120)).max(300),
+	/** What this class can do already, besides what its level brings. */
+	known: z
+		.array(z.enum([...SKILLS.keys()] as [SkillId, ...SkillId[]]))
+		.max(100)
+		.optional(),
+	/** Left out where nothing is known but how many come. */
+	room: RoomSchema.optional(),
 });
+
+/** Who comes, and how long they stay. */
+export const PlanSchema = WholePlanSchema.refine(
+	({ learners: all, room }) =>
+		!room || Object.values(room.at).reduce((sum, n) => sum + (n ?? 0), 0) + room.left + room.large <= all,
+	'There are more people at tools, left-handed or with large print than come. Correct who is in the room.',
+);
 export type Plan = z.infer<typeof PlanSchema>;
 export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };
 

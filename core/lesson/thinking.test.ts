@@ -14,9 +14,12 @@ import {
 	reorder,
 	setMinutes,
 	setPlan,
+	sheetsFor,
+	sheetsSaid,
 	shownStep,
 	TEMPLATES,
 	timeline,
+	workingIn,
 	yarnFor,
 } from './index.ts';
 import { askedBy, reckoned, type Step } from '../step/index.ts';
@@ -59,7 +62,8 @@ describe('skills', () => {
 			'tbl',
 		]);
 		expect(askedBy(show('1/1 LC'))).toEqual([]);
-		expect(askedBy(show('3/3 LC'))).toEqual(['two-over-two', 'both-leans']);
+		expect(askedBy(show('3/3 LC'))).toEqual(['two-over-two']);
+		expect(askedBy(show('1/2 RC'))).toEqual([]);
 	});
 });
 
@@ -89,7 +93,7 @@ describe('time', () => {
 describe('remarks', () => {
 	it('say what was not taught, what rises too fast, and what is shown one way round; each offer mends its own', () => {
 		const lesson = lessonOf(show('1/1 LC'), rest(), show('5/5 LC'));
-		expect(keys(lesson)).toEqual(['one-way 1/1', 'not-taught wide', expect.stringMatching(/^rises /)]);
+		expect(keys(lesson)).toEqual(['not-taught wide', expect.stringMatching(/^rises /), 'one-way 1/1']);
 		for (const remark of remarksOn(lesson)) {
 			if (!remark.fix) continue;
 			const mended = remark.fix.apply(lesson, nextId());
@@ -116,6 +120,91 @@ describe('remarks', () => {
 			keys(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: noteOf('') })).some((k) => k.startsWith('swatch ')),
 		).toBe(true);
 		expect(keys(setPlan(long, { minutes: 10 }))).toContain('too-long');
+	});
+});
+
+describe('advice', () => {
+	it('asks only for what comes before, believes what a class can do, and leaves a lesson short', () => {
+		expect(keys(lessonOf(show('2/1/2 LC'), show('2/2 LC'))).filter((k) => k.includes('two-over-two'))).toHaveLength(1);
+		expect(keys(lessonOf(show('3/3 LC'), show('2/1/2 LC'), show('2/2 LC'))).filter((k) => /taught/.test(k))).toEqual([
+			'not-taught two-over-two',
+		]);
+		const wide = lessonOf(show('4/4 LC'));
+		const [first] = remarksOn(wide);
+		expect([first!.skill, first!.weight]).toEqual(['two-over-two', Math.max(...remarksOn(wide).map((r) => r.weight))]);
+		const known = setPlan(wide, { known: ['two-over-two'] });
+		expect(LessonSchema.parse(known)).toEqual(known);
+		expect(keys(known).filter((k) => /taught/.test(k))).toEqual([]);
+		// Each first offer taken, one after the other.
+		let lesson = wide;
+		for (let i = 0; i < 10; i++) {
+			const fix = remarksOn(lesson).find((r) => r.fix)?.fix;
+			if (fix) lesson = fix.apply(lesson, nextId());
+		}
+		expect(remarksOn(lesson).filter((r) => r.fix)).toEqual([]);
+		expect(lesson.steps.length).toBeLessThanOrEqual(5);
+		expect(timeline(lesson.steps, lesson.plan).total).toBeLessThanOrEqual(45);
+		// A rope that leans one way is meant to.
+		const swatch = newSwatch({
+			title: 'A',
+			castOn: 4,
+			shape: 'flat',
+			school: 'slash',
+			text: 'Row 1: 2/2 LC\nRow 2: p4',
+		});
+		const rope: Step = { id: nextId(), kind: 'swatch', swatch, note: noteOf('') };
+		expect(keys(lessonOf(show('2/2 LC'), rope))).not.toContain('one-way 2/2');
+		expect(keys(lessonOf(show('2/2 LC')))).toContain('one-way 2/2');
+	});
+});
+
+describe('who is in the room', () => {
+	it('decides what is brought and which sheets, and is refused where more are counted than come', () => {
+		const steps = [
+			show('2/2 LC'),
+			...(['loom', 'machine'] as const).map(
+				(craft) => ({ ...show('1/1 RC'), craft, way: craft === 'loom' ? 'parked-inside' : 'two-tools' }) as Step,
+			),
+		];
+		const room = { at: { loom: 1, machine: 1 }, left: 2, large: 1 };
+		const lesson = setPlan(lessonOf(...steps), { learners: 8, room });
+		expect(LessonSchema.parse(lesson)).toEqual(lesson);
+		const all = (what: RegExp): number | undefined =>
+			kitFor(lesson, DEFAULT_HOUSE_STYLE).find((i) => what.test(i.what))?.all;
+		expect([
+			all(/^Needles/),
+			all(/^Holder,/),
+			all(/^Loom/),
+			all(/^Single bed/),
+			all(/^Sets of transfer tools/),
+		]).toEqual([7, 7, 2, 1, 2]);
+		expect(all(/^Sheets of this lesson, left-handed/)).toBe(2);
+		const sheets = sheetsFor(lesson.plan, DEFAULT_HOUSE_STYLE);
+		expect(sheetsSaid(sheets)).toBe('5 right-handed, 2 left-handed, 1 in large print');
+		expect(sheetsFor({ learners: 8 }, DEFAULT_HOUSE_STYLE)).toEqual([{ hands: 'right', large: false, many: 8 }]);
+		expect(sheetsFor(lesson.plan, { demonstrates: 'left-mirrored' })[1]!.hands).toBe('left-mirrored');
+		expect(workingIn(lesson.plan, 'brioche')).toBe(6);
+		const empty = setPlan(lesson, { room: { at: {}, left: 0, large: 0 } });
+		expect(kitFor(empty, DEFAULT_HOUSE_STYLE).some((i) => /Loom|bed/.test(i.what))).toBe(false);
+		const tooMany = LessonSchema.safeParse(setPlan(lesson, { room: { ...room, left: 6 } }));
+		expect(tooMany.error?.issues[0]?.message).toContain(
+			'more people at tools, left-handed or with large print than come',
+		);
+	});
+
+	it('packs each of two yarns', () => {
+		const swatch = newSwatch({
+			title: 'A',
+			castOn: 4,
+			shape: 'flat',
+			school: 'slash',
+			text: 'Row 1 (A): k4\nRow 2 (B): p4',
+		});
+		const kit = kitFor(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: noteOf('') }), DEFAULT_HOUSE_STYLE);
+		expect(kit.map((i) => i.what).filter((w) => /yarn/.test(w))).toEqual([
+			'Smooth, round, light yarn in wool A',
+			'Smooth, round, light yarn in wool B',
+		]);
 	});
 });
 
@@ -164,7 +253,7 @@ describe('a lesson at the loom or the machine', () => {
 				.join('; ');
 		const [pegs, bed] = [at('loom', '1/1 RC', 'parked-inside'), at('machine', '1/1 RC', 'two-tools')];
 		expect(kit(pegs)).toMatch(/Loom of at least 20 pegs; Pick/);
-		expect(kit(bed)).toMatch(/Single bed.*Transfer tools.*Latch tool/);
+		expect(kit(bed)).toMatch(/Single bed.*transfer tools.*Latch tool/);
 		for (const step of [pegs, bed]) {
 			expect(kit(step)).not.toMatch(/Needles|Holder/);
 			expect(askedBy(step)).toEqual(['knit']);

@@ -5,6 +5,7 @@ export { comparisonTitle, type CompareStep } from './kinds/compare.ts';
 export { isWithoutHolder, mistakeOf, type CrossingStep } from './kinds/crossing.ts';
 export { FINISHES, finishOf, type Finish, type FinishStep } from './kinds/finish.ts';
 export { swatchBlocks, workedOf, type SwatchStep } from './kinds/swatch.ts';
+export { mistakesFor } from './mistakes-for.ts';
 export { PACES, type Pace } from './pace.ts';
 export {
 	askedBy,

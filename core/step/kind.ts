@@ -36,6 +36,8 @@ export interface StepKit {
 	readonly crafts?: readonly { readonly craft: string; readonly columns: number }[];
 	readonly holders?: number;
 	readonly markers?: number;
+	/** Yarns that its rows name; one when left out. */
+	readonly yarns?: number;
 	/** Needed once, however many steps need it. */
 	readonly things?: (learners: number) => readonly KitNeed[];
 }

@@ -12,15 +12,18 @@ const template = readFileSync(join(here, 'handout.typ'), 'utf8');
 let compiler;
 
 /**
- * @param {{ document: unknown, faces: readonly string[] }} task
+ * @param {{ documents: readonly unknown[], copies: readonly number[], faces: readonly string[] }} task `copies`: which document, for each copy in turn.
  * @returns {Uint8Array} The PDF.
  */
-export default function set({ document, faces }) {
+export default function set({ documents, copies, faces }) {
 	compiler ??= NodeCompiler.create({
 		workspace: here,
 		fontArgs: [{ fontBlobs: faces.map((path) => readFileSync(require.resolve(path))) }],
 	});
-	const compiled = compiler.compile({ mainFileContent: template, inputs: { data: JSON.stringify(document) } });
+	const compiled = compiler.compile({
+		mainFileContent: template,
+		inputs: { data: JSON.stringify({ documents, copies }) },
+	});
 	const { result } = compiled;
 	if (!result) {
 		const error = compiled.takeDiagnostics();

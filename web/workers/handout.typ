@@ -1,5 +1,9 @@
-// One handout. All that is set comes as data, and text in it is never markup.
-#let data = json(bytes(sys.inputs.data))
+// Handouts, one after the other. All that is set comes as data, and text in it is never markup.
+#let all = json(bytes(sys.inputs.data))
+#set document(title: all.documents.first().title)
+
+// One of them, the `nth` copy of all, with pages of its own.
+#let handout(data, nth) = [
 #let large = data.large
 #let size = if large { 18pt } else { 11pt }
 // Nothing is set in a face that is not one of these.
@@ -8,7 +12,6 @@
 #let serif = ("Fraunces",) + others
 #let mono = ("JetBrains Mono",) + others
 
-#set document(title: data.title)
 #set page(
   paper: data.paper,
   margin: (x: 15mm, top: 15mm, bottom: 18mm),
@@ -16,7 +19,7 @@
     #set text(size: 8pt)
     #grid(columns: (1fr, auto), gutter: 12pt,
       block(height: 1.3em, clip: true, data.title),
-      [#counter(page).display() #data.of #counter(page).final().first()])
+      [#counter(page).display() #data.of #counter(page).at(label("end-" + str(nth))).first()])
   ],
 )
 #set text(font: faces, size: size, lang: data.lang, fallback: false)
@@ -172,8 +175,13 @@
   else { panic("no such block: " + b.kind) }
 }
 
+#counter(page).update(1)
 #heading(level: 1, outlined: true, data.title)
 #for section in data.sections {
   if section.title != "" { heading(level: 2, section.title) }
   for b in section.blocks { show-block(b) }
 }
+#metadata(none) #label("end-" + str(nth))
+]
+
+#for (nth, which) in all.copies.enumerate() { handout(all.documents.at(which), nth) }

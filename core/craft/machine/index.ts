@@ -49,12 +49,15 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 			because: 'taken in turns; set up before class',
 		},
 		{
-			what: 'Transfer tools of 1, 2 and 3 prongs',
-			each: 2,
-			unit: 'sets',
-			because: 'two of each: both groups are lifted at once',
+			what: 'Sets of transfer tools of 1, 2 and 3 prongs',
+			shared: 2 * Math.max(1, Math.ceil(learners / 3)),
+			because: 'two at each bed: both groups are lifted at once',
 		},
-		{ what: 'Latch tool', each: 1, because: 'sharp: handed out and counted back' },
+		{
+			what: 'Latch tools',
+			shared: Math.max(1, Math.ceil(learners / 3)),
+			because: 'one at each bed; sharp: handed out and counted back',
+		},
 	],
 	withTools: (tools) =>
 		machineFor({ tension: tools.bedNumber, fibre: tools.bedYarn, holding: tools.bedLever === 'on' }),

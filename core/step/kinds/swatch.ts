@@ -110,6 +110,7 @@ export const swatch = kind<SwatchStep>({
 			loops: worked.castOn + worked.rows.reduce((n, r) => n + r.stitches.length, 0),
 			crafts: [{ craft: worked.craft, columns: worked.castOn }],
 			holders: isHanded && worked.rows.some((r) => r.crossings.length > 0) ? 1 : 0,
+			yarns: worked.rows.some((r) => r.colour === 'B') ? 2 : 1,
 			markers: markerPlaces(worked, cordsOf(worked)).length,
 			things: () => [{ what: 'Locking marker', each: 1, because: 'for the last crossing' }],
 		};

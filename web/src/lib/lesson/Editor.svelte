@@ -15,13 +15,25 @@
 		LESSON_LIMITS,
 		minutesOf,
 		moveStep,
+		lastCrossing,
 		removeStep,
 		rename,
 		reorder,
 		setMinutes,
 		writeNote,
 	} from '@pond-loop/core/lesson';
-	import { compareStep, isLongStep, kindOf, KINDS, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
+	import { craftIn, shownIn } from '@pond-loop/core/look';
+	import {
+		compareStep,
+		crossingStep,
+		isLongStep,
+		kindOf,
+		KINDS,
+		mistakesFor,
+		type Step,
+		stepTitle,
+		writtenOn,
+	} from '@pond-loop/core/step';
 	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
@@ -100,12 +112,20 @@
 		said = { words: `Added ${nameOf(step)} as step ${save.value.steps.length}.`, undo: false };
 	}
 
-	/** The crossing that the lesson shows last, to put beside another. */
-	const lastShown = $derived(lesson.steps.findLast((s) => s.kind === 'crossing'));
+	/** The crossing that the lesson is about last, to be put beside another or made with a mistake. */
+	const last = $derived(lastCrossing(lesson, style));
 	function addComparison(): void {
-		if (lastShown?.kind !== 'crossing') return;
-		const { asked, crossing, craft, way } = lastShown;
-		add(compareStep(crypto.randomUUID(), { asked, crossing, craft, way, of: 'leans' }));
+		if (last) add(compareStep(crypto.randomUUID(), { ...last, of: 'leans' }));
+	}
+	function addMistake(): void {
+		const mistake =
+			last &&
+			mistakesFor(
+				craftIn(style, last.craft),
+				shownIn(style, last.crossing, craftIn(style, last.craft)).made,
+				last.way,
+			)[0];
+		if (last && mistake) add(crossingStep(crypto.randomUUID(), { ...last, view: { mistake: mistake.id, site: 0 } }));
 	}
 
 	/** Kinds that begin empty; the others come with what they show. */
@@ -329,7 +349,10 @@
 							>{kind.isUntitled ? `Add a ${kind.title.toLowerCase()}` : kind.title}</button
 						>
 					{/each}
-					{#if lastShown}<button type="button" class="wordlink" onclick={addComparison}>Comparison</button>{/if}
+					{#if last}
+						<button type="button" class="wordlink" onclick={addComparison}>Comparison</button>
+						<button type="button" class="wordlink" onclick={addMistake}>Mistake on purpose</button>
+					{/if}
 					<a class="wordlink" href="/swatches">Swatch</a>
 				</div>
 			</div>
@@ -339,6 +362,7 @@
 		<Later wait={isLongLesson(lesson)}
 			><Plan
 				{lesson}
+				{style}
 				change={(next, place, words) => {
 					save.change(next, place);
 					said = words ? { words, undo: true } : undefined;

@@ -1,5 +1,19 @@
 <script lang="ts">
-	import { type Lesson, minutesOf, type Plan, remarksOn, setPlan, timeline } from '@pond-loop/core/lesson';
+	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import {
+		type Lesson,
+		minutesOf,
+		type Plan,
+		remarksOn,
+		type Room,
+		ROOM_TOOLS,
+		setPlan,
+		sheetsFor,
+		sheetsSaid,
+		timeline,
+		workingIn,
+	} from '@pond-loop/core/lesson';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { stepTitle } from '@pond-loop/core/step';
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import X from '@lucide/svelte/icons/x';
@@ -7,18 +21,37 @@
 
 	interface Props {
 		lesson: Lesson;
+		style: HouseStyle;
 		/** `words`: what was done, when it is worth saying. */
 		change: (lesson: Lesson, place?: string, words?: string) => void;
 	}
-	const { lesson, change }: Props = $props();
+	const { lesson, style, change }: Props = $props();
 
 	const plan = $derived(lesson.plan);
 	const time = $derived(timeline(lesson.steps, plan));
 	const remarks = $derived(remarksOn(lesson));
-	const MOST = 6;
+	const MOST = 3;
+	/** What an offer adds to the lesson, or takes from it. */
+	function adds(fix: NonNullable<(typeof remarks)[number]['fix']>): string {
+		const then = fix.apply(lesson, crypto.randomUUID());
+		const steps = then.steps.length - lesson.steps.length;
+		const minutes = Math.round(timeline(then.steps, plan).total - time.total);
+		const many = Math.abs(steps) === 1 ? 'step' : 'steps';
+		return steps === 0 && minutes === 0
+			? 'takes no longer'
+			: `${steps > 0 ? '+' : ''}${steps} ${many}, ${minutes > 0 ? '+' : ''}${minutes} minutes`;
+	}
 	let all = $state(false);
 	let date = $state('');
 
+	const NOBODY: Room = { at: {}, left: 0, large: 0 };
+	const room = $derived(plan.room ?? NOBODY);
+	const setRoom = (more: Partial<Room>): void => set({ room: { ...room, ...more } }, 'plan room');
+	/** Kinds of people besides those at tools. */
+	const PEOPLE = [
+		['left', 'left-handed'],
+		['large', 'with large print'],
+	] as const;
 	const set = (more: Partial<Plan>, place?: string): void => change(setPlan(lesson, more), place);
 	const whole = (event: Event): number => Math.trunc((event.currentTarget as HTMLInputElement).valueAsNumber) || 0;
 	const longest = $derived(Math.max(plan.minutes, time.total, 1));
@@ -67,6 +100,40 @@
 			{#each LEVELS as level (level)}<option value={level}>{level}</option>{/each}
 		</select>
 	</div>
+	<details class="mt-2" open={plan.room !== undefined}>
+		<summary class="wordlink w-fit list-none">Who is in the room</summary>
+		<div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+			{#each ROOM_TOOLS as craft (craft.id)}
+				<label
+					><input
+						class="field w-12 py-0"
+						type="number"
+						min="0"
+						max={plan.learners}
+						value={workingIn({ ...plan, room }, craft.id)}
+						oninput={(e) => setRoom({ at: { ...room.at, [craft.id]: whole(e) } })}
+					/>
+					{craft.place.toLowerCase()}</label
+				>
+			{/each}
+			{#each PEOPLE as [key, title] (key)}
+				<label
+					><input
+						class="field w-12 py-0"
+						type="number"
+						min="0"
+						max={plan.learners}
+						value={room[key]}
+						oninput={(e) => setRoom({ [key]: whole(e) })}
+					/>
+					{title}</label
+				>
+			{/each}
+		</div>
+		<p class="quiet mt-1" data-testid="room">
+			{workingIn({ ...plan, room }, PLAIN_CRAFT)} by hand. Sheets: {sheetsSaid(sheetsFor({ ...plan, room }, style))}.
+		</p>
+	</details>
 	<p class="mt-3" data-testid="total">
 		About <strong>{Math.round(time.total)} minutes</strong> of {plan.minutes}
 		<span class="quiet">(assumed from stitches, crossings, way and level)</span>
@@ -108,6 +175,15 @@
 							onclick={() => change(fix.apply(lesson, crypto.randomUUID()), undefined, `${fix.title}: done.`)}
 							>{fix.title}</button
 						>
+						<span class="quiet">({adds(fix)})</span>
+					{/if}
+					{#if remark.skill}
+						{@const { skill } = remark}
+						<button
+							type="button"
+							class="wordlink mt-1 block"
+							onclick={() => set({ known: [...(plan.known ?? []), skill] })}>They know this already</button
+						>
 					{/if}
 				</span>
 				<IconButton
@@ -121,8 +197,8 @@
 	{#if remarks.length > MOST}<button type="button" class="wordlink mt-1" onclick={() => (all = !all)}
 			>{all ? 'Fewer' : `All ${remarks.length}`}</button
 		>{/if}
-	{#if plan.dismissed.length > 0}
-		<button type="button" class="wordlink mt-2" onclick={() => set({ dismissed: [] })}
+	{#if plan.dismissed.length > 0 || plan.known?.length}
+		<button type="button" class="wordlink mt-2" onclick={() => set({ dismissed: [], known: [] })}
 			>Remark on everything again</button
 		>
 	{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { craftIn, isTooWide, shownIn } from '@pond-loop/core/look';
 	import { isLong, waysFor } from '@pond-loop/core/made';
-	import type { CrossingStep } from '@pond-loop/core/step';
+	import { type CrossingStep, mistakesFor } from '@pond-loop/core/step';
 	import { addressOf } from '$lib/choices/choices';
 	import Later from '$lib/ui/Later.svelte';
 	import type { EditorProps } from '../editors';
@@ -11,6 +11,11 @@
 	const uid = $props.id();
 	const craft = $derived(craftIn(style, step.craft));
 	const made = $derived(shownIn(style, step.crossing, craft).made);
+	function choose(id: string): void {
+		const { mistake: _, site: __, ...view } = step.view ?? {};
+		const mistake = craft.mistakes.find((m) => m.id === id)?.id;
+		change({ view: mistake ? { ...view, mistake, site: 0 } : view });
+	}
 </script>
 
 <div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -19,6 +24,22 @@
 		<Later wait={isLong(step.crossing, step.way)}>
 			<select id="{uid}-way" class="field" value={step.way} onchange={(e) => change({ way: e.currentTarget.value })}>
 				{#each waysFor(craft, made) as way (way.id)}<option value={way.id}>{way.title}</option>{/each}
+			</select>
+		</Later>
+	</div>
+	<div>
+		<label class="sr-only" for="{uid}-made">Made right, or with a mistake on purpose</label>
+		<Later wait={isLong(step.crossing, step.way)} quiet>
+			<select
+				id="{uid}-made"
+				class="field"
+				value={step.view?.mistake ?? ''}
+				onchange={(e) => choose(e.currentTarget.value)}
+			>
+				<option value="">made right</option>
+				{#each mistakesFor(craft, made, step.way) as mistake (mistake.id)}<option value={mistake.id}
+						>on purpose: {mistake.title.toLowerCase()}</option
+					>{/each}
 			</select>
 		</Later>
 	</div>

@@ -1,10 +1,13 @@
 import { setPdf, type Document } from './handout';
 
 /** A handout as a file to save. */
-export async function pdfAnswer(document: Document, more: string): Promise<Response> {
-	const pdf = await setPdf(document);
+export const pdfAnswer = async (document: Document, more: string): Promise<Response> =>
+	fileAnswer(await setPdf(document), document.title, more);
+
+/** A PDF as a file to save, called after its title. */
+export function fileAnswer(pdf: Uint8Array, title: string, more: string): Response {
 	const name =
-		document.title
+		title
 			.toLowerCase()
 			.normalize('NFKD')
 			.replaceAll(/[^a-z0-9]+/g, '-')

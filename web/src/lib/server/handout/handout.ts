@@ -3,7 +3,7 @@
 import { join } from 'node:path';
 import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS } from '@pond-loop/core/craft';
-import { type Lesson, type Section, sectionsOf, type SheetOptions } from '@pond-loop/core/lesson';
+import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
@@ -37,6 +37,8 @@ export const HandoutSchema = PrintSchema.extend({
 	/** Parts at the end: a glossary of what is used, and common mistakes. */
 	words: z.stringbool().catch(true),
 	mistakes: z.stringbool().catch(true),
+	/** As many of each sheet as are in the room; hands and size are then theirs. */
+	room: z.stringbool().catch(false),
 }) satisfies z.ZodType<SheetOptions>;
 export type PrintOptions = z.infer<typeof PrintSchema>;
 export type HandoutOptions = z.infer<typeof HandoutSchema>;
@@ -91,12 +93,29 @@ const LONGEST_MS = 30_000;
 /** The threads that set pages: started when the first handout is asked for. */
 let setters: Piscina | undefined;
 
-/** Sets a document as a PDF, tagged, in a thread of its own. Throws when that fails or takes too long. */
-export const setPdf = (document: Document): Promise<Uint8Array> =>
+/** Sets documents as one PDF, tagged, in a thread of its own; `copies` says which, for each copy in turn. Throws when that fails or takes too long. */
+export const setAll = (documents: readonly Document[], copies: readonly number[]): Promise<Uint8Array> =>
 	(setters ??= new Piscina({
 		// The setter is not part of the bundle: it is started from where the app stands.
 		filename: join(process.env['POND_LOOP_ROOT'] ?? process.cwd(), 'web', 'workers', 'handout.mjs'),
 		maxThreads: 1,
 		idleTimeout: 60_000,
 		env: {},
-	})).run({ document, faces: FACES }, { signal: AbortSignal.timeout(LONGEST_MS) }) as Promise<Uint8Array>;
+	})).run({ documents, copies, faces: FACES }, { signal: AbortSignal.timeout(LONGEST_MS) }) as Promise<Uint8Array>;
+
+export const setPdf = (document: Document): Promise<Uint8Array> => setAll([document], [0]);
+
+/** Copies of all sheets together that one print job holds. */
+export const MOST_COPIES = 40;
+
+/** So many of each sheet as are in the room, one after the other; one of each where that is too much for one job. */
+export async function roomPdf(lesson: Lesson, style: HouseStyle, options: HandoutOptions): Promise<Uint8Array> {
+	const sheets = sheetsFor(lesson.plan, style);
+	const documents: Document[] = [];
+	for (const { hands, large } of sheets) documents.push(await handoutOf(lesson, style, { ...options, hands, large }));
+	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
+	return setAll(
+		documents,
+		sheets.flatMap((sheet, i) => Array<number>(many > MOST_COPIES ? 1 : sheet.many).fill(i)),
+	);
+}

@@ -1,6 +1,6 @@
 import { teacherOf } from '$lib/server/guard';
-import { pdfAnswer, saidOf } from '$lib/server/handout/answer';
-import { HandoutSchema, handoutOf } from '$lib/server/handout/handout';
+import { fileAnswer, pdfAnswer, saidOf } from '$lib/server/handout/answer';
+import { HandoutSchema, handoutOf, roomPdf } from '$lib/server/handout/handout';
 import { readLesson } from '$lib/server/lessons';
 import { shownStyle } from '$lib/server/house-styles';
 import { isId, notFound, opened } from '$lib/server/requests';
@@ -11,6 +11,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await opened(readLesson(teacherOf(locals), params.id)) : undefined;
 	const { lesson } = found ?? notFound();
 	const options = HandoutSchema.parse(Object.fromEntries(url.searchParams));
-	const document = await handoutOf(lesson, await shownStyle(locals.session), options);
-	return pdfAnswer(document, saidOf(options));
+	const style = await shownStyle(locals.session);
+	if (options.room) return fileAnswer(await roomPdf(lesson, style, options), lesson.title, 'for-the-room');
+	return pdfAnswer(await handoutOf(lesson, style, options), saidOf(options));
 };

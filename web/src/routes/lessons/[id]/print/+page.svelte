@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
-	import { sectionsOf } from '@pond-loop/core/lesson';
+	import { sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import { DEMONSTRATIONS } from '@pond-loop/core/craft';
 	import { Portions } from '$lib/ui/portions.svelte';
@@ -9,6 +9,7 @@
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
+	const sheets = $derived(sheetsFor(lesson.plan, data.style));
 	const portions = new Portions(() => lesson.steps.length);
 	let colour = $state(false);
 	let paper = $state('A4');
@@ -83,6 +84,11 @@
 				{#each WRITTEN_SCHOOLS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
 			</select>
 			<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}" download>As PDF</a>
+			{#if sheets.length > 1}
+				<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}&room=yes" download
+					>For the room: {sheetsSaid(sheets)}</a
+				>
+			{/if}
 		</span>
 	</header>
 	{#if data.unset.length > 0}
