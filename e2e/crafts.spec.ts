@@ -35,9 +35,11 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 	const path = new URL(page.url()).pathname;
 	await page.goto(`${path}/show`);
 	await page.getByTestId('show').getByRole('button', { name: 'One move on' }).click();
-	await expect(page.getByTestId('caption')).toHaveText('Slip stitch f1 to the holder and let it hang at the back.');
+	await expect(page.getByTestId('caption')).toHaveText(
+		'Slip stitch f1 purlwise to the holder and let it hang at the back.',
+	);
 	await page.goto(`${path}/print`);
-	await expect(page.getByTestId('moves')).toContainText('Slip stitch f2 to the inner holder at the back as well.');
+	await expect(page.getByTestId('moves')).toContainText('Slip stitch f2 purlwise to the inner holder at the back as well.');
 	const pdf = await page.request.get(`${path}/handout`);
 	expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
 });

@@ -94,7 +94,7 @@ test('the stage is walked by keys and by buttons, with the caption of each move'
 	await expect(caption).toContainText('wait on the left needle');
 	await page.locator('main').focus();
 	await page.keyboard.press('ArrowRight');
-	await expect(caption).toHaveText('Slip stitches 1 and 2 to the holder and let it hang in front.');
+	await expect(caption).toHaveText('Slip stitches 1 and 2 purlwise to the holder and let it hang in front.');
 	await page.keyboard.press('ArrowRight');
 	await page.keyboard.press('ArrowRight');
 	await expect(caption).toHaveText('Knit stitch 4, passing behind the two that hang in front.');

@@ -70,6 +70,15 @@ test('steps of every kind are added, duplicated, and dragged to another place', 
 	}
 	await expect(steps(page)).toHaveCount(14);
 	await steps(page).nth(12).getByLabel('seam').check();
+	// One goes in between, and the next one after it.
+	await page.getByRole('button', { name: 'Add after step 2' }).click();
+	await expect(page.getByTestId('after')).toContainText('Goes in after step 2.');
+	await page.getByLabel('Add a crossing by its name').fill('2/1 LPC');
+	await page.keyboard.press('Enter');
+	await expect(steps(page).nth(2)).toContainText('2 over 1, leaning left');
+	await expect(page.getByTestId('after')).toContainText('Goes in after step 3.');
+	await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+	await expect(steps(page)).toHaveCount(14);
 	await page.getByRole('button', { name: 'Duplicate step 1', exact: true }).click();
 	await expect(steps(page)).toHaveCount(15);
 	await expect(steps(page).nth(1)).toContainText('Opening and goal');
@@ -159,7 +168,8 @@ test('on show a swatch is worked row by row, and the row is kept', async ({ page
 
 test('what to bring, and files; JSON read back equal, and nothing else is taken', async ({ page }, info) => {
 	const path = await begun(page, 'Three groups');
-	await page.getByLabel('A date of the class').fill('2026-12-01T19:00');
+	await page.getByLabel('A date of the class').fill('2026-12-01');
+	await expect(page.getByLabel('When it begins')).toHaveValue('19:00');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(saved(page)).toBeVisible();
 	await page.getByText('Files', { exact: true }).click();

@@ -8,7 +8,17 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import type { AnyMove, AnyState, AnyTrace, Mistake, Outcome, RowsBelow, SideSeen, SignId } from '../handling/index.ts';
+import type {
+	HolderShape,
+	AnyMove,
+	AnyState,
+	AnyTrace,
+	Mistake,
+	Outcome,
+	RowsBelow,
+	SideSeen,
+	SignId,
+} from '../handling/index.ts';
 import type { Result } from '../result.ts';
 import type { SkillId } from '../skill/index.ts';
 import type { InSwatch } from './in-swatch.ts';
@@ -43,6 +53,8 @@ export interface Hands {
 	readonly workedOff: WorkedOff;
 	/** The hand that holds the working yarn. */
 	readonly yarnHand: 'right' | 'left';
+	/** What stitches wait on; a hook has two ends that are not alike. */
+	readonly holder?: HolderShape;
 }
 
 /** What a way makes instead of the crossing asked for, said before anybody starts. */

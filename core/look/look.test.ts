@@ -30,6 +30,16 @@ describe('a house style', () => {
 		}
 	});
 
+	it('says which leg of a hook stitches go on by, and which they leave by', () => {
+		const done = perform(craftOf('hand'), c, 'off-holder');
+		const says = (at: number): string =>
+			done.ok ? wordsIn(style({ holderShape: 'hook' }), done.value.trace, at, craftOf('hand')).caption : '';
+		expect([says(1), says(4)]).toEqual([
+			'Slip stitch 1 purlwise onto the short leg of the hook and let it hang at the back.',
+			'Knit stitch 1 straight off the long leg of the hook.',
+		]);
+	});
+
 	it('puts the tools of the class under a craft, and leaves the others as they are', () => {
 		const ways = (of: HouseStyle, id: 'loom' | 'machine'): string[] => waysFor(craftIn(of, id), c).map((w) => w.id);
 		expect(ways(style(), 'loom')).toContain('across-the-gap');
@@ -116,11 +126,11 @@ describe('two ways beside each other', () => {
 				(s) => `${s.title} ${s.says}: ${s.moves!.says(1).caption}`,
 			);
 		expect(hands('right')).toEqual([
-			'Right-handed : Slip stitch 1 to the holder and let it hang at the back.',
-			'Left-handed the same fabric: Slip stitches 1 and 2 to the holder and let it hang in front.',
+			'Right-handed : Slip stitch 1 purlwise to the holder and let it hang at the back.',
+			'Left-handed the same fabric: Slip stitches 1 and 2 purlwise to the holder and let it hang in front.',
 		]);
 		expect(hands('left-mirrored')[1]).toContain(
-			'the mirrored fabric: Slip stitch 1 to the holder and let it hang at the back.',
+			'the mirrored fabric: Slip stitch 1 purlwise to the holder and let it hang at the back.',
 		);
 		const crafts = sidesOf({ ...step('hand', 'off-holder'), of: 'crafts', inCraft: 'machine' }, style());
 		expect(crafts.map((s) => s.title)).toEqual(['Plain knitting', 'Machine']);

@@ -71,7 +71,11 @@ export const wordsIn = (
 	step: number,
 	craft: Craft = hand,
 ): ReturnType<typeof hand.words> =>
-	craft.words(trace, step, { workedOff: isLeftHanded(style) ? 'right' : 'left', yarnHand: style.yarnHand });
+	craft.words(trace, step, {
+		workedOff: isLeftHanded(style) ? 'right' : 'left',
+		yarnHand: style.yarnHand,
+		holder: style.holderShape,
+	});
 
 /** What is said of a way; one that was found keeps its limits in its id. */
 export const wayOf = (id: string, craft: Craft = hand): Way =>

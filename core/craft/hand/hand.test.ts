@@ -135,7 +135,7 @@ describe('the words by hand', () => {
 
 	it('name one stitch and several, the side, the yarn and the leg', () => {
 		expect(wordsOf({ ...right, frontWork: 'ktbl', behindWork: 'p' }, 'off-holder', 'caption')).toEqual([
-			'Slip stitch 1 to the holder and let it hang at the back.',
+			'Slip stitch 1 purlwise to the holder and let it hang at the back.',
 			'Knit stitch 2 through the back loop, passing in front of the one that hangs at the back.',
 			'Knit stitch 3 through the back loop, passing in front of the one that hangs at the back.',
 			'Bring the yarn forward between the needles, ready to purl.',

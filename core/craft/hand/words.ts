@@ -57,11 +57,13 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 	const several = handled.length > 1;
 	switch (move.kind) {
 		case 'hold': {
-			const what = `${several ? told.many : told.one} ${numbers}${move.turned ? ' knitwise' : ''}`;
+			const what = `${several ? told.many : told.one} ${numbers} ${move.turned ? 'knitwise' : 'purlwise'}`;
+			const onto =
+				told.holder === 'hook' ? `onto the short leg of ${holderWord(before)} hook` : `to ${holderWord(before)} holder`;
 			return {
 				caption: move.adds
 					? `Slip ${what} to ${addedTo(before, move)} as well.`
-					: `Slip ${what} to ${holderWord(before)} holder and let it hang ${where(move.side)}.`,
+					: `Slip ${what} ${onto} and let it hang ${where(move.side)}.`,
 				label: `Hold ${commas} ${where(move.side)}`,
 			};
 		}
@@ -122,6 +124,12 @@ function addedTo(before: HandState, { side, depth = 'inner' }: MoveOf<'hold'>): 
 	return `the ${there > 1 ? `${depth} ` : ''}holder ${where(side)}`;
 }
 
+/** A hook is loaded by its short leg and worked off the long one, so that stitches keep their order. */
+const offEnd = ({ holder }: Told, isWrong: boolean): string =>
+	holder === 'hook'
+		? `the ${isWrong ? 'short' : 'long'} leg of the hook`
+		: `${isWrong ? 'the wrong end of ' : ''}the holder`;
+
 /** One holder is the holder; the next one is a second. */
 const holderWord = (before: HandState): string => (Object.keys(before.holders).length > 0 ? 'a second' : 'the');
 
@@ -139,7 +147,7 @@ function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: H
 		const side = before.holders[move.from]?.side;
 		const which = side && Object.keys(before.holders).length > 1 ? ` ${where(side)}` : '';
 		return {
-			caption: `${verb} ${told.one} ${stitch}${tbl} straight off ${move.end === 'far' ? 'the wrong end of ' : ''}the holder${which}.`,
+			caption: `${verb} ${told.one} ${stitch}${tbl} straight off ${offEnd(told, move.end === 'far')}${which}.`,
 			label: `${verb} ${stitch} off the holder`,
 		};
 	}

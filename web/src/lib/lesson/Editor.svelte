@@ -16,6 +16,7 @@
 		minutesOf,
 		moveStep,
 		lastCrossing,
+		insertAfter,
 		removeStep,
 		rename,
 		reorder,
@@ -107,9 +108,22 @@
 		else same?.focus();
 	}
 
+	/** The step after which the next one goes; at the end when there is none. */
+	let after = $state<string>();
+	const place = $derived(lesson.steps.findIndex((s) => s.id === after));
+	let adding = $state<HTMLElement>();
+	async function addAfter(step: Step): Promise<void> {
+		after = step.id;
+		await tick();
+		adding?.scrollIntoView({ block: 'center' });
+		adding?.querySelector('input')?.focus({ preventScroll: true });
+	}
 	function add(step: Step): void {
-		save.change(addStep(lesson, step));
-		said = { words: `Added ${nameOf(step)} as step ${save.value.steps.length}.`, undo: false };
+		const at = place < 0 ? lesson.steps.length : place + 1;
+		save.change(place < 0 ? addStep(lesson, step) : insertAfter(lesson, after!, step));
+		said = { words: `Added ${nameOf(step)} as step ${at + 1}.`, undo: false };
+		// The next one follows this one.
+		if (place >= 0) after = step.id;
 	}
 
 	/** The crossing that the lesson is about last, to be put beside another or made with a mistake. */
@@ -330,6 +344,12 @@
 								onclick={(e) => move(step, 1, e.currentTarget)}
 								><svg class="size-5" aria-hidden="true"><use href="#step-down" /></svg></IconButton
 							>
+							<button
+								type="button"
+								class="wordlink col-span-3 w-fit text-[0.88rem]"
+								disabled={full}
+								onclick={() => addAfter(step)}>Add after<span class="sr-only"> step {i + 1}</span></button
+							>
 						</div>{/if}
 				</li>
 			{/each}
@@ -340,7 +360,13 @@
 				This lesson has {LESSON_LIMITS.steps} steps, the most that one can hold. Start a second one for the rest.
 			</p>
 		{:else}
-			<div class="mt-6">
+			<div class="mt-6" bind:this={adding}>
+				{#if place >= 0}
+					<p class="mb-3" role="status" data-testid="after">
+						Goes in after step {place + 1}.
+						<button type="button" class="wordlink" onclick={() => (after = undefined)}>At the end instead</button>
+					</p>
+				{/if}
 				<AddCrossing {light} {style} {add} />
 				<div class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1" role="group" aria-label="Add a step">
 					<span class="lead">Add</span>

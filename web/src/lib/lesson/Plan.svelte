@@ -42,7 +42,11 @@
 			: `${steps > 0 ? '+' : ''}${steps} ${many}, ${minutes > 0 ? '+' : ''}${minutes} minutes`;
 	}
 	let all = $state(false);
-	let date = $state('');
+	let day = $state('');
+	/** Of the last date, or the usual hour of an evening class. */
+	// svelte-ignore state_referenced_locally
+	let hour = $state(lesson.plan.dates.at(-1)?.slice(11) ?? '19:00');
+	const date = $derived(day && hour ? `${day}T${hour}` : '');
 
 	const NOBODY: Room = { at: {}, left: 0, large: 0 };
 	const room = $derived(plan.room ?? NOBODY);
@@ -214,14 +218,15 @@
 		{/each}
 	</ul>
 	<div class="flex items-center gap-3">
-		<input class="field min-w-0 grow py-0" type="datetime-local" aria-label="A date of the class" bind:value={date} />
+		<input class="field min-w-0 grow py-0" type="date" aria-label="A date of the class" bind:value={day} />
+		<input class="field w-28 py-0" type="time" aria-label="When it begins" bind:value={hour} />
 		<button
 			type="button"
 			class="wordlink shrink-0 disabled:opacity-40"
 			disabled={!date || plan.dates.includes(date)}
 			onclick={() => {
 				set({ dates: [...plan.dates, date].sort() });
-				date = '';
+				day = '';
 			}}>Add</button
 		>
 	</div>
