@@ -39,7 +39,9 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 		'Slip stitch f1 purlwise to the holder and let it hang at the back.',
 	);
 	await page.goto(`${path}/print`);
-	await expect(page.getByTestId('moves')).toContainText('Slip stitch f2 purlwise to the inner holder at the back as well.');
+	await expect(page.getByTestId('moves')).toContainText(
+		'Slip stitch f2 purlwise to the inner holder at the back as well.',
+	);
 	const pdf = await page.request.get(`${path}/handout`);
 	expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
 });

@@ -42,6 +42,10 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await page.getByLabel('at the machine').fill('1');
 	await expect(page.getByTestId('room')).toHaveText('7 by hand. Sheets: 6 right-handed, 2 left-handed.');
 	await expectAccessible(page);
+	const seen = page.viewportSize()!;
+	await page.setViewportSize({ width: 390, height: 844 });
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+	await page.setViewportSize(seen);
 	await page.getByLabel('Minutes of the class').fill('30');
 	await expect(page.getByTestId('remarks')).toContainText('and the class has 30');
 	await page.getByLabel('Minutes of step 2').fill('1');

@@ -32,7 +32,7 @@
 		<Later wait={isLong(step.crossing, step.way)} quiet>
 			<select
 				id="{uid}-made"
-				class="field"
+				class="field w-56 max-w-full"
 				value={step.view?.mistake ?? ''}
 				onchange={(e) => choose(e.currentTarget.value)}
 			>
