@@ -264,3 +264,39 @@ test('the stage goes into a lesson as it stands, mistake and side included, and 
 	await expect(page.getByTestId('what-shows').getByLabel('It happens at')).toHaveValue('1');
 	await expect(page.getByLabel('Hands that show it')).toHaveValue('left-same');
 });
+
+test('a demonstration becomes a film with captions, and a moving picture; one that is stopped leaves nothing', async ({
+	page,
+}) => {
+	await page.goto(stageOf('1/1 LC', '&way=second-first'));
+	await expect(page.getByTestId('stage')).toBeVisible();
+	const make = async (label: string): Promise<Buffer> => {
+		await page.getByText('Save as a file').click();
+		const [download] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: label }).click(),
+		]);
+		await page.getByText('Save as a file').click();
+		return readFileSync(await download.path());
+	};
+	const { ALL_FORMATS, BufferSource, Input } = await import('mediabunny');
+	for (const label of ['A film, as MP4', 'A film, as WebM']) {
+		const bytes = await make(label);
+		const input = new Input({ formats: ALL_FORMATS, source: new BufferSource(bytes) });
+		const track = (await input.getPrimaryVideoTrack())!;
+		const { packetCount } = await track.computePacketStats();
+		// Three moves: a beginning, and two seconds each.
+		expect([track.displayWidth, track.displayHeight, packetCount]).toEqual([1280, 720, 170]);
+		expect(await input.computeDuration()).toBeCloseTo(6.8, 1);
+	}
+	const gif = await make('A moving picture, as GIF');
+	expect([gif.toString('latin1', 0, 6), gif.readUInt16LE(6), gif.readUInt16LE(8)]).toEqual(['GIF89a', 640, 360]);
+	await page.getByText('Save as a file').click();
+	let came = false;
+	page.on('download', () => (came = true));
+	await page.getByRole('button', { name: 'A film, as MP4' }).click();
+	await page.getByTestId('filming').getByRole('button', { name: 'Stop' }).click();
+	await expect(page.getByTestId('filming')).toHaveCount(0);
+	await expect(page.getByRole('alert')).toHaveCount(0);
+	expect(came).toBe(false);
+});

@@ -173,6 +173,7 @@ describe('the tally', () => {
 		expect(counts.map((t) => [t.moves, t.transfersPerStitch, t.mostLoose, t.looseMoves, t.tools])).toEqual([
 			[5, 0.25, 0, 0, 1],
 			[6, 0.5, 0, 0, 1],
+			[8, 1, 0, 0, 1],
 			[8, 1, 2, 2, 0],
 			[9, 1.25, 2, 2, 0],
 			[5, 0.25, 0, 0, 1],

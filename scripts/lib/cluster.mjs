@@ -82,8 +82,18 @@ export async function startCluster(name, durable = name === 'demo') {
 		// A cluster for one test run has nothing that must survive a power cut.
 		...(durable ? [] : ['-c fsync=off', '-c full_page_writes=off']),
 	].join(' ');
-	const start = () =>
-		void output(...asServerUser('pg_ctl', ['-D', data, '-l', join(folder, 'log'), '-o', settings, '-w', 'start']));
+	const start = () => {
+		// After a kill its children may still be on their way out; then it is tried again.
+		for (let left = 5; ; left--)
+			try {
+				return void output(
+					...asServerUser('pg_ctl', ['-D', data, '-l', join(folder, 'log'), '-o', settings, '-w', 'start']),
+				);
+			} catch (error) {
+				if (left === 0) throw error;
+				spawnSync('sleep', ['0.5']);
+			}
+	};
 	start();
 	const password = readFileSync(passwordFile, 'utf8');
 	return {

@@ -8,7 +8,7 @@
 
 import type { Crossing } from '../../crossing/index.ts';
 import { WAYS } from './ways/index.ts';
-import type { Fibre } from '../fibres.ts';
+import { STIFF, type Fibre } from '../fibres.ts';
 
 export const VERDICTS = ['easy', 'snug', 'tight', 'very tight'] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -45,7 +45,6 @@ const BEYOND = 0.05;
 /** From a number to the verdict: half a step to either side of 2, 3, 4 and 5. */
 const verdictOf = (number: number): Verdict => VERDICTS[Math.min(3, Math.max(0, Math.round(number - EASY)))]!;
 
-const FIBRE: Readonly<Record<Fibre, number>> = { wool: 0, cotton: 1, linen: 1 };
 const TENSION: Readonly<Record<Tension, number>> = { tight: 1, usual: 0, loose: -1 };
 
 /** Two rows more or fewer than the stitches are one step, at most one step better and two worse. */
@@ -59,7 +58,7 @@ export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
 	const { fibre = 'wool', tension = 'usual', rows = c.n } = given;
 	const reach = Math.max(0, ...c.order.map((s, i) => Math.abs(s - (i + 1))));
 	const width = reach > VERY_TIGHT ? VERY_TIGHT + (reach - VERY_TIGHT) * BEYOND : Math.max(EASY, reach);
-	const tightness = width + FIBRE[fibre] + TENSION[tension] + forRows(rows, c.n);
+	const tightness = width + STIFF[fibre] + TENSION[tension] + forRows(rows, c.n);
 	const way = WAYS.find((w) => w.id === given.way);
 	const hands = (way?.holders === 0 ? withoutHolder(c.n) : 0) + (way?.holders === 2 ? 0.5 : 0);
 	const number = tightness + hands;
@@ -70,7 +69,7 @@ export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
 		verdict: verdictOf(number),
 		because: [
 			`a strand goes ${reach} ${reach === 1 ? 'stitch' : 'stitches'} sideways`,
-			...(fibre === 'wool' ? [] : [`${fibre} does not give`]),
+			...(fibre === 'wool' ? [] : [STIFF[fibre] < 1 ? `${fibre} gives little` : `${fibre} does not give`]),
 			...(tension === 'usual' ? [] : [`${tension} tension`]),
 			...(rows === c.n ? [] : [`a repeat of ${rows} rows for ${c.n} stitches`]),
 			...(way?.holders === 0 && c.n > 4 ? [`${c.n} stitches without a holder`] : []),

@@ -1,8 +1,9 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import type { Move } from '../../handling/index.ts';
-import { traceOf, turnedRound } from '../../test/made.ts';
-import { foundId, hand, limitsOf, perform, recommend, waysFor } from '../index.ts';
+import { named, traceOf, turnedRound } from '../../test/made.ts';
+import { type Fibre, foundId, hand, limitsOf, perform, ranked, recommend, waysFor, type WorkedBy } from '../index.ts';
 
 const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] =>
 	traceOf(twoGroups(spec), way).steps.map((s) => s.move);
@@ -70,7 +71,7 @@ describe('the ways by hand', () => {
 
 	it('apply to the crossings that they say', () => {
 		const ways = (spec: TwoGroupSpec): string[] => waysFor(hand, twoGroups(spec)).map((w) => w.id);
-		const general = ['off-holder', 'returned', 'pinch', 'slip-swap'];
+		const general = ['off-holder', 'returned', 'swapped', 'pinch', 'slip-swap'];
 		expect(ways(left)).toEqual([...general, 'found']);
 		expect(ways({ front: 1, behind: 1, lean: 'right' })).toEqual([...general, 'second-first', 'found']);
 		expect(ways({ front: 1, behind: 1, lean: 'left' })).toEqual([
@@ -160,5 +161,30 @@ describe('the words by hand', () => {
 		const trace = traceOf(twoGroups(left), 'off-holder');
 		expect(hand.words(trace, 0).label).toBe('Start');
 		expect(hand.words(trace, 99)).toEqual({ caption: 'There is no such move.', label: '' });
+	});
+});
+
+describe('which way for a yarn and a class', () => {
+	it('is told by counts: what slips and who is new to it speak for a holder, many in a row in wool for none', () => {
+		const best = (name: string, by: WorkedBy): string => ranked(named(name), by)[0]!.way;
+		for (const fibre of ['cotton', 'linen', 'synthetic'] as const)
+			expect(best('2/2 LC', { fibre, level: 'beginner', many: true })).toBe('off-holder');
+		expect(best('1/1 RC', { fibre: 'wool', level: 'practised', many: true })).toBe('second-first');
+		expect(best('2/2 RC', { fibre: 'wool', level: 'beginner', many: false })).toBe('off-holder');
+		expect(best('3/3 RC', { fibre: 'wool', level: 'beginner', many: true })).toBe('off-holder');
+		// More slip, and less practice, never bring a way with loose loops forward.
+		fc.assert(
+			fc.property(fc.constantFrom('1/1 LC', '2/2 LC', '2/1 RPC', '3/3 RC'), fc.boolean(), (name, many) => {
+				const ahead = (fibre: Fibre, level: WorkedBy['level']): number => {
+					const all = ranked(named(name), { fibre, level, many });
+					const cost = (id: string): number => all.find((w) => w.way === id)!.cost;
+					return cost('pinch') - cost('off-holder');
+				};
+				expect(ahead('cotton', 'beginner')).toBeGreaterThanOrEqual(ahead('wool', 'beginner'));
+				expect(ahead('wool', 'beginner')).toBeGreaterThanOrEqual(ahead('wool', 'practised'));
+			}),
+		);
+		const [first] = ranked(named('2/2 LC'), { fibre: 'cotton', level: 'beginner', many: false });
+		expect(first!.because).toBe('5 moves; nothing hangs loose, and cotton slips when loops are loose.');
 	});
 });

@@ -6,7 +6,7 @@ import { fail, ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
 import type { Craft } from '../craft.ts';
 import { machineRows } from './in-swatch.ts';
-import type { Fibre } from '../fibres.ts';
+import { isBrittle, type Fibre } from '../fibres.ts';
 import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, planOnBed, ROPE_ROWS } from './plan.ts';
@@ -30,7 +30,7 @@ export interface MachineSet {
 const bedFor = (loops: Crossing, { tension, fibre, holding }: Required<MachineSet>): BedState =>
 	bedState(loops.n, {
 		strain: difficulty(loops, { fibre }).tightness,
-		brittle: fibre !== 'wool',
+		brittle: isBrittle(fibre),
 		tension,
 		holding,
 	});

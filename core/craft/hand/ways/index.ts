@@ -11,6 +11,7 @@ import { pinch } from './pinch.ts';
 import { returned } from './returned.ts';
 import { secondFirst, secondFirstTurned } from './second-first.ts';
 import { slipAndSwap } from './slip-swap.ts';
+import { swapped } from './swapped.ts';
 import { twoHolders } from './two-holders.ts';
 
 export type { HandWay } from './hand-way.ts';
@@ -18,6 +19,7 @@ export type { HandWay } from './hand-way.ts';
 export const WAYS: readonly HandWay[] = [
 	offHolder,
 	returned,
+	swapped,
 	centreReturned,
 	twoHolders,
 	pinch,

@@ -1,16 +1,20 @@
 <script lang="ts">
 	import {
 		type Craft,
+		type Fibre,
+		FIBRES,
 		findWay,
 		FOUND_LIMITS,
 		foundId,
 		type FoundLimits,
 		hand,
 		limitsOf,
+		ranked,
 		recommend,
 	} from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import { isTooWide } from '@pond-loop/core/look';
 	import { perform } from '@pond-loop/core/made';
 	import SearchLimits from './SearchLimits.svelte';
@@ -29,6 +33,12 @@
 	const uid = $props.id();
 
 	const usual = $derived(recommend(crossing, style));
+	/** For whom a way is looked for. */
+	let ranking = $state(false);
+	let fibre = $state<Fibre>('wool');
+	let level = $state<Level>('beginner');
+	let many = $state(false);
+	const order = $derived(ranking ? ranked(crossing, { fibre, level, many }) : []);
 	// Limits that allow nothing stay to be changed, while the stage keeps showing what it can.
 	let asked = $state<FoundLimits>();
 	const limits = $derived(asked ?? limitsOf(way) ?? FOUND_LIMITS);
@@ -116,5 +126,36 @@
 			}}
 		/>
 	{/if}
-	{#if plain}<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>{/if}
+	{#if plain}
+		<p class="quiet mt-2 text-[0.94rem]" data-testid="because">{usual.because}</p>
+		<details class="mt-2 text-[0.94rem]" bind:open={ranking}>
+			<summary class="wordlink w-fit list-none">Which way for this yarn and this class?</summary>
+			<div class="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+				<label
+					><span class="sr-only">Yarn</span>
+					<select class="field py-0" bind:value={fibre}>
+						{#each FIBRES as id (id)}<option value={id}>{id}</option>{/each}
+					</select></label
+				>
+				<label
+					><span class="sr-only">Level</span>
+					<select class="field py-0" bind:value={level}>
+						{#each LEVELS as id (id)}<option value={id}>{id}</option>{/each}
+					</select></label
+				>
+				<label class="flex items-center gap-2"
+					><input type="checkbox" class="accent-secondary" bind:checked={many} /> many in a row</label
+				>
+			</div>
+			<ol class="mt-2 list-decimal pl-5" data-testid="ranked">
+				{#each order.slice(0, 3) as one (one.way)}
+					<li class="py-1">
+						<button type="button" class="wordlink" onclick={() => choose(one.way)}>{one.title}</button>
+						<span class="quiet block">{one.because}</span>
+					</li>
+				{/each}
+			</ol>
+			<p class="quiet">Weighed from counts of the model; the weights are assumed.</p>
+		</details>
+	{/if}
 </fieldset>

@@ -117,6 +117,7 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 		title: 'That yarn is',
 		options: always<HouseStyle['bedYarn']>(
 			{ value: 'wool', label: 'Wool' },
+			{ value: 'synthetic', label: 'Synthetic', hint: 'It gives less than wool.' },
 			{ value: 'cotton', label: 'Cotton', hint: 'It breaks before it gives.' },
 			{ value: 'linen', label: 'Linen', hint: 'It breaks before it gives.' },
 		),

@@ -271,6 +271,16 @@
 						light={light.now}
 						frames={() => framesOf(trace)}
 						step={Math.min(step, trace.steps.length)}
+						scenes={() => ({
+							last: trace.steps.length,
+							draw: (at) =>
+								drawFrom(camera, right.ok ? right.value.taken.loops : shown!.made, trace, at, {
+									style,
+									light: light.now,
+									...(right.ok ? loopsIn(right.value.taken) : {}),
+								}),
+							caption: (at) => wordsIn(style, trace, at, craft).caption,
+						})}
 					/>
 				{/snippet}
 			</Stage>
