@@ -39,9 +39,9 @@ export interface Side {
 	};
 }
 
-/** What is done on a side of a comparison, move by move. */
-export const movesOf = ({ moves }: Side): readonly string[] =>
-	Array.from({ length: (moves?.frames ?? 1) - 1 }, (_, i) => moves!.says(i + 1).caption);
+/** What is done, move by move; nothing where there are no moves. */
+export const movesOf = (moves: Pick<NonNullable<Side['moves']>, 'frames' | 'says'> | undefined): readonly string[] =>
+	moves ? Array.from({ length: moves.frames - 1 }, (_, i) => moves.says(i + 1).caption) : [];
 
 /** One line that is worked: a row of a pattern, or what is done at a tool. */
 export interface RowShown {

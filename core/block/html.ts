@@ -52,7 +52,7 @@ const HTML: Renderers<string> = {
 						'div',
 						`${picture(s.draw(PAINT), s.wide ? 420 : 200)}${said('b', s.title)}${said('p', s.says)}${tag(
 							'ol',
-							movesOf(s)
+							movesOf(s.moves)
 								.map((says) => said('li', says))
 								.join(''),
 						)}`,

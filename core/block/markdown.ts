@@ -52,15 +52,15 @@ const MARKDOWN: Renderers<readonly string[]> = {
 	list: ({ items, ticks }) => items.map((item) => `- ${ticks ? '[ ] ' : ''}${plain(item)}`),
 	picture: ({ facts, names }) =>
 		facts.map(([term, says], i) => `- ${plain(term)}: ${i < names ? literal(says) : plain(says)}`),
-	moves: ({ title, frames, says }) => [
+	moves: ({ title, ...moves }) => [
 		`### ${plain(title)}`,
 		'',
-		...Array.from({ length: frames - 1 }, (_, i) => `${i + 1}. ${plain(says(i + 1).caption)}`),
+		...movesOf(moves).map((says, i) => `${i + 1}. ${plain(says)}`),
 	],
 	comparison: ({ sides }) =>
 		sides.flatMap((s) => [
 			`- **${plain(s.title)}**${s.says ? `: ${plain(s.says)}` : ''}`,
-			...movesOf(s).map((says, i) => `  ${i + 1}. ${plain(says)}`),
+			...movesOf(s.moves).map((says, i) => `  ${i + 1}. ${plain(says)}`),
 		]),
 	chart: ({ shown }) =>
 		shown.checked.problems.filter((p) => p.weight === 'error').map((p) => `- ${plain(`${p.what} ${p.todo}`)}`),

@@ -4,7 +4,7 @@ import { craftOf, PLAIN_CRAFT, type Craft, type KitNeed } from '../craft/index.t
 import { needleName } from '../measure/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { kindOf, type StepKit } from '../step/index.ts';
-import { sheetsFor, workingIn } from './room.ts';
+import { sheetKind, sheetsFor, workingIn } from './room.ts';
 import type { Lesson } from './schema.ts';
 
 export interface KitItem {
@@ -113,11 +113,8 @@ export function kitFor(
 		shared('Scissors', Math.ceil(learners / 3));
 		if (!lesson.plan.room) put('Sheet of this lesson', 1);
 		else
-			for (const { hands, large, many } of sheetsFor(lesson.plan, style))
-				shared(
-					`Sheets of this lesson, ${large ? 'in large print' : hands === 'right' ? 'right-handed' : 'left-handed'}`,
-					many,
-				);
+			for (const sheet of sheetsFor(lesson.plan, style))
+				shared(`Sheets of this lesson, ${sheetKind(sheet)}`, sheet.many);
 	}
 	return items;
 }

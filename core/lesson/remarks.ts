@@ -1,11 +1,20 @@
 /** What a lesson may have overlooked: each remark with its reason and, where one is at hand, an offer to mend it. */
 
-import { craftOf, difficulty, PLAIN_CRAFT, VERDICTS } from '../craft/index.ts';
+import { craftOf, difficulty, VERDICTS } from '../craft/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf } from '../schema/index.ts';
 import { broughtBy, SKILLS, withNeeds, type SkillId } from '../skill/index.ts';
-import { crossingStep, askedBy, kindOf, taughtBy, type CrossingStep, type Step } from '../step/index.ts';
+import {
+	askedBy,
+	compareStep,
+	crossingStep,
+	kindOf,
+	taughtBy,
+	type CompareStep,
+	type CrossingStep,
+	type Step,
+} from '../step/index.ts';
 import { checked } from '../swatch/index.ts';
 import { insertAfter, insertBefore } from './edit.ts';
 import type { Lesson } from './schema.ts';
@@ -63,6 +72,13 @@ const EXAMPLES: Partial<Record<SkillId, Crossing>> = {
 export const shownStep = (id: string, crossing: Crossing, way = 'off-holder'): CrossingStep =>
 	crossingStep(id, { asked: { text: SCHOOLS.slash.write(crossing)!, school: 'slash' }, crossing, way });
 
+/** What a step shows, put beside another; in plain knitting, as names are. */
+const comparedAs = (
+	of: CompareStep['of'],
+	id: string,
+	{ asked, crossing, way }: CrossingStep | CompareStep,
+): CompareStep => compareStep(id, { asked, crossing, way, of });
+
 function notTaught(lesson: Lesson): Remark[] {
 	const known = new Set<SkillId>([...broughtBy(lesson.plan.level), ...(lesson.plan.known ?? []).flatMap(withNeeds)]);
 	return lesson.steps.flatMap((step): Remark[] => {
@@ -95,11 +111,7 @@ function notTaught(lesson: Lesson): Remark[] {
 								fix: {
 									title: 'Compare both leans first',
 									apply: (now: Lesson, id: string) =>
-										insertBefore(now, step.id, {
-											...shownStep(id, EXAMPLES['two-over-two']!),
-											kind: 'compare',
-											of: 'leans',
-										}),
+										insertBefore(now, step.id, comparedAs('leans', id, shownStep(id, EXAMPLES['two-over-two']!))),
 								},
 							}
 						: {}),
@@ -110,17 +122,14 @@ function notTaught(lesson: Lesson): Remark[] {
 
 /** Difficulty that rises by two verdicts at once. */
 function risesFast(lesson: Lesson): Remark[] {
-	let before: number | undefined;
-	let wide: number | undefined;
+	let before: { readonly verdict: number; readonly n: number } | undefined;
 	return lesson.steps.flatMap((step): Remark[] => {
 		if (step.kind !== 'crossing') return [];
 		const now = VERDICTS.indexOf(difficulty(step.crossing, { way: step.way }).verdict);
-		const [last, width] = [before, wide];
-		before = now;
-		wide = step.crossing.n;
-		if (last === undefined || now - last < 2) return [];
+		const last = before;
+		before = { verdict: now, n: step.crossing.n };
 		// Hardly wider than the one before: nothing would fit between.
-		if (width !== undefined && step.crossing.n - width <= 2) return [];
+		if (!last || now - last.verdict < 2 || step.crossing.n - last.n <= 2) return [];
 		const groups = asTwoGroups(step.crossing);
 		// One stitch narrower in each group; what is still too steep then is remarked on in its turn.
 		const narrower = Math.max(2, Math.ceil(step.crossing.n / 2) - 1);
@@ -131,7 +140,7 @@ function risesFast(lesson: Lesson): Remark[] {
 				key: `rises ${step.id}`,
 				weight: WEIGHTS.rises,
 				step: step.id,
-				says: `Step ${number(lesson, step)} is ${VERDICTS[now]} right after one that is ${VERDICTS[last]}.`,
+				says: `Step ${number(lesson, step)} is ${VERDICTS[now]} right after one that is ${VERDICTS[last.verdict]}.`,
 				because: 'Hands that are still afraid tighten up, and a tight crossing punishes that.',
 				...(offered
 					? {
@@ -195,17 +204,7 @@ function twoSenses(lesson: Lesson): Remark[] {
 					because: 'Somebody in the room has a pattern that means the other one.',
 					fix: {
 						title: slash ? 'Compare its readings behind it' : 'Compare its readings',
-						apply: (l, id) =>
-							insertAfter(l, step.id, {
-								id,
-								kind: 'compare',
-								of: 'readings',
-								craft: PLAIN_CRAFT,
-								asked: step.asked,
-								crossing: step.crossing,
-								way: step.way,
-								note: noteOf(''),
-							}),
+						apply: (l, id) => insertAfter(l, step.id, comparedAs('readings', id, step)),
 					},
 				},
 			];
@@ -235,17 +234,7 @@ function oneWayRound(lesson: Lesson): Remark[] {
 			because: 'Seen side by side, front and back, left and right stop being a riddle.',
 			fix: {
 				title: 'Compare both leans behind it',
-				apply: (l, id) =>
-					insertAfter(l, first.id, {
-						id,
-						kind: 'compare',
-						of: 'leans',
-						craft: PLAIN_CRAFT,
-						asked: first.asked,
-						crossing: first.crossing,
-						way: first.way,
-						note: noteOf(''),
-					}),
+				apply: (l, id) => insertAfter(l, first.id, comparedAs('leans', id, first)),
 			},
 		},
 	];

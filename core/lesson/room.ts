@@ -1,19 +1,16 @@
 /** Who is in the room, and which sheets they are given. */
 
-import { craftOf, CRAFTS, type Craft, type Demonstration } from '../craft/index.ts';
+import { craftOf, type Craft, type Demonstration } from '../craft/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
-import type { Plan } from './schema.ts';
+import { atTools, TOOLS, type Plan } from './schema.ts';
 
 /** Crafts whose tools are counted: those that stand before the worker. */
-export const ROOM_TOOLS: readonly Craft[] = CRAFTS.filter((craft) => !craft.isHanded);
-
-const atTools = ({ room }: Pick<Plan, 'room'>): number =>
-	Object.values(room?.at ?? {}).reduce((sum, n) => sum + (n ?? 0), 0);
+export const ROOM_TOOLS: readonly Craft[] = TOOLS.map(craftOf);
 
 /** How many work in a craft; everybody, where nothing is known of the room. */
 export function workingIn(plan: Pick<Plan, 'learners' | 'room'>, craft: string): number {
 	if (!plan.room) return plan.learners;
-	if (craftOf(craft).isHanded) return plan.learners - atTools(plan);
+	if (craftOf(craft).isHanded) return plan.learners - atTools(plan.room);
 	return (plan.room.at as Readonly<Record<string, number | undefined>>)[craft] ?? 0;
 }
 
@@ -37,11 +34,10 @@ export function sheetsFor(
 	].filter(({ many }) => many > 0);
 }
 
+/** What sets a sheet apart: `left-handed`. */
+export const sheetKind = ({ hands, large }: RoomSheet): string =>
+	large ? 'in large print' : hands === 'right' ? 'right-handed' : 'left-handed';
+
 /** `5 right-handed, 2 left-handed, 1 in large print`. */
 export const sheetsSaid = (sheets: readonly RoomSheet[]): string =>
-	sheets
-		.map(
-			({ hands, large, many }) =>
-				`${many} ${large ? 'in large print' : hands === 'right' ? 'right-handed' : 'left-handed'}`,
-		)
-		.join(', ');
+	sheets.map((sheet) => `${sheet.many} ${sheetKind(sheet)}`).join(', ');

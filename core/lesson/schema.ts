@@ -34,7 +34,8 @@ const head = z
 	.int('That is no number of people.')
 	.min(0, 'Nobody is the fewest there can be.')
 	.max(100, learners);
-const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId, ...CraftId[]];
+/** Crafts whose tools stand before the worker. */
+export const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId, ...CraftId[]];
 
 /** Who of the learners has what: all others knit by hand, right-handed, and read ordinary print. */
 export const RoomSchema = z.object({
@@ -46,6 +47,8 @@ export const RoomSchema = z.object({
 	large: head.default(0),
 });
 export type Room = z.infer<typeof RoomSchema>;
+
+export const atTools = ({ at }: Room): number => Object.values(at).reduce((sum, n) => sum + (n ?? 0), 0);
 
 const WholePlanSchema = z.object({
 	minutes: z.number(minutesOfClass).int(minutesOfClass).min(10, minutesOfClass).max(600, minutesOfClass),
@@ -68,8 +71,7 @@ const WholePlanSchema = z.object({
 
 /** Who comes, and how long they stay. */
 export const PlanSchema = WholePlanSchema.refine(
-	({ learners: all, room }) =>
-		!room || Object.values(room.at).reduce((sum, n) => sum + (n ?? 0), 0) + room.left + room.large <= all,
+	({ learners: all, room }) => !room || atTools(room) + room.left + room.large <= all,
 	'There are more people at tools, left-handed or with large print than come. Correct who is in the room.',
 );
 export type Plan = z.infer<typeof PlanSchema>;

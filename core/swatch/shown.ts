@@ -12,12 +12,15 @@ import {
 	type RowLine,
 	type SchoolId,
 } from '../notation/index.ts';
-import { check, checked, type Checked, type SwatchText } from './checked.ts';
+import { checked, type Checked, type SwatchText } from './checked.ts';
 import { cordsOf } from './cords.ts';
 import { inHands } from './in-hands.ts';
 import { marksInOrder, unitsOf, widthOf } from './units.ts';
 import { legendOf, type LegendEntry } from './words.ts';
-import type { WorkedCrossing, WorkedRow } from './worked.ts';
+import type { WorkedCrossing, WorkedRow, WorkedStitch } from './worked.ts';
+import { CAST_ON } from './work.ts';
+import { workRow } from './work-row.ts';
+import { SWATCH_LIMITS } from './limits.ts';
 import { writeUnits } from './write.ts';
 
 /** Whom it is shown to. */
@@ -61,7 +64,7 @@ const shown = kept(
 					rows: turned.rows.map((row) => ({ ...row, crossings: row.crossings.map((c) => ({ ...c, name: name(c) })) })),
 				};
 		const cords = as === 'left-same' ? cordsOf(worked) : told.cords;
-		const writer = new Writer(swatch.text, told, worked.rows, as, glossary);
+		const writer = new Writer(swatch.text, told, worked.rows, as);
 		return {
 			checked: told,
 			worked,
@@ -102,11 +105,8 @@ class Writer {
 	readonly #told: Checked;
 	readonly #rows: readonly WorkedRow[];
 	readonly #isTurned: boolean;
-	/** The teacher's own lines. */
-	readonly #house: string;
 
-	constructor(typed: string, told: Checked, rows: readonly WorkedRow[], as: Demonstration, house: string) {
-		this.#house = house;
+	constructor(typed: string, told: Checked, rows: readonly WorkedRow[], as: Demonstration) {
 		this.#typed = typed;
 		this.#told = told;
 		this.#rows = rows;
@@ -129,32 +129,29 @@ class Writer {
 				lines.flatMap((line) => this.#firstOf(line).flatMap((row) => this.#names(row))),
 				0,
 			);
-		// A line that reads the same from both edges stays as it was typed: which ones do, working them tells.
-		const stays = new Set(lines.filter((line) => this.#rows.every((row) => row.line !== line || isPlain(row))));
-		for (let tries = 0; tries <= lines.length; tries++) {
-			const text = applied(
-				this.#typed,
-				[...lines.flatMap((line) => (stays.has(line) ? [] : this.#line(line))), ...this.#glossary()],
-				0,
-			);
-			const other = this.#firstThatDiffers(text, stays);
-			if (!other) return text;
-			stays.delete(other);
-		}
-		return this.#typed;
+		const changes = lines.filter((line) => !this.#readsAlike(line)).flatMap((line) => this.#line(line));
+		return applied(this.#typed, [...changes, ...this.#glossary()], 0);
 	}
 
-	/** Of the lines that stay, the first by which a row comes out otherwise than it should. */
-	#firstThatDiffers(text: string, stays: ReadonlySet<RowLine>): RowLine | undefined {
-		if (stays.size === 0) return undefined;
-		const { worked } = check({ ...this.#told.swatch, text }, this.#house);
-		for (const [i, row] of this.#rows.entries()) {
-			const now = worked.rows[i];
-			const same =
-				now?.stitches.length === row.stitches.length && row.stitches.every((s, k) => s.how === now.stitches[k]!.how);
-			if (!same && stays.has(row.line)) return row.line;
-		}
-		return undefined;
+	/** Whether a line reads the same from both edges, and so stays as it was typed: working it tells. */
+	#readsAlike(line: RowLine): boolean {
+		const { craft, twist, castOn } = this.#told.worked;
+		return this.#rows.every((row, i) => {
+			if (row.line !== line || !row.ok) return true;
+			if (row.crossings.length > 0 || row.marks.length > 0) return false;
+			const before = this.#rows[i - 1];
+			const again = workRow(line.items, {
+				stitches: before?.stitches ?? Array.from({ length: castOn }, () => CAST_ON),
+				markers: before?.markers ?? [],
+				side: row.side,
+				craft,
+				twist,
+				at: line.body,
+				most: SWATCH_LIMITS.stitches,
+				budget: { left: SWATCH_LIMITS.doneInAll },
+			});
+			return again.ok && sameHow(again.done.stitches, row.stitches);
+		});
 	}
 
 	#firstOf(line: RowLine): readonly WorkedRow[] {
@@ -222,8 +219,8 @@ class Writer {
 	}
 }
 
-/** Whether nothing in it has a name that tells a side, or a place of its own. */
-const isPlain = (row: WorkedRow): boolean => row.crossings.length === 0 && row.marks.length === 0;
+const sameHow = (a: readonly WorkedStitch[], b: readonly WorkedStitch[]): boolean =>
+	a.length === b.length && a.every((s, i) => s.how === b[i]!.how);
 
 function applied(text: string, changes: readonly Change[], shift: number): string {
 	let out = text;

@@ -29,7 +29,7 @@ export interface SwatchStart {
 	readonly layers?: Scope | undefined;
 }
 
-const CAST_ON: WorkedStitch = { face: 'k', how: 'cast-on', from: -1 };
+export const CAST_ON: WorkedStitch = { face: 'k', how: 'cast-on', from: -1 };
 
 /** A row that is to be worked: its number, and the line and number under which the text tells it. */
 interface Planned {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Block } from '@pond-loop/core/block';
+	import { type Block, movesOf } from '@pond-loop/core/block';
 	import type { Light } from '@pond-loop/core/drawing';
 	import type { Snippet } from 'svelte';
 	import NoteText from '$lib/note/NoteText.svelte';
@@ -68,7 +68,7 @@
 				<div>
 					<h3 class="text-lg">{block.title}</h3>
 					<ol class="mt-1 list-decimal pl-6" data-testid="moves">
-						{#each { length: block.frames - 1 }, at}<li>{block.says(at + 1).caption}</li>{/each}
+						{#each movesOf(block) as move, at (at)}<li>{move}</li>{/each}
 					</ol>
 				</div>
 				<figure class="break-inside-avoid">

@@ -49,7 +49,7 @@
 				>{/if}
 			{#if listed && side.moves}
 				<ol class="mx-auto mt-1 w-fit max-w-sm list-decimal pl-6 text-left text-[0.94rem]">
-					{#each movesOf(side) as move, k (k)}<li>{move}</li>{/each}
+					{#each movesOf(side.moves) as move, k (k)}<li>{move}</li>{/each}
 				</ol>
 			{/if}
 		</li>

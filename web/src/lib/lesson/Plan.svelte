@@ -51,11 +51,16 @@
 	const NOBODY: Room = { at: {}, left: 0, large: 0 };
 	const room = $derived(plan.room ?? NOBODY);
 	const setRoom = (more: Partial<Room>): void => set({ room: { ...room, ...more } }, 'plan room');
-	/** Kinds of people besides those at tools. */
-	const PEOPLE = [
-		['left', 'left-handed'],
-		['large', 'with large print'],
-	] as const;
+	/** Of whom there may be some: at tools, and what they are or need. */
+	const counted = $derived([
+		...ROOM_TOOLS.map(({ id, place }) => ({
+			title: place.toLowerCase(),
+			many: workingIn({ ...plan, room }, id),
+			put: (many: number) => setRoom({ at: { ...room.at, [id]: many } }),
+		})),
+		{ title: 'left-handed', many: room.left, put: (left: number) => setRoom({ left }) },
+		{ title: 'with large print', many: room.large, put: (large: number) => setRoom({ large }) },
+	]);
 	const set = (more: Partial<Plan>, place?: string): void => change(setPlan(lesson, more), place);
 	const whole = (event: Event): number => Math.trunc((event.currentTarget as HTMLInputElement).valueAsNumber) || 0;
 	const longest = $derived(Math.max(plan.minutes, time.total, 1));
@@ -107,28 +112,15 @@
 	<details class="mt-2" open={plan.room !== undefined}>
 		<summary class="wordlink w-fit list-none">Who is in the room</summary>
 		<div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
-			{#each ROOM_TOOLS as craft (craft.id)}
+			{#each counted as { title, many, put } (title)}
 				<label
 					><input
 						class="field w-12 py-0"
 						type="number"
 						min="0"
 						max={plan.learners}
-						value={workingIn({ ...plan, room }, craft.id)}
-						oninput={(e) => setRoom({ at: { ...room.at, [craft.id]: whole(e) } })}
-					/>
-					{craft.place.toLowerCase()}</label
-				>
-			{/each}
-			{#each PEOPLE as [key, title] (key)}
-				<label
-					><input
-						class="field w-12 py-0"
-						type="number"
-						min="0"
-						max={plan.learners}
-						value={room[key]}
-						oninput={(e) => setRoom({ [key]: whole(e) })}
+						value={many}
+						oninput={(e) => put(whole(e))}
 					/>
 					{title}</label
 				>

@@ -80,7 +80,7 @@
 					place={done}
 					{light}
 					rowsShown={7}
-					tools={{ number: style.bedNumber, taste: style }}
+					{style}
 					go={(to) => rowTo(Math.max(0, Math.min(rows, to)))}
 				/>
 				<p class="mt-2 flex flex-wrap justify-center gap-3">

@@ -47,14 +47,7 @@
 	{/if}
 {:else}
 	<div class="mt-2 print:hidden" data-testid="follow">
-		<Needles
-			shown={block.shown}
-			place={done}
-			{light}
-			rowsShown={7}
-			tools={{ number: style.bedNumber, taste: style }}
-			{go}
-		/>
+		<Needles shown={block.shown} place={done} {light} rowsShown={7} {style} {go} />
 		<p class="mt-3 flex flex-wrap items-center gap-3">
 			<button
 				type="button"

@@ -5,10 +5,10 @@
 		nextCrossing,
 		placeInRepeat,
 		rowParts,
-		type RowsFor,
 		type SwatchShown,
 		toolPlan,
 	} from '@pond-loop/core/swatch';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -22,11 +22,12 @@
 		light: Light;
 		/** Rows of the chart around the one that is worked. */
 		rowsShown?: number;
-		/** How the tools of the class stand, and which ways are liked. */
-		tools?: RowsFor;
+		/** Tells how the tools of the class stand, and which ways are liked. */
+		style: HouseStyle;
 		go: (to: number) => void;
 	}
-	const { shown, place, light, rowsShown = 9, tools = {}, go }: Props = $props();
+	const { shown, place, light, rowsShown = 9, style, go }: Props = $props();
+	const tools = $derived({ number: style.bedNumber, taste: style });
 	const { worked, cords, mirrored } = $derived(shown);
 	const last = $derived(worked.rows.length);
 

@@ -80,7 +80,7 @@ export function paperBlocks(blocks: readonly Block[], { light, large }: { light:
 				says: s.says,
 				wide: s.wide,
 				picture: picture(s.draw),
-				moves: movesOf(s),
+				moves: movesOf(s.moves),
 			})),
 		}),
 		chart: ({ shown: { worked, cords, mirrored }, title }) => {

@@ -52,7 +52,7 @@
 		<p class="mt-10">This swatch has no rows yet. Write them at the desk first.</p>
 	{:else}
 		<div class="mt-5">
-			<Needles {shown} {place} light={light.now} tools={{ number: data.style.bedNumber, taste: data.style }} {go} />
+			<Needles {shown} {place} light={light.now} style={data.style} {go} />
 		</div>
 		<div class="mt-5 flex flex-wrap items-center gap-x-8 gap-y-4">
 			<button
