@@ -56,7 +56,7 @@
 				<dl class="grid min-w-0 grow basis-72 grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-0.5">
 					{#each block.facts as [term, says], k (k)}
 						<dt>{term}</dt>
-						<dd class={k < block.names ? 'name font-bold' : ''}>{says}</dd>
+						<dd class={k < block.names ? 'name font-bold whitespace-normal!' : ''}>{says}</dd>
 					{/each}
 				</dl>
 			{/if}
@@ -93,7 +93,7 @@
 			<dl class="mt-2">
 				{#each block.lines as [term, says], k (k)}
 					<div class="grid break-inside-avoid grid-cols-[9rem_minmax(0,1fr)] gap-x-4 py-1">
-						<dt class={['font-bold break-words', block.names && 'name']}>{term}</dt>
+						<dt class={['font-bold break-words', block.names && 'name whitespace-normal!']}>{term}</dt>
 						<dd>{says}</dd>
 					</div>
 				{/each}
