@@ -201,8 +201,9 @@ describe('the carriage', () => {
 		expect(rowAfter({ strain: 3 }, forward).hung).toEqual([]);
 		expect(rowAfter({ strain: 5 }, forward).hung).toHaveLength(4);
 		expect(rowAfter({ strain: 5 }, { kind: 'tension', number: 8 }, forward).hung).toEqual([]);
-		expect(rowAfter({ strain: 4, brittle: true }, forward)).toMatchObject({ lost: [1, 2, 3, 4], unworked: [] });
-		expect(rowAfter({ strain: 4, brittle: true }, { kind: 'tension', number: 8 }, forward).lost).toEqual([]);
+		expect(rowAfter({ strain: 4.5, brittle: true }, forward)).toMatchObject({ lost: [1, 2, 3, 4], unworked: [] });
+		expect(rowAfter({ strain: 4, brittle: true }, forward).lost).toEqual([]);
+		expect(rowAfter({ strain: 4.5, brittle: true }, { kind: 'tension', number: 8 }, forward).lost).toEqual([]);
 		expect(rowAfter({ strain: 2 }, { kind: 'weights', on: false }, forward).hung).toHaveLength(4);
 	});
 

@@ -4,6 +4,7 @@
  */
 
 import {
+	limitsOf,
 	perform as performed,
 	waysFor as madeBy,
 	type Craft,
@@ -13,7 +14,7 @@ import {
 } from '../craft/index.ts';
 import { asThreeGroups, asTwoGroups, canonical, type Crossing } from '../crossing/index.ts';
 import { drawRibbon, drawStage, toSvg, type Drawing, type StageOptions } from '../drawing/index.ts';
-import { hasSite, type AnyTrace } from '../handling/index.ts';
+import { hasSite, tally, type AnyTrace } from '../handling/index.ts';
 import { namesFor as named, sentenceFor as written, wordsFor as said } from '../notation/index.ts';
 import type { Result } from '../swatch/index.ts';
 import { kept, numbered } from '../kept/index.ts';
@@ -85,3 +86,18 @@ const SERVED = 12;
  */
 export const isLong = (c: Crossing, way?: string): boolean =>
 	(way?.startsWith('found') ?? false) || c.n > SERVED || !(asTwoGroups(c) || asThreeGroups(c));
+
+/** Stitches up to which a search is quick enough to be asked by the way; wider ones are answered by their limits. */
+const SEARCHED = 6;
+
+/**
+ * Holders that a way of the hands takes for a crossing. One that a search finds takes as many as it uses;
+ * beyond six stitches it is not searched for this, and is taken to use what its limits allow, one for two groups.
+ */
+export function holdersOf(craft: Craft, c: Crossing, way: string): number {
+	const limits = limitsOf(way);
+	if (!limits) return craft.ways.find((w) => w.id === way)?.holders ?? 1;
+	if (limits.holders === 0) return 0;
+	const found = c.n <= SEARCHED ? perform(craft, c, way) : undefined;
+	return found?.ok ? tally(found.value.trace).tools : Math.min(limits.holders, asTwoGroups(c) ? 1 : 2);
+}

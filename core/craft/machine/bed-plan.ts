@@ -102,9 +102,10 @@ export function bedRow(worked: Worked, i: number, usual = USUAL_TENSION): readon
 	const row = worked.rows[i]!;
 	const all = columnsOf(worked);
 	const parts: RowPart[] = [];
-	const [number, was] = [looseAt(worked, i), looseAt(worked, i - 1)];
+	const at = (row: number): number => Math.min(TENSIONS.most, usual + looseAt(worked, row));
+	const [number, was] = [at(i), at(i - 1)];
 	if (number !== was) {
-		const says = `set the number ${number > was ? 'to' : 'back to'} ${Math.min(TENSIONS.most, usual + number)}`;
+		const says = `set the number ${number > was ? 'to' : 'back to'} ${number}`;
 		parts.push({ says, takes: 0, crossing: false });
 	}
 	for (const c of row.crossings) parts.push({ says: crossedOnBed(c, all), takes: c.crossing.n, crossing: true });

@@ -1,15 +1,24 @@
 /** A machine's single bed: the purl side towards the worker, and the group put down first on top of the knit side. */
 
 import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
-import { BED_MISTAKES, bedState, simulate, USUAL_TENSION, type BedState, type BedTrace } from '../../handling/index.ts';
-import { fail, ok } from '../../result.ts';
+import {
+	BED_MISTAKES,
+	bedState,
+	PULLED_TIGHT,
+	strainAt,
+	TENSIONS,
+	USUAL_TENSION,
+	type BedState,
+	type BedTrace,
+} from '../../handling/index.ts';
+import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
 import type { Craft } from '../craft.ts';
 import { machineRows } from './in-swatch.ts';
 import { isBrittle, type Fibre } from '../fibres.ts';
 import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
-import { LEAST_ROWS, planOnBed, ROPE_ROWS } from './plan.ts';
+import { LEAST_ROWS, looserBy, planOnBed, ROPE_ROWS } from './plan.ts';
 import { MACHINE_WAYS, MOST_ON_BED } from './ways.ts';
 import { bedWords } from './words.ts';
 
@@ -34,6 +43,25 @@ const bedFor = (loops: Crossing, { tension, fibre, holding }: Required<MachineSe
 		tension,
 		holding,
 	});
+
+/** What is said of a crossing that goes, but is pulled tight: what is looser, and how to help it. */
+function tightOn(loops: Crossing, id: string, { tension, fibre }: Required<MachineSet>): readonly string[] {
+	const way = MACHINE_WAYS.find((w) => w.id === id);
+	const set = bedFor(loops, { tension, fibre, holding: false });
+	if (!way) return [];
+	const looser = looserBy(loops, way, tension);
+	if (strainAt({ ...set, tension: tension + looser }) < PULLED_TIGHT) return [];
+	const easier = MACHINE_WAYS.find((w) => looserBy(loops, w, tension) > looser);
+	return [
+		`It goes in ${fibre}, but tight: push the needles fully forward and take the carriage slowly. ${
+			easier
+				? `“${easier.title}” goes easier; so do more rows before it, or fewer stitches.`
+				: tension + looser === TENSIONS.most
+					? `The dial ends at ${TENSIONS.most}: what is looser is a thinner yarn, more rows before it, or fewer stitches.`
+					: 'Looser are more rows before it, or fewer stitches.'
+		}`,
+	];
+}
 
 /** A single bed as it stands before the teacher. */
 export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding = false }: MachineSet = {}): Craft => ({
@@ -68,7 +96,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	isHanded: false,
 	ways: MACHINE_WAYS.map(({ looser: _looser, eased: _eased, raised: _raised, ...way }) => way),
 	nearest: (c) => nearestOfTwo(c, MOST_ON_BED),
-	takes: (c) => {
+	takes: (c, way) => {
 		const loops = twoGroupsUpTo(c, {
 			most: MOST_ON_BED,
 			third: 'A single bed has two transfer tools in two hands: there is none for a third group.',
@@ -81,6 +109,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 			does: `${asTwoGroups(loops.value)?.lean === 'right' ? 'right' : 'left'} group down first`,
 			faces: [otherFace('purl side, towards you', loops.value), { title: 'knit side', crossing: loops.value }],
 			changes: [
+				...tightOn(loops.value, way, { tension, fibre, holding }),
 				'While it is knitted the purl side is seen; the cord shows on the other side.',
 				`At least ${LEAST_ROWS} rows to the next crossing, ${ROPE_ROWS} in a rope; 2 to 4 needles between crossings in one row.`,
 				...(loops.value.work.includes('p')
@@ -99,16 +128,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 				MACHINE_WAYS.map((w) => w.title),
 			);
 		}
-		const moves = planOnBed(loops, way, { tension, holding });
-		if (!moves.ok) return moves;
-		// Tried before it is taught: the same yarn and number on the simulated bed.
-		const { hung, lost } = simulate(moves.value, bedFor(loops, { tension, fibre, holding })).outcome;
-		if (hung.length + lost.length === 0) return moves;
-		return fail({
-			code: 'way-does-not-apply',
-			what: `In ${fibre}, “${way.title}” pulls this crossing too far: ${lost.length > 0 ? 'the yarn breaks' : 'the loops do not come off'}.`,
-			todo: 'Loosen it and take the weight off, cross fewer stitches, or take wool.',
-		});
+		return planOnBed(loops, way, { tension, holding });
 	},
 	deviation: () => undefined,
 	words: (trace: BedTrace, step) => bedWords(trace, step),

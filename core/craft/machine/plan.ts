@@ -14,6 +14,13 @@ export interface BedSetting {
 	readonly holding: boolean;
 }
 
+/** How many numbers a way goes up for a crossing, as far as the dial goes. */
+export function looserBy(c: Crossing, way: MachineWay, tension: number): number {
+	const groups = asTwoGroups(c);
+	const wide = groups !== undefined && Math.max(groups.tip.length, groups.far.length) > 2;
+	return Math.min(TENSIONS.most - tension, way.looser[wide ? 1 : 0]);
+}
+
 /** The moves of a way on the bed, from the weight to the rest row. Problem `way-does-not-apply`. */
 export function planOnBed(c: Crossing, way: MachineWay, { tension, holding }: BedSetting): Result<readonly BedMove[]> {
 	const groups = asTwoGroups(c);
@@ -21,12 +28,13 @@ export function planOnBed(c: Crossing, way: MachineWay, { tension, holding }: Be
 		return fail({ code: 'way-does-not-apply', what: 'On a single bed two groups cross.', todo: 'Choose two groups.' });
 	}
 	const [left, right] = [groups.tip.length, groups.far.length];
-	const looser = way.looser[Math.max(left, right) > 2 ? 1 : 0];
+	// A dial that ends there is not turned.
+	const looser = looserBy(c, way, tension);
 	const purls = c.order.flatMap((s, i) => (c.work[s - 1] === 'p' ? [i + 1] : []));
 	const beside = way.raised ? [0, c.n + 1] : [];
 	const moves: BedMove[] = [
 		...(holding ? [{ kind: 'holding', on: false } as const] : []),
-		...(looser > 0 ? [{ kind: 'tension', number: Math.min(TENSIONS.most, tension + looser) } as const] : []),
+		...(looser > 0 ? [{ kind: 'tension', number: tension + looser } as const] : []),
 		...(way.eased ? [{ kind: 'weights', on: false } as const] : []),
 		...crossOnBed({ left, right, first: frontAndBehind(groups).front === groups.tip ? 'left' : 'right' }),
 		...(way.eased ? [{ kind: 'weights', on: true } as const] : []),

@@ -3,6 +3,7 @@ export {
 	bedState,
 	BREAKS,
 	KNITS_OFF,
+	PULLED_TIGHT,
 	PRONGS,
 	strainAt,
 	TENSIONS,

@@ -78,8 +78,10 @@ export const TENSIONS = { least: 0, most: 10 } as const;
 export const PER_NUMBER = 0.5;
 /** The strain up to which a crossed loop is knitted off from the working position, and from forward. Assumed. */
 export const KNITS_OFF = { work: 2, forward: 4 } as const;
-/** The strain beyond which brittle yarn breaks. Assumed. */
-export const BREAKS = 3;
+/** The strain beyond which brittle yarn breaks: what is tight still goes. Assumed. */
+export const BREAKS = 4;
+/** The strain from which a crossed loop is pulled tight. Assumed. */
+export const PULLED_TIGHT = 3;
 
 /** How far loops are pulled at this tension number. */
 export const strainAt = ({ strain, tension, usual }: Pick<BedState, 'strain' | 'tension' | 'usual'>): number =>

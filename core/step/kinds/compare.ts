@@ -74,7 +74,7 @@ export const compare = kind<CompareStep>({
 	crossings: (step) =>
 		craftsIn(step).map(({ craft, way }) => ({ asked: step.asked, crossing: step.crossing, craft, way })),
 	kit: (step) => {
-		const [first, ...others] = craftsIn(step).map(kitOf);
+		const [first, ...others] = craftsIn(step).map((made) => kitOf({ ...made, crossing: step.crossing }));
 		return { ...first!, crafts: [first!, ...others].flatMap((kit) => kit.crafts) };
 	},
 	isLong: ({ crossing, way }) => isLong(crossing, way),

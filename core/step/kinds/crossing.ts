@@ -3,7 +3,7 @@ import type { Block, Line } from '../../block/index.ts';
 import { craftOf, PLAIN_CRAFT, type Craft, type MistakeAt, type Performance } from '../../craft/index.ts';
 import { mendsFor, signsOf } from '../../handling/index.ts';
 import { craftIn, lookOf, loopsIn, namesShown, sentenceIn, shownIn, wayOf, wordsIn } from '../../look/index.ts';
-import { isLong, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
+import { holdersOf, isLong, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
 import { stitches } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted, ViewSchema } from '../any.ts';
@@ -30,8 +30,12 @@ const TIMES_TRIED = 3;
 const STITCHES_BESIDE = 8;
 
 /** Whether a way of the hands goes without a holder, which takes learning, and its own time. */
-export const isWithoutHolder = ({ craft, way }: Pick<CrossingStep, 'craft' | 'way'>): boolean =>
-	craftOf(craft).isHanded && (craftOf(craft).ways.find((w) => w.id === way)?.holders ?? 1) === 0;
+export const isWithoutHolder = ({
+	craft,
+	crossing: c,
+	way,
+}: Pick<CrossingStep, 'craft' | 'crossing' | 'way'>): boolean =>
+	craftOf(craft).isHanded && holdersOf(craftOf(craft), c, way) === 0;
 
 /** Skills of a crossing, however it is shown. */
 export const skillsOf = ({ crossing, craft }: Pick<CrossingStep, 'crossing' | 'craft'>): readonly SkillId[] => [
@@ -42,15 +46,16 @@ export const skillsOf = ({ crossing, craft }: Pick<CrossingStep, 'crossing' | 'c
 /** What it makes the class bring, however it is shown. */
 export const kitOf = ({
 	craft,
+	crossing: c,
 	way,
-}: Pick<CrossingStep, 'craft' | 'way'>): {
+}: Pick<CrossingStep, 'craft' | 'crossing' | 'way'>): {
 	isTried: true;
 	crafts: { craft: string; columns: number }[];
 	holders?: number;
 } => ({
 	isTried: true,
 	crafts: [{ craft, columns: 0 }],
-	...(craftOf(craft).isHanded ? { holders: craftOf(craft).ways.find((w) => w.id === way)?.holders ?? 1 } : {}),
+	...(craftOf(craft).isHanded ? { holders: holdersOf(craftOf(craft), c, way) } : {}),
 });
 
 /** What shows of a mistake on purpose, and how it is mended. */
