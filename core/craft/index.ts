@@ -32,4 +32,5 @@ export { BED_NEEDLES, bedNeedleName, crossOnBed, machineLike, type MachineSet, t
 export { perform, type MistakeAt, type Performance } from './perform.ts';
 export { MOST_STRETCH, stretchOf } from './slipped/index.ts';
 export { diagnoseIn, signsIn } from './signs-in.ts';
+export { PLACES, placeName, TOOLS } from './place.ts';
 export { planIn, waysFor } from './ways-for.ts';

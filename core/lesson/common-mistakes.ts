@@ -1,6 +1,6 @@
 /** What goes wrong most in the crossings of a lesson, and how it is seen and mended. */
 
-import { hand, perform, PLAIN_CRAFT } from '../craft/index.ts';
+import { craftOf, perform, PLAIN_CRAFT } from '../craft/index.ts';
 import { mendsFor, signsOf, type MistakeId } from '../handling/index.ts';
 import { kindOf, type ShownCrossing, type Step } from '../step/index.ts';
 
@@ -11,25 +11,32 @@ export interface CommonMistake {
 	readonly says: string;
 }
 
-/** Those that learners make most, the first one first. */
+/** Those that learners make most by hand, the first one first; at a tool they come in the craft's own order. */
 const USUAL: readonly MistakeId[] = ['wrong-side', 'yarn-left', 'knitwise', 'wrong-order', 'lost', 'yarn-round'];
 
-/** At most `most` mistakes, each once: those made on purpose in the lesson, then the usual ones. Each is really made, and read off. */
+/**
+ * At most `most` mistakes, each once: those made on purpose in the lesson, then the usual ones of its crafts.
+ * Each is really made, and read off.
+ */
 export function commonMistakes(steps: readonly Step[], most = 5): readonly CommonMistake[] {
-	const shown = steps.flatMap((s) => kindOf(s).crossings?.(s) ?? []).filter((c) => c.craft === PLAIN_CRAFT);
-	const wanted = new Set([...shown.flatMap((c) => c.mistake ?? []), ...USUAL]);
+	const shown = steps.flatMap((s) => kindOf(s).crossings?.(s) ?? []);
+	const crafts = [...new Set(shown.map((c) => c.craft))].map(craftOf);
+	const usual = crafts.flatMap((craft): readonly string[] =>
+		craft.isHanded ? (craft.id === PLAIN_CRAFT ? USUAL : []) : craft.mistakes.map((m) => m.id),
+	);
+	const wanted = new Set([...shown.flatMap((c) => c.mistake ?? []), ...usual]);
 	return [...wanted].flatMap((id) => mistakeIn(shown, id) ?? []).slice(0, most);
 }
 
 /** The mistake at the first crossing in which it can be made and leaves a sign. */
-function mistakeIn(steps: readonly ShownCrossing[], id: string): CommonMistake | undefined {
-	const mistake = hand.mistakes.find((m) => m.id === id);
-	if (!mistake) return undefined;
-	for (const { crossing, way } of steps) {
-		const done = perform(hand, crossing, way, { id, site: 0 });
-		if (!done.ok) continue;
-		const signs = signsOf(crossing, done.value.trace.outcome);
-		const [mend] = mendsFor(crossing, signs, { rows: 0 });
+function mistakeIn(shown: readonly ShownCrossing[], id: string): CommonMistake | undefined {
+	for (const { craft: of, crossing, way } of shown) {
+		const craft = craftOf(of);
+		const mistake = craft.mistakes.find((m) => m.id === id);
+		const done = mistake && perform(craft, crossing, way, { id, site: 0 });
+		if (!mistake || !done?.ok) continue;
+		const signs = signsOf(done.value.taken.loops, done.value.trace.outcome);
+		const [mend] = mendsFor(done.value.taken.loops, signs, { rows: 0 });
 		if (!mend) continue;
 		// What shows on the wrong side alone is said with its side.
 		const shows = signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`).join('; ');

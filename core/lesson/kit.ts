@@ -1,10 +1,10 @@
 /** What has to be brought: for each learner, and for the class with some to spare. */
 
-import { craftOf, PLAIN_CRAFT, type Craft, type KitNeed } from '../craft/index.ts';
+import { craftOf, PLAIN_CRAFT, TOOLS, type Craft, type KitNeed } from '../craft/index.ts';
 import { needleName } from '../measure/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
-import { kindOf, type StepKit } from '../step/index.ts';
-import { sheetKind, sheetsFor, workingIn } from './room.ts';
+import { isFor, kindOf, type StepKit } from '../step/index.ts';
+import { placesOf, sheetKind, sheetsFor, workingIn } from './room.ts';
 import type { Lesson } from './schema.ts';
 
 export interface KitItem {
@@ -41,7 +41,7 @@ export const yarnFor = (loops: number): number => {
 
 export function kitFor(
 	lesson: Lesson,
-	style: Pick<HouseStyle, 'needle' | 'needleSystem' | 'holderShape' | 'demonstrates'>,
+	style: Pick<HouseStyle, 'needle' | 'needleSystem' | 'holderShape' | 'demonstrates' | 'yarnHand'>,
 ): readonly KitItem[] {
 	const { learners } = lesson.plan;
 	const byHand = workingIn(lesson.plan, PLAIN_CRAFT);
@@ -57,14 +57,24 @@ export function kitFor(
 
 	const kits = lesson.steps.flatMap((s) => kindOf(s).kit?.(s) ?? []);
 	const most = (of: (kit: StepKit) => number | undefined): number => Math.max(0, ...kits.map((k) => of(k) ?? 0));
-	const tried = kits.filter((k) => k.isTried).length;
-	const loops =
-		kits.reduce((sum, k) => sum + (k.loops ?? 0), 0) +
-		(tried > 0 ? STRIP.stitches * STRIP.rows * Math.ceil(tried / 2) : 0);
+	/** What the busiest knit: steps for others are not theirs. */
+	const loops = Math.max(
+		0,
+		...placesOf(lesson.plan).map((place) => {
+			const own = lesson.steps.filter((s) => isFor(s, place)).flatMap((s) => kindOf(s).kit?.(s) ?? []);
+			const tried = own.filter((k) => k.isTried).length;
+			const strips = tried > 0 ? STRIP.stitches * STRIP.rows * Math.ceil(tried / 2) : 0;
+			return own.reduce((sum, k) => sum + (k.loops ?? 0), 0) + strips;
+		}),
+	);
 	const columns = new Map<Craft, number>();
 	for (const { craft: id, columns: wide } of kits.flatMap((k) => k.crafts ?? [])) {
 		const craft = craftOf(id);
 		columns.set(craft, Math.max(columns.get(craft) ?? STRIP.stitches, wide));
+	}
+	// Who works at a tool makes there what others make by hand.
+	for (const place of TOOLS.map(craftOf)) {
+		if (lesson.plan.room && loops > 0 && !columns.has(place)) columns.set(place, STRIP.stitches);
 	}
 	/** Where rows name two yarns, each of them is about half of it. */
 	const yarns = Math.max(
@@ -114,7 +124,7 @@ export function kitFor(
 		if (!lesson.plan.room) put('Sheet of this lesson', 1);
 		else
 			for (const sheet of sheetsFor(lesson.plan, style))
-				shared(`Sheets of this lesson, ${sheetKind(sheet)}`, sheet.many);
+				shared(`Sheets of this lesson, ${sheetKind(sheet, style)}`, sheet.many);
 	}
 	return items;
 }

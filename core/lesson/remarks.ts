@@ -1,14 +1,25 @@
 /** What a lesson may have overlooked: each remark with its reason and, where one is at hand, an offer to mend it. */
 
-import { craftOf, difficulty, VERDICTS } from '../craft/index.ts';
+import {
+	craftId,
+	craftOf,
+	difficulty,
+	placeName,
+	PLAIN_CRAFT,
+	VERDICTS,
+	waysFor,
+	type CraftId,
+} from '../craft/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf } from '../schema/index.ts';
 import { broughtBy, SKILLS, withNeeds, type SkillId } from '../skill/index.ts';
 import {
 	askedBy,
+	craftsOf,
 	compareStep,
 	crossingStep,
+	isFor,
 	kindOf,
 	taughtBy,
 	type CompareStep,
@@ -17,6 +28,7 @@ import {
 } from '../step/index.ts';
 import { checked } from '../swatch/index.ts';
 import { insertAfter, insertBefore } from './edit.ts';
+import { placesOf } from './room.ts';
 import type { Lesson } from './schema.ts';
 import { minutesOf, timeline } from './timing.ts';
 
@@ -50,6 +62,7 @@ export function remarksOn(lesson: Lesson): readonly Remark[] {
 		...twoOrders(lesson),
 		...noRest(lesson),
 		...doesNotWork(lesson),
+		...forNobody(lesson),
 		...tooLong(lesson),
 	];
 	const place = new Map(lesson.steps.map((s, i) => [s.id, i]));
@@ -69,15 +82,25 @@ const EXAMPLES: Partial<Record<SkillId, Crossing>> = {
 	travelling: twoGroups({ front: 2, behind: 1, lean: 'left', behindWork: 'p' }),
 };
 
-export const shownStep = (id: string, crossing: Crossing, way = 'off-holder'): CrossingStep =>
-	crossingStep(id, { asked: { text: SCHOOLS.slash.write(crossing)!, school: 'slash' }, crossing, way });
+/** A crossing shown the usual way of a craft that makes it. */
+export const shownStep = (id: string, crossing: Crossing, craft: CraftId = PLAIN_CRAFT): CrossingStep =>
+	crossingStep(id, {
+		asked: { text: SCHOOLS.slash.write(crossing)!, school: 'slash' },
+		crossing,
+		craft,
+		way: waysFor(craftOf(craft), crossing)[0]!.id,
+	});
 
-/** What a step shows, put beside another; in plain knitting, as names are. */
+/** What a step shows, put beside another. */
 const comparedAs = (
 	of: CompareStep['of'],
 	id: string,
-	{ asked, crossing, way }: CrossingStep | CompareStep,
-): CompareStep => compareStep(id, { asked, crossing, way, of });
+	{ asked, crossing, craft, way }: CrossingStep | CompareStep,
+): CompareStep => compareStep(id, { asked, crossing, craft, way, of });
+
+/** The craft that a step is worked in, so that what is put before it is worked in the same. */
+const craftFor = (step: Step): CraftId => craftId(craftOf(craftsOf(step)[0] ?? PLAIN_CRAFT));
+const isMadeIn = (craft: CraftId, c: Crossing): boolean => waysFor(craftOf(craft), c).length > 0;
 
 function notTaught(lesson: Lesson): Remark[] {
 	const known = new Set<SkillId>([...broughtBy(lesson.plan.level), ...(lesson.plan.known ?? []).flatMap(withNeeds)]);
@@ -86,7 +109,8 @@ function notTaught(lesson: Lesson): Remark[] {
 		// Who can do what stands on something can do that too.
 		for (const s of taughtBy(step).flatMap(withNeeds)) known.add(s);
 		return missing.map((skill) => {
-			const example = EXAMPLES[skill];
+			const craft = craftFor(step);
+			const example = EXAMPLES[skill] && isMadeIn(craft, EXAMPLES[skill]) ? EXAMPLES[skill] : undefined;
 			const { title } = SKILLS.get(skill)!;
 			// Said once: what was marked is taken as known from here on.
 			known.add(skill);
@@ -103,15 +127,19 @@ function notTaught(lesson: Lesson): Remark[] {
 					? {
 							fix: {
 								title: `Show ${SCHOOLS.slash.write(example)} first`,
-								apply: (now: Lesson, id: string) => insertBefore(now, step.id, shownStep(id, example)),
+								apply: (now: Lesson, id: string) => insertBefore(now, step.id, shownStep(id, example, craft)),
 							},
 						}
-					: skill === 'both-leans'
+					: skill === 'both-leans' && isMadeIn(craft, EXAMPLES['two-over-two']!)
 						? {
 								fix: {
 									title: 'Compare both leans first',
 									apply: (now: Lesson, id: string) =>
-										insertBefore(now, step.id, comparedAs('leans', id, shownStep(id, EXAMPLES['two-over-two']!))),
+										insertBefore(
+											now,
+											step.id,
+											comparedAs('leans', id, shownStep(id, EXAMPLES['two-over-two']!, craft)),
+										),
 								},
 							}
 						: {}),
@@ -134,7 +162,7 @@ function risesFast(lesson: Lesson): Remark[] {
 		// One stitch narrower in each group; what is still too steep then is remarked on in its turn.
 		const narrower = Math.max(2, Math.ceil(step.crossing.n / 2) - 1);
 		const between = groups ? twoGroups({ front: narrower, behind: narrower, lean: groups.lean }) : undefined;
-		const offered = between && between.n < step.crossing.n ? between : undefined;
+		const offered = between && between.n < step.crossing.n && isMadeIn(step.craft, between) ? between : undefined;
 		return [
 			{
 				key: `rises ${step.id}`,
@@ -146,7 +174,7 @@ function risesFast(lesson: Lesson): Remark[] {
 					? {
 							fix: {
 								title: `Show ${SCHOOLS.slash.write(offered)} in between`,
-								apply: (l: Lesson, id: string) => insertBefore(l, step.id, shownStep(id, offered)),
+								apply: (l: Lesson, id: string) => insertBefore(l, step.id, shownStep(id, offered, step.craft)),
 							},
 						}
 					: {}),
@@ -248,10 +276,40 @@ function isRopeOf(step: Step, c: Crossing): boolean {
 	return has(c) && !has(mirror(c));
 }
 
-function noRest(lesson: Lesson): Remark[] {
+/** A step for people of whom there are none. */
+function forNobody(lesson: Lesson): Remark[] {
+	const places = placesOf(lesson.plan);
+	return lesson.steps.flatMap((step): Remark[] =>
+		!step.only || places.some((place) => isFor(step, place))
+			? []
+			: [
+					{
+						key: `nobody ${step.id}`,
+						weight: WEIGHTS.broken,
+						step: step.id,
+						says: `Step ${number(lesson, step)} is for those ${step.only.map(placeName).join(' and ')}, and nobody in the room is.`,
+						because: 'Count them under “Who is in the room”, or make the step for everybody.',
+						fix: {
+							title: 'Make it for everybody',
+							apply: (now: Lesson) => ({
+								...now,
+								steps: now.steps.map((s) => (s.id === step.id ? ({ ...s, only: undefined } as Step) : s)),
+							}),
+						},
+					},
+				],
+	);
+}
+
+/** Reckoned for each place in the room, as steps for others rest the hands; said once. */
+const noRest = (lesson: Lesson): readonly Remark[] => [
+	...new Map(placesOf(lesson.plan).flatMap((place) => noRestAt(lesson, place).map((r) => [r.key, r]))).values(),
+];
+
+function noRestAt(lesson: Lesson, place: CraftId): Remark[] {
 	const remarks: Remark[] = [];
 	let since = 0;
-	for (const step of lesson.steps) {
+	for (const step of lesson.steps.filter((s) => isFor(s, place))) {
 		const { hands } = kindOf(step);
 		if (hands === 'rest') since = 0;
 		if (hands !== 'work') continue;

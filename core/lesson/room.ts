@@ -1,8 +1,17 @@
 /** Who is in the room, and which sheets they are given. */
 
-import { craftOf, type Craft, type Demonstration } from '../craft/index.ts';
+import {
+	craftOf,
+	PLACES,
+	placeName,
+	PLAIN_CRAFT,
+	TOOLS,
+	type Craft,
+	type CraftId,
+	type Demonstration,
+} from '../craft/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
-import { atTools, TOOLS, type Plan } from './schema.ts';
+import { atTools, type Plan } from './schema.ts';
 
 /** Crafts whose tools are counted: those that stand before the worker. */
 export const ROOM_TOOLS: readonly Craft[] = TOOLS.map(craftOf);
@@ -14,30 +23,49 @@ export function workingIn(plan: Pick<Plan, 'learners' | 'room'>, craft: string):
 	return (plan.room.at as Readonly<Record<string, number | undefined>>)[craft] ?? 0;
 }
 
+/** Where people of this class work, the needles first where anybody knits by hand. */
+export const placesOf = (plan: Pick<Plan, 'learners' | 'room'>): readonly CraftId[] =>
+	plan.room ? PLACES.filter((place) => workingIn(plan, place) > 0) : [PLAIN_CRAFT];
+
 export interface RoomSheet {
 	readonly hands: Demonstration;
 	readonly large: boolean;
+	readonly at: CraftId;
+	/** The hand that holds the yarn. */
+	readonly yarn: HouseStyle['yarnHand'];
 	readonly many: number;
 }
 
 /** The sheets that a room needs, so many of each; left-handed ones in the way of the house style. */
 export function sheetsFor(
 	plan: Pick<Plan, 'learners' | 'room'>,
-	style: Pick<HouseStyle, 'demonstrates'>,
+	style: Pick<HouseStyle, 'demonstrates' | 'yarnHand'>,
 ): readonly RoomSheet[] {
-	const { left = 0, large = 0 } = plan.room ?? {};
+	const { left = 0, large = 0, otherYarn = 0 } = plan.room ?? {};
 	const leftHanded = style.demonstrates === 'right' ? 'left-same' : style.demonstrates;
+	const usual = { hands: 'right', large: false, at: PLAIN_CRAFT, yarn: style.yarnHand } as const;
+	const byHand = workingIn(plan, PLAIN_CRAFT) - left - large - otherYarn;
 	return [
-		{ hands: 'right' as const, large: false, many: plan.learners - left - large },
-		{ hands: leftHanded, large: false, many: left },
-		{ hands: 'right' as const, large: true, many: large },
+		{ ...usual, many: byHand },
+		{ ...usual, hands: leftHanded, many: left },
+		{ ...usual, large: true, many: large },
+		{ ...usual, yarn: style.yarnHand === 'right' ? ('left' as const) : ('right' as const), many: otherYarn },
+		...TOOLS.map((at) => ({ ...usual, at, many: plan.room ? workingIn(plan, at) : 0 })),
 	].filter(({ many }) => many > 0);
 }
 
-/** What sets a sheet apart: `left-handed`. */
-export const sheetKind = ({ hands, large }: RoomSheet): string =>
-	large ? 'in large print' : hands === 'right' ? 'right-handed' : 'left-handed';
+/** What sets a sheet apart from the usual one of a style: `left-handed`. */
+export const sheetKind = ({ hands, large, at, yarn }: RoomSheet, style: Pick<HouseStyle, 'yarnHand'>): string =>
+	at !== PLAIN_CRAFT
+		? placeName(at)
+		: large
+			? 'in large print'
+			: yarn !== style.yarnHand
+				? `with the yarn in the ${yarn} hand`
+				: hands === 'right'
+					? 'right-handed'
+					: 'left-handed';
 
-/** `5 right-handed, 2 left-handed, 1 in large print`. */
-export const sheetsSaid = (sheets: readonly RoomSheet[]): string =>
-	sheets.map((sheet) => `${sheet.many} ${sheetKind(sheet)}`).join(', ');
+/** `5 right-handed, 2 left-handed, 1 at the loom`. */
+export const sheetsSaid = (sheets: readonly RoomSheet[], style: Pick<HouseStyle, 'yarnHand'>): string =>
+	sheets.map((sheet) => `${sheet.many} ${sheetKind(sheet, style)}`).join(', ');

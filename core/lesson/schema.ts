@@ -1,7 +1,7 @@
 /** A lesson as it is stored, sent and exchanged. */
 
 import { z } from 'zod';
-import { CRAFT_IDS, craftOf, type CraftId } from '../craft/index.ts';
+import { TOOLS } from '../craft/index.ts';
 import { anyVersion, type Format, versionOf, VersionSchema } from '../schema/index.ts';
 import { LEVELS, SKILLS, type SkillId } from '../skill/index.ts';
 import { StepSchema } from '../step/index.ts';
@@ -34,9 +34,6 @@ const head = z
 	.int('That is no number of people.')
 	.min(0, 'Nobody is the fewest there can be.')
 	.max(100, learners);
-/** Crafts whose tools stand before the worker. */
-export const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId, ...CraftId[]];
-
 /** Who of the learners has what: all others knit by hand, right-handed, and read ordinary print. */
 export const RoomSchema = z.object({
 	/** At tools that stand before them, by craft. */
@@ -45,6 +42,8 @@ export const RoomSchema = z.object({
 	left: head.default(0),
 	/** Who read large print, right-handed. */
 	large: head.default(0),
+	/** Who hold the yarn in the other hand than the house style, of those who knit by hand, right-handed. */
+	otherYarn: head.default(0),
 });
 export type Room = z.infer<typeof RoomSchema>;
 
@@ -71,8 +70,8 @@ const WholePlanSchema = z.object({
 
 /** Who comes, and how long they stay. */
 export const PlanSchema = WholePlanSchema.refine(
-	({ learners: all, room }) => !room || atTools(room) + room.left + room.large <= all,
-	'There are more people at tools, left-handed or with large print than come. Correct who is in the room.',
+	({ learners: all, room }) => !room || atTools(room) + room.left + room.large + room.otherYarn <= all,
+	'There are more people at tools, left-handed, with large print or with the yarn in the other hand than come. Correct who is in the room.',
 );
 export type Plan = z.infer<typeof PlanSchema>;
 export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };

@@ -1,21 +1,25 @@
 /** A lesson as it stands on paper, on a page to read, and in files: sections of blocks, one source for all of them. */
 
 import type { Block } from '../block/index.ts';
-import type { Demonstration } from '../craft/index.ts';
-import { craftOf } from '../craft/index.ts';
+import { craftOf, type CraftId, type Demonstration } from '../craft/index.ts';
 import { TAIL_CM } from '../look/index.ts';
 import { lengthName, needleName } from '../measure/index.ts';
 import type { SchoolId } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
-import { blocksOf, craftsOf, isLongStep, kindOf, stepTitle, type Step } from '../step/index.ts';
+import { blocksOf, craftsOf, isFor, isLongStep, kindOf, stepTitle, type Step } from '../step/index.ts';
 import { commonMistakes } from './common-mistakes.ts';
 import { glossaryOf } from './glossary.ts';
+import { placesOf } from './room.ts';
 import type { Lesson } from './schema.ts';
 
 /** What a reader chooses of a lesson, and how it is shown to them. */
 export interface SheetOptions {
 	/** The hands that it is for; those of the house style when left out. */
 	readonly hands?: Demonstration | undefined;
+	/** The hand that holds the yarn; that of the house style when left out. */
+	readonly yarn?: HouseStyle['yarnHand'] | undefined;
+	/** Where its readers work; for the whole room when left out. */
+	readonly at?: CraftId | undefined;
 	/** The names of one school; of all when left out. */
 	readonly school?: SchoolId | undefined;
 	/** The numbers of the steps that are wanted, from 1; all when left out. */
@@ -46,18 +50,22 @@ export const isLongLesson = ({ steps }: Pick<Lesson, 'steps'>): boolean =>
 	steps.length > SERVED || steps.some(isLongStep);
 
 /** The style with the hands that a sheet is for. */
-export const styleFor = (style: HouseStyle, { hands }: Pick<SheetOptions, 'hands'>): HouseStyle =>
-	hands ? { ...style, demonstrates: hands } : style;
+export const styleFor = (style: HouseStyle, { hands, yarn }: Pick<SheetOptions, 'hands' | 'yarn'>): HouseStyle => ({
+	...style,
+	...(hands ? { demonstrates: hands } : {}),
+	...(yarn ? { yarnHand: yarn } : {}),
+});
 
 export function sectionsOf(
-	lesson: Pick<Lesson, 'steps'>,
+	lesson: Pick<Lesson, 'steps'> & { readonly plan?: Lesson['plan'] },
 	house: HouseStyle,
 	options: SheetOptions,
 ): readonly Section[] {
 	const style = styleFor(house, options);
-	const { school } = options;
+	const { school, at } = options;
+	const also = lesson.plan ? placesOf(lesson.plan) : [];
 	const wanted = lesson.steps.flatMap((step, i) =>
-		(options.steps?.has(i + 1) ?? true) ? [{ step, number: i + 1 }] : [],
+		(options.steps?.has(i + 1) ?? true) && (at === undefined || isFor(step, at)) ? [{ step, number: i + 1 }] : [],
 	);
 	const steps = wanted.map((w) => w.step);
 	const end = (id: string, blocks: Section['blocks']): Section => ({ id, blocks, isLong: isLongLesson({ steps }) });
@@ -67,7 +75,7 @@ export function sectionsOf(
 			number,
 			step,
 			...(kindOf(step).isUntitled ? {} : { title: stepTitle(step, style) }),
-			blocks: () => blocksOf(step, { style, school }),
+			blocks: () => blocksOf(step, { style, school, at, also }),
 			isLong: isLongStep(step),
 		})),
 		...(options.mistakes ? [end('mistakes', () => wentWrong(steps))] : []),

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf } from '../schema/index.ts';
 import {
+	commonMistakes,
 	duplicateStep,
 	emptyLesson,
 	kitFor,
@@ -12,6 +13,7 @@ import {
 	minutesOf,
 	remarksOn,
 	reorder,
+	sectionsOf,
 	setMinutes,
 	setPlan,
 	sheetsFor,
@@ -22,7 +24,7 @@ import {
 	workingIn,
 	yarnFor,
 } from './index.ts';
-import { askedBy, reckoned, type Step } from '../step/index.ts';
+import { askedBy, blocksOf, reckoned, stepTitle, type Step } from '../step/index.ts';
 import { named } from '../test/made.ts';
 import { BROUGHT, skillOf, SKILLS, withNeeds } from '../skill/index.ts';
 
@@ -166,7 +168,7 @@ describe('who is in the room', () => {
 				(craft) => ({ ...show('1/1 RC'), craft, way: craft === 'loom' ? 'parked-inside' : 'two-tools' }) as Step,
 			),
 		];
-		const room = { at: { loom: 1, machine: 1 }, left: 2, large: 1 };
+		const room = { at: { loom: 1, machine: 1 }, left: 2, large: 1, otherYarn: 1 };
 		const lesson = setPlan(lessonOf(...steps), { learners: 8, room });
 		expect(LessonSchema.parse(lesson)).toEqual(lesson);
 		const all = (what: RegExp): number | undefined =>
@@ -180,15 +182,21 @@ describe('who is in the room', () => {
 		]).toEqual([7, 7, 2, 1, 2]);
 		expect(all(/^Sheets of this lesson, left-handed/)).toBe(2);
 		const sheets = sheetsFor(lesson.plan, DEFAULT_HOUSE_STYLE);
-		expect(sheetsSaid(sheets)).toBe('5 right-handed, 2 left-handed, 1 in large print');
-		expect(sheetsFor({ learners: 8 }, DEFAULT_HOUSE_STYLE)).toEqual([{ hands: 'right', large: false, many: 8 }]);
-		expect(sheetsFor(lesson.plan, { demonstrates: 'left-mirrored' })[1]!.hands).toBe('left-mirrored');
+		expect(sheetsSaid(sheets, DEFAULT_HOUSE_STYLE)).toBe(
+			'2 right-handed, 2 left-handed, 1 in large print, 1 with the yarn in the left hand, 1 at the pegs, 1 at the machine',
+		);
+		expect(sheetsFor({ learners: 8 }, DEFAULT_HOUSE_STYLE)).toEqual([
+			{ hands: 'right', large: false, at: 'hand', yarn: 'right', many: 8 },
+		]);
+		expect(sheetsFor(lesson.plan, { ...DEFAULT_HOUSE_STYLE, demonstrates: 'left-mirrored' })[1]!.hands).toBe(
+			'left-mirrored',
+		);
 		expect(workingIn(lesson.plan, 'brioche')).toBe(6);
-		const empty = setPlan(lesson, { room: { at: {}, left: 0, large: 0 } });
+		const empty = setPlan(lesson, { room: { at: {}, left: 0, large: 0, otherYarn: 0 } });
 		expect(kitFor(empty, DEFAULT_HOUSE_STYLE).some((i) => /Loom|bed/.test(i.what))).toBe(false);
 		const tooMany = LessonSchema.safeParse(setPlan(lesson, { room: { ...room, left: 6 } }));
 		expect(tooMany.error?.issues[0]?.message).toContain(
-			'more people at tools, left-handed or with large print than come',
+			'more people at tools, left-handed, with large print or with the yarn in the other hand than come than come',
 		);
 	});
 
@@ -205,6 +213,63 @@ describe('who is in the room', () => {
 			'Smooth, round, light yarn in wool A',
 			'Smooth, round, light yarn in wool B',
 		]);
+	});
+});
+
+describe('a room where not everybody works in the same place', () => {
+	const room = { at: { loom: 1, machine: 1 }, left: 0, large: 0, otherYarn: 0 };
+	const planned = (...steps: Step[]): Lesson => setPlan(lessonOf(...steps), { learners: 8, room });
+
+	it('sees a plain crossing in each place at the same step, and hears where it cannot be made', () => {
+		const step = show('2/2 LC');
+		const shown = { style: DEFAULT_HOUSE_STYLE };
+		const crafts = (blocks: ReturnType<typeof blocksOf>): string[] =>
+			blocks.flatMap((b) => (b.kind === 'moves' ? [b.craft.id] : []));
+		expect(crafts(blocksOf(step, { ...shown, also: ['hand', 'loom', 'machine'] }))).toEqual([
+			'hand',
+			'loom',
+			'machine',
+		]);
+		expect(crafts(blocksOf(step, { ...shown, at: 'machine', also: ['hand', 'loom'] }))).toEqual(['machine']);
+		expect(
+			crafts(blocksOf({ ...step, only: ['hand', 'loom'] }, { ...shown, also: ['hand', 'loom', 'machine'] })),
+		).toEqual(['hand', 'loom']);
+		const wide = blocksOf(show('4/4 LC'), { ...shown, at: 'machine' });
+		expect(crafts(wide)).toEqual([]);
+		expect(wide.some((b) => b.kind === 'text' && /3 prongs at most/.test(b.text))).toBe(true);
+	});
+
+	it('gives steps for some beside steps for others, on their sheets alone, and says when nobody is there', () => {
+		const timed = (minutes: number, only?: Step['only']): Step => ({ ...show('2/2 LC'), minutes, only }) as Step;
+		const lesson = planned(timed(10), timed(20, ['hand']), timed(5, ['loom']), timed(5, ['loom', 'machine']), timed(4));
+		const { starts, total } = timeline(lesson.steps, lesson.plan);
+		expect([starts, total]).toEqual([[0, 10, 10, 15, 30], 34]);
+		expect(LessonSchema.parse(lesson)).toEqual(lesson);
+		const sheet = (at: 'hand' | 'loom' | 'machine'): (number | undefined)[] =>
+			sectionsOf(lesson, DEFAULT_HOUSE_STYLE, { words: false, mistakes: false, at }).flatMap((s) => s.number ?? []);
+		expect([sheet('hand'), sheet('loom'), sheet('machine')]).toEqual([
+			[1, 2, 5],
+			[1, 3, 4, 5],
+			[1, 4, 5],
+		]);
+		expect(lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE)).toContain('For those at the pegs and at the machine.');
+		const alone = setPlan(lesson, { room: { ...room, at: {} } });
+		const nobody = remarksOn(alone).find((r) => r.key.startsWith('nobody'))!;
+		expect(nobody.says).toContain('nobody in the room is');
+		expect(nobody.fix!.apply(alone, '').steps[2]!.only).toBeUndefined();
+	});
+
+	it('is offered what comes before in the craft of the step, and warned of what goes wrong there', () => {
+		const machine = { ...show('2/2 LC'), craft: 'machine', way: 'two-tools' } as Step;
+		const lesson = lessonOf(machine);
+		const offered = remarksOn(lesson)
+			.find((r) => r.fix)!
+			.fix!.apply(lesson, nextId());
+		expect(offered.steps.map((s) => stepTitle(s))).toHaveLength(2);
+		expect(offered.steps.every((s) => 'craft' in s && s.craft === 'machine')).toBe(true);
+		const titles = commonMistakes([machine]).map((m) => m.title);
+		expect(titles).toContain('The other group put down first');
+		expect(titles.join()).not.toMatch(/knitwise|yarn left/i);
 	});
 });
 

@@ -1,6 +1,7 @@
 /** When each step of a lesson begins, and whether all of them fit into the class. */
 
-import { reckoned, type Step } from '../step/index.ts';
+import { isFor, reckoned, type Step } from '../step/index.ts';
+import { placesOf } from './room.ts';
 import type { Plan } from './schema.ts';
 
 /** A step's own minutes, or those that are reckoned for it. */
@@ -14,14 +15,23 @@ export interface Timeline {
 	readonly over: number | undefined;
 }
 
+/**
+ * Steps for some go on beside steps for others: one begins when all whom it is for are free. A step for nobody
+ * in the room is given to everybody.
+ */
 export function timeline(steps: readonly Step[], plan: Plan): Timeline {
+	const places = placesOf(plan);
+	const free = new Map(places.map((place) => [place, 0]));
 	const starts: number[] = [];
-	let at = 0;
 	let over: number | undefined;
 	for (const [i, step] of steps.entries()) {
-		starts.push(at);
-		at += minutesOf(step, plan);
-		if (at > plan.minutes) over ??= i;
+		const named = places.filter((place) => isFor(step, place));
+		const who = named.length > 0 ? named : places;
+		const start = Math.max(...who.map((place) => free.get(place)!));
+		starts.push(start);
+		const end = start + minutesOf(step, plan);
+		for (const place of who) free.set(place, end);
+		if (end > plan.minutes) over ??= i;
 	}
-	return { starts, total: at, over };
+	return { starts, total: Math.max(...free.values()), over };
 }

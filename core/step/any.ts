@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { MISTAKE_IDS } from '../handling/index.ts';
-import { CRAFT_IDS, DEMONSTRATIONS } from '../craft/index.ts';
+import { CRAFT_IDS, DEMONSTRATIONS, PLACES } from '../craft/index.ts';
 import { MAX_SENTENCE_LENGTH, SCHOOL_IDS } from '../notation/index.ts';
 import { CrossingSchema, NoteSchema } from '../schema/index.ts';
 
@@ -10,6 +10,12 @@ export const AnyStep = {
 	id: z.uuid(),
 	/** Minutes that the teacher sets; reckoned when left out. */
 	minutes: z.number().int().min(0).max(240, 'A step takes at most 240 minutes. Split it.').optional(),
+	/** Whom it is for, by where they work; for everybody when left out. */
+	only: z
+		.array(z.enum(PLACES))
+		.min(1, 'A step is for somebody. Choose at least one place.')
+		.max(PLACES.length)
+		.optional(),
 };
 
 /** What is said of a step beside what it shows. */

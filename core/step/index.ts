@@ -6,6 +6,7 @@ export { isWithoutHolder, mistakeOf, type CrossingStep } from './kinds/crossing.
 export { FINISHES, finishOf, type Finish, type FinishStep } from './kinds/finish.ts';
 export { swatchBlocks, workedOf, type SwatchStep } from './kinds/swatch.ts';
 export { mistakesFor } from './mistakes-for.ts';
+export { isFor, madeAt, placesBeside, whomSaid } from './places.ts';
 export { PACES, type Pace } from './pace.ts';
 export {
 	askedBy,

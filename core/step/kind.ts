@@ -2,7 +2,7 @@
 
 import type { z } from 'zod';
 import type { Block } from '../block/index.ts';
-import type { KitNeed } from '../craft/index.ts';
+import type { CraftId, KitNeed } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import type { SchoolId } from '../notation/index.ts';
 import type { HouseStyle, Swatch } from '../schema/index.ts';
@@ -14,6 +14,10 @@ export interface Shown {
 	readonly style: HouseStyle;
 	/** The names of one school alone; of all when left out. */
 	readonly school?: SchoolId | undefined;
+	/** Where its readers work; at the needles when left out. */
+	readonly at?: CraftId | undefined;
+	/** Places at which others in the room do the same. */
+	readonly also?: readonly CraftId[] | undefined;
 }
 
 /** A crossing that a step is about. */

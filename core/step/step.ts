@@ -9,6 +9,7 @@ import { neededFor, type Level, type SkillId } from '../skill/index.ts';
 import type { Kind, Shown } from './kind.ts';
 import { ALL } from './kinds.ts';
 import { PACES } from './pace.ts';
+import { whomSaid } from './places.ts';
 
 type Every = (typeof ALL)[number];
 export type Step = z.infer<Every['schema']>;
@@ -46,7 +47,9 @@ export function stepTitle(step: Step, style?: HouseStyle): string {
 export function blocksOf(step: Step, shown: Shown): readonly Block[] {
 	const { body, isWritten } = kindOf(step);
 	const note = noteOn(step);
-	const blocks = body(step, shown);
+	const whom: Block[] =
+		step.only && shown.at === undefined ? [{ kind: 'text', text: whomSaid(step.only), tone: 'quiet' }] : [];
+	const blocks = [...whom, ...body(step, shown)];
 	return isBlank(note) ? blocks : [...blocks, { kind: 'note', note, aside: !isWritten }];
 }
 

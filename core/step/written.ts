@@ -1,6 +1,7 @@
 /** Steps that are what is written in them. */
 
 import { z } from 'zod';
+import type { CraftId } from '../craft/index.ts';
 import { noteOf, NoteSchema, type Note } from '../schema/index.ts';
 import { AnyStep } from './any.ts';
 import { kind, type Kind } from './kind.ts';
@@ -9,6 +10,7 @@ export interface WrittenStep<K extends string> {
 	readonly id: string;
 	readonly kind: K;
 	readonly minutes?: number | undefined;
+	readonly only?: CraftId[] | undefined;
 	readonly text: Note;
 }
 
@@ -20,18 +22,13 @@ export const written = <const K extends string>(
 		minutes,
 		isNote = false,
 	}: { readonly minutes: number; /** Only a word beside the others. */ readonly isNote?: boolean },
-): Kind<{ id: string; kind: K; minutes?: number | undefined; text: Note }> =>
+): Kind<WrittenStep<K>> =>
 	kind({
 		kind: of,
 		title,
 		asks,
 		isWritten: true,
-		schema: z.object({ ...AnyStep, kind: z.literal(of), text: NoteSchema }) as unknown as z.ZodType<{
-			id: string;
-			kind: K;
-			minutes?: number | undefined;
-			text: Note;
-		}>,
+		schema: z.object({ ...AnyStep, kind: z.literal(of), text: NoteSchema }) as unknown as z.ZodType<WrittenStep<K>>,
 		empty: (id) => ({ id, kind: of, text: noteOf('') }),
 		minutes: () => minutes,
 		hands: isNote ? 'between' : 'rest',

@@ -10,6 +10,7 @@ import { Asked, Noted, ViewSchema } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
 import { ownName } from '../own-name.ts';
 import { half } from '../pace.ts';
+import { madeAt, placesBeside } from '../places.ts';
 
 export const CrossingStepSchema = z.object({
 	...Noted,
@@ -97,6 +98,51 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 	};
 }
 
+/** What is shown of it where it is made. */
+function blocksAt(step: CrossingStep, shown: Shown): readonly Block[] {
+	const { style } = shown;
+	const craft = craftIn(style, step.craft);
+	const { made, mirrored } = shownIn(style, step.crossing, craft);
+	const done = perform(craft, made, step.way, mistakeOf(step));
+	const mistake = craft.mistakes.find((m) => m.id === step.view?.mistake);
+	const sentence = sentenceIn(step.craft, made);
+	const way = wayOf(step.way, craft);
+	const blocks: Block[] = [
+		{
+			kind: 'picture',
+			...factsOf(step, shown),
+			draw: (paint) => ribbonOf(made, { ...paint, numbers: true, mirrored }),
+			paper: true,
+		},
+	];
+	if (craft.id !== PLAIN_CRAFT) blocks.push({ kind: 'text', text: `${craft.title}: ${craft.says}`, paper: true });
+	if (sentence) blocks.push({ kind: 'text', text: sentence, tone: 'sentence', paper: true });
+	if (mistake) blocks.push({ kind: 'text', text: `On purpose: ${mistake.title}. ${mistake.how}`, tone: 'strong' });
+	if (!done.ok) {
+		const { what, todo } = done.problems[0]!;
+		return [...blocks, { kind: 'text', text: `${what} ${todo}` }];
+	}
+	const { trace, taken, deviation } = done.value;
+	blocks.push({
+		kind: 'moves',
+		title: way.title,
+		craft,
+		made,
+		taken,
+		trace,
+		key: trace.steps.findLastIndex((s) => s.passings.length > 0) + 1,
+		frames: trace.steps.length + 1,
+		says: (at) => wordsIn(style, trace, at, craft),
+		draw: (at, { light, textScale = 1.9 }) =>
+			stageAt(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light, textScale }),
+	});
+	blocks.push(...mending(step, craft, done.value));
+	for (const text of taken.changes) blocks.push({ kind: 'text', text, paper: true });
+	if (deviation) blocks.push({ kind: 'text', text: deviation.says, tone: 'strong' });
+	if (way.caution) blocks.push({ kind: 'caution', text: way.caution, paper: true });
+	return blocks;
+}
+
 export const crossing = kind<CrossingStep>({
 	kind: 'crossing',
 	title: 'Show a crossing',
@@ -139,7 +185,7 @@ export const crossing = kind<CrossingStep>({
 			: {}),
 	}),
 	isLong: ({ crossing: c, way }) => isLong(c, way),
-	glance: (step, { style }) => {
+	glance: (step, { style, also }) => {
 		const craft = craftIn(style, step.craft);
 		const { made, mirrored } = shownIn(style, step.crossing, craft);
 		const { facts, names } = factsOf(step, { style });
@@ -154,49 +200,19 @@ export const crossing = kind<CrossingStep>({
 			...(mistake
 				? [{ kind: 'text', tone: 'strong', text: `With a mistake on purpose: ${mistake.title}.` } as const]
 				: []),
+			...placesBeside(step, also).map((place) => {
+				const there = craftIn(style, place);
+				const taken = there.takes(shownIn(style, step.crossing, there).made, madeAt(step, place, style).way);
+				const says = taken.ok ? (taken.value.does ?? 'made there too') : `not made there. ${taken.problems[0]!.what}`;
+				return { kind: 'text', tone: 'quiet', text: `${there.place}: ${says}` } as const;
+			}),
 		];
 	},
-	body: (step, shown) => {
-		const { style } = shown;
-		const craft = craftIn(style, step.craft);
-		const { made, mirrored } = shownIn(style, step.crossing, craft);
-		const done = perform(craft, made, step.way, mistakeOf(step));
-		const mistake = craft.mistakes.find((m) => m.id === step.view?.mistake);
-		const sentence = sentenceIn(step.craft, made);
-		const way = wayOf(step.way, craft);
-		const blocks: Block[] = [
-			{
-				kind: 'picture',
-				...factsOf(step, shown),
-				draw: (paint) => ribbonOf(made, { ...paint, numbers: true, mirrored }),
-				paper: true,
-			},
-		];
-		if (craft.id !== PLAIN_CRAFT) blocks.push({ kind: 'text', text: `${craft.title}: ${craft.says}`, paper: true });
-		if (sentence) blocks.push({ kind: 'text', text: sentence, tone: 'sentence', paper: true });
-		if (mistake) blocks.push({ kind: 'text', text: `On purpose: ${mistake.title}. ${mistake.how}`, tone: 'strong' });
-		if (!done.ok) {
-			const { what, todo } = done.problems[0]!;
-			return [...blocks, { kind: 'text', text: `${what} ${todo}` }];
-		}
-		const { trace, taken, deviation } = done.value;
-		blocks.push({
-			kind: 'moves',
-			title: way.title,
-			craft,
-			made,
-			taken,
-			trace,
-			key: trace.steps.findLastIndex((s) => s.passings.length > 0) + 1,
-			frames: trace.steps.length + 1,
-			says: (at) => wordsIn(style, trace, at, craft),
-			draw: (at, { light, textScale = 1.9 }) =>
-				stageAt(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light, textScale }),
-		});
-		blocks.push(...mending(step, craft, done.value));
-		for (const text of taken.changes) blocks.push({ kind: 'text', text, paper: true });
-		if (deviation) blocks.push({ kind: 'text', text: deviation.says, tone: 'strong' });
-		if (way.caution) blocks.push({ kind: 'caution', text: way.caution, paper: true });
-		return blocks;
-	},
+	body: (step, shown) => [
+		...blocksAt(madeAt(step, shown.at, shown.style), shown),
+		...placesBeside(step, shown.at === undefined ? shown.also : []).flatMap((place): Block[] => [
+			{ kind: 'heading', text: craftOf(place).place },
+			...blocksAt(madeAt(step, place, shown.style), shown).filter((b) => b.kind !== 'picture'),
+		]),
+	],
 });

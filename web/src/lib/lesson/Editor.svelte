@@ -15,6 +15,7 @@
 		LESSON_LIMITS,
 		minutesOf,
 		moveStep,
+		placesOf,
 		lastCrossing,
 		insertAfter,
 		removeStep,
@@ -72,6 +73,7 @@
 	const save = keepLesson(opened);
 	const awake = new Awake();
 	const lesson = $derived(save.value);
+	const places = $derived(placesOf(lesson.plan));
 	const full = $derived(lesson.steps.length >= LESSON_LIMITS.steps);
 
 	/** What was just done, in words, with an undo beside it while it is the latest change. */
@@ -276,6 +278,7 @@
 							{step}
 							{light}
 							{style}
+							{places}
 							change={(fields) => {
 								said = undefined;
 								save.change(changeStep(lesson, step.id, step.kind, fields));
@@ -367,7 +370,7 @@
 						<button type="button" class="wordlink" onclick={() => (after = undefined)}>At the end instead</button>
 					</p>
 				{/if}
-				<AddCrossing {light} {style} {add} />
+				<AddCrossing {light} {style} craft={last?.craft} {add} />
 				<div class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1" role="group" aria-label="Add a step">
 					<span class="lead">Add</span>
 					{#each EMPTY as kind (kind.kind)}

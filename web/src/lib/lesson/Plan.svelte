@@ -48,7 +48,7 @@
 	let hour = $state(lesson.plan.dates.at(-1)?.slice(11) ?? '19:00');
 	const date = $derived(day && hour ? `${day}T${hour}` : '');
 
-	const NOBODY: Room = { at: {}, left: 0, large: 0 };
+	const NOBODY: Room = { at: {}, left: 0, large: 0, otherYarn: 0 };
 	const room = $derived(plan.room ?? NOBODY);
 	const setRoom = (more: Partial<Room>): void => set({ room: { ...room, ...more } }, 'plan room');
 	/** Of whom there may be some: at tools, and what they are or need. */
@@ -59,6 +59,11 @@
 			put: (many: number) => setRoom({ at: { ...room.at, [id]: many } }),
 		})),
 		{ title: 'left-handed', many: room.left, put: (left: number) => setRoom({ left }) },
+		{
+			title: `with the yarn in the ${style.yarnHand === 'right' ? 'left' : 'right'} hand`,
+			many: room.otherYarn,
+			put: (otherYarn: number) => setRoom({ otherYarn }),
+		},
 		{ title: 'with large print', many: room.large, put: (large: number) => setRoom({ large }) },
 	]);
 	const set = (more: Partial<Plan>, place?: string): void => change(setPlan(lesson, more), place);
@@ -127,7 +132,10 @@
 			{/each}
 		</div>
 		<p class="quiet mt-1" data-testid="room">
-			{workingIn({ ...plan, room }, PLAIN_CRAFT)} by hand. Sheets: {sheetsSaid(sheetsFor({ ...plan, room }, style))}.
+			{workingIn({ ...plan, room }, PLAIN_CRAFT)} by hand. Sheets: {sheetsSaid(
+				sheetsFor({ ...plan, room }, style),
+				style,
+			)}.
 		</p>
 	</details>
 	<p class="mt-3" data-testid="total">

@@ -1,25 +1,29 @@
 <script lang="ts">
-	import { glanceOf, isLongStep, kindOf, noteOn, type Step, stepTitle } from '@pond-loop/core/step';
+	import { type CraftId, placeName } from '@pond-loop/core/craft';
+	import { glanceOf, isLongStep, kindOf, noteOn, type Step, stepTitle, whomSaid } from '@pond-loop/core/step';
 	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import Compared from '$lib/blocks/Compared.svelte';
 	import NoteField from '$lib/note/NoteField.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import Later from '$lib/ui/Later.svelte';
 	import type { Light } from '$lib/ui/light';
+	import Toggles from './edit/Toggles.svelte';
 	import { EDITORS } from './editors';
 
 	interface Props {
 		step: Step;
 		light: Light;
 		style: HouseStyle;
+		/** Where people of the class work. */
+		places: readonly CraftId[];
 		/** Changes fields of the step; its kind stays. */
 		change: (fields: Partial<Step>) => void;
 		write: (note: Note) => void;
 	}
-	const { step, light, style, change, write }: Props = $props();
+	const { step, light, style, places, change, write }: Props = $props();
 	const uid = $props.id();
 	const kind = $derived(kindOf(step));
-	const glance = $derived(glanceOf(step, { style }));
+	const glance = $derived(glanceOf(step, { style, also: places }));
 	const picture = $derived(glance.find((b) => b.kind === 'picture'));
 	const Editor = $derived(EDITORS[step.kind]);
 	/** Two whole stages beside each other are most of a page; the browser draws them. */
@@ -50,6 +54,22 @@
 			{/each}
 		</Later>
 		{#if Editor}<Editor {step} {style} {change} />{/if}
+		{#if places.length > 1 || step.only}
+			{@const all = places.concat((step.only ?? []).filter((p) => !places.includes(p)))}
+			<details class="mt-1 text-[0.94rem]">
+				<summary class="wordlink w-fit list-none"
+					>{step.only ? whomSaid(step.only).slice(0, -1) : 'For everybody'}</summary
+				>
+				<Toggles
+					{all}
+					chosen={step.only ?? all}
+					label="Whom it is for"
+					name={placeName}
+					hint={(place) => `For those ${placeName(place)}`}
+					choose={(only) => change({ only: only.length === 0 || only.length === all.length ? undefined : only })}
+				/>
+			</details>
+		{/if}
 		<div class="mt-2">
 			<NoteField
 				id="{step.kind}-{step.id}"

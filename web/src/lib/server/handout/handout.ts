@@ -2,7 +2,7 @@
 
 import { join } from 'node:path';
 import { setImmediate } from 'node:timers/promises';
-import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
@@ -27,6 +27,9 @@ export const HandoutSchema = PrintSchema.extend({
 		.refine((id) => WRITTEN_SCHOOLS.includes(id))
 		.optional()
 		.catch(undefined),
+	/** Where its readers work; for the whole room when left out. */
+	at: z.enum(PLACES).optional().catch(undefined),
+	yarn: z.enum(['right', 'left']).optional().catch(undefined),
 	/** The numbers of the steps that are wanted, as in `1.3.4`; all when left out. */
 	steps: z
 		.string()
@@ -112,7 +115,7 @@ export const MOST_COPIES = 40;
 export async function roomPdf(lesson: Lesson, style: HouseStyle, options: HandoutOptions): Promise<Uint8Array> {
 	const sheets = sheetsFor(lesson.plan, style);
 	const documents: Document[] = [];
-	for (const { hands, large } of sheets) documents.push(await handoutOf(lesson, style, { ...options, hands, large }));
+	for (const { many: _, ...sheet } of sheets) documents.push(await handoutOf(lesson, style, { ...options, ...sheet }));
 	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
 	return setAll(
 		documents,

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Printer from '@lucide/svelte/icons/printer';
-	import { sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
+	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
-	import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+	import { craftOf, DEMONSTRATIONS } from '@pond-loop/core/craft';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 
@@ -16,6 +16,9 @@
 	let large = $state('no');
 	let hands = $state('');
 	let school = $state('');
+	/** Where its readers work; for all of the room when empty. */
+	let at = $state('');
+	const places = $derived(placesOf(lesson.plan));
 	let words = $state(true);
 	let mistakes = $state(true);
 	/** Steps that stay off the paper, by id. */
@@ -28,6 +31,7 @@
 	const sections = $derived(
 		sectionsOf(lesson, data.style, {
 			hands: DEMONSTRATIONS.find((h) => h === hands),
+			at: places.find((p) => p === at),
 			school: WRITTEN_SCHOOLS.find((id) => id === school),
 			words,
 			mistakes,
@@ -40,6 +44,7 @@
 			colour: colour ? 'yes' : 'no',
 			...(hands ? { hands } : {}),
 			...(school ? { school } : {}),
+			...(at ? { at } : {}),
 			...(words ? {} : { words: 'no' }),
 			...(mistakes ? {} : { mistakes: 'no' }),
 			...(left.length > 0 && chosen.length > 0
@@ -83,10 +88,16 @@
 				<option value="">all names</option>
 				{#each WRITTEN_SCHOOLS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
 			</select>
+			{#if places.length > 1}
+				<select class="field py-0" aria-label="For whom" bind:value={at}>
+					<option value="">for the whole room</option>
+					{#each places as id (id)}<option value={id}>{craftOf(id).place.toLowerCase()}</option>{/each}
+				</select>
+			{/if}
 			<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}" download>As PDF</a>
 			{#if sheets.length > 1}
 				<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}&room=yes" download
-					>For the room: {sheetsSaid(sheets)}</a
+					>For the room: {sheetsSaid(sheets, data.style)}</a
 				>
 			{/if}
 		</span>

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { minutesOf, timeline } from '@pond-loop/core/lesson';
+	import { type CraftId, craftOf, PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import { minutesOf, placesOf, timeline } from '@pond-loop/core/lesson';
 	import { isBlank } from '@pond-loop/core/schema';
-	import { blocksOf, kindOf, noteOn, stepTitle } from '@pond-loop/core/step';
-	import { onMount } from 'svelte';
+	import { blocksOf, kindOf, noteOn, placesBeside, stepTitle } from '@pond-loop/core/step';
+	import { onMount, untrack } from 'svelte';
 	import type { Camera } from '$lib/choices/camera';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
@@ -26,6 +27,8 @@
 	let mounted = $state(false);
 	let move = $state(0);
 	let camera = $state<Camera>('front');
+	/** Where the crossing is looked at, in a room where not all work in the same place. */
+	let place = $state<CraftId>();
 	/** Rows finished of the swatch that is shown, when it is shown row by row. */
 	let rowsDone = $state<number>();
 	const rowTo = (to: number | undefined): void => {
@@ -50,11 +53,12 @@
 	const keep = (): void => {
 		sessionStorage.setItem(KEY, JSON.stringify({ at, began, rowsDone }));
 		// Notes in a second window follow.
-		localStorage.setItem(KEY, JSON.stringify({ at, sent: Date.now() }));
+		localStorage.setItem(KEY, JSON.stringify({ at, move, place, sent: Date.now() }));
 	};
 	function go(to: number): void {
 		at = Math.max(0, Math.min(lesson.steps.length - 1, to));
 		move = 0;
+		place = undefined;
 		rowsDone = undefined;
 		black = false;
 		began ??= Date.now();
@@ -64,14 +68,21 @@
 	const notes = $derived(data.notes);
 	function hear(text: string | null): void {
 		const said: unknown = JSON.parse(text ?? 'null');
-		if (said instanceof Object && 'at' in said)
-			at = Math.max(0, Math.min(lesson.steps.length - 1, Number(said.at) || 0));
+		if (!(said instanceof Object && 'at' in said)) return;
+		at = Math.max(0, Math.min(lesson.steps.length - 1, Number(said.at) || 0));
+		move = 'move' in said ? Math.max(0, Number(said.move) || 0) : 0;
+		place = 'place' in said ? others.find((p) => p === said.place) : undefined;
 	}
 	function follow(event: StorageEvent): void {
 		if (notes && event.key === KEY) hear(event.newValue);
 	}
 
 	const step = $derived(lesson.steps[at]);
+	const others = $derived(step?.kind === 'crossing' ? placesBeside(step, placesOf(lesson.plan)) : []);
+	// The other window goes along, move by move.
+	$effect(() => {
+		if (mounted && !notes && move >= 0) untrack(keep);
+	});
 	const gone = $derived(began === undefined ? 0 : Math.max(0, (now - began) / 60_000));
 	const due = $derived(time.starts[at] ?? 0);
 	/** Minutes ahead of the plan, or behind it. */
@@ -98,11 +109,22 @@
 		act();
 	}
 
+	const all = $derived(step ? blocksOf(step, { style: data.style, at: place }) : []);
 	/** What a room looks at: what is for paper, and what is for whoever teaches, is left out. */
-	const blocks = $derived(
-		step && !notes
-			? blocksOf(step, { style: data.style }).filter((b) => !b.paper && !(b.kind === 'note' && b.aside))
-			: [],
+	const blocks = $derived(notes ? [] : all.filter((b) => !b.paper && !(b.kind === 'note' && b.aside)));
+	/** What is said of the move that the room sees, and what else there is to say of it, for whoever teaches. */
+	const said = $derived(
+		all.flatMap((b) =>
+			b.kind === 'moves' && move < b.frames
+				? [b.says(move).caption]
+				: b.kind === 'text' && (!b.paper || b.tone === 'strong')
+					? [b.text]
+					: b.kind === 'comparison'
+						? b.sides.flatMap((s) =>
+								s.moves && move < s.moves.frames ? [`${s.title}: ${s.moves.says(move).caption}`] : [],
+							)
+						: [],
+		),
 	);
 </script>
 
@@ -144,11 +166,31 @@
 			<div class="mt-6 text-3xl leading-snug" data-testid="notes">
 				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
 			</div>
+			<div class="mt-6 text-2xl" data-testid="said-now">
+				{#each said as line (line)}<p class="mt-2">{line}</p>{/each}
+			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!, data.style)}</p>{/if}
 		{:else}
 			{#if !blocks.some((b) => b.kind === 'moves')}<p class="quiet text-center">{kindOf(step).title}</p>{/if}
 			<h1 class="mb-2 text-center text-4xl break-words">{stepTitle(step, data.style)}</h1>
-			{#key step.id}
+			{#if others.length > 0}
+				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Where it is made">
+					{#each [PLAIN_CRAFT, ...others] as id (id)}
+						{@const isNow = (place ?? PLAIN_CRAFT) === id}
+						<button
+							type="button"
+							class={['pill', isNow ? 'pill-strong' : 'pill-soft']}
+							aria-pressed={isNow}
+							onclick={() => {
+								place = others.find((p) => p === id);
+								move = 0;
+								keep();
+							}}>{craftOf(id).place}</button
+						>
+					{/each}
+				</p>
+			{/if}
+			{#key `${step.id} ${place}`}
 				<RoomBlocks {blocks} light={light.now} style={data.style} bind:move bind:camera {rowsDone} {rowTo} {mounted} />
 			{/key}
 		{/if}

@@ -1,0 +1,12 @@
+/** Where somebody works: at the needles, whatever is made there, or at a tool that stands before them. */
+
+import { CRAFT_IDS, craftOf, PLAIN_CRAFT, type CraftId } from './crafts.ts';
+
+/** Crafts whose tools stand before the worker. */
+export const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId, ...CraftId[]];
+
+/** One for all that is made by hand, and one for each tool. */
+export const PLACES: [CraftId, ...CraftId[]] = [PLAIN_CRAFT, ...TOOLS];
+
+/** `at the needles`. */
+export const placeName = (place: CraftId): string => craftOf(place).place.toLowerCase();
