@@ -3,7 +3,18 @@
 import { craftOf, placeName, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
 import { shownIn, wayIn, craftIn } from '../look/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
-import type { CrossingStep } from './kinds/crossing.ts';
+import type { Crossing } from '../crossing/index.ts';
+import type { ViewSchema } from './any.ts';
+import type { z } from 'zod';
+
+/** What a step that shows a crossing has. */
+interface Made {
+	readonly craft: CraftId;
+	readonly crossing: Crossing;
+	readonly way: string;
+	readonly view?: z.infer<typeof ViewSchema> | undefined;
+	readonly only?: readonly CraftId[] | undefined;
+}
 
 /** Whether a step is for who works at a place: for everybody, where nobody is named. */
 export const isFor = (step: { readonly only?: readonly CraftId[] | undefined }, place: CraftId): boolean =>
@@ -13,7 +24,7 @@ export const isFor = (step: { readonly only?: readonly CraftId[] | undefined }, 
 export const whomSaid = (only: readonly CraftId[]): string => `For those ${only.map(placeName).join(' and ')}.`;
 
 /** A plain crossing as it is made at a place: at a tool, the tool's own way; what is of a craft already stays so. */
-export function madeAt(step: CrossingStep, place: CraftId | undefined, style: HouseStyle): CrossingStep {
+export function madeAt<S extends Made>(step: S, place: CraftId | undefined, style: HouseStyle): S {
 	if (place === undefined || place === PLAIN_CRAFT || step.craft !== PLAIN_CRAFT) return step;
 	const craft = craftIn(style, place);
 	const { mistake, site, ...view } = step.view ?? {};
@@ -27,5 +38,5 @@ export function madeAt(step: CrossingStep, place: CraftId | undefined, style: Ho
 }
 
 /** The places at which a plain crossing is made otherwise than by hand. */
-export const placesBeside = (step: CrossingStep, places: readonly CraftId[] = []): readonly CraftId[] =>
+export const placesBeside = (step: Made, places: readonly CraftId[] = []): readonly CraftId[] =>
 	step.craft === PLAIN_CRAFT ? places.filter((place) => place !== PLAIN_CRAFT && isFor(step, place)) : [];
