@@ -28,8 +28,8 @@ describe('every craft', () => {
 		const { trace, proof, taken: what } = taken('double-knit', '1/1 RC', 'pairs');
 		const words = trace.steps.map((_, i) => craftOf('double-knit').words(trace, i + 1).caption);
 		expect(words).toEqual([
-			'Slip stitches f1 and b1 purlwise to the holder and let it hang at the back.',
-			'Knit stitch f2, passing in front of the two that hang at the back.',
+			'Slip stitches f1 and b1 purlwise to the holder and let it hang at the back, clear of the yarn.',
+			'Knit stitch f2, passing in front of the two that hang at the back; pull it snug.',
 			'Bring both yarns forward between the needles, ready to purl the back.',
 			'Purl stitch b2, passing in front of the two that hang at the back.',
 			'Take both yarns to the back between the needles, ready to knit the facing.',

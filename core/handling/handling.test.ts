@@ -201,7 +201,7 @@ describe('the words of a procedure', () => {
 		expect(captions('off-holder')).toEqual([
 			'Stitches 1 to 4 wait on the left needle. The yarn is behind.',
 			'Slip stitches 1 and 2 purlwise to the holder and let it hang in front.',
-			'Knit stitch 3, passing behind the two that hang in front.',
+			'Knit stitch 3, passing behind the two that hang in front; pull it snug.',
 			'Knit stitch 4, passing behind the two that hang in front.',
 			'Knit stitch 1 straight off the holder.',
 			'Knit stitch 2 straight off the holder.',

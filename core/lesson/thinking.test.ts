@@ -196,7 +196,7 @@ describe('who is in the room', () => {
 		expect(kitFor(empty, DEFAULT_HOUSE_STYLE).some((i) => /Loom|bed/.test(i.what))).toBe(false);
 		const tooMany = LessonSchema.safeParse(setPlan(lesson, { room: { ...room, left: 6 } }));
 		expect(tooMany.error?.issues[0]?.message).toContain(
-			'more people at tools, left-handed, with large print or with the yarn in the other hand than come than come',
+			'more people at tools, left-handed, with large print or with the yarn in the other hand than come',
 		);
 	});
 

@@ -1,5 +1,6 @@
 import { craftOf, DEMONSTRATIONS, perform, waysFor } from '../craft/index.ts';
 import { mirror, twoGroups } from '../crossing/index.ts';
+import { wordsFor } from '../notation/index.ts';
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '../schema/index.ts';
 import type { CompareStep } from '../step/index.ts';
 import { describe, expect, it } from 'vitest';
@@ -7,6 +8,7 @@ import {
 	COMPARISONS,
 	craftIn,
 	loopsIn,
+	memoryFor,
 	otherWay,
 	shownIn,
 	sidesOf,
@@ -35,9 +37,23 @@ describe('a house style', () => {
 		const says = (at: number): string =>
 			done.ok ? wordsIn(style({ holderShape: 'hook' }), done.value.trace, at, craftOf('hand')).caption : '';
 		expect([says(1), says(4)]).toEqual([
-			'Slip stitch 1 purlwise onto the short leg of the hook and let it hang at the back.',
+			'Slip stitch 1 purlwise onto the short leg of the hook and let it hang at the back, clear of the yarn.',
 			'Knit stitch 1 straight off the long leg of the hook.',
 		]);
+	});
+
+	it('gives words to remember that are true in every pair of hands, and none where there is nothing to mix up', () => {
+		for (const demonstrates of DEMONSTRATIONS)
+			for (const asked of [c, mirror(c)]) {
+				const shown = shownIn(style({ demonstrates }), asked);
+				const front = wordsFor(shown.made).hold === 'front';
+				const lean = wordsFor(shown.fabric).lean!;
+				const words = memoryFor(style({ demonstrates }), shown)!;
+				expect(words).toMatch(new RegExp(`held ${front ? 'in Front' : 'at the Back'} it leans ${lean}`, 'i'));
+			}
+		expect(memoryFor(style(), shownIn(style(), c, craftOf('loom')), craftOf('loom'))).toBeUndefined();
+		const silent = style({ memory: { right: '', left: '' } });
+		expect(memoryFor(silent, shownIn(silent, c))).toBeUndefined();
 	});
 
 	it('puts the tools of the class under a craft, and leaves the others as they are', () => {
@@ -126,11 +142,11 @@ describe('two ways beside each other', () => {
 				(s) => `${s.title} ${s.says}: ${s.moves!.says(1).caption}`,
 			);
 		expect(hands('right')).toEqual([
-			'Right-handed : Slip stitch 1 purlwise to the holder and let it hang at the back.',
+			'Right-handed : Slip stitch 1 purlwise to the holder and let it hang at the back, clear of the yarn.',
 			'Left-handed the same fabric: Slip stitches 1 and 2 purlwise to the holder and let it hang in front.',
 		]);
 		expect(hands('left-mirrored')[1]).toContain(
-			'the mirrored fabric: Slip stitch 1 purlwise to the holder and let it hang at the back.',
+			'the mirrored fabric: Slip stitch 1 purlwise to the holder and let it hang at the back, clear of the yarn.',
 		);
 		const crafts = sidesOf({ ...step('hand', 'off-holder'), of: 'crafts', inCraft: 'machine' }, style());
 		expect(crafts.map((s) => s.title)).toEqual(['Plain knitting', 'Machine']);

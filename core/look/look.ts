@@ -12,7 +12,7 @@ import {
 	type Taken,
 	type Way,
 } from '../craft/index.ts';
-import type { Crossing } from '../crossing/index.ts';
+import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import type { StageOptions } from '../drawing/index.ts';
 import { sentenceFor, waysFor } from '../made/index.ts';
 import { nameIn, SCHOOL_IDS, SCHOOLS, type SchoolName } from '../notation/index.ts';
@@ -80,6 +80,22 @@ export const wordsIn = (
 /** What is said of a way; one that was found keeps its limits in its id. */
 export const wayOf = (id: string, craft: Craft = hand): Way =>
 	craft.ways.find((w) => w.id === (limitsOf(id) ? 'found' : id)) ?? craft.ways[0]!;
+
+/** Words by which front and back are told from left and right in these hands; none for a tool, or where the teacher wants none. */
+export function memoryFor(
+	style: HouseStyle,
+	{ made, mirrored }: Demonstrated,
+	craft: Craft = hand,
+): string | undefined {
+	if (!craft.isHanded || !asTwoGroups(made)) return undefined;
+	return (mirrored ? style.memory.left : style.memory.right) || undefined;
+}
+
+/** What is normal right after a crossing by hand, so that nobody undoes it. */
+export const afterwards = (craft: Craft, style: HouseStyle): string | undefined =>
+	craft.isHanded
+		? `Right after it there is a gap beside it, and the ${style.sides.wrong} looks rough: both are normal, and the gap closes in the next row.`
+		: undefined;
 
 /** The tools of a way, counted: `one holder`, `two transfer tools`. */
 export function toolsSaid(tools: number, craft: Craft): string {

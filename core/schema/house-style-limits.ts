@@ -3,7 +3,7 @@
 import { hand, waysFor } from '../craft/index.ts';
 import { twoGroups } from '../crossing/index.ts';
 
-export const HOUSE_STYLE_LIMITS = { sideWords: 30, withoutHolder: { least: 2, most: 8 } } as const;
+export const HOUSE_STYLE_LIMITS = { sideWords: 30, memory: 120, withoutHolder: { least: 2, most: 8 } } as const;
 
 /** With a holder, or a way that needs none and makes more than one over one. */
 export const PREFERRED_WAYS: readonly string[] = [

@@ -26,6 +26,19 @@ const SideWord = (which: string): z.ZodString =>
 			`The word for the ${which} side has at most ${HOUSE_STYLE_LIMITS.sideWords} characters. Shorten it.`,
 		);
 
+const MemoryAid = z
+	.string()
+	.trim()
+	.max(
+		HOUSE_STYLE_LIMITS.memory,
+		`Words to remember it by have at most ${HOUSE_STYLE_LIMITS.memory} characters. Shorten them.`,
+	);
+/** Two words of water each, that begin with where it is held and which way it leans. */
+const MEMORY = {
+	right: 'FLow and BRook: held in Front it leans Left, held at the Back it leans Right.',
+	left: 'FRog and BLoom: held in Front it leans Right, held at the Back it leans Left.',
+};
+
 const { least, most } = HOUSE_STYLE_LIMITS.withoutHolder;
 
 export const HOUSE_STYLE_FORMAT = { name: 'pond-loop/house-style', version: 1, upgrades: {} } as const satisfies Format;
@@ -72,6 +85,8 @@ const NowSchema = z.object({
 			`A glossary has at most ${GLOSSARY_LIMITS.characters.toLocaleString('en')} characters. Keep the lines that you need.`,
 		)
 		.default(''),
+	/** Words by which front and back are told from left and right, for right-handed and for left-handed work; none when empty. */
+	memory: z.object({ right: MemoryAid, left: MemoryAid }).default(MEMORY),
 	sides: z
 		.object({ right: SideWord('right'), wrong: SideWord('wrong') })
 		.refine(
@@ -104,5 +119,6 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	bedYarn: 'wool',
 	bedLever: 'off',
 	glossary: '',
+	memory: MEMORY,
 	sides: { right: 'RS', wrong: 'WS' },
 };

@@ -136,8 +136,8 @@ describe('the words by hand', () => {
 
 	it('name one stitch and several, the side, the yarn and the leg', () => {
 		expect(wordsOf({ ...right, frontWork: 'ktbl', behindWork: 'p' }, 'off-holder', 'caption')).toEqual([
-			'Slip stitch 1 purlwise to the holder and let it hang at the back.',
-			'Knit stitch 2 through the back loop, passing in front of the one that hangs at the back.',
+			'Slip stitch 1 purlwise to the holder and let it hang at the back, clear of the yarn.',
+			'Knit stitch 2 through the back loop, passing in front of the one that hangs at the back; pull it snug.',
 			'Knit stitch 3 through the back loop, passing in front of the one that hangs at the back.',
 			'Bring the yarn forward between the needles, ready to purl.',
 			'Purl stitch 1 straight off the holder.',

@@ -39,7 +39,17 @@ export function wordsAt(
 	if (step <= 0) return { caption: before(trace.start, told), label: 'Start' };
 	const done = trace.steps[step - 1];
 	if (!done) return { caption: 'There is no such move.', label: '' };
-	return say(done, stateAt(trace, step - 1), told);
+	const said = say(done, stateAt(trace, step - 1), told);
+	return isFirstPastHolder(trace, step) ? { ...said, caption: said.caption.replace(/\.$/, '; pull it snug.') } : said;
+}
+
+/** Whether this is the first stitch worked since loops were hung on a holder: beside it the gap would open. */
+function isFirstPastHolder(trace: Trace, step: number): boolean {
+	const { move } = trace.steps[step - 1]!;
+	if (move.kind !== 'work' || move.from !== 'left') return false;
+	const earlier = trace.steps.slice(0, step - 1).map((s) => s.move.kind);
+	const held = earlier.lastIndexOf('hold');
+	return held !== -1 && earlier.lastIndexOf('work') < held;
 }
 
 function before(start: HandState, told: Told): string {
@@ -63,7 +73,7 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 			return {
 				caption: move.adds
 					? `Slip ${what} to ${addedTo(before, move)} as well.`
-					: `Slip ${what} ${onto} and let it hang ${where(move.side)}.`,
+					: `Slip ${what} ${onto} and let it hang ${where(move.side)}${(move.side === 'back') === (before.yarn === 'behind') ? ', clear of the yarn' : ''}.`,
 				label: `Hold ${commas} ${where(move.side)}`,
 			};
 		}

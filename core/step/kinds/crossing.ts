@@ -2,7 +2,18 @@ import { z } from 'zod';
 import type { Block, Line } from '../../block/index.ts';
 import { craftOf, PLAIN_CRAFT, type Craft, type MistakeAt, type Performance } from '../../craft/index.ts';
 import { mendsFor, signsOf } from '../../handling/index.ts';
-import { craftIn, lookOf, loopsIn, namesShown, sentenceIn, shownIn, wayOf, wordsIn } from '../../look/index.ts';
+import {
+	afterwards,
+	craftIn,
+	lookOf,
+	memoryFor,
+	loopsIn,
+	namesShown,
+	sentenceIn,
+	shownIn,
+	wayOf,
+	wordsIn,
+} from '../../look/index.ts';
 import { holdersOf, isLong, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
 import { stitches } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
@@ -82,6 +93,7 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 	const names = namesShown(shown).flatMap((n): Line[] =>
 		n.name !== undefined && (!school || n.school.id === school) ? [[n.school.title, n.name]] : [],
 	);
+	const memory = memoryFor(style, shown, craft);
 	const hands = (taken?.ok ? taken.value.does : undefined) ?? made.hands;
 	const handed = shown.mirrored
 		? `, left-handed; ${style.demonstrates === 'left-same' ? 'the fabric is the same' : 'the fabric is mirrored'}`
@@ -93,6 +105,7 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 			...names,
 			['Looks', fabric.look],
 			['Hands', `${hands}${handed}`],
+			...(memory === undefined ? [] : [['To remember', memory] as const]),
 			['Stitches', `${stitches(step.crossing.n)}, ${made.work}`],
 		],
 	};
@@ -137,6 +150,8 @@ function blocksAt(step: CrossingStep, shown: Shown): readonly Block[] {
 			stageAt(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light, textScale }),
 	});
 	blocks.push(...mending(step, craft, done.value));
+	const normal = mistake ? undefined : afterwards(craft, style);
+	if (normal !== undefined) blocks.push({ kind: 'text', text: normal, paper: true });
 	for (const text of taken.changes) blocks.push({ kind: 'text', text, paper: true });
 	if (deviation) blocks.push({ kind: 'text', text: deviation.says, tone: 'strong' });
 	if (way.caution) blocks.push({ kind: 'caution', text: way.caution, paper: true });

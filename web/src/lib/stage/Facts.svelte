@@ -4,7 +4,7 @@
 	import { ribbonOf, wordsFor } from '@pond-loop/core/made';
 	import { stitches } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { shownIn } from '@pond-loop/core/look';
+	import { afterwards, memoryFor, shownIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 
@@ -22,6 +22,8 @@
 	const look = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));
 	const drawing = $derived(ribbonOf(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
+	const memory = $derived(memoryFor(style, shown, craft));
+	const normal = $derived(afterwards(craft, style));
 	const before = $derived(shown.made.order.map((_, i) => i + 1));
 </script>
 
@@ -59,6 +61,7 @@
 		</div>
 	</dl>
 </div>
+{#if memory}<p class="mt-2 text-[0.94rem]" data-testid="memory" dir="auto">{memory}</p>{/if}
 <p class="mt-2 text-[0.94rem]" data-testid="order">
 	<span class="quiet">from the {shown.mirrored ? 'left' : 'right'}</span>
 	<strong>{shortNumbers(before)}</strong>
@@ -72,3 +75,4 @@
 			: 'Left-handed, for the same fabric: front and back are swapped, and so are the jobs of the two groups.'}
 	</p>
 {/if}
+{#if normal}<p class="quiet mt-1 text-[0.94rem]">{normal}</p>{/if}

@@ -150,6 +150,28 @@
 				value={style.yarnHand}
 				choose={choose('yarnHand')}
 			/>
+			<div>
+				<p class="lead">Words to remember front and back by</p>
+				<div class="mt-1.5 grid gap-3">
+					{#each ['right', 'left'] as const as which (which)}
+						<div>
+							<label class="quiet block text-sm" for="memory-{which}">{which}-handed; empty for none</label>
+							<input
+								id="memory-{which}"
+								class="field w-full"
+								dir="auto"
+								maxlength={HOUSE_STYLE_LIMITS.memory}
+								value={style.memory[which]}
+								oninput={(e) =>
+									save.change(
+										{ ...style, memory: { ...style.memory, [which]: e.currentTarget.value } },
+										`memory ${which}`,
+									)}
+							/>
+						</div>
+					{/each}
+				</div>
+			</div>
 		</section>
 
 		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-crossing">

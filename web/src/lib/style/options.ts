@@ -12,7 +12,7 @@ export interface Option<T> {
 	readonly hint?: string;
 }
 
-export type ChoiceKey = Exclude<keyof HouseStyle, 'format' | 'version' | 'sides' | 'glossary'>;
+export type ChoiceKey = Exclude<keyof HouseStyle, 'format' | 'version' | 'sides' | 'glossary' | 'memory'>;
 
 export interface Choice<K extends ChoiceKey = ChoiceKey> {
 	readonly title: string;
@@ -161,6 +161,7 @@ export function linesOf(style: HouseStyle): string[] {
 	return [
 		...(Object.keys(CHOICES) as ChoiceKey[]).map(line),
 		`Sides: ${style.sides.right} and ${style.sides.wrong}`,
+		...(['right', 'left'] as const).map((which) => `To remember, ${which}-handed: ${style.memory[which] || 'nothing'}`),
 		...own.map((l) => `Glossary: ${l}`),
 	];
 }

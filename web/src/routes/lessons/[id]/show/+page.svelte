@@ -117,7 +117,7 @@
 		all.flatMap((b) =>
 			b.kind === 'moves' && move < b.frames
 				? [b.says(move).caption]
-				: b.kind === 'text' && (!b.paper || b.tone === 'strong')
+				: b.kind === 'text' && b.tone !== 'sentence'
 					? [b.text]
 					: b.kind === 'comparison'
 						? b.sides.flatMap((s) =>
