@@ -16,6 +16,7 @@ export {
 } from './simulate.ts';
 export * from './loom/index.ts';
 export * from './bed/index.ts';
+export { FIRST_PURLS, TURNED_PURLS } from './first-purl.ts';
 export * from './state.ts';
 export { isTransfer, tally, type Tally } from './tally.ts';
 export * from './search/index.ts';

@@ -4,11 +4,13 @@ import { z } from 'zod';
 import { DEMONSTRATIONS, FIBRES, HOLDER_WORKS } from '../craft/index.ts';
 import { HOUSE_STYLE_LIMITS, PREFERRED_WAYS } from './house-style-limits.ts';
 import {
+	FIRST_PURLS,
 	HOLDER_SHAPES,
 	LOOM_SHAPES,
 	MID_GAUGE,
 	PEG_GAUGES,
 	TENSIONS,
+	TURNED_PURLS,
 	USUAL_TENSION,
 	WRAP_WAYS,
 } from '../handling/index.ts';
@@ -61,6 +63,9 @@ const NowSchema = z.object({
 		.max(most, `Choose between ${least} and ${most} stitches.`),
 	holderShape: z.enum(HOLDER_SHAPES),
 	holderWork: z.enum(HOLDER_WORKS),
+	/** How the first purl after a cord is worked, and what becomes of it in the row after. */
+	firstPurl: z.enum(FIRST_PURLS).default('usual'),
+	turnedPurl: z.enum(TURNED_PURLS).default('untwist'),
 	/** The loom in class: its shape, the way its rows are wrapped, and millimetres from peg to peg. */
 	loomShape: z.enum(LOOM_SHAPES).default('round'),
 	wrapWay: z.enum(WRAP_WAYS).default('leftwards'),
@@ -112,6 +117,8 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	withoutHolderUpTo: 4,
 	holderShape: 'bent',
 	holderWork: 'direct',
+	firstPurl: 'usual',
+	turnedPurl: 'untwist',
 	loomShape: 'round',
 	wrapWay: 'leftwards',
 	pegGauge: MID_GAUGE,

@@ -158,30 +158,6 @@ function lossChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 	);
 }
 
-/** A first purl after a cord, where a gap opens, and the row in which its cure is finished. */
-export interface GapMark {
-	readonly row: number;
-	readonly column: number;
-	/** Place of the next row, in which the turned stitch is worked through its leading leg; none after the last. */
-	readonly partner: number | undefined;
-}
-
-/**
- * Every first purl behind a cord in a row worked on the right side: wrapped the short way it closes
- * the gap, sits turned, and is worked through the back loop in the next row.
- */
-export function gapsOf(worked: Worked, cords: Cords): readonly GapMark[] {
-	return worked.rows.flatMap((row, i): GapMark[] => {
-		if (row.side !== 'RS' || !row.ok) return [];
-		const isCord = (column: number): boolean => cords.cordOf[cords.strands[i + 1]![column]!]! >= 0;
-		return row.stitches.flatMap((s, column): GapMark[] =>
-			column > 0 && s.face === 'p' && isCord(column - 1) && !isCord(column)
-				? [{ row: i, column, partner: i + 1 < worked.rows.length ? i + 1 : undefined }]
-				: [],
-		);
-	});
-}
-
 /** Columns before which a ring marker stands: both sides of each block of cords, at the cast-on, from the right. */
 export function markerPlaces(worked: Worked, cords: Cords): readonly number[] {
 	const strands = cords.strands[0]!;

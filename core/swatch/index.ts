@@ -23,7 +23,8 @@ export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';
 export { loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
 export { workRows, type SwatchStart } from './work.ts';
-export { checksOf, gapsOf, markerPlaces, USUAL_ROWS, type GapMark } from './checks.ts';
+export { checksOf, markerPlaces, USUAL_ROWS } from './checks.ts';
+export { curedIn, cureSaid, gapsOf, type GapCure, type GapMark } from './gaps.ts';
 export { chartTable } from './csv.ts';
 export {
 	applied,

@@ -4,12 +4,16 @@ import { craftOf, inShort, type PlanFor, preferredWay, type RowPart, type WayTas
 import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import { fold, type Fold } from './fold.ts';
+import type { GapMark } from './gaps.ts';
 import { marksInOrder, unitsOf, widthOf, type Unit } from './units.ts';
 import type { Worked, WorkedRow } from './worked.ts';
 
 /** How the tools of the class stand, and which way its teacher likes where the house style is known. */
 export interface RowsFor extends PlanFor {
 	readonly taste?: WayTaste;
+	/** First purls after a cord that are wrapped the short way, and whether the row after untwists them. */
+	readonly gaps?: readonly GapMark[];
+	readonly untwists?: boolean;
 }
 
 /** What is done in a row, one part after the other, in the order of working. */
@@ -17,14 +21,15 @@ export function rowParts(worked: Worked, i: number, asked: RowsFor = {}): readon
 	const { row, crossed } = craftOf(worked.craft).inSwatch;
 	if (row) return row(worked, i, asked);
 	const parts: RowPart[] = [];
-	let run: { how: string; many: number } | undefined;
+	let run: { how: string; many: number; manner: string } | undefined;
+	const mannerAt = mannersIn(worked, i, asked);
 	/** Pegs done, from the right. */
 	let at = 0;
 	/** Stitches of this row done, in the order of working. */
 	let made = 0;
 	const markers = [...markersIn(worked.rows[i]!)];
 	const close = (): void => {
-		if (run) parts.push(partOf(run.how, run.many));
+		if (run) parts.push(partOf(run.how, run.many, run.manner));
 		run = undefined;
 	};
 	const mark = (): void => {
@@ -37,10 +42,11 @@ export function rowParts(worked: Worked, i: number, asked: RowsFor = {}): readon
 		mark();
 		const width = widthOf(unit);
 		if (unit.kind === 'stitch') {
-			if (run?.how === unit.how) run.many += 1;
+			const manner = mannerAt(made);
+			if (run?.how === unit.how && run.manner === manner) run.many += 1;
 			else {
 				close();
-				run = { how: unit.how, many: 1 };
+				run = { how: unit.how, many: 1, manner };
 			}
 			at += takesOf(unit.how);
 		} else {
@@ -58,6 +64,25 @@ export function rowParts(worked: Worked, i: number, asked: RowsFor = {}): readon
 	mark();
 	close();
 	return parts;
+}
+
+/** How the stitch that is worked after so many others is worked otherwise than the row says, to close a gap. */
+function mannersIn(worked: Worked, i: number, { gaps = [], untwists = true }: RowsFor): (done: number) => string {
+	const row = worked.rows[i]!;
+	const short = new Set(gaps.flatMap((g) => (g.row === i ? [g.column] : [])));
+	const turned = new Set(gaps.flatMap((g) => (untwists && g.partner === i ? [g.column] : [])));
+	return (done) => {
+		const column = row.side === 'RS' ? done : row.stitches.length - 1 - done;
+		const stitch = row.stitches[column];
+		const says = [
+			// Only what stands on that one stitch: what was crossed or decreased since says for itself how it is worked.
+			...(stitch && (stitch.how === 'k' || stitch.how === 'p') && turned.has(stitch.from)
+				? [' through the back loop']
+				: []),
+			...(short.has(column) ? [', the yarn the short way'] : []),
+		];
+		return says.join('');
+	};
 }
 
 /** Parts with what comes several times told once: `knit 2, purl 1`, seven times. */
@@ -86,11 +111,11 @@ const COUNTED: Readonly<Record<string, readonly [string, string?]>> = {
 	ptbl: ['purl', ' through the back loop'],
 };
 
-function partOf(how: string, many: number): RowPart {
+function partOf(how: string, many: number, more = ''): RowPart {
 	const kind = STITCH_KINDS.get(how);
 	const takes = takesOf(how) * many;
 	const [verb, manner = ''] = COUNTED[how] ?? [];
-	if (verb !== undefined) return { says: `${verb} ${many}${manner}`, takes, crossing: false };
+	if (verb !== undefined) return { says: `${verb} ${many}${manner}${more}`, takes, crossing: false };
 	const says = kind?.says ?? how;
 	return { says: many === 1 ? says : `${says}, ${many} times`, takes, crossing: false };
 }

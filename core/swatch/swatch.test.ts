@@ -15,6 +15,7 @@ import {
 	copyBox,
 	CORD_KINDS,
 	cordsOf,
+	curedIn,
 	gapsOf,
 	grouped,
 	insertColumn,
@@ -31,6 +32,7 @@ import {
 	removeRow,
 	type Result,
 	rowParts,
+	type RowsFor,
 	setFaces,
 	strandsOf,
 	type SwatchEdit,
@@ -171,6 +173,27 @@ describe('cords and strands', () => {
 			{ row: 0, column: 6, partner: 1 },
 			{ row: 2, column: 6, partner: undefined },
 		]);
+		const said = (i: number, more: RowsFor): string =>
+			rowParts(w, i, more)
+				.map((p) => p.says)
+				.slice(i === 1 ? 0 : -1)
+				.join('; ');
+		const short = curedIn(w, cordsOf(w), { firstPurl: 'short', turnedPurl: 'untwist' });
+		expect([said(0, { gaps: short }), said(1, { gaps: short })]).toEqual([
+			'purl 1',
+			'knit 1; knit 1 through the back loop; purl 4; knit 2',
+		]);
+		expect(rowParts(w, 0, { gaps: short }).map((p) => p.says)).toContain('purl 1, the yarn the short way');
+		expect(said(1, { gaps: short, untwists: false })).toBe('knit 2; purl 4; knit 2');
+		// On the WS the first purl is met from the other edge, and lands in the cord.
+		const both = curedIn(w, cordsOf(w), { firstPurl: 'short-both', turnedPurl: 'untwist' });
+		expect(both.map((g) => [g.row, g.column])).toEqual([
+			[0, 6],
+			[1, 5],
+			[2, 6],
+		]);
+		expect(said(1, { gaps: both })).toContain('purl 1, the yarn the short way; purl 3');
+		expect(curedIn(w, cordsOf(w), { firstPurl: 'usual', turnedPurl: 'leave' })).toEqual([]);
 	});
 });
 

@@ -8,6 +8,8 @@ import { skillOf, type SkillId } from '../../skill/index.ts';
 import {
 	checked,
 	cordsOf,
+	curedIn,
+	cureSaid,
 	isLongSwatch,
 	markerPlaces,
 	swatchShown,
@@ -53,6 +55,10 @@ const lines = (text: string): readonly RowShown[] =>
 export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly Block[] {
 	const shown = swatchShown(swatch, style, school);
 	const { worked, cords, mirrored } = shown;
+	const cure: readonly RowShown[] =
+		craftOf(worked.craft).hasSentence && curedIn(worked, cords, style).length > 0
+			? [{ text: cureSaid(style, style.sides), isRemark: true }]
+			: [];
 	const blocks: Block[] = [
 		{
 			kind: 'text',
@@ -66,7 +72,7 @@ export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly
 			shown,
 			chart: ({ light }) => drawChart(worked, { light, cords, numbers: true, mirrored }),
 		},
-		{ kind: 'rows', rows: lines(shown.text), counter: worked.rows.map((r) => r.number), paper: true },
+		{ kind: 'rows', rows: [...cure, ...lines(shown.text)], counter: worked.rows.map((r) => r.number), paper: true },
 	];
 	const plan = toolPlan(worked, { number: style.bedNumber });
 	if (plan) {

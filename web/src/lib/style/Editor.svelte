@@ -199,6 +199,20 @@
 					choose={choose('holderWork')}
 				/>
 			</div>
+			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Pills
+					{...CHOICES.firstPurl}
+					options={CHOICES.firstPurl.options(style)}
+					value={style.firstPurl}
+					choose={choose('firstPurl')}
+				/>
+				{#if style.firstPurl !== 'usual'}<Pills
+						{...CHOICES.turnedPurl}
+						options={CHOICES.turnedPurl.options(style)}
+						value={style.turnedPurl}
+						choose={choose('turnedPurl')}
+					/>{/if}
+			</div>
 		</section>
 
 		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-tools">

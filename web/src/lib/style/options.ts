@@ -86,6 +86,21 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 			{ value: 'returned', label: 'Put back on the needle first' },
 		),
 	},
+	firstPurl: {
+		title: 'The first purl after a cord',
+		options: always<HouseStyle['firstPurl']>(
+			{ value: 'usual', label: 'As any other' },
+			{ value: 'short', label: 'The short way, on the right side', hint: 'It closes the gap beside the cord.' },
+			{ value: 'short-both', label: 'On both sides', hint: 'On the wrong side it lands in the cord.' },
+		),
+	},
+	turnedPurl: {
+		title: 'In the row after, that stitch is',
+		options: always<HouseStyle['turnedPurl']>(
+			{ value: 'untwist', label: 'Worked through the back loop' },
+			{ value: 'leave', label: 'Worked as it sits', hint: 'It stays twisted.' },
+		),
+	},
 	loomShape: {
 		title: 'The loom is',
 		options: always<HouseStyle['loomShape']>(

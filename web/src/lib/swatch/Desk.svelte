@@ -101,7 +101,7 @@
 	let mounted = $state(false);
 	onMount(() => (mounted = true));
 
-	const marks = $derived(gaps ? gapsOf(worked, cords) : []);
+	const marks = $derived(gaps ? gapsOf(worked, cords, style.firstPurl === 'short-both' ? 'both' : 'RS') : []);
 	/** What is chosen, as long as its rows are there. */
 	const here = $derived(box && box.lastRow < worked.rows.length ? box : undefined);
 	const chosenLine = $derived(here && worked.rows[here.firstRow]?.line);
@@ -511,7 +511,7 @@
 		</section>
 
 		<div class="facts min-w-0">
-			<Facts {worked} {cords} {gaps} />
+			<Facts {worked} {cords} gaps={gaps ? marks : undefined} {style} />
 		</div>
 	</div>
 

@@ -2,9 +2,11 @@
 	import { craftOf, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import { PALETTES } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import {
 		type Cords,
-		gapsOf,
+		cureSaid,
+		type GapMark,
 		legendOf,
 		loopsWhenSeamed,
 		markerPlaces,
@@ -16,10 +18,11 @@
 	interface Props {
 		worked: Worked;
 		cords: Cords;
-		/** Whether the gaps are marked in the chart. */
-		gaps: boolean;
+		/** The gaps that are marked in the chart; none where they are not asked for. */
+		gaps: readonly GapMark[] | undefined;
+		style: HouseStyle;
 	}
-	const { worked, cords, gaps }: Props = $props();
+	const { worked, cords, gaps, style }: Props = $props();
 	const light = useLight();
 	const MOST_CORDS = 12;
 
@@ -57,8 +60,9 @@
 	let legendOpen = $state(false);
 	const legend = $derived(legendOpen ? legendOf(worked, cords).filter((e) => e.kind !== 'cord') : []);
 	const markers = $derived(markerPlaces(worked, cords));
-	const gapRows = $derived(gaps ? gapsOf(worked, cords) : []);
-	const first = $derived(gapRows[0]);
+	const first = $derived(gaps?.[0]);
+	/** Where the style works that purl as any other, what would close them. */
+	const cure = $derived({ ...style, firstPurl: style.firstPurl === 'usual' ? ('short' as const) : style.firstPurl });
 	/** A row that cannot be read says nothing about what the rows make. */
 	const shaped = $derived(worked.rows.length > 0 && worked.rows.every((row) => row.ok) && !strands);
 </script>
@@ -134,10 +138,10 @@
 	{#if gaps}
 		<p class="mt-3" data-testid="gaps">
 			<span class="lead">Gaps</span>
-			{#if first}{gapRows.length} first purls behind a cord are ringed. Wrap each the short way; it sits turned, and in the
-				next row
-				{first.partner === undefined ? '' : `(first in row ${worked.rows[first.partner]!.number})`} its leading leg is worked.{:else}No
-				purl stands behind a cord.{/if}
+			{#if first}{gaps.length} first purls after a cord are ringed{first.partner === undefined
+					? ''
+					: `, the first in row ${worked.rows[first.row]!.number}`}. {cureSaid(cure, style.sides)}{:else}No purl stands
+				after a cord.{/if}
 		</p>
 	{/if}
 	{#if worked.rows.length > 0}

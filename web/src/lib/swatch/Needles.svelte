@@ -1,6 +1,8 @@
 <script lang="ts">
+	import { craftOf } from '@pond-loop/core/craft';
 	import {
 		betweenMarkers,
+		curedIn,
 		grouped,
 		nextCrossing,
 		placeInRepeat,
@@ -29,6 +31,7 @@
 	const { shown, place, light, rowsShown = 9, style, go }: Props = $props();
 	const tools = $derived({ number: style.bedNumber, taste: style });
 	const { worked, cords, mirrored } = $derived(shown);
+	const gaps = $derived(craftOf(worked.craft).hasSentence ? curedIn(worked, cords, style) : []);
 	const last = $derived(worked.rows.length);
 
 	/** The chart is as large as the room allows for its width, within what can be read. */
@@ -41,7 +44,9 @@
 	onMount(() => (mounted = true));
 
 	const row = $derived(worked.rows[place]);
-	const groups = $derived(row?.ok ? grouped(rowParts(worked, place, tools)) : []);
+	const groups = $derived(
+		row?.ok ? grouped(rowParts(worked, place, { ...tools, gaps, untwists: style.turnedPurl === 'untwist' })) : [],
+	);
 	const repeat = $derived(row && placeInRepeat(worked, place));
 	/** What is done before the first row, where pegs or needles have to be set up. */
 	const setup = $derived(place === 0 ? (toolPlan(worked, tools)?.setup ?? []) : []);
