@@ -18,7 +18,13 @@ function noteHtml(note: Note): string {
 		content
 			.map((run) => {
 				if (run.type === 'hardBreak') return '<br>';
-				return (run.marks ?? []).reduce((inner, m) => tag(m.type === 'bold' ? 'b' : 'i', inner), escapeXml(run.text));
+				return (run.marks ?? []).reduce(
+					(inner, m) =>
+						m.type === 'link'
+							? tag('a', inner, ` href="${escapeXml(m.attrs.href)}" rel="noopener noreferrer"`)
+							: tag(m.type === 'bold' ? 'b' : 'i', inner),
+					escapeXml(run.text),
+				);
 			})
 			.join('');
 	return note.content
@@ -33,13 +39,20 @@ function noteHtml(note: Note): string {
 		.join('');
 }
 
-const HTML: Renderers<string> = {
+/** `pictures`: each as a `data:` address, by id; those that are not there are said. */
+const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => ({
 	heading: ({ text }) => said('h3', text),
 	text: ({ text, tone }) =>
 		said(tone === 'strong' ? 'b' : tone === 'sentence' ? 'code' : 'span', text, ' class="line"'),
 	note: ({ note }) => tag('blockquote', noteHtml(note)),
 	list: ({ items, ticks }) => tag('ul', items.map((i) => said('li', i)).join(''), ticks ? ' class="ticks"' : ''),
 	picture: ({ draw, facts }) => tag('div', `${picture(draw(PAINT), 200)}${terms(facts)}`, ' class="beside"'),
+	photo: ({ id, alt, width, height }) => {
+		const src = pictures.get(id);
+		return src === undefined
+			? said('p', `Picture${alt ? `: ${alt}` : ''}`)
+			: `<img src="${escapeXml(src)}" alt="${escapeXml(alt)}" width="${width}" height="${height}">`;
+	},
 	moves: ({ title, frames, says, draw }) =>
 		said('h3', title) +
 		walked(Array.from({ length: frames }, (_, at) => ({ drawing: draw(at, PAINT), caption: says(at).caption }))),
@@ -76,10 +89,14 @@ const HTML: Renderers<string> = {
 		),
 	table: ({ title, lines }) => `${title ? said('h2', title) : ''}${terms(lines)}`,
 	caution: ({ text }) => said('p', text, ' class="caution"'),
-};
+});
 
 /** One part of a page: its title, and its blocks under it. */
-export const htmlSection = (title: string | undefined, blocks: readonly Block[]): PageSection => ({
-	...(title === undefined ? {} : { title }),
-	body: blocks.map((b) => rendered(HTML, b)).join('\n'),
-});
+export const htmlSection = (
+	title: string | undefined,
+	blocks: readonly Block[],
+	pictures: ReadonlyMap<string, string> = new Map(),
+): PageSection => {
+	const html = htmlWith(pictures);
+	return { ...(title === undefined ? {} : { title }), body: blocks.map((b) => rendered(html, b)).join('\n') };
+};

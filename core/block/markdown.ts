@@ -1,6 +1,6 @@
 /** Blocks as Markdown, to be pasted elsewhere. Nothing that was typed becomes markup. */
 
-import type { Note, NoteBlock, NoteParagraph, NoteRun } from '../schema/index.ts';
+import { linkOf, type Note, type NoteBlock, type NoteParagraph, type NoteRun } from '../schema/index.ts';
 import { movesOf, rendered, type Block, type Renderers } from './block.ts';
 
 /** Signs that mean something in Markdown, made to stand for themselves. */
@@ -8,10 +8,15 @@ export const plain = (text: string): string => text.replaceAll(/([\\`*_[\]<>#|~]
 
 const runMarkdown = (run: NoteRun): string => {
 	if (run.type === 'hardBreak') return '  \n';
-	const signs = (run.marks ?? []).map((m) => (m.type === 'bold' ? '**' : '*'));
+	const signs = (run.marks ?? []).flatMap((m) => (m.type === 'link' ? [] : [m.type === 'bold' ? '**' : '*']));
+	const href = linkOf(run);
 	// Signs hold on to the words: blanks at the ends stay outside.
 	const [, before = '', words = '', after = ''] = /^(\s*)(.*?)(\s*)$/s.exec(run.text) ?? [];
-	return words ? before + signs.join('') + plain(words) + signs.toReversed().join('') + after : run.text;
+	if (!words) return run.text;
+	const marked = signs.join('') + plain(words) + signs.toReversed().join('');
+	return (
+		before + (href === undefined ? marked : `[${marked}](<${href.replaceAll(/[<>]/g, encodeURIComponent)}>)`) + after
+	);
 };
 const lineMarkdown = ({ content = [] }: NoteParagraph): string => content.map(runMarkdown).join('');
 const noteBlock = (block: NoteBlock): string =>
@@ -52,6 +57,7 @@ const MARKDOWN: Renderers<readonly string[]> = {
 	list: ({ items, ticks }) => items.map((item) => `- ${ticks ? '[ ] ' : ''}${plain(item)}`),
 	picture: ({ facts, names }) =>
 		facts.map(([term, says], i) => `- ${plain(term)}: ${i < names ? literal(says) : plain(says)}`),
+	photo: ({ alt }) => [`*Picture${alt ? `: ${plain(alt)}` : ''}*`],
 	moves: ({ title, ...moves }) => [
 		`### ${plain(title)}`,
 		'',

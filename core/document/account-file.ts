@@ -46,6 +46,11 @@ const FileSchema = z.object({
 		.default([]),
 	/** Earlier versions of lessons and swatches. */
 	versions: z.array(version).max(100_000).default([]),
+	/** Pictures in lessons. Files from before there were any have none. */
+	pictures: z
+		.array(z.object({ id: z.uuid(), jpeg: z.base64().max(8_000_000) }))
+		.max(1000)
+		.default([]),
 	/** Links by which lessons are read. */
 	shares: z.array(z.object({ lesson: z.uuid(), token: z.string(), madeAt: moment })).default([]),
 	sessions: z.array(z.object({ browser: z.string(), startedAt: moment, seenAt: moment })),

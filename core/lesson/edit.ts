@@ -43,6 +43,12 @@ export function duplicateStep(lesson: Lesson, id: string, as: string): Lesson {
 	return { ...lesson, steps };
 }
 
+/** Puts a step at a place, from 0. */
+export const insertAt = (lesson: Lesson, place: number, step: Step): Lesson => ({
+	...lesson,
+	steps: lesson.steps.toSpliced(place, 0, step),
+});
+
 /** Puts a step before another one. */
 export const insertBefore = (lesson: Lesson, id: string, step: Step): Lesson => ({
 	...lesson,

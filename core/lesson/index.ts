@@ -1,3 +1,4 @@
+export * from './begin.ts';
 export * from './calendar.ts';
 export * from './common-mistakes.ts';
 export * from './edit.ts';

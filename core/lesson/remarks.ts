@@ -63,6 +63,7 @@ export function remarksOn(lesson: Lesson): readonly Remark[] {
 		...noRest(lesson),
 		...doesNotWork(lesson),
 		...forNobody(lesson),
+		...unsaidPicture(lesson),
 		...tooLong(lesson),
 	];
 	const place = new Map(lesson.steps.map((s, i) => [s.id, i]));
@@ -275,6 +276,18 @@ function isRopeOf(step: Step, c: Crossing): boolean {
 	const has = (one: Crossing): boolean => crossings.some((x) => equal(x.crossing, one));
 	return has(c) && !has(mirror(c));
 }
+
+/** A picture that is not said in words. */
+const unsaidPicture = (lesson: Lesson): Remark[] =>
+	lesson.steps
+		.filter((step) => step.kind === 'picture' && step.picture && step.alt.trim() === '')
+		.map((step) => ({
+			key: `alt ${step.id}`,
+			weight: WEIGHTS.missing,
+			step: step.id,
+			says: `The picture of step ${number(lesson, step)} is not said in words.`,
+			because: 'Somebody may not see it: on the phone of a blind learner, or on a poor copy.',
+		}));
 
 /** A step for people of whom there are none. */
 function forNobody(lesson: Lesson): Remark[] {

@@ -20,6 +20,8 @@ export interface SheetOptions {
 	readonly yarn?: HouseStyle['yarnHand'] | undefined;
 	/** Where its readers work; for the whole room when left out. */
 	readonly at?: CraftId | undefined;
+	/** Places at which others in the room do the same; those of the lesson's plan when left out. */
+	readonly also?: readonly CraftId[] | undefined;
 	/** The names of one school; of all when left out. */
 	readonly school?: SchoolId | undefined;
 	/** The numbers of the steps that are wanted, from 1; all when left out. */
@@ -63,7 +65,7 @@ export function sectionsOf(
 ): readonly Section[] {
 	const style = styleFor(house, options);
 	const { school, at } = options;
-	const also = lesson.plan ? placesOf(lesson.plan) : [];
+	const also = options.also ?? (lesson.plan ? placesOf(lesson.plan) : []);
 	const wanted = lesson.steps.flatMap((step, i) =>
 		(options.steps?.has(i + 1) ?? true) && (at === undefined || isFor(step, at)) ? [{ step, number: i + 1 }] : [],
 	);

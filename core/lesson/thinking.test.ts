@@ -1,16 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf } from '../schema/index.ts';
+import { DEFAULT_HOUSE_STYLE, isBlank, newSwatch, noteOf, NoteSchema, textOf } from '../schema/index.ts';
 import {
 	commonMistakes,
 	duplicateStep,
 	emptyLesson,
+	filled,
 	kitFor,
 	kitTable,
 	type Lesson,
 	lessonMarkdown,
+	lessonPage,
 	LessonSchema,
 	minutesOf,
+	placeOf,
 	remarksOn,
 	reorder,
 	sectionsOf,
@@ -376,5 +379,57 @@ describe('steps', () => {
 		expect(lessonMarkdown(lessonOf({ id: nextId(), kind: 'note', text: marked }), DEFAULT_HOUSE_STYLE)).toContain(
 			'> **a \\*b\\*** c',
 		);
+	});
+
+	it('carry links that lead to pages and to mail, and to nothing that a browser would run', () => {
+		const linked = (href: string): unknown => ({
+			type: 'doc',
+			content: [
+				{
+					type: 'paragraph',
+					content: [{ type: 'text', text: 'the <hall>', marks: [{ type: 'link', attrs: { href } }, { type: 'bold' }] }],
+				},
+			],
+		});
+		const href = 'https://pond.example/a?b="c"&d=<e>';
+		const note = NoteSchema.parse(linked(href));
+		const lesson = lessonOf({ id: nextId(), kind: 'note', text: note });
+		expect(lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE)).toContain(
+			'[**the \\<hall\\>**](<https://pond.example/a?b="c"&d=%3Ce%3E>)',
+		);
+		expect(lessonPage(lesson, DEFAULT_HOUSE_STYLE)).toContain(
+			'<b><a href="https://pond.example/a?b=&quot;c&quot;&amp;d=&lt;e&gt;" rel="noopener noreferrer">the &lt;hall&gt;</a></b>',
+		);
+		for (const bad of ['javascript:alert(1)', 'data:text/html,x', '//x', 'https://a b', ' https://x'])
+			expect(NoteSchema.safeParse(linked(bad)).success, bad).toBe(false);
+	});
+
+	it('begin with what they teach and what they need, told from themselves', () => {
+		const rope = { ...emptyLesson('Rope'), steps: [show('2/2 LC'), show('3/3 LC')] };
+		const begin = (kind: 'opening' | 'materials') =>
+			filled({ id: nextId(), kind, text: noteOf('') }, rope, DEFAULT_HOUSE_STYLE);
+		expect(textOf(begin('opening').text)).toMatch(/^By the end of the evening:\n- .*Crossing 3 over 3 and 4 over 4/s);
+		expect(textOf(begin('materials').text)).toMatch(/^To lay out:\n- Smooth, round.* m each.*- Scissors: \d+ for all/s);
+		expect(placeOf(begin('materials'), { steps: [begin('opening'), ...rope.steps] })).toBe(1);
+		const nothing = filled(
+			{ id: nextId(), kind: 'opening', text: noteOf('') },
+			emptyLesson('New'),
+			DEFAULT_HOUSE_STYLE,
+		);
+		expect(isBlank(nothing.text)).toBe(true);
+	});
+
+	it('show pictures with their words, written into a page that needs no server', () => {
+		const picture = { id: nextId(), width: 8, height: 6 };
+		const step: Step = { id: nextId(), kind: 'picture', picture, alt: 'A sleeve "pinned"', note: noteOf('') };
+		const lesson = lessonOf(step, { ...step, id: nextId(), alt: ' ' });
+		expect(keys(lesson)).toContain(`alt ${lesson.steps[1]!.id}`);
+		expect(keys(lesson)).not.toContain(`alt ${lesson.steps[0]!.id}`);
+		const page = lessonPage(lesson, DEFAULT_HOUSE_STYLE, new Map([[picture.id, 'data:image/jpeg;base64,AAAA']]));
+		expect(page).toContain(
+			'<img src="data:image/jpeg;base64,AAAA" alt="A sleeve &quot;pinned&quot;" width="8" height="6">',
+		);
+		expect(lessonPage(lesson, DEFAULT_HOUSE_STYLE)).not.toContain('<img');
+		expect(lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE)).toContain('*Picture: A sleeve "pinned"*');
 	});
 });

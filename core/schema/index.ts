@@ -6,7 +6,7 @@ export * from './house-style-limits.ts';
 export * from './issue.ts';
 export * from './lenient.ts';
 export * from './note.ts';
-export type { Note, NoteBlock, NoteParagraph, NoteRun } from './note-tree.ts';
+export { LINKS, type Note, type NoteBlock, type NoteParagraph, type NoteRun } from './note-tree.ts';
 export * from './note-text.ts';
 export * from './save.ts';
 export * from './swatch.ts';

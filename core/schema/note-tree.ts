@@ -5,11 +5,22 @@
 
 import { z } from 'zod';
 
-const MarkSchema = z.object({ type: z.enum(['bold', 'italic']) });
+/** Where a link may lead: pages and mail, nothing that a browser would run. */
+export const LINKS = /^(https?:\/\/|mailto:)[^\s]+$/i;
+const LinkSchema = z.object({
+	type: z.literal('link'),
+	attrs: z.object({
+		href: z
+			.string()
+			.max(2000, 'An address has at most 2,000 characters.')
+			.regex(LINKS, 'A link begins with https:// or mailto:. Correct it.'),
+	}),
+});
+const MarkSchema = z.discriminatedUnion('type', [z.object({ type: z.enum(['bold', 'italic']) }), LinkSchema]);
 const RunSchema = z.object({
 	type: z.literal('text'),
 	text: z.string().min(1),
-	marks: z.array(MarkSchema).max(2).optional(),
+	marks: z.array(MarkSchema).max(3).optional(),
 });
 const BreakSchema = z.object({ type: z.literal('hardBreak') });
 const ParagraphSchema = z.object({

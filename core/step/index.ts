@@ -4,6 +4,7 @@ export { CHECKS, checkWords, type Check, type CheckStep } from './kinds/check.ts
 export { comparisonTitle, type CompareStep } from './kinds/compare.ts';
 export { isWithoutHolder, mistakeOf, type CrossingStep } from './kinds/crossing.ts';
 export { FINISHES, finishOf, type Finish, type FinishStep } from './kinds/finish.ts';
+export { MOST_ALT, type PictureStep } from './kinds/picture.ts';
 export { swatchBlocks, workedOf, type SwatchStep } from './kinds/swatch.ts';
 export { mistakesFor } from './mistakes-for.ts';
 export { isFor, madeAt, placesBeside, whomSaid } from './places.ts';

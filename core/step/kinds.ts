@@ -9,6 +9,7 @@ import { homework } from './kinds/homework.ts';
 import { materials } from './kinds/materials.ts';
 import { note } from './kinds/note.ts';
 import { opening } from './kinds/opening.ts';
+import { picture } from './kinds/picture.ts';
 import { rest } from './kinds/rest.ts';
 import { swatch } from './kinds/swatch.ts';
 
@@ -18,6 +19,7 @@ export const ALL = [
 	crossing,
 	compare,
 	swatch,
+	picture,
 	check,
 	discussion,
 	rest,

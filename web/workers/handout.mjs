@@ -12,14 +12,16 @@ const template = readFileSync(join(here, 'handout.typ'), 'utf8');
 let compiler;
 
 /**
- * @param {{ documents: readonly unknown[], copies: readonly number[], faces: readonly string[] }} task `copies`: which document, for each copy in turn.
+ * @param {{ documents: readonly unknown[], copies: readonly number[], faces: readonly string[], photos: Readonly<Record<string, Uint8Array>> }} task
+ * `copies`: which document, for each copy in turn; `photos`: pictures by the path that the documents name them by.
  * @returns {Uint8Array} The PDF.
  */
-export default function set({ documents, copies, faces }) {
+export default function set({ documents, copies, faces, photos }) {
 	compiler ??= NodeCompiler.create({
 		workspace: here,
 		fontArgs: [{ fontBlobs: faces.map((path) => readFileSync(require.resolve(path))) }],
 	});
+	for (const [path, bytes] of Object.entries(photos)) compiler.mapShadow(join(here, path), Buffer.from(bytes));
 	const compiled = compiler.compile({
 		mainFileContent: template,
 		inputs: { data: JSON.stringify({ documents, copies }) },
@@ -32,6 +34,7 @@ export default function set({ documents, copies, faces }) {
 	const pdf = compiler.pdf(result, {
 		pdfStandard: /** @type {import('@myriaddreamin/typst-ts-node-compiler').PdfStandard} */ ('ua-1'),
 	});
+	compiler.resetShadow();
 	// What was remembered of earlier handouts goes, so that a long evening takes no more than a short one.
 	compiler.evictCache(2);
 	return new Uint8Array(pdf);

@@ -55,6 +55,7 @@
   let body = if r.text == "\n" { linebreak() } else { r.text }
   if r.bold { body = strong(body) }
   if r.italic { body = emph(body) }
+  if r.href != "" { body = link(r.href, underline(body)) }
   body
 }).join()
 
@@ -103,6 +104,9 @@
           if i < b.names { text(font: mono, weight: 500, size: 0.95em, fact.at(1)) } else { fact.at(1) },
         )).flatten()),
     ))
+  }
+  else if b.kind == "photo" {
+    block(breakable: false, image(b.path, alt: b.alt, width: calc.min(width, tallest * b.width / b.height)))
   }
   else if b.kind == "moves" {
     heading(level: 3, b.title)

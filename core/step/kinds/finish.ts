@@ -15,6 +15,11 @@ interface Part {
 const NEEDLE: Part['kit'] = () => ({ what: 'Darning needle, blunt', each: 1 });
 
 const TABLE = {
+	edge: {
+		name: 'edge stitch',
+		says: 'The first and the last stitch of each row stay plain: the seam takes them in. Look along both edges before binding off.',
+		minutes: 1,
+	},
 	'bind-off': {
 		name: 'bind off',
 		says: 'Bind off in pattern; the last stitch as even as the others. Leave the tails in.',
@@ -33,10 +38,10 @@ const TABLE = {
 		minutes: 10,
 		kit: () => ({ what: 'Pins', each: 20, because: 'sharp: counted out and counted back' }),
 	},
-	dry: { name: 'dry', says: 'Let it dry where it lies.', minutes: 0 },
+	dry: { name: 'dry', says: 'Let it dry where it lies, before it is seamed.', minutes: 0 },
 	seam: {
 		name: 'seam',
-		says: 'Seam from the front, knit to knit and purl to purl: every stitch at the ends, every other between. Weave in the tails.',
+		says: 'Seam from the front once it is dry, the edge stitch inside, knit to knit and purl to purl: every stitch at both ends and where cords meet, every other between. Then weave in the tails.',
 		minutes: 12,
 		kit: NEEDLE,
 	},
@@ -57,7 +62,7 @@ export const finish = kind<FinishStep>({
 	kind: 'finish',
 	title: 'Finish',
 	schema: FinishStepSchema,
-	empty: (id) => ({ id, kind: 'finish', parts: ['bind-off', 'wash', 'pin', 'dry'], note: noteOf('') }),
+	empty: (id) => ({ id, kind: 'finish', parts: FINISHES, note: noteOf('') }),
 	asks: 'What to watch for',
 	minutes: ({ parts }) => parts.reduce((sum, part) => sum + finishOf(part).minutes, 0),
 	hands: 'rest',

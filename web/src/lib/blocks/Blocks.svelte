@@ -3,6 +3,7 @@
 	import type { Light } from '@pond-loop/core/drawing';
 	import type { Snippet } from 'svelte';
 	import NoteText from '$lib/note/NoteText.svelte';
+	import Photo from '$lib/picture/Photo.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartParts from '$lib/swatch/ChartParts.svelte';
 	import Compared from './Compared.svelte';
@@ -61,6 +62,9 @@
 				</dl>
 			{/if}
 		</div>
+	{:else if block.kind === 'photo'}
+		{@const { id, alt, width, height } = block}
+		<div class="mt-2 break-inside-avoid"><Photo {id} {alt} {width} {height} /></div>
 	{:else if block.kind === 'moves'}
 		{#if moves}{@render moves(block)}
 		{:else}

@@ -10,6 +10,10 @@
 		addStep,
 		changeStep,
 		duplicateStep,
+		filled,
+		insertAt,
+		isBeginning,
+		placeOf,
 		isLongLesson,
 		type Lesson,
 		LESSON_LIMITS,
@@ -149,7 +153,15 @@
 	async function addEmpty(kind: (typeof EMPTY)[number]): Promise<void> {
 		const step = kind.empty?.(crypto.randomUUID());
 		if (!step) return;
-		add(step);
+		// A lesson begins with these, and what they tell is known already.
+		if (isBeginning(step)) {
+			const told = filled(step, lesson, style);
+			const first = place < 0 && !lesson.steps.some((s) => s.kind === step.kind);
+			if (first) {
+				save.change(insertAt(lesson, placeOf(step, lesson), told));
+				said = { words: `Added ${nameOf(step)} as step ${placeOf(step, lesson) + 1}.`, undo: true };
+			} else add(told);
+		} else add(step);
 		await tick();
 		document.getElementById(`${step.kind}-${step.id}`)?.focus();
 	}

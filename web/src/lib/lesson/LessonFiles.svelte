@@ -1,7 +1,15 @@
 <script lang="ts">
-	import { type Lesson, lessonCalendar, lessonMarkdown, lessonPage, LessonSchema } from '@pond-loop/core/lesson';
+	import {
+		type Lesson,
+		lessonCalendar,
+		lessonMarkdown,
+		lessonPage,
+		LessonSchema,
+		picturesIn,
+	} from '@pond-loop/core/lesson';
 	import { stepTitle } from '@pond-loop/core/step';
 	import { firstIssue, type HouseStyle } from '@pond-loop/core/schema';
+	import { picturesAsData } from '$lib/picture/data-address';
 	import { download, fileName } from '$lib/picture/save-as';
 	import ShareLink from './ShareLink.svelte';
 
@@ -24,8 +32,14 @@
 	const FILES: readonly (readonly [string, () => void])[] = [
 		['All of it, as JSON', () => save('json', 'application/json', `${JSON.stringify(lesson, null, '\t')}\n`)],
 		['Markdown', () => save('md', 'text/markdown', lessonMarkdown(lesson, style))],
-		['A page that plays its demonstrations, as HTML', () => save('html', 'text/html', lessonPage(lesson, style))],
+		['A page that plays its demonstrations, as HTML', () => void saveHtml()],
 	];
+
+	/** The page needs no server, so its pictures are written into it. */
+	async function saveHtml(): Promise<void> {
+		const pictures = await picturesAsData(picturesIn(lesson));
+		save('html', 'text/html', lessonPage(lesson, style, pictures));
+	}
 
 	async function open(event: Event): Promise<void> {
 		const input = event.currentTarget as HTMLInputElement;

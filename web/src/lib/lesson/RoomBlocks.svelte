@@ -4,6 +4,7 @@
 	import Played from '$lib/blocks/Played.svelte';
 	import type { Camera } from '$lib/choices/camera';
 	import NoteText from '$lib/note/NoteText.svelte';
+	import Photo from '$lib/picture/Photo.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import Stage from '$lib/stage/Stage.svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
@@ -45,6 +46,9 @@
 	{:else if block.kind === 'picture'}
 		{@const drawing = block.draw({ light })}
 		<div class="flex justify-center"><Drawing {drawing} width={Math.min(360, 2 * drawing.width)} /></div>
+	{:else if block.kind === 'photo'}
+		{@const { id, alt, width, height } = block}
+		<div class="flex justify-center"><Photo {id} {alt} {width} {height} /></div>
 	{:else if block.kind === 'moves'}
 		<div class="mx-auto w-full max-w-5xl">
 			<Stage

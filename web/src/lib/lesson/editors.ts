@@ -7,6 +7,7 @@ import EditCheck from './edit/EditCheck.svelte';
 import EditCompare from './edit/EditCompare.svelte';
 import EditCrossing from './edit/EditCrossing.svelte';
 import EditFinish from './edit/EditFinish.svelte';
+import EditPicture from './edit/EditPicture.svelte';
 import EditSwatch from './edit/EditSwatch.svelte';
 
 export interface EditorProps<S> {
@@ -19,6 +20,7 @@ const OWN: { readonly [K in StepKind]?: Component<EditorProps<StepOf<K>>> } = {
 	crossing: EditCrossing,
 	compare: EditCompare,
 	swatch: EditSwatch,
+	picture: EditPicture,
 	check: EditCheck,
 	finish: EditFinish,
 };

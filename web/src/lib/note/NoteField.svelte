@@ -3,9 +3,10 @@
 	import ItalicIcon from '@lucide/svelte/icons/italic';
 	import List from '@lucide/svelte/icons/list';
 	import ListOrdered from '@lucide/svelte/icons/list-ordered';
-	import { isBlank, type Note } from '@pond-loop/core/schema';
+	import LinkIcon from '@lucide/svelte/icons/link';
+	import { isBlank, LINKS, type Note } from '@pond-loop/core/schema';
 	import type { Editor } from '@tiptap/core';
-	import { onMount, untrack } from 'svelte';
+	import { onMount, tick, untrack } from 'svelte';
 	import { whenIdle } from './one-by-one';
 	import NoteText from './NoteText.svelte';
 
@@ -26,7 +27,7 @@
 	let gone = false;
 	/** What the editor has sent out last: it need not come back in. */
 	let sent: Note | undefined;
-	let has = $state({ bold: false, italic: false, bulletList: false, orderedList: false });
+	let has = $state({ bold: false, italic: false, bulletList: false, orderedList: false, link: false });
 
 	/** The editor comes along after the page, and until then the note is only shown. */
 	const make = (): Promise<void> =>
@@ -48,6 +49,7 @@
 						italic: e.isActive('italic'),
 						bulletList: e.isActive('bulletList'),
 						orderedList: e.isActive('orderedList'),
+						link: e.isActive('link'),
 					};
 				},
 			});
@@ -102,6 +104,27 @@
 		else if (tool === 'bulletList') chain?.toggleBulletList().run();
 		else chain?.toggleOrderedList().run();
 	}
+	/** The address that a link is to have, while it is asked for. */
+	let href = $state<string>();
+	let address = $state<HTMLInputElement>();
+	async function askLink(): Promise<void> {
+		const now: unknown = editor?.getAttributes('link')['href'];
+		href = typeof now === 'string' ? now : '';
+		await tick();
+		address?.focus();
+	}
+	const isLink = $derived(href === undefined || href.trim() === '' || LINKS.test(asLink(href)));
+	/** What was typed without its beginning is taken for a page. */
+	function asLink(typed: string): string {
+		const text = typed.trim();
+		return text === '' || /^[a-z]+:/i.test(text) ? text : text.includes('@') ? `mailto:${text}` : `https://${text}`;
+	}
+	async function putIt(): Promise<void> {
+		if (!editor || href === undefined || !isLink) return;
+		const { putLink } = await import('./note-editor');
+		putLink(editor, asLink(href));
+		href = undefined;
+	}
 </script>
 
 <!-- Where one lands only until the editor is there, which takes the focus on. -->
@@ -133,6 +156,44 @@
 					onclick={() => use(tool)}><Icon class="size-4" /></button
 				>
 			{/each}
+			<button
+				type="button"
+				class="iconbutton size-8"
+				aria-label="Link"
+				aria-pressed={has.link}
+				aria-expanded={href !== undefined}
+				title="Link"
+				onmousedown={(e) => e.preventDefault()}
+				onclick={() => (href === undefined ? askLink() : (href = undefined))}><LinkIcon class="size-4" /></button
+			>
 		</div>
+		{#if href !== undefined}
+			<!-- svelte-ignore a11y_no_static_element_interactions -->
+			<div
+				class="mt-1 flex flex-wrap items-baseline gap-x-4"
+				onkeydown={(e) => {
+					if (e.key !== 'Enter' && e.key !== 'Escape') return;
+					e.preventDefault();
+					e.stopPropagation();
+					if (e.key === 'Enter') void putIt();
+					else {
+						href = undefined;
+						editor?.commands.focus();
+					}
+				}}
+			>
+				<input
+					class="field min-w-0 grow"
+					bind:this={address}
+					bind:value={href}
+					aria-label="Where the link leads; empty takes it off"
+					placeholder="https://"
+				/>
+				<button type="button" class="wordlink" disabled={!isLink} onclick={putIt}
+					>{href.trim() === '' ? 'No link' : 'Link it'}</button
+				>
+				{#if !isLink}<span class="text-error">A link begins with https:// or mailto:.</span>{/if}
+			</div>
+		{/if}
 	{/if}
 </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Note, NoteParagraph } from '@pond-loop/core/schema';
+	import { linkOf, type Note, type NoteParagraph } from '@pond-loop/core/schema';
 
 	interface Props {
 		note: Note;
@@ -9,8 +9,14 @@
 
 {#snippet line(paragraph: NoteParagraph)}
 	{#each paragraph.content ?? [] as run, i (i)}{#if run.type === 'hardBreak'}<br />{:else}{@const marks =
-				run.marks?.map((m) => m.type) ?? []}<span
-				class={[marks.includes('bold') && 'font-bold', marks.includes('italic') && 'italic']}>{run.text}</span
+				run.marks?.map((m) => m.type) ?? []}{@const href = linkOf(run)}<svelte:element
+				this={href === undefined ? 'span' : 'a'}
+				{...href === undefined ? {} : { href, target: '_blank', rel: 'noopener noreferrer nofollow' }}
+				class={[
+					marks.includes('bold') && 'font-bold',
+					marks.includes('italic') && 'italic',
+					href !== undefined && 'underline',
+				]}>{run.text}</svelte:element
 			>{/if}{:else}<br />{/each}
 {/snippet}
 

@@ -1,12 +1,13 @@
 /** The editor of a note: paragraphs, two kinds of lists, bold and italic, and an undo of its own. */
 
 import type { Note } from '@pond-loop/core/schema';
-import { DraftNoteSchema } from '@pond-loop/core/schema';
+import { DraftNoteSchema, LINKS } from '@pond-loop/core/schema';
 import { Editor, type JSONContent } from '@tiptap/core';
 import { Bold } from '@tiptap/extension-bold';
 import { Document } from '@tiptap/extension-document';
 import { HardBreak } from '@tiptap/extension-hard-break';
 import { Italic } from '@tiptap/extension-italic';
+import { Link } from '@tiptap/extension-link';
 import { BulletList, ListItem, ListKeymap, OrderedList } from '@tiptap/extension-list';
 import { Paragraph } from '@tiptap/extension-paragraph';
 import { Text } from '@tiptap/extension-text';
@@ -41,6 +42,16 @@ export function noteEditor({ element, note, label, placeholder, write, moved }: 
 			HardBreak,
 			Bold,
 			Italic,
+			// What is no page and no mail stays text; addresses that are typed or pasted become links.
+			Link.configure({
+				openOnClick: false,
+				autolink: true,
+				linkOnPaste: true,
+				defaultProtocol: 'https',
+				protocols: ['http', 'https', 'mailto'],
+				isAllowedUri: (url) => LINKS.test(url) || !/^[a-z][a-z0-9+.-]*:/i.test(url),
+				HTMLAttributes: { class: 'underline', rel: null, target: null },
+			}),
 			BulletList,
 			OrderedList,
 			FlatItem,
@@ -65,6 +76,15 @@ export function noteEditor({ element, note, label, placeholder, write, moved }: 
 
 /** What stands in the editor, without what it keeps for itself. */
 export const noteIn = (editor: Editor): Note => DraftNoteSchema.parse(editor.getJSON());
+
+/** Puts a link on what is chosen, or takes it off; on nothing chosen the address itself is written. */
+export function putLink(editor: Editor, href: string): void {
+	const chain = editor.chain().focus();
+	if (href === '') chain.extendMarkRange('link').unsetLink().run();
+	else if (editor.state.selection.empty && !editor.isActive('link'))
+		chain.insertContent({ type: 'text', text: href, marks: [{ type: 'link', attrs: { href } }] }).run();
+	else chain.extendMarkRange('link').setLink({ href }).run();
+}
 
 /** Puts a note in from outside: after an undo of the page, or another version. */
 export const putNote = (editor: Editor, note: Note): boolean =>

@@ -35,10 +35,14 @@ export const send = <T, Current = never>(
 export const sendText = <T>(path: string, text: string, schema: Reader<T>): Promise<Answer<T>> =>
 	answered('POST', path, text, schema);
 
+/** Sends a file as it is. */
+export const sendFile = <T>(path: string, file: Blob, schema: Reader<T>): Promise<Answer<T>> =>
+	answered('POST', path, file, schema);
+
 async function answered<T, Current = never>(
 	method: string,
 	path: string,
-	text: string | null,
+	body: string | Blob | null,
 	schema: Reader<T>,
 	current?: Reader<Current>,
 ): Promise<Answer<T, Current>> {
@@ -47,9 +51,9 @@ async function answered<T, Current = never>(
 	try {
 		response = await fetch(path, {
 			method,
-			headers: { 'content-type': 'application/json' },
-			body: text,
-			keepalive: (text?.length ?? 0) < KEEPALIVE_MOST,
+			headers: { 'content-type': body instanceof Blob ? body.type : 'application/json' },
+			body,
+			keepalive: (body instanceof Blob ? body.size : (body?.length ?? 0)) < KEEPALIVE_MOST,
 		});
 		data = await response.json();
 	} catch {

@@ -4,6 +4,7 @@ import { DEFAULT_HOUSE_STYLE, newSwatch, type Swatch } from '@pond-loop/core/sch
 import { type Export, ExportSchema } from '@pond-loop/core/document';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportOf, hasPassword, signIn, signUp } from './accounts';
+import { putPicture } from './pictures';
 import { closeDatabase, database, rows } from './database';
 import { makeKnown } from './known-browsers';
 import { saveDesign } from './designs';
@@ -116,6 +117,8 @@ describe('leaving', () => {
 		const swatch = (await createSwatch(teacher, SWATCH))!;
 		await saveSwatch(teacher, swatch.id, 1, { ...SWATCH, title: 'Lantern, second try' });
 		await savePlace(teacher, swatch.id, 4);
+		const picture = { id: randomUUID(), width: 1, height: 1, jpeg: Buffer.from('as it is kept') };
+		await putPicture(teacher, picture);
 		const token = await shareLesson(teacher, kept.id);
 		const raw = JSON.parse(await whole(exportOf(teacher, new Date('2026-11-24T10:00:00Z')))) as Export;
 		const all = ExportSchema.parse(raw);
@@ -126,6 +129,7 @@ describe('leaving', () => {
 		]);
 		expect(all.designs).toEqual([design]);
 		expect(all.swatches.map((s) => [s.id, s.swatch.title, s.place])).toEqual([[swatch.id, 'Lantern, second try', 4]]);
+		expect(all.pictures).toEqual([{ id: picture.id, jpeg: picture.jpeg.toString('base64') }]);
 		expect(all.shares.map((s) => [s.lesson, s.token])).toEqual([[kept.id, token]]);
 		expect(all.versions.map((v) => [v.of, v.version, v.document])).toEqual([[swatch.id, 1, SWATCH]]);
 		expect([all.teacher.signInName, all.houseStyle, all.sessions.length, all.recoveryCodesLeft]).toEqual([
@@ -141,6 +145,7 @@ describe('leaving', () => {
 			// Hashes of tokens by which a browser is known: they let somebody try, so they are in no file.
 			'known_browsers',
 			'lessons',
+			'pictures',
 			'recovery_codes',
 			'sessions',
 			'shares',
@@ -156,6 +161,7 @@ describe('leaving', () => {
 			await shareLesson(t, (await createLesson(t, 'One')).id);
 			await saveHouseStyle(t, 0, DEFAULT_HOUSE_STYLE);
 			await startSession(t, 'Here');
+			await putPicture(t, { id: randomUUID(), width: 1, height: 1, jpeg: Buffer.from('j') });
 			await makeKnown({ cookies: { set: () => undefined } as never, url: new URL('https://pond.example/') }, t);
 			const { id } = (await createSwatch(t, SWATCH))!;
 			await saveSwatch(t, id, 1, SWATCH);

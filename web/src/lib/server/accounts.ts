@@ -11,6 +11,7 @@ import { hashPassword, isPassword } from './passwords';
 import { codesLeft, newCodes, useCode } from './recovery';
 import { listSessions, replaceSessions } from './sessions';
 import * as sql from './sql/teachers';
+import { picturesOneByOne } from './pictures';
 import { allShares } from './shares';
 import { placesOf, swatchesOneByOne } from './swatches';
 import { readAccount, type Teacher } from './teachers';
@@ -132,6 +133,10 @@ export async function* exportOf(teacher: Teacher, at: Date): AsyncGenerator<stri
 		}));
 		yield* list('versions', versionsOneByOne(teacher, on.query), (v) => ({ ...v, savedAt: v.savedAt.toISOString() }));
 		yield `,\n"designs":${JSON.stringify(await rawDesigns(teacher, on.query))}`;
+		yield* list('pictures', picturesOneByOne(teacher, on.query), ({ id, jpeg }) => ({
+			id,
+			jpeg: jpeg.toString('base64'),
+		}));
 		const shares = await allShares(teacher, on.query);
 		yield `,\n"shares":${JSON.stringify(shares.map((s) => ({ ...s, madeAt: s.madeAt.toISOString() })))}`;
 		const sessions = await listSessions(teacher, on.query);

@@ -4,6 +4,7 @@ import { type AccountFile, readAccountFile } from '@pond-loop/core/document';
 import { emptyLesson } from '@pond-loop/core/lesson';
 import { DEFAULT_HOUSE_STYLE, DESIGN_LIMITS, newSwatch, noteOf } from '@pond-loop/core/schema';
 import type { Step } from '@pond-loop/core/step';
+import sharp from 'sharp';
 import { afterAll, expect, it } from 'vitest';
 import { exportOf } from './accounts';
 import { bringBack, lookInto } from './bring-back';
@@ -11,6 +12,7 @@ import { closeDatabase, database } from './database';
 import { saveDesign, designsOf } from './designs';
 import { readHouseStyle, saveHouseStyle } from './house-styles';
 import { createLesson, insertLesson, lessonVersions, readLesson, removeLesson, saveLesson } from './lessons';
+import { keepPicture, readPicture } from './pictures';
 import { Full } from './quota';
 import { createSwatch, readSwatch, savePlace, saveSwatch } from './swatches';
 import { deleteTeacher, ensureTeacher, type Teacher } from './teachers';
@@ -29,6 +31,9 @@ async function fileOf(t: Teacher): Promise<AccountFile> {
 	if ('says' in read) throw new Error(read.says);
 	return read.file;
 }
+const PICTURE = sharp({ create: { width: 30, height: 20, channels: 3, background: '#2a7f8e' } })
+	.png()
+	.toBuffer();
 const SWATCH = newSwatch({ title: 'Lantern', castOn: 4, shape: 'flat', school: 'slash', text: 'k4' });
 
 /** A teacher with one of everything, some of it changed, removed or spoilt. */
@@ -38,8 +43,11 @@ async function full(): Promise<Teacher> {
 	await saveSwatch(t, swatch.id, 1, { ...SWATCH, title: 'Lantern, again' });
 	await savePlace(t, swatch.id, 3);
 	const step: Step = { id: randomUUID(), kind: 'swatch', swatch: SWATCH, from: swatch.id, note: noteOf('') };
+	const kept = await keepPicture(t, await PICTURE);
+	if ('says' in kept) throw new Error(kept.says);
+	const shown: Step = { id: randomUUID(), kind: 'picture', picture: kept, alt: 'Pinned out', note: noteOf('') };
 	const lesson = await createLesson(t, 'Kept', [step]);
-	await saveLesson(t, lesson.id, 1, { ...emptyLesson('Kept, changed'), steps: [step] });
+	await saveLesson(t, lesson.id, 1, { ...emptyLesson('Kept, changed'), steps: [step, shown] });
 	await removeLesson(t, (await createLesson(t, 'In the drawer')).id);
 	const spoilt = await insertLesson(t, emptyLesson('Spoilt'));
 	await database().query('UPDATE lessons SET document = $2 WHERE id = $1', [spoilt.id, '{"title":"Spoilt","steps":7}']);
@@ -47,7 +55,8 @@ async function full(): Promise<Teacher> {
 	await saveDesign(t, { id: randomUUID(), name: 'Sedge', crossing: twoGroups({ front: 2, behind: 2, lean: 'right' }) });
 	return t;
 }
-const documentsIn = ({ lessons, swatches, designs, versions, houseStyle }: AccountFile): unknown => ({
+const documentsIn = ({ lessons, swatches, designs, versions, houseStyle, pictures }: AccountFile): unknown => ({
+	pictures,
 	lessons,
 	swatches,
 	designs,
@@ -80,7 +89,11 @@ it('never touches another account, and keeps what belongs together together', as
 	const ids = (f: AccountFile): Set<string> => new Set([...f.lessons, ...f.swatches].map((d) => d.id));
 	expect([...ids(copy)].filter((id) => ids(file).has(id))).toEqual([]);
 	const kept = copy.lessons.find((l) => (l.lesson as { title: string }).title === 'Kept, changed')!;
-	expect(kept.lesson).toMatchObject({ steps: [{ from: copy.swatches[0]!.id }] });
+	expect(kept.lesson).toMatchObject({
+		steps: [{ from: copy.swatches[0]!.id }, { picture: { id: copy.pictures[0]!.id } }],
+	});
+	expect(await readPicture(second, copy.pictures[0]!.id)).toMatchObject({ width: 30, height: 20 });
+	expect(copy.pictures[0]!.id).not.toBe(file.pictures[0]!.id);
 	expect(new Set(copy.versions.map((v) => v.of))).toEqual(new Set([kept.id, copy.swatches[0]!.id]));
 });
 
@@ -116,6 +129,7 @@ it('brings back all of it or nothing', async () => {
 		designs: [],
 		versions: [],
 		houseStyle: null,
+		pictures: [],
 	});
 	// Two of one name are told apart.
 	const twice = [designs[0]!, { ...designs[1]!, name: 'REED 0' }];

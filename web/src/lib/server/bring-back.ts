@@ -4,7 +4,10 @@ import { randomUUID } from 'node:crypto';
 import { type AccountFile, type Found, foundIn, type Mine } from '@pond-loop/core/document';
 import { DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
 import { rows, transaction, type Queryable } from './database';
+import { putPicture, readBack, tooMany, type Small } from './pictures';
 import type { DocumentTable } from './sql/documents';
+import { STANDING } from './sql/pictures';
+import { z } from 'zod';
 import * as documents from './sql/documents';
 import * as sql from './sql/bring-back';
 import { rawHouseStyle } from './house-styles';
@@ -55,8 +58,50 @@ function withSwatches(lesson: unknown, ids: ReadonlyMap<string, string>): unknow
 	return { ...lesson, steps };
 }
 
+/** Pictures in the steps of a lesson under the ids that they have here. */
+function withPictures(lesson: unknown, ids: ReadonlyMap<string, string>): unknown {
+	const read = WithPictures.safeParse(lesson);
+	if (!read.success || ids.size === 0) return lesson;
+	const steps = read.data.steps.map((step) => {
+		const now = step.picture && ids.get(step.picture.id);
+		return now === undefined ? step : { ...step, picture: { ...step.picture, id: now } };
+	});
+	return { ...read.data, steps };
+}
+const WithPictures = z.looseObject({
+	steps: z.array(z.looseObject({ picture: z.looseObject({ id: z.string() }).optional() })),
+});
+
+/** Those that are new here; gives the ids of those that somebody else has under theirs. Throws `Full`. */
+async function putPictures(
+	on: Queryable,
+	teacher: Teacher,
+	pictures: ReadonlyMap<string, Small>,
+): Promise<ReadonlyMap<string, string>> {
+	const standing = await rows<{ id: string; mine: boolean }>(on, STANDING, [teacher.id, [...pictures.keys()]]);
+	const isMine = new Map(standing.map((s) => [s.id, s.mine]));
+	const other = new Map<string, string>();
+	for (const [id, small] of pictures) {
+		const mine = isMine.get(id);
+		if (mine) continue;
+		if (mine === false) other.set(id, randomUUID());
+		if (!(await putPicture(teacher, { id: other.get(id) ?? id, ...small }, on))) throw new Full(tooMany);
+	}
+	return other;
+}
+
 /** `differing`: what differs stays as it is here, or becomes as it is in the file, with what was here among its versions. */
-export function bringBack(teacher: Teacher, file: AccountFile, differing: 'mine' | 'file'): Promise<readonly Found[]> {
+export async function bringBack(
+	teacher: Teacher,
+	file: AccountFile,
+	differing: 'mine' | 'file',
+): Promise<readonly Found[]> {
+	// Made anew like any that is sent, so that nothing comes in that is no picture.
+	const pictures = new Map<string, Small>();
+	for (const { id, jpeg } of file.pictures) {
+		const small = await readBack(Buffer.from(jpeg, 'base64'));
+		if (small) pictures.set(id, small);
+	}
 	return transaction(async (on) => {
 		const mine = await mineOf(teacher, on);
 		const found = foundIn(file, mine);
@@ -95,8 +140,14 @@ export function bringBack(teacher: Teacher, file: AccountFile, differing: 'mine'
 			await put('swatches', one, one.swatch, standing);
 			if (standing === 'new') await on.query(sql.PLACE, [teacher.id, swatchIds.get(one.id), one.place]);
 		}
+		const pictureIds = await putPictures(on, teacher, pictures);
 		for (const one of file.lessons)
-			await put('lessons', one, withSwatches(one.lesson, swatchIds), told.get(`lesson ${one.id}`));
+			await put(
+				'lessons',
+				one,
+				withPictures(withSwatches(one.lesson, swatchIds), pictureIds),
+				told.get(`lesson ${one.id}`),
+			);
 		for (const { of, version, savedAt, document } of file.versions) {
 			const id = lessonIds.get(of) ?? swatchIds.get(of) ?? (mine.versions.has(of) ? of : undefined);
 			// Of something that is in neither the file nor the account nothing is left to go back to.

@@ -1,6 +1,7 @@
 /** What anybody may see; everything else asks who is there. */
 
 import { error, type RequestEvent } from '@sveltejs/kit';
+import { PICTURE_LIMITS } from './pictures';
 import type { Teacher } from './teachers';
 
 /** A route that is not named here is closed, so a new one is closed until somebody opens it. */
@@ -11,6 +12,7 @@ export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/crossings/design',
 	'/stage',
 	'/shared/[token]',
+	'/shared/[token]/pictures/[id]',
 	'/sign-in',
 	'/sign-up',
 	'/recover',
@@ -51,6 +53,7 @@ const BYTES: Readonly<Record<string, number>> = {
 	'/api/swatches/[id]': SWATCH_BYTES,
 	'/swatches/new': SWATCH_BYTES,
 	'/api/unread/[kind]/[id]': 8 * 1024 * 1024,
+	'/api/pictures': PICTURE_LIMITS.sent,
 	'/api/bring-back': 64 * 1024 * 1024,
 };
 

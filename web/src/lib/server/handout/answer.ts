@@ -1,8 +1,8 @@
-import { setPdf, type Document } from './handout';
+import { setPdf, type Document, type Photos } from './handout';
 
 /** A handout as a file to save. */
-export const pdfAnswer = async (document: Document, more: string): Promise<Response> =>
-	fileAnswer(await setPdf(document), document.title, more);
+export const pdfAnswer = async (document: Document, more: string, photos?: Photos): Promise<Response> =>
+	fileAnswer(await setPdf(document, photos), document.title, more);
 
 /** A PDF as a file to save, called after its title. */
 export function fileAnswer(pdf: Uint8Array, title: string, more: string): Response {

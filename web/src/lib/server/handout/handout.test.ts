@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { type Lesson, TEMPLATES } from '@pond-loop/core/lesson';
-import { DEFAULT_HOUSE_STYLE, noteOf } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, noteOf, NoteSchema } from '@pond-loop/core/schema';
+import type { Step } from '@pond-loop/core/step';
+import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';
 import { unsetIn } from './signs';
@@ -72,6 +74,35 @@ describe('a handout', () => {
 		expect(pages[0]!.text).toContain('#import "x" <b> @ref //');
 		expect(unsetIn(title)).toEqual([]);
 		expect(unsetIn('wool 🧶 毛\u202e')).toEqual(['🧶', '毛']);
+	});
+
+	it('sets pictures with their words and links that can be followed, and says a picture that is gone', async () => {
+		const jpeg = await sharp({ create: { width: 80, height: 60, channels: 3, background: '#2a7f8e' } })
+			.jpeg()
+			.toBuffer();
+		const picture = { id: randomUUID(), width: 80, height: 60 };
+		const step: Step = { id: randomUUID(), kind: 'picture', picture, alt: 'A sleeve, pinned out', note: noteOf('') };
+		const gone: Step = { ...step, id: randomUUID(), picture: { ...picture, id: randomUUID() }, alt: 'Taken away' };
+		const text = NoteSchema.parse({
+			type: 'doc',
+			content: [
+				{
+					type: 'paragraph',
+					content: [
+						{ type: 'text', text: 'the hall', marks: [{ type: 'link', attrs: { href: 'https://pond.example/' } }] },
+					],
+				},
+			],
+		});
+		const lesson = { ...template('first'), steps: [step, gone, { id: randomUUID(), kind: 'note', text } as const] };
+		const photos = new Map([[picture.id, { jpeg }]]);
+		const document = await handoutOf(lesson, DEFAULT_HOUSE_STYLE, HandoutSchema.parse({}), photos);
+		const { nodes, pages } = await opened(await setPdf(document, photos));
+		expect(nodes.filter((n) => n.role === 'Figure').map((n) => n.alt)).toEqual(['A sleeve, pinned out']);
+		expect(nodes.some((n) => n.role === 'Link')).toBe(true);
+		expect(pages[0]!.text).toContain('Picture: Taken away');
+		// The next handout knows nothing of it.
+		await expect(setPdf(document)).rejects.toThrow();
 	});
 
 	it('prints large with its charts enlarged, and a single swatch on one page', async () => {

@@ -10,8 +10,12 @@ import { swatchBlocks } from '@pond-loop/core/step';
 import Piscina from 'piscina';
 import { z } from 'zod';
 import { FACES } from './faces';
-import { paperBlocks, type Plain } from './paper';
+import { paperBlocks, photoPath, type Plain } from './paper';
 import { settable } from './signs';
+
+/** Pictures of a lesson that its teacher keeps, by id. */
+export type Photos = ReadonlyMap<string, { readonly jpeg: Uint8Array }>;
+const NONE: Photos = new Map();
 
 /** How it is printed. */
 export const PrintSchema = z.object({
@@ -70,25 +74,31 @@ async function documentOf(
 	title: string,
 	sections: readonly Pick<Section, 'number' | 'title' | 'blocks'>[],
 	{ paper, large, colour }: PrintOptions,
+	photos: Photos,
 ): Promise<Document> {
+	const ids = new Set(photos.keys());
 	const done: { title: string; blocks: readonly Plain[] }[] = [];
 	for (const { number, title: heading, blocks } of sections) {
 		done.push({
 			title: heading === undefined ? '' : number === undefined ? heading : `${number}. ${heading}`,
-			blocks: paperBlocks(blocks(), { light: colour ? 'day' : 'print', large }),
+			blocks: paperBlocks(blocks(), { light: colour ? 'day' : 'print', large, photos: ids }),
 		});
 		await setImmediate();
 	}
 	return set({ title, lang: 'en', of: 'of', paper: paper === 'A4' ? 'a4' : 'us-letter', large, sections: done });
 }
 
-export const handoutOf = (lesson: Lesson, style: HouseStyle, options: HandoutOptions): Promise<Document> =>
-	documentOf(lesson.title, sectionsOf(lesson, style, options), options);
+export const handoutOf = (
+	lesson: Lesson,
+	style: HouseStyle,
+	options: HandoutOptions,
+	photos: Photos = NONE,
+): Promise<Document> => documentOf(lesson.title, sectionsOf(lesson, style, options), options, photos);
 
 /** A single swatch: its chart, rows to tick, legend and counter. */
 export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: PrintOptions): Promise<Document> => {
 	const shown = options.hands ? { ...style, demonstrates: options.hands } : style;
-	return documentOf(swatch.title, [{ blocks: () => swatchBlocks(swatch, { style: shown }) }], options);
+	return documentOf(swatch.title, [{ blocks: () => swatchBlocks(swatch, { style: shown }) }], options, NONE);
 };
 
 const LONGEST_MS = 30_000;
@@ -97,28 +107,47 @@ const LONGEST_MS = 30_000;
 let setters: Piscina | undefined;
 
 /** Sets documents as one PDF, tagged, in a thread of its own; `copies` says which, for each copy in turn. Throws when that fails or takes too long. */
-export const setAll = (documents: readonly Document[], copies: readonly number[]): Promise<Uint8Array> =>
+export const setAll = (
+	documents: readonly Document[],
+	copies: readonly number[],
+	photos: Photos = NONE,
+): Promise<Uint8Array> =>
 	(setters ??= new Piscina({
 		// The setter is not part of the bundle: it is started from where the app stands.
 		filename: join(process.env['POND_LOOP_ROOT'] ?? process.cwd(), 'web', 'workers', 'handout.mjs'),
 		maxThreads: 1,
 		idleTimeout: 60_000,
 		env: {},
-	})).run({ documents, copies, faces: FACES }, { signal: AbortSignal.timeout(LONGEST_MS) }) as Promise<Uint8Array>;
+	})).run(
+		{
+			documents,
+			copies,
+			faces: FACES,
+			photos: Object.fromEntries([...photos].map(([id, { jpeg }]) => [photoPath(id), jpeg])),
+		},
+		{ signal: AbortSignal.timeout(LONGEST_MS) },
+	) as Promise<Uint8Array>;
 
-export const setPdf = (document: Document): Promise<Uint8Array> => setAll([document], [0]);
+export const setPdf = (document: Document, photos?: Photos): Promise<Uint8Array> => setAll([document], [0], photos);
 
 /** Copies of all sheets together that one print job holds. */
 export const MOST_COPIES = 40;
 
 /** So many of each sheet as are in the room, one after the other; one of each where that is too much for one job. */
-export async function roomPdf(lesson: Lesson, style: HouseStyle, options: HandoutOptions): Promise<Uint8Array> {
+export async function roomPdf(
+	lesson: Lesson,
+	style: HouseStyle,
+	options: HandoutOptions,
+	photos: Photos = NONE,
+): Promise<Uint8Array> {
 	const sheets = sheetsFor(lesson.plan, style);
 	const documents: Document[] = [];
-	for (const { many: _, ...sheet } of sheets) documents.push(await handoutOf(lesson, style, { ...options, ...sheet }));
+	for (const { many: _, ...sheet } of sheets)
+		documents.push(await handoutOf(lesson, style, { ...options, ...sheet }, photos));
 	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
 	return setAll(
 		documents,
 		sheets.flatMap((sheet, i) => Array<number>(many > MOST_COPIES ? 1 : sheet.many).fill(i)),
+		photos,
 	);
 }

@@ -2,7 +2,7 @@
 
 import { type Block, type Draw, movesOf, rendered, type Renderers } from '@pond-loop/core/block';
 import { drawChartPart, type Drawing, type Light, toSvg } from '@pond-loop/core/drawing';
-import type { Note } from '@pond-loop/core/schema';
+import { linkOf, type Note } from '@pond-loop/core/schema';
 
 /** A picture, and the narrowest that it may be set, in points, for its words to be read across a table. */
 export interface Picture {
@@ -41,11 +41,12 @@ const noteOf = (note: Note): readonly Plain[] =>
 		const runs = ({ content = [] }: Extract<typeof block, { type: 'paragraph' }>): unknown[] =>
 			content.map((run) =>
 				run.type === 'hardBreak'
-					? { text: '\n', bold: false, italic: false }
+					? { text: '\n', bold: false, italic: false, href: '' }
 					: {
 							text: run.text,
 							bold: run.marks?.some((m) => m.type === 'bold') ?? false,
 							italic: run.marks?.some((m) => m.type === 'italic') ?? false,
+							href: linkOf(run) ?? '',
 						},
 			);
 		return block.type === 'paragraph'
@@ -56,8 +57,14 @@ const noteOf = (note: Note): readonly Plain[] =>
 				};
 	});
 
+/** Where the setter finds a picture among what it was given. */
+export const photoPath = (id: string): string => `/${id}.jpg`;
+
 /** Blocks as they are set, for one light and size of print. */
-export function paperBlocks(blocks: readonly Block[], { light, large }: { light: Light; large: boolean }): Plain[] {
+export function paperBlocks(
+	blocks: readonly Block[],
+	{ light, large, photos }: { light: Light; large: boolean; photos: ReadonlySet<string> },
+): Plain[] {
 	const picture = (draw: Draw): Picture => pictureOf(draw({ light, around: '#ffffff', textScale: TEXT_SCALE }), large);
 	const paper: Renderers<Plain> = {
 		heading: ({ text }) => ({ kind: 'heading', text }),
@@ -65,6 +72,10 @@ export function paperBlocks(blocks: readonly Block[], { light, large }: { light:
 		note: ({ note, aside }) => ({ kind: 'note', parts: noteOf(note), aside }),
 		list: ({ items, ticks }) => ({ kind: 'list', items, ticks }),
 		picture: ({ draw, facts, names }) => ({ kind: 'picture', picture: picture(draw), facts, names }),
+		photo: ({ id, alt, width, height }) =>
+			photos.has(id)
+				? { kind: 'photo', path: photoPath(id), alt: alt || 'A picture', width, height }
+				: { kind: 'text', text: `Picture${alt ? `: ${alt}` : ''}`, tone: 'quiet' },
 		moves: ({ title, frames, says, draw }) => ({
 			kind: 'moves',
 			title,

@@ -1,4 +1,5 @@
 import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+import { placesOf } from '@pond-loop/core/lesson';
 import { error } from '@sveltejs/kit';
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
@@ -21,6 +22,8 @@ export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 		lesson: { title: lesson.title, steps: lesson.steps },
 		style: hands ? { ...style, demonstrates: hands } : style,
 		by,
+		/** Where people of this class work, so that each sees the crossing as it is made there. */
+		places: placesOf(lesson.plan),
 		/** Under which the reader's own browser keeps how far they have come; no part of it opens anything. */
 		token: createHash('sha256').update(params.token).digest('hex').slice(0, 16),
 	};

@@ -3,6 +3,8 @@
 	import type { Block } from '@pond-loop/core/block';
 	import { sectionsOf } from '@pond-loop/core/lesson';
 	import { stepTitle } from '@pond-loop/core/step';
+	import { page } from '$app/state';
+	import { setPicturesAt } from '$lib/picture/at';
 	import { addressOf } from '$lib/choices/choices';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
@@ -10,8 +12,9 @@
 	import { Portions } from '$lib/ui/portions.svelte';
 
 	const { data } = $props();
+	setPicturesAt(() => `/shared/${page.params.token}/pictures`);
 	const { lesson, style, by } = $derived(data);
-	const sections = $derived(sectionsOf(lesson, style, { words: true, mistakes: true }));
+	const sections = $derived(sectionsOf(lesson, style, { words: true, mistakes: true, also: data.places }));
 	const portions = new Portions(() => lesson.steps.length);
 	const HANDS = [
 		['right', 'right-handed'],

@@ -1,6 +1,8 @@
+import { picturesIn } from '@pond-loop/core/lesson';
 import { teacherOf } from '$lib/server/guard';
 import { fileAnswer, pdfAnswer, saidOf } from '$lib/server/handout/answer';
 import { HandoutSchema, handoutOf, roomPdf } from '$lib/server/handout/handout';
+import { readPictures } from '$lib/server/pictures';
 import { readLesson } from '$lib/server/lessons';
 import { shownStyle } from '$lib/server/house-styles';
 import { isId, notFound, opened } from '$lib/server/requests';
@@ -12,6 +14,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const { lesson } = found ?? notFound();
 	const options = HandoutSchema.parse(Object.fromEntries(url.searchParams));
 	const style = await shownStyle(locals.session);
-	if (options.room) return fileAnswer(await roomPdf(lesson, style, options), lesson.title, 'for-the-room');
-	return pdfAnswer(await handoutOf(lesson, style, options), saidOf(options));
+	const photos = await readPictures(teacherOf(locals), picturesIn(lesson));
+	if (options.room) return fileAnswer(await roomPdf(lesson, style, options, photos), lesson.title, 'for-the-room');
+	return pdfAnswer(await handoutOf(lesson, style, options, photos), saidOf(options), photos);
 };
