@@ -135,6 +135,7 @@ test('the tools of the class stand in the house style, and the stage follows the
 	await expect(page.getByTestId('caption')).toContainText('wrapped rightwards');
 	await expect(page.getByRole('radio', { name: /Parked across the gap/ })).toHaveCount(0);
 	await page.goto('/stage?name=3%2F3+LC&school=slash&craft=machine');
-	await expect(page.getByRole('radio', { name: /Two transfer tools/ })).toHaveCount(0);
 	await expect(page.getByRole('radio', { name: /Loosened, the weight off/ })).toBeChecked();
+	await page.getByRole('radio', { name: /Two transfer tools/ }).check();
+	await expect(page.getByText('It goes in cotton, but tight')).toBeVisible();
 });

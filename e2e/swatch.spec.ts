@@ -255,7 +255,7 @@ test('a mistake on purpose stands beside the right one, with its signs, mend and
 		'a straight stretch of 12 rows around row 9, where 6 are usual',
 	);
 	await page.getByText('gaps', { exact: true }).click();
-	await expect(page.getByTestId('gaps')).toContainText('its leading leg is worked');
+	await expect(page.getByTestId('gaps')).toContainText('work that stitch through the back loop');
 	await expectAccessible(page);
 });
 

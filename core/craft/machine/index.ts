@@ -94,7 +94,10 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	hasSentence: false,
 	speaks: /\bprongs?\b/i,
 	isHanded: false,
-	ways: MACHINE_WAYS.map(({ looser: _looser, eased: _eased, raised: _raised, ...way }) => way),
+	// What gives little is eased first.
+	ways: [...MACHINE_WAYS]
+		.sort((a, b) => (isBrittle(fibre) ? Number(b.eased ?? false) - Number(a.eased ?? false) : 0))
+		.map(({ looser: _looser, eased: _eased, raised: _raised, ...way }) => way),
 	nearest: (c) => nearestOfTwo(c, MOST_ON_BED),
 	takes: (c, way) => {
 		const loops = twoGroupsUpTo(c, {
