@@ -36,7 +36,7 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 	await page.goto(`${path}/show`);
 	await page.getByTestId('show').getByRole('button', { name: 'One move on' }).click();
 	await expect(page.getByTestId('caption')).toHaveText(
-		'Slip stitch f1 purlwise to the holder and let it hang at the back.',
+		'Slip stitch f1 purlwise to the holder and let it hang at the back, clear of the yarn.',
 	);
 	await page.goto(`${path}/print`);
 	await expect(page.getByTestId('moves')).toContainText(

@@ -99,7 +99,7 @@ test('the stage is walked by keys and by buttons, with the caption of each move'
 	await page.keyboard.press('ArrowRight');
 	await expect(caption).toHaveText('Knit stitch 4, passing behind the two that hang in front.');
 	await page.keyboard.press('ArrowLeft');
-	await expect(caption).toHaveText('Knit stitch 3, passing behind the two that hang in front.');
+	await expect(caption).toHaveText('Knit stitch 3, passing behind the two that hang in front; pull it snug.');
 	await page.keyboard.press('End');
 	await expect(caption).toHaveText('Knit stitch 2 straight off the holder.');
 	await page.keyboard.press('ArrowRight');

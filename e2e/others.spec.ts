@@ -26,7 +26,7 @@ const OPEN = [
 ];
 
 /** Open to who holds the right link; a wrong one leads nowhere. */
-const BY_LINK = ['/shared/[token]'];
+const BY_LINK = ['/shared/[token]', '/shared/[token]/pictures/[id]'];
 
 const SECRETS = ['velvet heron', 'Runa Sedge', 'reed-side-out', 'whispered note'];
 

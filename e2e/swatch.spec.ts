@@ -148,12 +148,12 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await page.mouse.down();
 	await page.mouse.move(to.x, to.y, { steps: 3 });
 	await page.mouse.up();
-	await page.getByRole('button', { name: 'Again', exact: true }).click();
+	await page.getByRole('button', { name: 'Once more beside it', exact: true }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 1: p2, C4F, C4F, p4');
-	await page.getByRole('button', { name: 'Take up' }).click();
+	await page.getByRole('button', { name: 'Copy', exact: true }).click();
 	const away = await cell(page, 10, 0);
 	await page.mouse.click(away.x, away.y);
-	await page.getByRole('button', { name: 'Move here' }).click();
+	await page.getByRole('button', { name: 'Move it here' }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 1: p6, C4F, C4F');
 	await page.getByRole('button', { name: 'Row above' }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 2: p8, k6');

@@ -84,7 +84,7 @@ export function kitFor(
 	if (loops > 0) {
 		for (const colour of yarns > 1 ? [' A', ' B'] : [''])
 			put(
-				`Smooth, round, light yarn in wool${colour}`,
+				`Smooth, round, pale yarn in wool${colour}`,
 				Math.ceil(yarnFor(loops / yarns)),
 				'm',
 				`${loops} loops at 20 stitches and 28 rows in 10 cm, once again by half, and tails (assumed)`,

@@ -213,8 +213,8 @@ describe('who is in the room', () => {
 		});
 		const kit = kitFor(lessonOf({ id: nextId(), kind: 'swatch', swatch, note: noteOf('') }), DEFAULT_HOUSE_STYLE);
 		expect(kit.map((i) => i.what).filter((w) => /yarn/.test(w))).toEqual([
-			'Smooth, round, light yarn in wool A',
-			'Smooth, round, light yarn in wool B',
+			'Smooth, round, pale yarn in wool A',
+			'Smooth, round, pale yarn in wool B',
 		]);
 	});
 });

@@ -1,4 +1,5 @@
 export type { Result } from '../result.ts';
+export { aroundCrossing } from './around.ts';
 export { castOnNeeded } from './cast-on.ts';
 export { check, checked, isLongSwatch, type Checked } from './checked.ts';
 export { cordsOf, letterOf, type Cord, type Cords } from './cords.ts';

@@ -3,8 +3,10 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { WayTaste } from '../craft/index.ts';
 import { drawChart } from '../drawing/index.ts';
-import { readGlossary, readRows, SCHOOL_IDS, type StatedSchool } from '../notation/index.ts';
+import { equal } from '../crossing/index.ts';
+import { readGlossary, readRows, SCHOOL_IDS, SCHOOLS, type StatedSchool } from '../notation/index.ts';
 import type { Swatch } from '../schema/index.ts';
+import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import { unitsOf } from './units.ts';
 import {
@@ -15,6 +17,7 @@ import {
 	copyBox,
 	CORD_KINDS,
 	cordsOf,
+	aroundCrossing,
 	curedIn,
 	gapsOf,
 	grouped,
@@ -148,6 +151,21 @@ describe('a practice swatch', () => {
 			}),
 			{ numRuns: 60 },
 		);
+	});
+});
+
+describe('a swatch about one crossing', () => {
+	it('works out for every crossing of two groups that a school names, and crosses as asked', () => {
+		for (const { crossing: c } of everyTwoGroups(5)) {
+			const name = SCHOOLS.slash.write(c);
+			if (name === undefined) continue;
+			const { castOn, text } = aroundCrossing(name, c);
+			const w = work(text, castOn, { school: 'slash' });
+			expect([name, w.problems.filter((p) => p.weight === 'error')]).toEqual([name, []]);
+			const crossed = w.rows.flatMap((r) => r.crossings.map((x) => x.crossing));
+			expect([1, 3]).toContain(crossed.length);
+			expect([name, equal(crossed[0]!, c)]).toEqual([name, true]);
+		}
 	});
 });
 

@@ -36,7 +36,7 @@ const MENDS: Readonly<Record<SignId, { readonly what: string; readonly reach: Re
 	bump: { what: 'Drop that stitch and latch it up from the other side.', reach: 'column' },
 	smooth: { what: 'Drop that stitch and latch it up from the other side.', reach: 'column' },
 	split: { what: 'Undo that stitch and work it through its whole yarn.', reach: 'column' },
-	turned: { what: 'Work its leading leg on the next row: through the back loop.', reach: 'loop' },
+	turned: { what: 'On the next row work it through the back loop.', reach: 'loop' },
 	'hangs-up': {
 		what: 'Undo the stitch, bring its old loop all round the peg or behind the latch, and knit it off again.',
 		reach: 'column',

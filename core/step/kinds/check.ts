@@ -8,7 +8,7 @@ import { kind } from '../kind.ts';
 const TABLE = {
 	count: ['Count: is every stitch still there?', 'count-rows'],
 	lean: ['Lean: does the cord lean the way it should?', 'lean'],
-	mount: ['Mount: does every stitch sit with its leading leg in front?', 'mount'],
+	mount: ['Sit: does every stitch sit on the needle as the others do, none turned round?', 'mount'],
 	gap: ['Gap: is the purl beside the cord snug?', 'gap'],
 } as const satisfies Record<string, readonly [string, SkillId]>;
 

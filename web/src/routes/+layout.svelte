@@ -16,6 +16,8 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
+	import Path from '$lib/ui/Path.svelte';
+	import { setPath, stationOf } from '$lib/ui/path-state.svelte';
 	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLight } from '$lib/ui/light-state.svelte';
 
@@ -27,6 +29,8 @@
 	});
 
 	const light = setLight(() => data.light);
+	const path = setPath();
+	const station = $derived(stationOf(page.url.pathname));
 	let keys = $state<KeysDialog>();
 	let Keys = $state<typeof KeysDialog>();
 	async function showKeys(): Promise<void> {
@@ -101,20 +105,20 @@
 		class="bg-primary text-primary-content fixed top-2 left-2 z-50 -translate-y-20 rounded-full px-4 py-2 focus:translate-y-0"
 		>To the page itself</a
 	>
-	<div class="min-h-screen lg:grid lg:grid-cols-[8.2rem_minmax(0,1fr)]">
+	<div class="min-h-screen md:grid md:grid-cols-[6.3rem_minmax(0,1fr)] lg:grid-cols-[8.2rem_minmax(0,1fr)]">
 		<header
-			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-2 lg:sticky lg:top-0 lg:h-screen lg:flex-col lg:items-stretch lg:border-r lg:border-b-0 lg:py-6 lg:pr-0"
+			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-1.5 md:sticky md:top-0 md:h-screen md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-0 md:py-6 md:pl-4 lg:pl-5"
 		>
 			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold"
-				>Pond<br class="hidden lg:inline" /> Loop</a
+				>Pond<br class="hidden md:inline" /> Loop</a
 			>
 			<!-- On a phone the way about lies under the thumb. -->
 			<nav
 				aria-label="Main"
-				class="max-sm:border-base-300 max-sm:bg-base-100 grow print:hidden max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-40 max-sm:border-t max-sm:pb-[env(safe-area-inset-bottom)] lg:mt-9"
+				class="max-sm:border-base-300 max-sm:bg-base-100 grow print:hidden max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-40 max-sm:border-t max-sm:pb-[env(safe-area-inset-bottom)] md:mt-9"
 			>
 				<ul
-					class="flex gap-x-4 max-sm:justify-between max-sm:gap-x-0 max-sm:px-1 sm:flex-wrap lg:flex-col lg:flex-nowrap lg:gap-y-1"
+					class="flex gap-x-4 max-sm:justify-between max-sm:gap-x-0 max-sm:px-1 sm:flex-wrap md:flex-col md:flex-nowrap md:gap-y-1"
 				>
 					{#each places as { href, title } (href)}
 						<li>
@@ -122,9 +126,9 @@
 								{href}
 								aria-current={here === href ? 'page' : undefined}
 								class={[
-									'relative block py-1.5 whitespace-nowrap max-sm:px-1.5 max-sm:py-3.5 max-sm:text-[0.9rem]',
+									'relative block py-1.5 whitespace-nowrap max-lg:text-[0.92rem] max-sm:px-1.5 max-sm:py-3.5 md:py-2.5',
 									here === href
-										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full lg:after:inset-x-auto lg:after:-left-5 lg:after:top-1.5 lg:after:h-auto lg:after:bottom-1.5 lg:after:w-1'
+										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full md:after:inset-x-auto md:after:-left-4 md:after:top-1.5 md:after:h-auto md:after:bottom-1.5 md:after:w-1 lg:after:-left-5'
 										: 'quiet hover:text-base-content',
 								]}>{title}</a
 							>
@@ -135,17 +139,18 @@
 			<a
 				href={data.teacher ? '/account' : '/sign-in'}
 				aria-current={page.url.pathname === '/account' || page.url.pathname === '/sign-in' ? 'page' : undefined}
-				class="quiet hover:text-base-content block max-w-24 min-w-0 truncate py-1.5 max-sm:ml-auto max-sm:max-w-40 aria-[current]:font-bold lg:mb-1 lg:max-w-none lg:pr-3"
+				class="quiet hover:text-base-content block max-w-24 min-w-0 truncate py-1.5 max-sm:ml-auto max-sm:max-w-40 aria-[current]:font-bold md:mb-1 md:max-w-none md:pr-2 max-lg:text-[0.92rem]"
 				title={data.teacher ? `Your account: ${data.teacher.name}` : undefined}>{data.teacher?.name ?? 'Sign in'}</a
 			>
-			<div class="flex lg:-ml-2 lg:flex-wrap">
+			<div class="flex md:-ml-2 md:flex-wrap">
 				<IconButton onclick={switchLight} label={light.now === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
 					>{#if light.now === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}</IconButton
 				>
 				<IconButton onclick={showKeys} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
 			</div>
 		</header>
-		<main id="main" tabindex="-1" class="min-w-0 px-5 py-5 focus:outline-none max-sm:pb-24 sm:px-7">
+		<main id="main" tabindex="-1" class="min-w-0 px-5 py-3 focus:outline-none max-sm:pb-24 sm:px-7">
+			{#if station && !page.error}<Path here={station} onward={path.onward} />{/if}
 			{#if data.styleUnread}
 				<p class="border-warning mb-4 border-l-4 py-1 pl-4" role="status">
 					Your house style is stored and cannot be read; the usual one stands in for it.

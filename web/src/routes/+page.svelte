@@ -2,6 +2,7 @@
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import { craftSpeaking } from '@pond-loop/core/craft';
 	import { readGlossary, type StatedSchool, whatIs, wordsFor } from '@pond-loop/core/notation';
+	import Begin from '$lib/account/Begin.svelte';
 	import PatternFound from '$lib/swatch/PatternFound.svelte';
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
@@ -9,6 +10,7 @@
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
 	import Anatomy from '$lib/name/Anatomy.svelte';
 	import { addressOf } from '$lib/choices/choices';
+	import { goesOn } from '$lib/ui/path-state.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
@@ -25,6 +27,7 @@
 	let pattern = $state<string>();
 	const what = $derived(whatIs(glossary, pattern ?? text, school));
 	const reading = $derived(what.kind === 'rows' ? undefined : what.reading);
+	goesOn(() => (reading?.ok ? { hands: addressOf({ text, school, craft: craftSpeaking(text) }) } : {}));
 	const words = $derived(reading?.ok ? wordsFor(shownIn(data.style, reading.crossing).fabric) : undefined);
 </script>
 
@@ -107,12 +110,16 @@
 		</div>
 	</div>
 	{#if data.teacher}
-		<aside aria-labelledby="recent">
-			<h2 id="recent" class="text-2xl">Your lessons</h2>
-			<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={2} />
+		<aside aria-labelledby={data.lessons.length > 0 ? 'recent' : 'begin-title'}>
+			{#if data.lessons.length > 0}
+				<h2 id="recent" class="text-2xl">Your lessons</h2>
+				<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={2} />
+			{:else}
+				<Begin demo={data.copied} template={data.first} />
+			{/if}
 			<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
 				<a class="wordlink" href="/lessons"
-					>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'Make the first one'}</a
+					>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'All that a lesson may begin with'}</a
 				>
 				<a class="wordlink" href={addressOf({})}>To the stage</a>
 			</p>

@@ -12,7 +12,7 @@ const QUALITY = 82;
 /** Points of what is sent, lest a small file unfold into a huge picture. */
 const MOST_POINTS = 60_000_000;
 const MB = 1024 * 1024;
-export const PICTURE_LIMITS = { sent: 8 * MB, many: 300, bytes: 60 * MB } as const;
+export const PICTURE_LIMITS = { sent: 8 * MB, many: 200, bytes: 24 * MB } as const;
 const FORMATS: readonly string[] = ['jpeg', 'png', 'webp'];
 
 // One at a time, so that pictures never take the processor from pages.

@@ -13,8 +13,8 @@
 
 	const AIMS: Readonly<Record<SearchAim, string>> = {
 		moves: 'moves',
-		loose: 'loose loops × moves',
-		yarn: 'yarn shifts',
+		loose: 'loops hanging loose',
+		yarn: 'turns of the yarn',
 		tools: 'holders',
 	};
 	const count = (value: string): number => Number(value);

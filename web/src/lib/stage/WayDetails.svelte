@@ -32,11 +32,16 @@
 		<dd>{about.needs}</dd>
 		<dt class="quiet">Counts</dt>
 		<dd data-testid="counts">
-			{many(counts.transfers, 'transfer', 'transfers')}, {Number(counts.transfersPerStitch.toFixed(2))} a stitch;
+			stitches change their place {many(counts.transfers, 'time', 'times')};
 			{counts.mostLoose === 0
 				? 'nothing hangs loose'
-				: `${many(counts.mostLoose, 'loop', 'loops')} loose at most, ${counts.looseMoves} loops × moves`};
-			{many(counts.yarnShifts, 'yarn shift', 'yarn shifts')}
+				: `${many(counts.mostLoose, 'loop hangs', 'loops hang')} loose at most, for ${many(counts.looseMoves, 'move', 'moves')} added up`};
+			the yarn goes between the needles {many(counts.yarnShifts, 'time', 'times')}
+			<details class="quiet">
+				<summary class="wordlink w-fit list-none">Exactly</summary>
+				{counts.moves} moves, {counts.transfers} transfers, {Number(counts.transfersPerStitch.toFixed(2))} for each stitch;
+				loose loops times moves {counts.looseMoves}; yarn shifts {counts.yarnShifts}; tools {counts.tools}
+			</details>
 		</dd>
 		<dt class="quiet">Hard</dt>
 		<dd data-testid="difficulty">

@@ -10,7 +10,10 @@
 		light: Light;
 		side?: 'RS' | 'WS';
 		mirrored?: boolean;
-		zoom?: number;
+		/** As much larger than drawn; `fit` takes all of its width. */
+		zoom?: number | 'fit';
+		/** Told what was chosen by wheel, pinch or keys. */
+		zoomTo?: (zoom: number | 'fit') => void;
 		/** Cells ringed, such as those that a mistake changed. */
 		marks?: readonly { readonly row: number; readonly column: number }[];
 		/** The chosen cells; the corner first chosen is where keys go on from. */
@@ -31,7 +34,8 @@
 		light,
 		side = 'RS',
 		mirrored = false,
-		zoom = 1,
+		zoom: wanted = 1,
+		zoomTo,
 		marks = [],
 		box = $bindable(),
 		drawn,
@@ -43,6 +47,11 @@
 	const uid = $props.id();
 
 	const GUTTER = 48;
+	const [LEAST_ZOOM, MOST_ZOOM] = [0.3, 2.5];
+	/** Beyond that a small chart would only be loud. */
+	const MOST_FIT = 1.25;
+	const fitting = (room: number, width: number): number =>
+		room <= 0 ? 1 : Math.min(MOST_FIT, Math.max(LEAST_ZOOM, room / width));
 	const BESIDE = 2;
 
 	let scroller = $state<HTMLElement>();
@@ -51,6 +60,7 @@
 	let scroll = $state({ left: 0, top: 0 });
 
 	const layout = $derived(new ChartLayout(worked, (side === 'WS') !== mirrored));
+	const zoom = $derived(wanted === 'fit' ? fitting(size.width - 2 * GUTTER, layout.width) : wanted);
 	const wide = $derived(layout.width * zoom + 2 * GUTTER);
 	const high = $derived(layout.height * zoom + 4);
 	/** A chart that is narrower than its place stands in the middle. */
@@ -67,8 +77,93 @@
 		// Row 1 is at the bottom, which is where one begins.
 		place.scrollTop = place.scrollHeight;
 		if (firstAtRight) place.scrollLeft = place.scrollWidth;
+		// A page's own way of listening to these cannot keep the browser from zooming all of it.
+		place.addEventListener('wheel', wheeled, { passive: false });
+		place.addEventListener('touchstart', touched, { passive: false });
+		place.addEventListener('touchmove', pinched, { passive: false });
 		return () => measure.disconnect();
 	});
+
+	/** Zooms about a point of the view, which stays where it is. */
+	function zoomAt(to: number, x: number, y: number): void {
+		if (!zoomTo || !scroller) return;
+		const next = Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, to));
+		const [cx, cy] = [(scroller.scrollLeft + x - GUTTER) / zoom, (scroller.scrollTop + y) / zoom];
+		zoomTo(next);
+		const place = scroller;
+		requestAnimationFrame(() => {
+			place.scrollLeft = cx * next + GUTTER - x;
+			place.scrollTop = cy * next - y;
+		});
+	}
+	/** Larger or smaller about the middle of the view. */
+	export const closer = (by: number): void => zoomAt(zoom * by, size.width / 2, size.height / 2);
+	const pointIn = (x: number, y: number): readonly [x: number, y: number] => {
+		const edge = scroller!.getBoundingClientRect();
+		return [x - edge.left, y - edge.top];
+	};
+	function wheeled(event: WheelEvent): void {
+		// Pinching a trackpad comes as a wheel with Control.
+		if (!zoomTo || !(event.ctrlKey || event.metaKey)) return;
+		event.preventDefault();
+		zoomAt(zoom * Math.exp(-event.deltaY / 300), ...pointIn(event.clientX, event.clientY));
+	}
+	let pinch: { readonly apart: number; readonly zoom: number } | undefined;
+	const apart = ([a, b]: readonly Touch[]): number => Math.hypot(a!.clientX - b!.clientX, a!.clientY - b!.clientY);
+	function touched(event: TouchEvent): void {
+		pinch = zoomTo && event.touches.length === 2 ? { apart: apart([...event.touches]), zoom } : undefined;
+		if (!pinch) return;
+		event.preventDefault();
+		from = undefined;
+	}
+	function pinched(event: TouchEvent): void {
+		const [a, b] = event.touches;
+		if (!pinch || !a || !b) return;
+		event.preventDefault();
+		const middle = pointIn((a.clientX + b.clientX) / 2, (a.clientY + b.clientY) / 2);
+		zoomAt((pinch.zoom * apart([a, b])) / pinch.apart, ...middle);
+	}
+
+	/** All of it, small, where only a part is in view: which part, and a way to another. */
+	const OVERVIEW = { width: 132, height: 96, cells: 60_000 };
+	const isPart = $derived(
+		zoomTo !== undefined &&
+			size.width > 300 &&
+			(wide > size.width + 4 || high > 1.6 * size.height) &&
+			worked.rows.length * worked.widest <= OVERVIEW.cells,
+	);
+	const small = $derived(Math.min(OVERVIEW.width / layout.width, OVERVIEW.height / layout.height));
+	let overview = $state<HTMLCanvasElement>();
+	$effect(() => {
+		const ctx = overview?.getContext('2d');
+		if (!overview || !ctx) return;
+		const dpr = window.devicePixelRatio || 1;
+		overview.width = Math.ceil(layout.width * small * dpr);
+		overview.height = Math.ceil(layout.height * small * dpr);
+		ctx.setTransform(dpr * small, 0, 0, dpr * small, 0, 0);
+		const palette = PALETTES[light];
+		for (const [i, row] of worked.rows.entries()) {
+			for (let column = 0; column < row.stitches.length; column++) {
+				const cord = cords.cordOf[cords.strands[i + 1]![column]!] ?? -1;
+				ctx.fillStyle = cord < 0 ? palette.ground.body : palette.cords[cords.cords[cord]!.colour].body;
+				ctx.fillRect(layout.x(i, column) - CELL.width / 2, layout.top(i), CELL.width, CELL.height);
+			}
+		}
+		ctx.strokeStyle = palette.ink;
+		ctx.lineWidth = 2 / small;
+		ctx.strokeRect(
+			(scroll.left - GUTTER) / zoom,
+			scroll.top / zoom,
+			Math.min(layout.width, size.width / zoom),
+			Math.min(layout.height, size.height / zoom),
+		);
+	});
+	function lookAt(event: PointerEvent): void {
+		if (!overview || !scroller || (event.type === 'pointermove' && event.buttons === 0)) return;
+		const edge = overview.getBoundingClientRect();
+		scroller.scrollLeft = ((event.clientX - edge.left) / small) * zoom + GUTTER - size.width / 2;
+		scroller.scrollTop = ((event.clientY - edge.top) / small) * zoom - size.height / 2;
+	}
 
 	/** Shaped rows are inset, so a few more columns are taken; counted once for a swatch, not as it scrolls. */
 	const spare = $derived(
@@ -200,6 +295,13 @@
 		const sideways = { ArrowLeft: firstAtRight ? 1 : -1, ArrowRight: firstAtRight ? -1 : 1 }[event.key];
 		const step = sideways !== undefined ? ([0, sideways] as const) : STEPS[event.key];
 		const edge = { Home: 0, End: worked.widest }[event.key];
+		const by = { '+': 1.25, '=': 1.25, '-': 0.8 }[event.key];
+		if (zoomTo && (by !== undefined || event.key === '0') && !event.ctrlKey && !event.metaKey) {
+			event.preventDefault();
+			if (by === undefined) zoomTo('fit');
+			else closer(by);
+			return;
+		}
 		if (!step && edge === undefined) {
 			press?.(event);
 			return;
@@ -281,12 +383,27 @@
 			</div>
 		</div>
 	</div>
+	{#if isPart}
+		<canvas
+			bind:this={overview}
+			class="border-base-300 bg-base-100 absolute right-3 bottom-3 cursor-pointer touch-none rounded border"
+			style:width="{layout.width * small}px"
+			style:height="{layout.height * small}px"
+			aria-hidden="true"
+			data-testid="overview"
+			onpointerdown={lookAt}
+			onpointermove={lookAt}
+		></canvas>
+	{/if}
 </div>
 
 <style>
 	.chart {
 		height: 100%;
 		min-height: 8rem;
+	}
+	.chart [role='grid'] {
+		touch-action: pan-x pan-y;
 	}
 	.chart [role='grid']:focus-visible {
 		outline: 3px solid var(--color-accent);

@@ -93,7 +93,11 @@
 
 	let side = $state<'RS' | 'WS'>('RS');
 	let mirrored = $state(false);
-	let zoom = $state(1);
+	/** All of its width, until it is zoomed. */
+	let zoom = $state<number | 'fit'>('fit');
+	/** What a phone shows of the three, and whether the rows stand beside the chart elsewhere. */
+	let part = $state<(typeof PARTS)[number][0]>('chart');
+	let hasRows = $state(true);
 	let gaps = $state(false);
 	let box = $state<Box>();
 	let editor = $state<RowsEditor>();
@@ -171,6 +175,11 @@
 		edit(removeRow(worked, swatch.text, i), isTurned(worked) ? both : undefined);
 	}
 
+	const PARTS = [
+		['chart', 'Chart'],
+		['rows', 'Rows'],
+		['facts', 'Cords'],
+	] as const;
 	const BRUSHES = [
 		['choose', 'Choose'],
 		['k', 'Knit'],
@@ -193,7 +202,7 @@
 		else if (brush === 'cross') lay(now.firstRow, now.firstColumn);
 	}
 
-	/** A box that was taken up, to be put down elsewhere. */
+	/** A box that was copied, to be put elsewhere. */
 	let taken = $state.raw<Box>();
 	const put = (move: boolean): void => {
 		if (taken && here && taken.lastRow < worked.rows.length) {
@@ -264,7 +273,7 @@
 			hint: 'Takes the chosen column out of every row',
 			act: (b: Box) => edit(removeColumn(worked, b.firstColumn)),
 		},
-		{ title: 'Take up', hint: 'Takes up the box, to put it elsewhere (C)', act: (b: Box) => (taken = b) },
+		{ title: 'Copy', hint: 'Copies the box, to put it elsewhere (C)', act: (b: Box) => (taken = b) },
 	]);
 </script>
 
@@ -395,8 +404,18 @@
 		/>
 	{/if}
 
-	<div class="desk mt-3 grid gap-x-6 gap-y-4">
-		<section aria-label="Rows" class="rows min-w-0">
+	<div class="mt-3 flex gap-1 md:hidden" role="group" aria-label="What is shown">
+		{#each PARTS as [id, title] (id)}
+			<button
+				type="button"
+				class={['pill grow', part === id ? 'pill-strong' : 'pill-soft']}
+				aria-pressed={part === id}
+				onclick={() => (part = id)}>{title}</button
+			>
+		{/each}
+	</div>
+	<div class={['desk mt-3 grid gap-x-6 gap-y-4', hasRows && 'beside']}>
+		<section aria-label="Rows" class={['rows min-w-0', part !== 'rows' && 'max-md:hidden', !hasRows && 'md:hidden']}>
 			{#if mounted}
 				<RowsEditor
 					bind:this={editor}
@@ -414,7 +433,7 @@
 			{/if}
 		</section>
 
-		<section aria-label="Chart" class="picture flex min-w-0 flex-col">
+		<section aria-label="Chart" class={['picture flex min-w-0 flex-col', part !== 'chart' && 'max-md:hidden']}>
 			<div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-[0.88rem]">
 				<fieldset class="bg-base-200 flex rounded-full p-0.5">
 					<legend class="sr-only">A press on the chart</legend>
@@ -450,18 +469,31 @@
 				<label class="flex cursor-pointer items-center gap-1"
 					><input type="checkbox" class="accent-secondary" bind:checked={gaps} /> gaps</label
 				>
-				<span class="ml-auto flex">
-					<IconButton label="Smaller" disabled={zoom <= 0.5} onclick={() => (zoom = Math.max(0.5, zoom - 0.25))}
+				<span class="ml-auto flex items-center">
+					<button
+						type="button"
+						class="wordlink mr-3 max-md:hidden"
+						aria-pressed={hasRows}
+						onclick={() => (hasRows = !hasRows)}>{hasRows ? 'Chart alone' : 'Rows beside it'}</button
+					>
+					<button
+						type="button"
+						class="wordlink mr-1 disabled:opacity-40"
+						disabled={zoom === 'fit'}
+						title="All of its width (0)"
+						onclick={() => (zoom = 'fit')}>All of it</button
+					>
+					<IconButton label="Smaller" hint="Smaller (-)" onclick={() => chart?.closer(0.8)}
 						><Minus class="size-4" /></IconButton
 					>
-					<IconButton label="Larger" disabled={zoom >= 2} onclick={() => (zoom = Math.min(2, zoom + 0.25))}
+					<IconButton label="Larger" hint="Larger (+)" onclick={() => chart?.closer(1.25)}
 						><Plus class="size-4" /></IconButton
 					>
 				</span>
 			</div>
 			{#if worked.rows.length === 0}
 				<p class="quiet border-base-300 border-y py-10 text-center">
-					No rows yet. Type or paste them on the left; the chart grows with them.
+					No rows yet. Type or paste them under “Rows”; the chart grows with them.
 				</p>
 			{:else if mounted}
 				<div class="min-h-0 grow">
@@ -473,11 +505,12 @@
 						{side}
 						{mirrored}
 						{zoom}
+						zoomTo={(to) => (zoom = to)}
 						{marks}
 						bind:box
 						{drawn}
 						{press}
-						label="Chart of {swatch.title}: arrows move, Shift with arrows takes more, K knit, P purl, X crosses"
+						label="Chart of {swatch.title}: arrows move, Shift with arrows takes more, K knit, P purl, X crosses, plus and minus zoom, 0 shows all of it"
 					/>
 				</div>
 			{/if}
@@ -492,17 +525,17 @@
 						<button type="button" class="wordlink" title={hint} onclick={() => act(b)}>{title}</button>
 					{/each}
 					<button type="button" class="wordlink" title="The same again on its left (R)" onclick={repeatBox}
-						>Again</button
+						>Once more beside it</button
 					>
 					{#if taken}
 						<button
 							type="button"
 							class="wordlink"
-							title="A copy of what was taken up, its lower right corner here (V)"
-							onclick={() => put(false)}>Put here</button
+							title="Puts the copy with its lower right corner here (V)"
+							onclick={() => put(false)}>Put a copy here</button
 						>
-						<button type="button" class="wordlink" title="Moves what was taken up (M)" onclick={() => put(true)}
-							>Move here</button
+						<button type="button" class="wordlink" title="Moves what was copied to here (M)" onclick={() => put(true)}
+							>Move it here</button
 						>
 					{/if}
 				{:else}<span class="quiet">Choose cells to change rows, columns and boxes.</span>{/if}
@@ -510,7 +543,7 @@
 			<p class="text-error min-h-[1lh] text-[0.94rem] font-semibold" role="status">{trouble ?? ''}</p>
 		</section>
 
-		<div class="facts min-w-0">
+		<div class={['facts min-w-0', part !== 'facts' && 'max-md:hidden']}>
 			<Facts {worked} {cords} gaps={gaps ? marks : undefined} {style} />
 		</div>
 	</div>
@@ -523,7 +556,7 @@
 		<div class="border-base-300 mt-6 border-t pt-4"><ToolPlan {worked} {style} /></div>
 	{/if}
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
-		{@render keep(swatch)}
+		<div id="keep" class="scroll-mt-4">{@render keep(swatch)}</div>
 		<SwatchFiles
 			id={opened.id}
 			{swatch}
@@ -551,8 +584,8 @@
 		height: 30rem;
 	}
 	@media (min-width: 48rem) {
-		.desk {
-			grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+		.desk.beside {
+			grid-template-columns: minmax(0, 5fr) minmax(0, 8fr);
 		}
 		.rows,
 		.picture {
@@ -564,11 +597,8 @@
 		}
 	}
 	@media (min-width: 75rem) {
-		.desk {
-			grid-template-columns: minmax(0, 21rem) minmax(0, 1fr) minmax(0, 13.5rem);
-		}
-		.facts {
-			grid-column: auto;
+		.desk.beside {
+			grid-template-columns: minmax(0, 17rem) minmax(0, 1fr);
 		}
 	}
 </style>

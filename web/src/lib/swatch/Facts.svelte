@@ -67,7 +67,7 @@
 	const shaped = $derived(worked.rows.length > 0 && worked.rows.every((row) => row.ok) && !strands);
 </script>
 
-<section aria-label="Cords" class="text-[0.94rem]">
+<section aria-label="Cords" class="gap-x-10 text-[0.94rem] md:columns-2 xl:columns-3">
 	{#if worked.craft !== PLAIN_CRAFT}
 		{@const craft = craftOf(worked.craft)}
 		<p class="mb-2" data-testid="craft">
@@ -94,7 +94,7 @@
 				</svg>
 				<strong>{cord.letter}</strong>
 				<span class="quiet">
-					{#if home !== undefined}home after {home} {home === 1 ? 'repeat' : 'repeats'}{:else}{stitches(
+					{#if home !== undefined}back in its place after {home} {home === 1 ? 'repeat' : 'repeats'}{:else}{stitches(
 							cord.strands.length,
 						)} wide{/if}
 				</span>
@@ -108,8 +108,8 @@
 				? `The repeat, rows ${worked.rows[span.first]!.number} to ${worked.rows[span.last]!.number},`
 				: `All ${rowsOf} rows together`}
 			{strands.repeatsToReturn === 1
-				? 'bring every strand home.'
-				: `bring every strand home after ${strands.repeatsToReturn} times.`}
+				? 'leave every stitch where it began.'
+				: `leave every stitch where it began after ${strands.repeatsToReturn} times.`}
 		</p>
 		<p class="mt-2">
 			Seamed into a ring after
@@ -123,16 +123,17 @@
 			/>
 			{seamed === 1 ? 'repeat' : 'repeats'}:
 			<strong data-testid="loops">{loops ?? '?'}</strong>
-			{loops === 1 ? 'closed loop of cord' : 'closed loops of cord'}{seamed % strands.repeatsToReturn === 0
-				? '; every cord meets itself at the seam.'
-				: '; cords meet others at the seam.'}
+			{loops === 1 ? 'cord runs' : 'cords run'} round in one piece{seamed % strands.repeatsToReturn === 0
+				? '; at the seam every cord meets itself.'
+				: '; at the seam cords meet others.'}
 		</p>
 	{:else if shaped && cords.cords.length > 0}
 		<p class="quiet mt-2">Stitches are made or lost in these rows, so they do not come round.</p>
 	{/if}
 	{#if markers.length > 0}
 		<p class="mt-3">
-			<span class="lead">Ring markers</span> after {markers.slice(0, 12).join(', ')} stitches, from the right
+			<span class="lead">Ring markers</span> go in after {markers.length === 1 ? 'stitch' : 'stitches'}
+			{markers.slice(0, 12).join(', ')}, counted from the right
 		</p>
 	{/if}
 	{#if gaps}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { TEMPLATES } from '@pond-loop/core/lesson';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import Begin from '$lib/account/Begin.svelte';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
 	import { removeLesson, restoreLesson } from '$lib/lesson/doors';
@@ -48,6 +49,7 @@
 	</form>
 	{#if form?.message}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{form.message}</p>{/if}
 	<div class="mt-3"><RemovedNote {removal} /></div>
+	{#if data.lessons.length === 0}<div class="mt-6"><Begin demo={data.demo} template={TEMPLATES[0]!} /></div>{/if}
 	<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={6}>
 		{#snippet actions(lesson)}
 			<IconButton

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { canonical, type Crossing, fromCanonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
+	import { canonical, type Crossing, equal, fromCanonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
 	import { type NameRead, readGlossary, readTextWith, SCHOOLS } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/step';
 	import { onMount } from 'svelte';
-	import { replaceState } from '$app/navigation';
+	import { goto, replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
@@ -27,6 +27,8 @@
 	import WhatShows from '$lib/stage/WhatShows.svelte';
 	import Anatomy from '$lib/name/Anatomy.svelte';
 	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import { keepTyped } from '$lib/save/typed.svelte';
+	import { goesOn } from '$lib/ui/path-state.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Meanings from '$lib/name/Meanings.svelte';
 	import NameField from '$lib/name/NameField.svelte';
@@ -170,6 +172,30 @@
 		const fits = craft.nearest?.(reading.crossing);
 		return fits && SCHOOLS.slash.write(fits);
 	});
+	/** A small swatch about what is on the stage; none for what no name says in a row. */
+	const rowName = $derived(
+		reading.ok && plain
+			? [ownName, SCHOOLS[data.style.school].write(reading.crossing), SCHOOLS.slash.write(reading.crossing)].find(
+					(name) => name !== undefined && isReadAs(name, reading.crossing),
+				)
+			: undefined,
+	);
+	/** Whether rows read a name as this crossing, by the teacher's glossary and school. */
+	function isReadAs(name: string, crossing: Crossing): boolean {
+		const read = readTextWith(readGlossary(data.style.glossary), name, data.style.school);
+		return read.ok && equal(read.crossing, crossing);
+	}
+	async function toSwatch(): Promise<void> {
+		if (!reading.ok || rowName === undefined) return;
+		const { aroundCrossing } = await import('@pond-loop/core/swatch');
+		const { castOn, text: rows } = aroundCrossing(rowName, reading.crossing);
+		keepTyped('new-rows', { title: `About ${rowName}`, text: rows, castOn });
+		await goto('/swatches/new?rows');
+	}
+	goesOn(() => ({
+		...(rowName === undefined ? {} : { swatch: () => void toSwatch() }),
+		...(data.teacher && right?.ok ? { lesson: '#keep' } : {}),
+	}));
 	const sideBySide = $derived(`/crossings/crafts${addressOf({ text, own, school, meaning }).replace(/^[^?]*/, '')}`);
 
 	function forgive(): void {
@@ -379,7 +405,10 @@
 					forgive();
 				}}
 			/>
-			<div>
+			<div id="keep" class="scroll-mt-4">
+				{#if rowName !== undefined}
+					<p class="mb-3"><button type="button" class="wordlink" onclick={toSwatch}>Try it in a swatch</button></p>
+				{/if}
 				{#if data.teacher}
 					<KeepIn
 						lessons={data.lessons}

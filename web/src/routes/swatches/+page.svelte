@@ -24,9 +24,14 @@
 </div>
 <div class="mt-3"><RemovedNote {removal} /></div>
 {#if data.swatches.length === 0}
-	<p class="quiet border-base-300 mt-4 border-y py-10 text-center">
-		No swatches yet. Let one be made for you, or paste the rows of a pattern and see whether they work out.
-	</p>
+	<div class="border-base-300 mt-4 border-y py-8">
+		<p class="mx-auto max-w-xl">
+			No swatches yet. Here stand the rows that you knit with a class, each drawn as a chart in which cords pass over
+			each other, with its counts, its gaps and what goes wrong. Let one be made for you, paste the rows of a pattern,
+			or take
+			<a class="wordlink" href="/stage">a crossing</a> and try it in a swatch.
+		</p>
+	</div>
 {/if}
 <ul class="mt-2 grid grid-cols-1 gap-x-8 gap-y-7 sm:grid-cols-2 xl:grid-cols-3" data-testid="swatches">
 	{#each data.swatches as s (s.id)}

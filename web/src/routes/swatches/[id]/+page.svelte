@@ -1,10 +1,12 @@
 <script lang="ts">
 	import KeepSwatch from '$lib/lesson/KeepSwatch.svelte';
 	import Desk from '$lib/swatch/Desk.svelte';
+	import { goesOn } from '$lib/ui/path-state.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
+	goesOn(() => ({ lesson: '#keep' }));
 </script>
 
 {#key data.opened.id}
