@@ -107,7 +107,7 @@
 	>
 	<div class="min-h-screen md:grid md:grid-cols-[6.3rem_minmax(0,1fr)] lg:grid-cols-[8.2rem_minmax(0,1fr)]">
 		<header
-			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-1.5 md:sticky md:top-0 md:h-screen md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-0 md:py-6 md:pl-4 lg:pl-5"
+			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-0.5 md:sticky md:top-0 md:h-screen md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-0 md:py-6 md:pl-4 lg:pl-5"
 		>
 			<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold"
 				>Pond<br class="hidden md:inline" /> Loop</a
@@ -126,7 +126,7 @@
 								{href}
 								aria-current={here === href ? 'page' : undefined}
 								class={[
-									'relative block py-1.5 whitespace-nowrap max-lg:text-[0.92rem] max-sm:px-1.5 max-sm:py-3.5 md:py-2.5',
+									'relative block py-1.5 whitespace-nowrap max-lg:text-[0.92rem] max-sm:px-1 max-sm:py-3.5 max-[359px]:px-0.5 max-[359px]:text-[0.78rem] md:py-2.5',
 									here === href
 										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full md:after:inset-x-auto md:after:-left-4 md:after:top-1.5 md:after:h-auto md:after:bottom-1.5 md:after:w-1 lg:after:-left-5'
 										: 'quiet hover:text-base-content',
@@ -149,7 +149,7 @@
 				<IconButton onclick={showKeys} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
 			</div>
 		</header>
-		<main id="main" tabindex="-1" class="min-w-0 px-5 py-3 focus:outline-none max-sm:pb-24 sm:px-7">
+		<main id="main" tabindex="-1" class="min-w-0 px-5 py-2 focus:outline-none max-sm:pb-24 sm:px-7">
 			{#if station && !page.error}<Path here={station} onward={path.onward} />{/if}
 			{#if data.styleUnread}
 				<p class="border-warning mb-4 border-l-4 py-1 pl-4" role="status">

@@ -222,14 +222,15 @@
 				<label class="sr-only" for="lesson-title">Title of the lesson</label>
 				<textarea
 					id="lesson-title"
-					class="field grown w-full font-serif text-[2.1rem] leading-tight font-semibold"
+					class="field grown w-full font-serif text-[1.7rem] leading-tight font-semibold sm:text-[2.1rem]"
 					rows="1"
+					dir="auto"
 					placeholder="A title for the lesson"
 					value={lesson.title}
 					oninput={(e) => save.change(rename(lesson, e.currentTarget.value.replaceAll('\n', ' ')), 'title')}
 					onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
 			</div>
-			<div class="flex items-center">
+			<div class="flex flex-wrap items-center gap-y-2">
 				<UndoRedo {save} onundo={() => (said = undefined)} />
 				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
 				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"><Play class="size-5" /> Show</a>
@@ -334,7 +335,7 @@
 								><svg class="size-5" aria-hidden="true"><use href="#step-trash" /></svg></IconButton
 							>
 							{#if others.length > 0}
-								<label class="flex items-center"
+								<label class="flex items-center max-sm:order-last"
 									><span class="sr-only">Copy step {i + 1} to another lesson</span>
 									<select
 										class="field w-20 py-0 text-[0.88rem] sm:w-full"
@@ -361,7 +362,7 @@
 							>
 							<button
 								type="button"
-								class="wordlink col-span-3 w-fit text-[0.88rem]"
+								class="wordlink col-span-3 w-fit text-[0.88rem] max-sm:order-last max-sm:ml-3"
 								disabled={full}
 								onclick={() => addAfter(step)}>Add after<span class="sr-only"> step {i + 1}</span></button
 							>

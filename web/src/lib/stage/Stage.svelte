@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { type Craft, hand, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
+	import { PALETTES } from '@pond-loop/core/drawing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import ChevronFirst from '@lucide/svelte/icons/chevron-first';
@@ -45,6 +46,12 @@
 		/** Further controls, at the end of the row. */
 		more?: Snippet;
 	}
+	/** The water goes on beside a picture that is narrower than its place; the page's own rules let no markup of a server say so. */
+	let water = $state<string>();
+	$effect(() => {
+		const [sky, middle, deep] = PALETTES[light].water;
+		water = `linear-gradient(${sky}, ${middle}, ${deep})`;
+	});
 	let {
 		craft = hand,
 		taken,
@@ -146,7 +153,8 @@
 			class={[
 				'cameras bg-base-100 flex w-fit rounded-full p-1 text-[0.88rem]',
 				// Beside each other the pictures are too low to lay anything over them.
-				pictures.length > 1 ? 'my-2 ml-3' : 'absolute top-3 left-3 z-10',
+				// On a phone the needle runs where they would lie.
+				pictures.length > 1 ? 'my-2 ml-3' : 'max-sm:my-2 max-sm:ml-3 sm:absolute sm:top-3 sm:left-3 sm:z-10',
 			]}
 		>
 			<legend class="sr-only">Seen from</legend>
@@ -165,7 +173,7 @@
 				</label>
 			{/each}
 		</fieldset>
-		<div class={['pictures', pictures.length > 1 && 'grid grid-cols-2 gap-x-1']}>
+		<div class={['pictures', pictures.length > 1 && 'grid grid-cols-2 gap-x-1']} style:background={water}>
 			{#each pictures as { title: way, drawing, caption }, i (i)}
 				<div data-testid="picture" data-way={way}>
 					<Drawing {drawing} />
@@ -279,6 +287,12 @@
 </section>
 
 <style>
+	/* All of the stage is seen at once, its controls too. */
+	@media (min-width: 64rem) {
+		.pictures :global(svg) {
+			max-height: max(16rem, calc(100vh - 25.5rem));
+		}
+	}
 	.stage:fullscreen {
 		border-radius: 0;
 		display: flex;

@@ -128,7 +128,7 @@
 	const OVERVIEW = { width: 132, height: 96, cells: 60_000 };
 	const isPart = $derived(
 		zoomTo !== undefined &&
-			size.width > 300 &&
+			size.width > 480 &&
 			(wide > size.width + 4 || high > 1.6 * size.height) &&
 			worked.rows.length * worked.widest <= OVERVIEW.cells,
 	);
@@ -151,12 +151,10 @@
 		}
 		ctx.strokeStyle = palette.ink;
 		ctx.lineWidth = 2 / small;
-		ctx.strokeRect(
-			(scroll.left - GUTTER) / zoom,
-			scroll.top / zoom,
-			Math.min(layout.width, size.width / zoom),
-			Math.min(layout.height, size.height / zoom),
-		);
+		const [seenLeft, seenTop] = [Math.max(0, (scroll.left - GUTTER - left) / zoom), scroll.top / zoom];
+		const seenRight = Math.min(layout.width, (scroll.left + size.width - GUTTER - left) / zoom);
+		const seenBottom = Math.min(layout.height, (scroll.top + size.height) / zoom);
+		ctx.strokeRect(seenLeft, seenTop, seenRight - seenLeft, seenBottom - seenTop);
 	});
 	function lookAt(event: PointerEvent): void {
 		if (!overview || !scroller || (event.type === 'pointermove' && event.buttons === 0)) return;

@@ -297,13 +297,15 @@
 		<div class="min-w-0 grow basis-80">
 			<h1 class="sr-only">{swatch.title}</h1>
 			<label class="sr-only" for="swatch-title">Title of the swatch</label>
-			<input
+			<textarea
 				id="swatch-title"
-				class="field w-full font-serif text-[2.1rem] leading-tight font-semibold"
+				class="field grown w-full font-serif text-[1.7rem] leading-tight font-semibold sm:text-[2.1rem]"
+				rows="1"
+				dir="auto"
 				placeholder="A title for the swatch"
 				value={swatch.title}
-				oninput={(e) => change({ title: e.currentTarget.value }, 'title')}
-			/>
+				oninput={(e) => change({ title: e.currentTarget.value.replaceAll('\n', ' ') }, 'title')}
+				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
 		</div>
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />

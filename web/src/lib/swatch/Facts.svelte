@@ -67,7 +67,7 @@
 	const shaped = $derived(worked.rows.length > 0 && worked.rows.every((row) => row.ok) && !strands);
 </script>
 
-<section aria-label="Cords" class="gap-x-10 text-[0.94rem] md:columns-2 xl:columns-3">
+<section aria-label="Cords" class="gap-x-10 text-[0.94rem] *:break-inside-avoid md:columns-2 xl:columns-3">
 	{#if worked.craft !== PLAIN_CRAFT}
 		{@const craft = craftOf(worked.craft)}
 		<p class="mb-2" data-testid="craft">

@@ -10,8 +10,8 @@
 </script>
 
 <!-- Stones across the water: where one is, and where the work goes on. -->
-<nav aria-label="The path of the work" class="mb-4 print:hidden">
-	<ol class="flex items-center text-[0.9rem] sm:w-fit">
+<nav aria-label="The path of the work" class="mb-2 sm:mb-3 print:hidden">
+	<ol class="flex items-center text-[0.9rem] max-[359px]:text-[0.8rem] sm:w-fit">
 		{#each STATIONS as { id, title, says, href }, i (id)}
 			{@const to = onward[id] ?? href}
 			{#if i > 0}<li aria-hidden="true" class={['line grow sm:w-10', i === at + 1 && 'next']}></li>{/if}
@@ -43,7 +43,7 @@
 		cursor: pointer;
 		display: flex;
 		gap: 0.4rem;
-		min-height: 2.2rem;
+		min-height: 2rem;
 	}
 	.stone {
 		border: 2px solid var(--color-secondary);
@@ -60,7 +60,7 @@
 	}
 	.line {
 		border-top: 2px solid var(--color-base-300);
-		margin-inline: 0.5rem;
+		margin-inline: clamp(0.15rem, 1vw, 0.5rem);
 	}
 	.line.next {
 		border-color: var(--color-accent);

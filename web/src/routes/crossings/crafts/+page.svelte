@@ -99,10 +99,10 @@
 	<ol class="mt-5" data-testid="crafts">
 		{#each accounts as account (account.craft.id)}
 			<li
-				class="border-base-300 grid gap-x-7 gap-y-3 border-t py-5 md:grid-cols-[15rem_minmax(0,1fr)]"
+				class="border-base-300 grid gap-x-7 gap-y-3 border-t py-5 lg:grid-cols-[15rem_minmax(0,1fr)]"
 				data-craft={account.craft.id}
 			>
-				<div>
+				<div class="min-w-0">
 					<h2 class="text-xl">{account.craft.title}</h2>
 					<p class="quiet text-[0.94rem]">{account.craft.says}</p>
 					{#if account.refused === undefined}
