@@ -26,7 +26,7 @@ await sweep(
 		POND_LOOP_LONG: 'yes',
 	},
 );
-await sweep('what is seen, in every light, width and lean', 'npx', ['playwright', 'test', 'crossing', 'crafts'], {
+await sweep('what is seen, and every place, in every light and width', 'npx', ['playwright', 'test', 'crossing', 'crafts', 'everywhere'], {
 	POND_LOOP_LONG: 'yes',
 });
 await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);

@@ -9,6 +9,8 @@ declare global {
 			/** Undefined when nobody is signed in. */
 			session: Session | undefined;
 			light: Light;
+			/** In which dates and numbers are written. */
+			locale: string;
 			/** Set when the request failed, with what is said of it. */
 			failure?: Failure;
 			/** A number to find this request in the log by. */
@@ -23,6 +25,7 @@ declare global {
 		}
 		interface PageData {
 			light: Light;
+			locale: string;
 			style: HouseStyle;
 			styleVersion: number;
 			teacher?: { readonly id: string; readonly name: string } | undefined;

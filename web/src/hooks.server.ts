@@ -10,6 +10,7 @@ import { again, keyOf, remember } from '$lib/server/remembered';
 import { refuse, wantsJson } from '$lib/server/refuse';
 import { dropToken, tokenOf } from '$lib/server/session-cookie';
 import { readSession } from '$lib/server/sessions';
+import { localeFrom } from '$lib/ui/locale';
 import { LIGHT_COOKIE, lightFrom } from '$lib/ui/light';
 
 // The server stops taking requests and ends those that run; then nothing needs the database any more.
@@ -54,6 +55,7 @@ const mayKeep = ({ request, route }: Pick<RequestEvent, 'request' | 'route'>): b
 	request.method === 'GET' && !/^\/(sign-in|sign-up|recover)/.test(route.id ?? '');
 
 const secured: Handle = async ({ event, resolve }) => {
+	event.locals.locale = localeFrom(event.request.headers.get('accept-language'));
 	event.locals.light = lightFrom(event.cookies.get(LIGHT_COOKIE));
 	const response = await resolve(event, {
 		transformPageChunk: ({ html }) => html.replace('%light%', event.locals.light),

@@ -12,6 +12,7 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	const visitors = (): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, school: schoolFrom(cookies.get(SCHOOL_COOKIE)) });
 	return {
 		light: locals.light,
+		locale: locals.locale,
 		styleVersion: session?.styleVersion ?? 0,
 		style: session ? await shownStyle(session) : visitors(),
 		teacher: session?.teacher,

@@ -19,6 +19,7 @@
 	import Path from '$lib/ui/Path.svelte';
 	import { setPath, stationOf } from '$lib/ui/path-state.svelte';
 	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
+	import { setLocale } from '$lib/ui/locale';
 	import { setLight } from '$lib/ui/light-state.svelte';
 
 	const { data, children } = $props();
@@ -28,6 +29,9 @@
 		document.documentElement.dataset['awake'] = 'yes';
 	});
 
+	const ABOUT =
+		'What a cable crossing’s name means, how hands do it with a needle and without, and lessons for a class about it.';
+	setLocale(() => data.locale);
 	const light = setLight(() => data.light);
 	const path = setPath();
 	const station = $derived(stationOf(page.url.pathname));
@@ -96,6 +100,14 @@
 </script>
 
 <svelte:window {onkeydown} />
+<svelte:head>
+	<!-- What a link to a page shows where it is pasted. A lesson behind a link tells its own title. -->
+	<meta name="description" content={ABOUT} />
+	<meta property="og:site_name" content="Pond Loop" />
+	<meta property="og:description" content={ABOUT} />
+	<meta property="og:image" content="{page.url.origin}/preview.png" />
+	<meta name="theme-color" content={light.now === 'day' ? '#f7f2e6' : '#0f2023'} />
+</svelte:head>
 
 {#if bare}
 	{@render children()}
@@ -160,6 +172,6 @@
 			{@render children()}
 		</main>
 	</div>
-	{#if Keys}<Keys bind:this={keys} />{/if}
-	{#if Find}<Find bind:this={find} />{/if}
 {/if}
+{#if Keys}<Keys bind:this={keys} path={page.url.pathname} />{/if}
+{#if Find}<Find bind:this={find} />{/if}

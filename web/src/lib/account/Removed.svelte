@@ -3,6 +3,7 @@
 	import { DONE } from '$lib/save/answers';
 	import { send, troubleOf, type Answer } from '$lib/save/send';
 	import { dayOf } from '$lib/ui/dates';
+	import { useLocale } from '$lib/ui/locale';
 
 	interface Removed {
 		readonly kind: 'lessons' | 'swatches';
@@ -15,6 +16,7 @@
 		removed: readonly Removed[];
 	}
 	const { removed }: Props = $props();
+	const locale = useLocale();
 	let trouble = $state<string>();
 	/** Erasing is for good, so it is asked twice. */
 	let sure = $state<string>();
@@ -39,7 +41,9 @@
 		<li class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0">
 			<span class="min-w-0">
 				<span class="block font-semibold break-words">{one.title}</span>
-				<span class="quiet text-sm">{NOUNS[one.kind]}, {sizeOf(one.bytes)}, removed {dayOf(one.removedAt)}</span>
+				<span class="quiet text-sm"
+					>{NOUNS[one.kind]}, {sizeOf(one.bytes)}, removed {dayOf(one.removedAt, locale())}</span
+				>
 			</span>
 			<span class="flex flex-wrap gap-x-5">
 				<button type="button" class="wordlink font-semibold" onclick={() => back(one)}

@@ -7,6 +7,7 @@
 	import { shownIn } from '@pond-loop/core/look';
 	import type { Light } from '$lib/ui/light';
 	import { dayOf } from '$lib/ui/dates';
+	import { useLocale } from '$lib/ui/locale';
 
 	interface Item {
 		readonly id: string;
@@ -24,6 +25,7 @@
 		actions?: Snippet<[Item]>;
 	}
 	const { lessons, light, style, glance = 3, actions }: Props = $props();
+	const locale = useLocale();
 
 	const GLANCE_HEIGHT = 44;
 </script>
@@ -42,7 +44,10 @@
 							>{lesson.title}</span
 						>
 						<span class="quiet text-sm"
-							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · changed {dayOf(lesson.updatedAt)}</span
+							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · changed {dayOf(
+								lesson.updatedAt,
+								locale(),
+							)}</span
 						>
 					</span>
 					<span class="flex shrink-0 items-center gap-2 max-sm:shrink max-sm:flex-wrap" aria-hidden="true">

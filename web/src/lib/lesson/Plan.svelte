@@ -18,6 +18,7 @@
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import X from '@lucide/svelte/icons/x';
 	import IconButton from '$lib/ui/IconButton.svelte';
+	import { useLocale } from '$lib/ui/locale';
 
 	interface Props {
 		lesson: Lesson;
@@ -26,6 +27,7 @@
 		change: (lesson: Lesson, place?: string, words?: string) => void;
 	}
 	const { lesson, style, change }: Props = $props();
+	const locale = useLocale();
 
 	const plan = $derived(lesson.plan);
 	const time = $derived(timeline(lesson.steps, plan));
@@ -69,14 +71,16 @@
 	const set = (more: Partial<Plan>, place?: string): void => change(setPlan(lesson, more), place);
 	const whole = (event: Event): number => Math.trunc((event.currentTarget as HTMLInputElement).valueAsNumber) || 0;
 	const longest = $derived(Math.max(plan.minutes, time.total, 1));
-	const WHEN = new Intl.DateTimeFormat('en-GB', {
-		weekday: 'short',
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		hour: '2-digit',
-		minute: '2-digit',
-	});
+	const WHEN = $derived(
+		new Intl.DateTimeFormat(locale(), {
+			weekday: 'short',
+			day: 'numeric',
+			month: 'short',
+			year: 'numeric',
+			hour: '2-digit',
+			minute: '2-digit',
+		}),
+	);
 	const when = (text: string): string => WHEN.format(new Date(text));
 </script>
 

@@ -1,10 +1,8 @@
 /** Files of a demonstration, made in the browser and handed to its downloads. */
 
-export const fileName = (title: string, ending: string): string =>
-	`${title
-		.toLowerCase()
-		.replaceAll(/[^a-z0-9]+/g, '-')
-		.replaceAll(/^-|-$/g, '')}.${ending}`;
+import { fileStem } from '$lib/files/name';
+
+export const fileName = (title: string, ending: string): string => `${fileStem(title, 'pond-loop')}.${ending}`;
 
 export function download(name: string, blob: Blob): void {
 	const link = document.createElement('a');

@@ -1,4 +1,5 @@
 <script lang="ts" generics="T">
+	import { useLocale } from '$lib/ui/locale';
 	import { troubleOf } from './send';
 	import type { Version, versionsAt } from './versions';
 
@@ -8,6 +9,7 @@
 		take: (value: T) => void;
 	}
 	const { of, take }: Props = $props();
+	const locale = useLocale();
 	let versions = $state.raw<readonly Version[]>();
 	let trouble = $state<string>();
 	let said = $state<string>();
@@ -25,7 +27,7 @@
 		take(answer.value.value);
 		said = `It is as it was on ${when(v.savedAt)}. Undo brings back what was there.`;
 	}
-	const when = (date: Date): string => date.toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+	const when = (date: Date): string => date.toLocaleString(locale(), { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 <details ontoggle={show}>

@@ -50,11 +50,11 @@ export async function keyOf(event: RequestEvent): Promise<string | undefined> {
 	const hangsOn = request.method === 'GET' && !isDataRequest ? HANGS_ON[route.id ?? ''] : undefined;
 	const on = await hangsOn?.(event);
 	if (on === undefined) return undefined;
-	const { session, light } = locals;
+	const { session, light, locale } = locals;
 	const who = session
 		? [session.teacher.id, session.teacher.name, session.styleVersion, session.styleUnread]
 		: [schoolFrom(cookies.get(SCHOOL_COOKIE))];
-	return JSON.stringify([url.pathname, url.search, light, isDemo(), who, on]);
+	return JSON.stringify([url.pathname, url.search, light, locale, isDemo(), who, on]);
 }
 
 /** The page of that key, with a number of its own; undefined when it was not made yet. */

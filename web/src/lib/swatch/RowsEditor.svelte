@@ -57,7 +57,12 @@
 					codeFolding({ placeholderText: '…' }),
 					foldGutter({ openText: '▾', closedText: '▸' }),
 					EditorView.lineWrapping,
-					EditorView.contentAttributes.of({ 'aria-label': 'Rows', spellcheck: 'false', autocapitalize: 'off' }),
+					EditorView.contentAttributes.of({
+						'aria-label': 'Rows',
+						tabindex: '0',
+						spellcheck: 'false',
+						autocapitalize: 'off',
+					}),
 					placeholder(
 						'Row 1 (RS): p3, k8, p3\nRow 2: knit the knits and purl the purls\nRow 3: p3, C8F, p3\nrep rows 1-2 twice',
 					),

@@ -1,4 +1,3 @@
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
-
-/** "3 November", the same on the server and in the page whatever their time zones. */
-export const dayOf = (at: Date): string => day.format(at);
+/** "3 November", the same on the server and in the page whatever their time zones; in the order of a language. */
+export const dayOf = (at: Date, locale: string): string =>
+	new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(at);

@@ -11,8 +11,10 @@
 	import Field from '$lib/account/Field.svelte';
 	import { keepPage } from '$lib/account/keep-page';
 	import { dayOf } from '$lib/ui/dates';
+	import { useLocale } from '$lib/ui/locale';
 
 	const { data, form: answer } = $props();
+	const locale = useLocale();
 
 	const LISTED_MOST = 8;
 	let nameSaved = $state(false);
@@ -82,7 +84,9 @@
 				>
 					<span class="min-w-0">
 						<span class="block font-semibold break-words">{session.browser}{session.here ? ': this one' : ''}</span>
-						<span class="quiet text-sm">since {dayOf(session.startedAt)}, last used {dayOf(session.seenAt)}</span>
+						<span class="quiet text-sm"
+							>since {dayOf(session.startedAt, locale())}, last used {dayOf(session.seenAt, locale())}</span
+						>
 					</span>
 					{#if !session.here}
 						<form method="post" action="?/revoke" use:plainly={keepPage((words) => (trouble = words))}>

@@ -1,3 +1,4 @@
+import { asAttachment, fileStem } from '$lib/files/name';
 import { setPdf, type Document, type Photos } from './handout';
 
 /** A handout as a file to save. */
@@ -6,16 +7,11 @@ export const pdfAnswer = async (document: Document, more: string, photos?: Photo
 
 /** A PDF as a file to save, called after its title. */
 export function fileAnswer(pdf: Uint8Array, title: string, more: string): Response {
-	const name =
-		title
-			.toLowerCase()
-			.normalize('NFKD')
-			.replaceAll(/[^a-z0-9]+/g, '-')
-			.replaceAll(/^-|-$/g, '') || 'handout';
+	const name = fileStem(title, 'handout');
 	return new Response(Buffer.from(pdf), {
 		headers: {
 			'content-type': 'application/pdf',
-			'content-disposition': `attachment; filename="${[name, more].filter(Boolean).join('-')}.pdf"`,
+			'content-disposition': asAttachment([name, more].filter(Boolean).join('-'), 'pdf'),
 		},
 	});
 }

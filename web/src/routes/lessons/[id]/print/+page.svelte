@@ -108,7 +108,9 @@
 			empty square stands there instead. “Print” prints them as this page shows them.
 		</p>
 	{/if}
+	<!-- Paper is light, whatever light the page around it is in. -->
 	<main
+		data-theme="day"
 		class={[
 			'sheet mx-auto max-w-[46rem] bg-white px-10 py-9 text-black print:max-w-none print:p-0',
 			large === 'yes' && 'large',

@@ -99,8 +99,9 @@
 		f: () =>
 			void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen()),
 	};
+	const ARROWS: Readonly<Record<string, () => void>> = { ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1) };
 	function onkeydown(event: KeyboardEvent): void {
-		const act = KEYS[event.key];
+		const act = KEYS[event.key] ?? (isStill ? ARROWS[event.key] : undefined);
 		if (!act || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
 		// The stage takes F for itself.
 		if (event.key === 'f' && blocks.some((b) => b.kind === 'moves')) return;
@@ -112,6 +113,10 @@
 	const all = $derived(step ? blocksOf(step, { style: data.style, at: place }) : []);
 	/** What a room looks at: what is for paper, and what is for whoever teaches, is left out. */
 	const blocks = $derived(notes ? [] : all.filter((b) => !b.paper && !(b.kind === 'note' && b.aside)));
+	/** Where nothing is walked through, the arrows go from step to step. */
+	const isStill = $derived(
+		notes || !blocks.some((b) => b.kind === 'moves' || b.kind === 'comparison' || b.kind === 'chart'),
+	);
 	/** What is said of the move that the room sees, and what else there is to say of it, for whoever teaches. */
 	const said = $derived(
 		all.flatMap((b) =>
@@ -198,7 +203,8 @@
 	<footer class="bg-base-100 sticky bottom-0 flex items-center justify-between gap-4 py-1 text-[1rem]">
 		<button type="button" class="pill pill-soft" disabled={at === 0} onclick={() => go(at - 1)}>Back</button>
 		<span class="quiet hidden sm:inline"
-			><kbd class="kbd-small">Page ↓</kbd> on, <kbd class="kbd-small">B</kbd> black, <kbd class="kbd-small">F</kbd> full screen</span
+			><kbd class="kbd-small">Page ↓</kbd> on, <kbd class="kbd-small">B</kbd> black, <kbd class="kbd-small">F</kbd> full
+			screen, <kbd class="kbd-small">?</kbd> keys</span
 		>
 		<button type="button" class="pill pill-strong" disabled={at >= lesson.steps.length - 1} onclick={() => go(at + 1)}
 			>Next</button

@@ -1,0 +1,55 @@
+/** Every place of the app in each light and width: nothing wider than the window, and nothing that axe complains of. Part of the long run. */
+
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, isLong, test } from './support.ts';
+
+const OPEN = [
+	'/',
+	'/crossings',
+	'/crossings?symbol',
+	'/crossings/crafts',
+	'/crossings/design',
+	'/stage',
+	'/stage?name=3%2F3+LC&school=slash&craft=machine',
+	'/stage?name=2%2F2+LC&school=slash&mistake=wrong-side',
+	'/stage?name=2%2F2+LC&school=slash&beside=pinch',
+	'/swatches',
+	'/swatches/new',
+	'/swatches/new?rows',
+	'/lessons',
+	'/style',
+	'/account',
+	'/nowhere',
+];
+
+/** Addresses of the documents in a list. */
+const listed = async (page: Page, list: string): Promise<string[]> => {
+	await page.goto(list);
+	const all = await page.locator(`main a[href^="${list}/"]`).evaluateAll((a) => a.map((x) => x.getAttribute('href')!));
+	return [...new Set(all)].filter((href) => /[0-9a-f-]{36}$/.test(href));
+};
+
+if (isLong)
+	for (const light of ['day', 'dusk'] as const)
+		for (const width of [320, 390, 768, 1280])
+			test(`every place fits and can be used by everybody: ${light}, ${width} wide`, async ({ page, context, baseURL }) => {
+				test.setTimeout(600_000);
+				await context.addCookies([{ name: 'pond-light', value: light, url: baseURL! }]);
+				await page.setViewportSize({ width, height: 844 });
+				const lessons = await listed(page, '/lessons');
+				const swatches = await listed(page, '/swatches');
+				const places = [
+					...OPEN,
+					...lessons,
+					...['print', 'kit', 'show', 'show?notes'].map((part) => `${lessons[0]}/${part}`),
+					...swatches,
+					`${swatches[0]}/needles`,
+				];
+				for (const place of places) {
+					await page.goto(place);
+					// What the browser draws for itself comes a little after the page.
+					await page.waitForTimeout(400);
+					expect([place, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([place, width]);
+					await expectAccessible(page);
+				}
+			});
