@@ -172,6 +172,7 @@ test('on show a swatch is worked row by row, and the row is kept', async ({ page
 
 test('what to bring, and files; JSON read back equal, and nothing else is taken', async ({ page }, info) => {
 	const path = await begun(page, 'Three groups');
+	await page.getByText('Add a date').click();
 	await page.getByLabel('A date of the class').fill('2026-12-01');
 	await expect(page.getByLabel('When it begins')).toHaveValue('19:00');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();

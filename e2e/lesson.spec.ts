@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, expectAccessible, newLesson, saved, test } from './support.ts';
 
 test('from a name to a sheet of paper', async ({ page }) => {
@@ -167,4 +168,48 @@ test('a lesson is removed and brought back', async ({ page }) => {
 	await expect(page.getByRole('link', { name: /Soon gone/ })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('link', { name: /Soon gone/ })).toBeVisible();
+});
+
+test('a lesson of many steps has fewer than 40 stops for the keys, and all of it is reached by them', async ({
+	page,
+}) => {
+	await newLesson(page, 'By keys alone');
+	for (const name of ['1/1 LC', '2/2 LC', '3/3 LC', '2/2 RC', '4/4 LC', '2/1 LPC']) {
+		await page.getByLabel('Add a crossing by its name').fill(name);
+		await page.keyboard.press('Enter');
+	}
+	await expect(page.getByRole('listitem', { name: 'Step 6' })).toBeVisible();
+	await expect(page.getByRole('listitem', { name: 'Step 6' }).getByRole('textbox')).toBeVisible();
+	await page.locator('body').click({ position: { x: 2, y: 2 } });
+	let stops = 0;
+	const seen = new Set<string>();
+	for (; stops < 60; stops++) {
+		await page.keyboard.press('Tab');
+		const at = await page.evaluate(() => {
+			const e = document.activeElement;
+			return !e || e === document.body
+				? ''
+				: `${e.tagName} ${e.getAttribute('aria-label') ?? e.textContent?.trim()} ${e.id}`;
+		});
+		if (at === '') break;
+		seen.add(at);
+	}
+	expect(stops, [...seen].join('\n')).toBeLessThan(40);
+	const step = (n: number): Locator => page.getByRole('listitem', { name: `Step ${n}` });
+	await step(1).focus();
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('ArrowDown');
+	await expect(step(3)).toBeFocused();
+	await page.keyboard.press('Tab');
+	await page.keyboard.press('Tab');
+	await expect(step(3).locator(':focus')).toHaveCount(1);
+	// In the bar of a step the arrows go from button to button, past those that cannot be pressed.
+	await page.getByRole('button', { name: 'Duplicate step 3' }).focus();
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByRole('button', { name: 'Remove step 3' })).toBeFocused();
+	await page.keyboard.press('Enter');
+	// What was pressed is gone; the keys go on from what brings it back.
+	await expect(page.getByTestId('said').getByRole('button', { name: 'Undo' })).toBeFocused();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('listitem', { name: 'Step 6' })).toBeVisible();
 });

@@ -45,6 +45,7 @@
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
+	import { keepFocus } from '$lib/ui/focus';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
@@ -59,6 +60,7 @@
 	import LessonFiles from './LessonFiles.svelte';
 	import Plan from './Plan.svelte';
 	import Later from '$lib/ui/Later.svelte';
+	import { oneButton, oneEntry } from '$lib/ui/stops';
 	import StepCard from './StepCard.svelte';
 	import { keepLesson, type OpenedLesson } from './keep';
 
@@ -101,6 +103,7 @@
 	function remove(step: Step): void {
 		save.change(removeStep(lesson, step.id));
 		said = { words: `Removed ${nameOf(step)}.`, undo: true };
+		void keepFocus('[data-undo]');
 	}
 
 	async function move(step: Step, by: number, button: EventTarget | null): Promise<void> {
@@ -195,6 +198,7 @@
 	function undo(): void {
 		save.undo();
 		said = undefined;
+		void keepFocus('#lesson-title');
 	}
 
 	function write(step: Step, note: Note): void {
@@ -241,7 +245,8 @@
 			<p role="status" data-testid="said">
 				{#if said}
 					{said.words}
-					{#if said.undo}<button type="button" class="wordlink ml-2 font-semibold" onclick={undo}>Undo</button>{/if}
+					{#if said.undo}<button type="button" class="wordlink ml-2 font-semibold" data-undo onclick={undo}>Undo</button
+						>{/if}
 				{/if}
 			</p>
 		</div>
@@ -256,6 +261,7 @@
 			/>
 		{/if}
 
+		<p id="step-keys" class="sr-only">Arrows up and down go from step to step; Tab goes on into one.</p>
 		{#if lesson.steps.length === 0}
 			<p class="quiet border-base-300 mt-4 border-y py-8 text-center">
 				This lesson is empty. Add a crossing by its name, or a note to yourself.
@@ -263,6 +269,7 @@
 		{/if}
 		<ol
 			class="mt-2"
+			use:oneEntry
 			use:dragHandleZone={{
 				items: [...listed],
 				flipDurationMs: 0,
@@ -277,6 +284,7 @@
 				<li
 					class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)] gap-x-3 border-b py-5 sm:grid-cols-[1.6rem_minmax(0,1fr)_auto]"
 					aria-label="Step {i + 1}"
+					aria-describedby={i === 0 ? 'step-keys' : undefined}
 				>
 					<span class="text-neutral font-serif text-lg">
 						{i + 1}
@@ -324,47 +332,49 @@
 										)}
 								/>′</label
 							>
-							<IconButton
-								label="Duplicate step {i + 1}"
-								hint="Duplicate"
-								disabled={full}
-								onclick={() => duplicate(step)}
-								><svg class="size-5" aria-hidden="true"><use href="#step-copy" /></svg></IconButton
-							>
-							<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
-								><svg class="size-5" aria-hidden="true"><use href="#step-trash" /></svg></IconButton
-							>
-							{#if others.length > 0}
-								<label class="flex items-center max-sm:order-last"
-									><span class="sr-only">Copy step {i + 1} to another lesson</span>
-									<select
-										class="field w-20 py-0 text-[0.88rem] sm:w-full"
-										onchange={(e) => copyTo(step, e.currentTarget)}
-									>
-										<option value="">copy to</option>
-										{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
-									</select></label
+							<span class="contents" role="toolbar" aria-label="Step {i + 1}" use:oneButton>
+								<IconButton
+									label="Duplicate step {i + 1}"
+									hint="Duplicate"
+									disabled={full}
+									onclick={() => duplicate(step)}
+									><svg class="size-5" aria-hidden="true"><use href="#step-copy" /></svg></IconButton
 								>
-							{:else}<span></span>{/if}
-							<IconButton
-								label="Move step {i + 1} up"
-								hint="Move up"
-								disabled={i === 0}
-								onclick={(e) => move(step, -1, e.currentTarget)}
-								><svg class="size-5" aria-hidden="true"><use href="#step-up" /></svg></IconButton
-							>
-							<IconButton
-								label="Move step {i + 1} down"
-								hint="Move down"
-								disabled={i === listed.length - 1}
-								onclick={(e) => move(step, 1, e.currentTarget)}
-								><svg class="size-5" aria-hidden="true"><use href="#step-down" /></svg></IconButton
-							>
-							<button
-								type="button"
-								class="wordlink col-span-3 w-fit text-[0.88rem] max-sm:order-last max-sm:ml-3"
-								disabled={full}
-								onclick={() => addAfter(step)}>Add after<span class="sr-only"> step {i + 1}</span></button
+								<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
+									><svg class="size-5" aria-hidden="true"><use href="#step-trash" /></svg></IconButton
+								>
+								{#if others.length > 0}
+									<label class="flex items-center max-sm:order-last"
+										><span class="sr-only">Copy step {i + 1} to another lesson</span>
+										<select
+											class="field w-20 py-0 text-[0.88rem] sm:w-full"
+											onchange={(e) => copyTo(step, e.currentTarget)}
+										>
+											<option value="">copy to</option>
+											{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+										</select></label
+									>
+								{:else}<span></span>{/if}
+								<IconButton
+									label="Move step {i + 1} up"
+									hint="Move up"
+									disabled={i === 0}
+									onclick={(e) => move(step, -1, e.currentTarget)}
+									><svg class="size-5" aria-hidden="true"><use href="#step-up" /></svg></IconButton
+								>
+								<IconButton
+									label="Move step {i + 1} down"
+									hint="Move down"
+									disabled={i === listed.length - 1}
+									onclick={(e) => move(step, 1, e.currentTarget)}
+									><svg class="size-5" aria-hidden="true"><use href="#step-down" /></svg></IconButton
+								>
+								<button
+									type="button"
+									class="wordlink col-span-3 w-fit text-[0.88rem] max-sm:order-last max-sm:ml-3"
+									disabled={full}
+									onclick={() => addAfter(step)}>Add after<span class="sr-only"> step {i + 1}</span></button
+								></span
 							>
 						</div>{/if}
 				</li>
@@ -384,7 +394,12 @@
 					</p>
 				{/if}
 				<AddCrossing {light} {style} craft={last?.craft} {add} />
-				<div class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1" role="group" aria-label="Add a step">
+				<div
+					class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1"
+					role="group"
+					aria-label="Add a step"
+					use:oneButton
+				>
 					<span class="lead">Add</span>
 					{#each EMPTY as kind (kind.kind)}
 						<button type="button" class="wordlink" onclick={() => addEmpty(kind)}

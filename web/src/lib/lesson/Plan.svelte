@@ -18,6 +18,7 @@
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import X from '@lucide/svelte/icons/x';
 	import IconButton from '$lib/ui/IconButton.svelte';
+	import { oneButton } from '$lib/ui/stops';
 	import { useLocale } from '$lib/ui/locale';
 
 	interface Props {
@@ -169,7 +170,7 @@
 		<rect x={(100 * plan.minutes) / longest - 0.3} y="0" width="0.6" height="6" class="fill-base-content" />
 	</svg>
 	<h2 class="lead mt-5 font-sans">{remarks.length === 0 ? 'Nothing to remark' : 'To think about'}</h2>
-	<ul class="mt-1" data-testid="remarks" aria-live="polite">
+	<ul class="mt-1" data-testid="remarks" aria-live="polite" use:oneButton>
 		{#each all ? remarks : remarks.slice(0, MOST) as remark (remark.key)}
 			{@const { fix } = remark}
 			<li class="border-base-300 flex gap-2 border-b py-2">
@@ -221,17 +222,20 @@
 			</li>
 		{/each}
 	</ul>
-	<div class="flex items-center gap-3">
-		<input class="field min-w-0 grow py-0" type="date" aria-label="A date of the class" bind:value={day} />
-		<input class="field w-28 py-0" type="time" aria-label="When it begins" bind:value={hour} />
-		<button
-			type="button"
-			class="wordlink shrink-0 disabled:opacity-40"
-			disabled={!date || plan.dates.includes(date)}
-			onclick={() => {
-				set({ dates: [...plan.dates, date].sort() });
-				day = '';
-			}}>Add</button
-		>
-	</div>
+	<details>
+		<summary class="wordlink w-fit list-none">Add a date</summary>
+		<div class="flex items-center gap-3">
+			<input class="field min-w-0 grow py-0" type="date" aria-label="A date of the class" bind:value={day} />
+			<input class="field w-28 py-0" type="time" aria-label="When it begins" bind:value={hour} />
+			<button
+				type="button"
+				class="wordlink shrink-0 disabled:opacity-40"
+				disabled={!date || plan.dates.includes(date)}
+				onclick={() => {
+					set({ dates: [...plan.dates, date].sort() });
+					day = '';
+				}}>Add</button
+			>
+		</div>
+	</details>
 </section>

@@ -7,6 +7,7 @@
 	import { isBlank, LINKS, type Note } from '@pond-loop/core/schema';
 	import type { Editor } from '@tiptap/core';
 	import { onMount, tick, untrack } from 'svelte';
+	import { oneButton } from '$lib/ui/stops';
 	import { whenIdle } from './one-by-one';
 	import NoteText from './NoteText.svelte';
 
@@ -144,7 +145,7 @@
 	{/if}
 	<div class="note-field" bind:this={box} hidden={!editor}></div>
 	{#if editor}
-		<div class="note-tools" role="group" aria-label="Marks and lists">
+		<div class="note-tools" role="toolbar" aria-label="Marks and lists" use:oneButton>
 			{#each TOOLS as [tool, title, keys, Icon] (tool)}
 				<button
 					type="button"

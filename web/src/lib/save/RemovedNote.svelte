@@ -12,7 +12,7 @@
 	{#if removal.gone}
 		<p class="flex flex-wrap items-center gap-x-4">
 			<span>“{removal.gone.title}” is removed.</span>
-			<button type="button" class="wordlink font-semibold" onclick={() => removal.restore()}>Undo</button>
+			<button type="button" class="wordlink font-semibold" data-undo onclick={() => removal.restore()}>Undo</button>
 		</p>
 	{/if}
 </div>

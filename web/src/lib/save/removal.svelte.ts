@@ -1,6 +1,7 @@
 /** Taking things off a list, with the last one a press away from coming back. */
 
 import { invalidateAll } from '$app/navigation';
+import { keepFocus } from '$lib/ui/focus';
 import { troubleOf, type Answer } from './send';
 
 export interface RemovalAddresses {
@@ -23,6 +24,7 @@ export class Removal {
 		this.trouble = troubleOf(answer);
 		if (answer.kind === 'ok') this.gone = { id, title: answer.value.title };
 		await invalidateAll();
+		await keepFocus('[data-undo]');
 	}
 
 	async restore(): Promise<void> {
@@ -31,5 +33,6 @@ export class Removal {
 		this.trouble = troubleOf(answer);
 		if (answer.kind === 'ok') this.gone = undefined;
 		await invalidateAll();
+		await keepFocus('main');
 	}
 }

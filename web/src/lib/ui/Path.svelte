@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { oneButton } from './stops';
 	import { type Onward, type Station, STATIONS } from './path-state.svelte';
 
 	interface Props {
@@ -11,7 +12,7 @@
 
 <!-- Stones across the water: where one is, and where the work goes on. -->
 <nav aria-label="The path of the work" class="mb-2 sm:mb-3 print:hidden">
-	<ol class="flex items-center text-[0.9rem] max-[359px]:text-[0.8rem] sm:w-fit">
+	<ol use:oneButton class="flex items-center text-[0.9rem] max-[359px]:text-[0.8rem] sm:w-fit">
 		{#each STATIONS as { id, title, says, href }, i (id)}
 			{@const to = onward[id] ?? href}
 			{#if i > 0}<li aria-hidden="true" class={['line grow sm:w-10', i === at + 1 && 'next']}></li>{/if}

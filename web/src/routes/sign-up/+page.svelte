@@ -8,6 +8,7 @@
 	import Send from '$lib/account/Send.svelte';
 	import SignInNameField from '$lib/account/SignInNameField.svelte';
 	import Threshold from '$lib/account/Threshold.svelte';
+	import { takesFocus } from '$lib/ui/focus';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data, form: answer } = $props();
@@ -21,7 +22,7 @@
 
 {#if codes}
 	<div class="max-w-2xl">
-		<h1 class="text-4xl">Welcome. Keep these codes</h1>
+		<h1 class="text-4xl" use:takesFocus>Welcome. Keep these codes</h1>
 		<p class="my-4">
 			No mail is ever sent from here. If you forget your password, one of these codes lets you set a new one; each works
 			once. They are shown now and never again.
