@@ -40,7 +40,9 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await page.getByText('Who is in the room').click();
 	await page.getByLabel('left-handed', { exact: true }).fill('2');
 	await page.getByLabel('at the machine').fill('1');
-	await expect(page.getByTestId('room')).toHaveText('7 by hand. Sheets: 5 right-handed, 2 left-handed, 1 at the machine.');
+	await expect(page.getByTestId('room')).toHaveText(
+		'7 by hand. Sheets: 5 right-handed, 2 left-handed, 1 at the machine.',
+	);
 	await expectAccessible(page);
 	const seen = page.viewportSize()!;
 	await page.setViewportSize({ width: 390, height: 844 });

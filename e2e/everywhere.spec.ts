@@ -32,7 +32,11 @@ const listed = async (page: Page, list: string): Promise<string[]> => {
 if (isLong)
 	for (const light of ['day', 'dusk'] as const)
 		for (const width of [320, 390, 768, 1280])
-			test(`every place fits and can be used by everybody: ${light}, ${width} wide`, async ({ page, context, baseURL }) => {
+			test(`every place fits and can be used by everybody: ${light}, ${width} wide`, async ({
+				page,
+				context,
+				baseURL,
+			}) => {
 				test.setTimeout(600_000);
 				await context.addCookies([{ name: 'pond-light', value: light, url: baseURL! }]);
 				await page.setViewportSize({ width, height: 844 });

@@ -33,12 +33,14 @@ const lines = async (page: Page): Promise<string[]> => page.getByTestId('rows').
 const problems = (page: Page): Locator => page.getByTestId('problems').getByRole('listitem');
 
 async function cell(page: Page, column: number, row: number): Promise<{ x: number; y: number }> {
-	const box = (await page.getByTestId('chart').boundingBox())!;
-	const wide = 14 * 24;
+	const chart = page.getByTestId('chart');
+	const box = (await chart.boundingBox())!;
+	const size = 24 * Number(await chart.getAttribute('data-zoom'));
+	const wide = 14 * size;
 	const left = box.x + Math.max(0, (box.width - wide - 96) / 2) + 48;
-	const scrolled = await page.getByTestId('chart').evaluate((e) => [e.scrollTop, e.scrollHeight] as const);
-	const high = 24 * Number(await page.getByTestId('chart').getAttribute('data-rows'));
-	return { x: left + wide - (column + 0.5) * 24, y: box.y + 2 + high - (row + 0.5) * 24 - scrolled[0] };
+	const scrolled = await chart.evaluate((e) => [e.scrollTop, e.scrollHeight] as const);
+	const high = size * Number(await chart.getAttribute('data-rows'));
+	return { x: left + wide - (column + 0.5) * size, y: box.y + 2 + high - (row + 0.5) * size - scrolled[0] };
 }
 
 test('a practice swatch is asked for, kept, and works out', async ({ page }) => {

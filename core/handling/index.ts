@@ -16,6 +16,8 @@ export {
 } from './simulate.ts';
 export * from './loom/index.ts';
 export * from './bed/index.ts';
+export { asItStands } from './as-it-stands.ts';
+export { isRun, offersFor, type Offer, type Target } from './can-do.ts';
 export { FIRST_PURLS, TURNED_PURLS } from './first-purl.ts';
 export * from './state.ts';
 export { isTransfer, tally, type Tally } from './tally.ts';

@@ -10,6 +10,7 @@ import {
 	waysFor,
 	type CraftId,
 } from '../craft/index.ts';
+import { holdersOf } from '../made/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf } from '../schema/index.ts';
@@ -149,12 +150,18 @@ function notTaught(lesson: Lesson): Remark[] {
 	});
 }
 
+/** How hard a crossing is on the hands as it is made in a step. */
+function hardness({ craft: id, crossing, way }: CrossingStep): (typeof VERDICTS)[number] {
+	const craft = craftOf(id);
+	return difficulty(crossing, craft.isHanded ? { holders: holdersOf(craft, crossing, way) } : {}).verdict;
+}
+
 /** Difficulty that rises by two verdicts at once. */
 function risesFast(lesson: Lesson): Remark[] {
 	let before: { readonly verdict: number; readonly n: number } | undefined;
 	return lesson.steps.flatMap((step): Remark[] => {
 		if (step.kind !== 'crossing') return [];
-		const now = VERDICTS.indexOf(difficulty(step.crossing, { way: step.way }).verdict);
+		const now = VERDICTS.indexOf(hardness(step));
 		const last = before;
 		before = { verdict: now, n: step.crossing.n };
 		// Hardly wider than the one before: nothing would fit between.

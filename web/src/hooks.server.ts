@@ -48,7 +48,14 @@ const logged: Handle = async ({ event, resolve }) => {
 };
 
 /** Pages that are the same for everybody who has not signed in, apart from their own few choices. */
-const KEPT: ReadonlySet<string> = new Set(['/', '/crossings', '/crossings/crafts', '/crossings/design', '/stage']);
+const KEPT: ReadonlySet<string> = new Set([
+	'/',
+	'/crossings',
+	'/crossings/crafts',
+	'/crossings/design',
+	'/stage',
+	'/stage/own',
+]);
 
 /** What answers a form may hold what is shown once, such as recovery codes; nor is a door kept. */
 const mayKeep = ({ request, route }: Pick<RequestEvent, 'request' | 'route'>): boolean =>

@@ -55,6 +55,8 @@ describe('difficulty', () => {
 			['snug', 'tight'],
 			['tight', 'very tight'],
 		]);
+		// What is used counts, whatever the way is called.
+		expect([wide(3, { way: 'found', holders: 1 }), wide(3, { way: 'found', holders: 0 })]).toEqual(['snug', 'tight']);
 	});
 
 	it('says what went into it', () => {

@@ -22,6 +22,8 @@ export interface YarnAndRows {
 	readonly rows?: number;
 	/** The id of a way; one that loads the hands no further when left out. */
 	readonly way?: string;
+	/** Holders that are really used, where that is known of a way. */
+	readonly holders?: number;
 }
 
 export interface Difficulty {
@@ -59,8 +61,8 @@ export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
 	const reach = Math.max(0, ...c.order.map((s, i) => Math.abs(s - (i + 1))));
 	const width = reach > VERY_TIGHT ? VERY_TIGHT + (reach - VERY_TIGHT) * BEYOND : Math.max(EASY, reach);
 	const tightness = width + STIFF[fibre] + TENSION[tension] + forRows(rows, c.n);
-	const way = WAYS.find((w) => w.id === given.way);
-	const hands = (way?.holders === 0 ? withoutHolder(c.n) : 0) + (way?.holders === 2 ? 0.5 : 0);
+	const holders = given.holders ?? WAYS.find((w) => w.id === given.way)?.holders;
+	const hands = (holders === 0 ? withoutHolder(c.n) : 0) + (holders === 2 ? 0.5 : 0);
 	const number = tightness + hands;
 	return {
 		reach,
@@ -72,8 +74,8 @@ export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
 			...(fibre === 'wool' ? [] : [STIFF[fibre] < 1 ? `${fibre} gives little` : `${fibre} does not give`]),
 			...(tension === 'usual' ? [] : [`${tension} tension`]),
 			...(rows === c.n ? [] : [`a repeat of ${rows} rows for ${c.n} stitches`]),
-			...(way?.holders === 0 && c.n > 4 ? [`${c.n} stitches without a holder`] : []),
-			...(way?.holders === 2 ? ['two holders to keep apart'] : []),
+			...(holders === 0 && c.n > 4 ? [`${c.n} stitches without a holder`] : []),
+			...(holders === 2 ? ['two holders to keep apart'] : []),
 		],
 	};
 }

@@ -66,7 +66,7 @@
 				],
 	);
 	const here = $derived(
-		page.url.pathname === '/stage'
+		page.url.pathname.startsWith('/stage')
 			? '/crossings'
 			: places.findLast(({ href }) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href)))
 					?.href,

@@ -19,7 +19,7 @@
 
 <!-- For an account with nothing in it yet: something real, in a press or two. -->
 <section aria-labelledby="begin-title" data-testid="begin">
-	<h2 id="begin-title" class="text-2xl">Begin with something real</h2>
+	<h2 id="begin-title" class="text-2xl">Something real to start from</h2>
 	<ul class="mt-2">
 		<li class="border-base-300 border-b py-3">
 			<a class="wordlink font-semibold" href="/" onclick={toField}>A pattern that you have</a>

@@ -11,6 +11,7 @@ export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/crossings/crafts',
 	'/crossings/design',
 	'/stage',
+	'/stage/own',
 	'/shared/[token]',
 	'/shared/[token]/pictures/[id]',
 	'/sign-in',

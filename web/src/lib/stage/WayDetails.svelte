@@ -14,8 +14,10 @@
 	const { craft, crossing, way, counts, deviation }: Props = $props();
 
 	const about = $derived(wayOf(way, craft));
-	const wool = $derived(difficulty(crossing, { way }));
-	const cotton = $derived(difficulty(crossing, { way, fibre: 'cotton' }));
+	/** What is really used: a way that was found need not take all that it may. */
+	const hands = $derived({ way, ...(craft.isHanded ? { holders: counts.tools } : {}) });
+	const wool = $derived(difficulty(crossing, hands));
+	const cotton = $derived(difficulty(crossing, { ...hands, fibre: 'cotton' }));
 	const many = (count: number, one: string, more: string): string => `${count} ${count === 1 ? one : more}`;
 </script>
 

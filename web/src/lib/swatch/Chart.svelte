@@ -366,6 +366,7 @@
 		aria-activedescendant="{uid}-cell"
 		data-testid="chart"
 		data-rows={worked.rows.length}
+		data-zoom={zoom}
 		onscroll={() => (scroll = { left: scroller!.scrollLeft, top: scroller!.scrollTop })}
 		onpointerdown={down}
 		onpointermove={move}

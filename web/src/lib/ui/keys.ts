@@ -41,8 +41,20 @@ export const KEY_HELP: readonly KeyGroup[] = [
 		],
 	},
 	{
+		title: 'With your hands',
+		on: /^\/stage\/own/,
+		all: [
+			{ keys: ['1', '2', '…'], does: 'Choose so many loops at the tip' },
+			{ keys: ['F', 'B'], does: 'To a holder in front, at the back' },
+			{ keys: ['S', 'R'], does: 'Slip to the other needle; back again' },
+			{ keys: ['K', 'P'], does: 'Knit, purl the next' },
+			{ keys: ['Y'], does: 'The yarn to the other side' },
+			{ keys: ['⌫'], does: 'Take the last move back' },
+		],
+	},
+	{
 		title: 'On the stage',
-		on: /^\/stage|\/show$/,
+		on: /^\/stage$|\/show$/,
 		all: [
 			{ keys: ['←', '→'], does: 'One move back, one move on' },
 			{ keys: ['Home', 'End'], does: 'To the start, to the end of the moves' },

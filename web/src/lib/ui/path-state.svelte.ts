@@ -38,6 +38,6 @@ export function goesOn(onward: () => Onward): void {
 /** The station of a page; none for pages beside the path. */
 export function stationOf(pathname: string): Station | undefined {
 	if (pathname === '/' || pathname.startsWith('/crossings')) return 'name';
-	if (pathname === '/stage') return 'hands';
+	if (pathname.startsWith('/stage')) return 'hands';
 	return STATIONS.findLast(({ href }) => href !== '/' && pathname.startsWith(href))?.id;
 }

@@ -291,6 +291,9 @@
 								yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
 							}}
 						/>{/if}
+					{#if plain && reading.ok && reading.crossing.n <= 12}
+						<a class="wordlink text-[0.94rem]" href={address.replace('/stage', '/stage/own')}>Do it yourself</a>
+					{/if}
 					<SaveAs
 						title={`${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`}
 						lines={[...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`]}

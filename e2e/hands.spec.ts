@@ -1,0 +1,86 @@
+/** Crossings made by one's own hands: drawn, touched and by keys; what comes out is told, and named. */
+
+import type { Locator, Page } from '@playwright/test';
+import { expect, expectAccessible, test } from './support.ts';
+
+const open = async (page: Page, name = '2/2 LC'): Promise<void> => {
+	await page.goto(`/stage?name=${encodeURIComponent(name)}&school=slash`);
+	await page.getByRole('link', { name: 'Do it yourself' }).click();
+	await expect(page.getByTestId('your-hands')).toBeVisible();
+};
+const loop = (page: Page, n: number): Locator => page.getByRole('button', { name: `Loop ${n}`, exact: true });
+const what = (page: Page): Locator => page.getByTestId('what-is-it');
+const besides = (page: Page): Locator => page.getByRole('toolbar', { name: 'Besides' });
+
+/** Draws a loop to a place of the picture, given in parts of it. */
+async function draw(page: Page, n: number, x: number, y: number): Promise<void> {
+	const box = (await page.getByTestId('your-hands').locator('svg').first().boundingBox())!;
+	await loop(page, n).hover();
+	await page.mouse.down();
+	await page.mouse.move(box.x + x * box.width, box.y + y * box.height, { steps: 6 });
+	await page.mouse.up();
+}
+
+test('a 2/2 left cross is drawn by hand, a wrong one is known and named, and moves are taken back', async ({
+	page,
+}) => {
+	await open(page);
+	await draw(page, 2, 0.5, 0.05);
+	await expect(page.getByTestId('caption')).toContainText('let it hang at the back');
+	await expect(what(page)).toContainText('2 over 2, leaning right');
+	await expect(what(page)).toContainText('leans the other way');
+	await expect(what(page)).toContainText('2/2 RC');
+	await expectAccessible(page);
+	// A hint says that this leads nowhere that is taught, and what to take back.
+	await page.getByRole('button', { name: 'One hint' }).click();
+	await page.getByTestId('hint').getByRole('button', { name: 'Take back a move' }).click();
+	await draw(page, 2, 0.5, 0.85);
+	await expect(page.getByTestId('caption')).toContainText('let it hang in front');
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	for (let i = 0; i < 2; i++) await besides(page).getByRole('button', { name: 'Knit the next', exact: true }).click();
+	for (let i = 0; i < 2; i++)
+		await besides(page).getByRole('button', { name: 'Knit off the holder in front', exact: true }).click();
+	await expect(what(page)).toContainText('What it is');
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	await expect(page.getByTestId('done').getByRole('listitem')).toHaveCount(5);
+	await page.getByRole('button', { name: 'back to here, move 1' }).click();
+	await expect(page.getByTestId('done').getByRole('listitem')).toHaveCount(1);
+	await page.getByRole('button', { name: 'Do it again' }).click();
+	await expect(page.getByTestId('done').getByRole('listitem')).toHaveCount(2);
+	await page.getByRole('button', { name: 'See it again' }).click();
+});
+
+test('by keys alone, with what cannot be done refused in a sentence', async ({ page }) => {
+	await open(page);
+	await page.keyboard.press('r');
+	await expect(page.getByTestId('refused')).toContainText('Choose loops first');
+	await page.keyboard.press('2');
+	await expect(loop(page, 2)).toHaveAttribute('aria-pressed', 'true');
+	await page.keyboard.press('f');
+	await expect(page.getByTestId('caption')).toContainText('hang in front');
+	for (const key of ['k', 'k', 'k', 'k']) await page.keyboard.press(key);
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	await page.keyboard.press('k');
+	await expect(page.getByTestId('refused')).toContainText('There is nothing to do that with now.');
+	await page.keyboard.press('Backspace');
+	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '4');
+});
+
+test.describe('under a finger', () => {
+	test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+
+	test('on a phone loops are touched and put where they go', async ({ page }) => {
+		await page.goto('/stage/own?name=2%2F2+LC&school=slash');
+		await loop(page, 2).tap();
+		await expect(loop(page, 1)).toHaveAttribute('aria-pressed', 'true');
+		await page
+			.getByRole('toolbar', { name: 'With the chosen loops' })
+			.getByRole('button', { name: 'To a holder, in front' })
+			.tap();
+		await expect(what(page)).toContainText('Exactly what was asked.');
+		await page.getByRole('button', { name: 'Work the rest as it stands' }).tap();
+		await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '5');
+		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+		await expectAccessible(page);
+	});
+});

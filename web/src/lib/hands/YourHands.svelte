@@ -1,0 +1,491 @@
+<script lang="ts">
+	import { type Demonstrated, offerWords } from '@pond-loop/core/craft';
+	import {
+		isRun,
+		type Move,
+		type Offer,
+		offersFor,
+		simulate,
+		startState,
+		stateAt,
+		type Target,
+		type Trace,
+	} from '@pond-loop/core/handling';
+	import { isLeftHanded, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import Redo2 from '@lucide/svelte/icons/redo-2';
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import { onMount } from 'svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import { drawFrom } from '$lib/stage/cameras';
+	import { Walk } from '$lib/stage/walk.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
+	import { inWriting } from '$lib/ui/keys';
+	import type { Light } from '$lib/ui/light';
+	import { oneButton } from '$lib/ui/stops';
+
+	interface Props {
+		/** What was asked, as these hands make it. */
+		shown: Demonstrated;
+		style: HouseStyle;
+		light: Light;
+		/** Moves that were made already, and told whenever they change. */
+		done: readonly Move[];
+	}
+	let { shown, style, light, done = $bindable() }: Props = $props();
+	const uid = $props.id();
+
+	const n = $derived(shown.made.n);
+	const start = $derived(startState(n));
+	const workedOff = $derived(isLeftHanded(style) ? 'right' : 'left');
+	const trace = $derived(simulate(done, start) as Trace);
+	const hands = $derived(stateAt(trace, done.length));
+	const now = $derived(whatIsIt(shown, done));
+	let undone = $state.raw<readonly Move[]>([]);
+	let chosen = $state.raw<readonly number[]>([]);
+	/** What was said of the last thing tried, where it was not done. */
+	let refused = $state<string>();
+	let hint = $state(false);
+	const on = $derived(hint ? wayOn(shown.made, done) : undefined);
+
+	const walk = new Walk(
+		0,
+		() => done.length,
+		() => undefined,
+	);
+	$effect(() => walk.to(done.length));
+	$effect(() => () => walk.stop());
+	const drawing = $derived(
+		drawFrom('front', shown.made, trace, Math.min(walk.at, done.length), { style, light, textScale: 1.1 }),
+	);
+	/** Where each loop's number stands, in parts of the picture. */
+	const tags = $derived(
+		drawing.shapes.flatMap((s) =>
+			s.kind === 'circle' && s.role === 'tag' && s.stitch !== undefined
+				? [{ stitch: s.stitch, x: (100 * s.cx) / drawing.width, y: (100 * s.cy) / drawing.height }]
+				: [],
+		),
+	);
+	let mounted = $state(false);
+	onMount(() => (mounted = true));
+
+	const offers = $derived(offersFor(hands, chosen));
+	const allowed = $derived(offers.filter((o) => !o.refused));
+	const taking = $derived(allowed.filter((o) => o.target !== undefined || o.move.kind === 'enter'));
+	const besides = $derived(allowed.filter((o) => !taking.includes(o)));
+	const not = $derived(offers.filter((o) => o.refused));
+	const said = (o: Offer): string => offerWords(o.move, hands, workedOff);
+	const caption = $derived(wordsIn(style, trace, done.length).caption);
+
+	function act(move: Move): void {
+		done = [...done, move];
+		undone = [];
+		chosen = [];
+		refused = undefined;
+		hint = false;
+	}
+	function takeBack(to: number): void {
+		undone = [...done.slice(to), ...undone];
+		done = done.slice(0, to);
+		chosen = [];
+		refused = undefined;
+		hint = false;
+	}
+	function again(): void {
+		const [next, ...rest] = undone;
+		if (!next) return;
+		done = [...done, next];
+		undone = rest;
+		chosen = [];
+	}
+
+	/** From the tip to this loop; on a holder, from this loop to the end that gives back; loose ones all together. */
+	function choose(stitch: number): void {
+		const loop = hands.loops.find((l) => l.stitch === stitch);
+		refused = undefined;
+		if (!loop) return;
+		if (loop.done) {
+			chosen = [];
+			refused = `Stitch ${stitch} is worked: take moves back to change it.`;
+			return;
+		}
+		const there = hands.loops.filter((l) => l.on === loop.on && !l.done).map((l) => l.stitch);
+		const i = there.indexOf(stitch);
+		const run = loop.on === 'left' ? there.slice(0, i + 1) : loop.on === 'loose' ? there : there.slice(i);
+		chosen = run.length === chosen.length && run.every((s) => chosen.includes(s)) ? [] : run;
+	}
+	/** Only the loops from one to the other, where they are neighbours. */
+	function chooseBetween(a: number, b: number): void {
+		const places = [a, b].map((s) => hands.loops.findIndex((l) => l.stitch === s)).sort((x, y) => x - y);
+		const run = hands.loops.slice(places[0], places[1]! + 1).map((l) => l.stitch);
+		if (isRun(hands, run)) chosen = run;
+	}
+	function go(target: Target): void {
+		const there = offers.filter((o) => o.target === target);
+		const can = there.find((o) => !o.refused);
+		if (can) act(can.move);
+		else if (chosen.length === 0) refused = 'Choose loops first: press the last one that is to go along.';
+		else {
+			const why = there[0]?.refused;
+			refused = why
+				? `${why.what} ${why.todo}`
+				: 'These loops do not go there. Choose them from the tip of their needle.';
+		}
+	}
+	function doing(test: (move: Move) => boolean): void {
+		const there = offers.filter((o) => test(o.move));
+		const can = there.find((o) => !o.refused);
+		const why = there[0]?.refused;
+		if (can) act(can.move);
+		else refused = why ? `${why.what} ${why.todo}` : 'There is nothing to do that with now.';
+	}
+
+	/** A loop that is drawn along: where the finger is, in parts of the picture. */
+	let drag = $state<{ readonly x: number; readonly y: number; readonly moved: boolean }>();
+	let from: { readonly x: number; readonly y: number; readonly stitch: number } | undefined;
+	let box = $state<HTMLElement>();
+	const placeOf = (event: PointerEvent): { x: number; y: number } => {
+		const edge = box!.getBoundingClientRect();
+		return { x: (100 * (event.clientX - edge.left)) / edge.width, y: (100 * (event.clientY - edge.top)) / edge.height };
+	};
+	function down(event: PointerEvent, stitch: number): void {
+		if (event.button !== 0) return;
+		from = { ...placeOf(event), stitch };
+		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+	}
+	const FAR = 4;
+	function moved(event: PointerEvent): void {
+		if (!from) return;
+		const at = placeOf(event);
+		if (!drag && Math.hypot(at.x - from.x, at.y - from.y) < FAR) return;
+		if (!drag && !chosen.includes(from.stitch)) choose(from.stitch);
+		drag = { ...at, moved: true };
+	}
+	/** Which part of the picture that is: below the needles is nearer, above them further away. */
+	const targetAt = ({ x, y }: { x: number; y: number }): Target => {
+		const aside = workedOff === 'left' ? x : 100 - x;
+		if (y > 62) return 'front';
+		if (y < 14) return 'back';
+		return aside > 62 ? 'right' : aside < 38 ? 'left' : y > 38 ? 'front' : 'back';
+	};
+	function up(event: PointerEvent): void {
+		const began = from;
+		from = undefined;
+		if (!began) return;
+		if (drag) {
+			drag = undefined;
+			go(targetAt(placeOf(event)));
+		} else if (event.shiftKey && chosen[0] !== undefined) chooseBetween(chosen[0], began.stitch);
+		else choose(began.stitch);
+	}
+	const over = $derived(drag && targetAt(drag));
+	const TARGETS = $derived(
+		(['back', 'front', 'left', 'right'] as const).filter((t) => taking.some((o) => o.target === t)),
+	);
+	const targetName = $derived<Readonly<Record<Target, string>>>({
+		front: 'In front',
+		back: 'At the back',
+		left: `${workedOff === 'left' ? 'Left' : 'Right'} needle`,
+		right: `${workedOff === 'left' ? 'Right' : 'Left'} needle`,
+	});
+
+	const KEYS: Readonly<Record<string, () => void>> = {
+		f: () => go('front'),
+		b: () => go('back'),
+		s: () => go('right'),
+		r: () => go('left'),
+		k: () =>
+			doing(
+				(m) => m.kind === 'work' && m.stitch === 'k' && m.leg === 'front' && !m.past && !m.end && m.from === waiting,
+			),
+		p: () => doing((m) => m.kind === 'work' && m.stitch === 'p' && m.leg === 'front' && !m.past && m.from === waiting),
+		y: () => doing((m) => m.kind === 'yarn' && !m.round),
+		Backspace: () => done.length > 0 && takeBack(done.length - 1),
+		Escape: () => (chosen = []),
+	};
+	/** What the next stitch comes off: the needle, or a holder where that carries nothing any more. */
+	const waiting = $derived.by((): 'left' | 'holder-1' | 'holder-2' => {
+		if (hands.loops.some((l) => l.on === 'left')) return 'left';
+		const next = hands.loops.find((l) => l.on === 'holder-1' || l.on === 'holder-2')?.on;
+		return next === 'holder-2' ? next : 'holder-1';
+	});
+	function onkeydown(event: KeyboardEvent): void {
+		if (event.ctrlKey || event.metaKey || event.altKey || inWriting(event.target)) return;
+		const count = Number(event.key);
+		if (Number.isInteger(count) && count > 0 && event.key !== ' ') {
+			const there = hands.loops.filter((l) => l.on === 'left').map((l) => l.stitch);
+			chosen = there.slice(0, count);
+			event.preventDefault();
+			return;
+		}
+		const act = KEYS[event.key];
+		if (!act) return;
+		event.preventDefault();
+		act();
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
+	<div class="min-w-0">
+		<section
+			aria-label="Your needles"
+			class="bg-base-200 overflow-hidden rounded-3xl"
+			data-testid="your-hands"
+			data-moves={done.length}
+		>
+			<div class="relative touch-none select-none" bind:this={box}>
+				<Drawing {drawing} />
+				{#if mounted}
+					{#if chosen.length > 0}
+						{#each TARGETS as target (target)}
+							<span
+								class={['zone', target, over === target && 'over', workedOff === 'right' && 'turned']}
+								aria-hidden="true"><span>{targetName[target]}</span></span
+							>
+						{/each}
+					{/if}
+					{#each tags as { stitch, x, y } (stitch)}
+						{@const loop = hands.loops.find((l) => l.stitch === stitch)}
+						<button
+							type="button"
+							class={['loop', chosen.includes(stitch) && 'chosen', drag && chosen.includes(stitch) && 'drawn']}
+							style:left="{drag && chosen.includes(stitch)
+								? drag.x + 5 * (chosen.indexOf(stitch) - (chosen.length - 1) / 2) * (workedOff === 'left' ? -1 : 1)
+								: x}%"
+							style:top="{drag && chosen.includes(stitch) ? drag.y : y}%"
+							aria-pressed={chosen.includes(stitch)}
+							aria-label="Loop {stitch}{loop?.done ? ', worked' : ''}"
+							onpointerdown={(e) => down(e, stitch)}
+							onpointermove={moved}
+							onpointerup={up}
+							onpointercancel={() => {
+								from = undefined;
+								drag = undefined;
+							}}
+							onclick={(e) => e.detail === 0 && choose(stitch)}
+							>{#if drag && chosen.includes(stitch)}{stitch}{/if}</button
+						>
+					{/each}
+				{/if}
+			</div>
+			<div class="px-4 pt-2 pb-3">
+				<p
+					class="min-h-[2lh] text-center font-serif text-[1.15rem] leading-snug font-semibold"
+					aria-live="polite"
+					data-testid="caption"
+				>
+					{done.length === 0 ? 'Press or draw a loop; those before it come along.' : caption}
+				</p>
+				<p class="text-error min-h-[1lh] text-center font-semibold" role="status" data-testid="refused">
+					{refused ?? ''}
+				</p>
+				<div class="mt-1 flex flex-wrap items-center justify-center gap-2">
+					<IconButton
+						label="Take the last move back"
+						hint="Take back (⌫)"
+						disabled={done.length === 0}
+						onclick={() => takeBack(done.length - 1)}><Undo2 /></IconButton
+					>
+					<IconButton label="Do it again" hint="Do it again" disabled={undone.length === 0} onclick={again}
+						><Redo2 /></IconButton
+					>
+					<button type="button" class="pill pill-soft" disabled={done.length === 0} onclick={() => takeBack(0)}
+						>From the start</button
+					>
+					<button
+						type="button"
+						class="pill pill-soft"
+						disabled={done.length === 0 || walk.playing}
+						onclick={() => walk.play()}>See it again</button
+					>
+				</div>
+			</div>
+		</section>
+		<div class="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+			<section aria-labelledby="{uid}-with">
+				<h2 id="{uid}-with" class="lead font-sans">
+					{chosen.length === 0
+						? 'With loops: choose some first'
+						: `With ${chosen.length === 1 ? 'loop' : 'loops'} ${chosen.join(', ')}`}
+				</h2>
+				<div class="mt-1.5 flex flex-wrap gap-2" role="toolbar" aria-label="With the chosen loops" use:oneButton>
+					{#each taking as offer (offer.id)}
+						<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
+					{/each}
+				</div>
+			</section>
+			<section aria-labelledby="{uid}-besides">
+				<h2 id="{uid}-besides" class="lead font-sans">The next stitch, the yarn, the needles</h2>
+				<div class="mt-1.5 flex flex-wrap gap-2" role="toolbar" aria-label="Besides" use:oneButton>
+					{#each besides as offer (offer.id)}
+						<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
+					{/each}
+				</div>
+			</section>
+		</div>
+		{#if not.length > 0}
+			<details class="mt-4 text-[0.94rem]">
+				<summary class="wordlink w-fit list-none">What cannot be done now, and why</summary>
+				<ul class="mt-2 space-y-1">
+					{#each not as offer (offer.id)}
+						<li>
+							<strong>{said(offer)}.</strong> <span class="quiet">{offer.refused?.what} {offer.refused?.todo}</span>
+						</li>
+					{/each}
+				</ul>
+			</details>
+		{/if}
+	</div>
+	<div class="grid gap-y-5">
+		<section aria-labelledby="{uid}-what" aria-live="polite" data-testid="what-is-it">
+			<h2 id="{uid}-what" class="lead font-sans">
+				{now.rest.length === 0 ? 'What it is' : 'What it will be, worked as it stands'}
+			</h2>
+			<p class="font-serif text-xl font-semibold">{now.title ?? 'No crossing that has a shape yet'}</p>
+			{#if now.isAsked}<p class="text-success font-semibold">Exactly what was asked.</p>
+			{:else if done.length > 0}
+				<ul class="mt-1 list-disc pl-5">
+					{#each now.differs as differs (differs)}<li>{differs}</li>{/each}
+				</ul>
+			{/if}
+			{#if now.names.some((name) => name.name !== undefined)}
+				<p class="quiet mt-1">
+					{#each now.names.filter((name) => name.name !== undefined) as { school, name }, i (school.id)}{i > 0
+							? ' · '
+							: ''}<span class="name text-base-content" title={school.title}>{name}</span>{/each}
+				</p>
+			{:else if now.title}<p class="quiet mt-1">No school has a name for it.</p>{/if}
+			<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
+				{done.length}
+				{done.length === 1 ? 'move' : 'moves'} so far; {now.counts.tools === 0
+					? 'no holder'
+					: now.counts.tools === 1
+						? 'one holder'
+						: 'two holders'};
+				{now.counts.mostLoose === 0 ? 'nothing hung loose' : `${now.counts.mostLoose} loose at most`}
+			</p>
+			{#if now.rest.length > 0}
+				<p class="mt-2">
+					<button
+						type="button"
+						class="wordlink"
+						onclick={() => ((done = [...done, ...now.rest]), (undone = []), (chosen = []))}
+						>Work the rest as it stands</button
+					>
+				</p>
+			{/if}
+		</section>
+		<section aria-labelledby="{uid}-hint" aria-live="polite" data-testid="hint">
+			<h2 id="{uid}-hint" class="lead font-sans">Stuck?</h2>
+			{#if !hint}<button type="button" class="wordlink" onclick={() => (hint = true)}>One hint</button>
+			{:else if !on}<p>No way that is taught makes this crossing.</p>
+			{:else if on.from < done.length}
+				<p>
+					From here none of the ways that are taught goes on. After move {on.from} “{on.title}” does.
+				</p>
+				<button type="button" class="wordlink" onclick={() => takeBack(on.from)}
+					>Take back {done.length - on.from === 1 ? 'a move' : `${done.length - on.from} moves`}</button
+				>
+			{:else if on.moves[0]}
+				<p>
+					{offerWords(on.moves[0], hands, workedOff)}.
+					<span class="quiet">(“{on.title}”, {on.moves.length} to go; others may be shorter)</span>
+				</p>
+				<p class="mt-1 flex flex-wrap gap-x-4">
+					<button type="button" class="wordlink" onclick={() => act(on.moves[0]!)}>Do it</button>
+					<button
+						type="button"
+						class="wordlink"
+						onclick={() => ((done = [...done, ...on.moves]), (undone = []), (hint = false))}>The whole way on</button
+					>
+				</p>
+			{:else}<p>Nothing is left to do.</p>{/if}
+		</section>
+		<section aria-labelledby="{uid}-moves">
+			<h2 id="{uid}-moves" class="lead font-sans">What was done</h2>
+			{#if done.length === 0}<p class="quiet">Nothing yet.</p>{/if}
+			<ol class="list-decimal pl-6 text-[0.94rem]" data-testid="done">
+				{#each done as _, i (i)}
+					<li>
+						{wordsIn(style, trace, i + 1).caption}
+						{#if i + 1 < done.length}<button
+								type="button"
+								class="wordlink ml-1"
+								aria-label="back to here, move {i + 1}"
+								onclick={() => takeBack(i + 1)}>back to here</button
+							>{/if}
+					</li>
+				{/each}
+			</ol>
+		</section>
+	</div>
+</div>
+
+<style>
+	.loop {
+		align-items: center;
+		border-radius: 50%;
+		cursor: grab;
+		display: flex;
+		font-weight: 700;
+		height: max(44px, 7%);
+		justify-content: center;
+		position: absolute;
+		touch-action: none;
+		transform: translate(-50%, -50%);
+		aspect-ratio: 1;
+		z-index: 3;
+	}
+	.loop.chosen {
+		outline: 4px solid #e9b44c;
+		outline-offset: -7px;
+	}
+	.loop.drawn {
+		background: var(--color-base-100);
+		border: 3px solid #e9b44c;
+		pointer-events: none;
+		z-index: 5;
+	}
+	/* Where loops may go: nearer is below the needles, further away above them. */
+	.zone {
+		border: 2px dashed color-mix(in oklab, var(--color-accent) 55%, transparent);
+		border-radius: 1rem;
+		display: flex;
+		font-size: 0.88rem;
+		font-weight: 600;
+		justify-content: center;
+		pointer-events: none;
+		position: absolute;
+		z-index: 2;
+	}
+	.zone > span {
+		background: color-mix(in oklab, var(--color-base-100) 85%, transparent);
+		border-radius: 1rem;
+		height: fit-content;
+		padding: 0 0.6rem;
+	}
+	.zone.over {
+		background: color-mix(in oklab, var(--color-accent) 22%, transparent);
+		border-style: solid;
+	}
+	.zone.front {
+		align-items: flex-end;
+		inset: 63% 20% 2% 20%;
+	}
+	.zone.back {
+		align-items: flex-start;
+		inset: 2% 20% 87% 20%;
+	}
+	.zone.left,
+	.zone.right.turned {
+		align-items: center;
+		inset: 16% 64% 40% 1%;
+	}
+	.zone.right,
+	.zone.left.turned {
+		align-items: center;
+		inset: 16% 1% 40% 64%;
+	}
+</style>

@@ -1,0 +1,84 @@
+<script lang="ts">
+	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import { fromCanonical } from '@pond-loop/core/crossing';
+	import type { Move } from '@pond-loop/core/handling';
+	import { shownIn } from '@pond-loop/core/look';
+	import { wordsFor } from '@pond-loop/core/made';
+	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
+	import { page } from '$app/state';
+	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import YourHands from '$lib/hands/YourHands.svelte';
+	import NameField from '$lib/name/NameField.svelte';
+	import NotRead from '$lib/name/NotRead.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+	// svelte-ignore state_referenced_locally
+	const first = choicesFrom(page.url.searchParams, data.style.school);
+	let text = $state(first.text);
+	let own = $state(first.own);
+	let school = $state(first.school);
+	const style = $derived({
+		...data.style,
+		demonstrates: first.hands ?? data.style.demonstrates,
+		yarnHand: first.yarn ?? data.style.yarnHand,
+	});
+	const line = $derived(own === undefined ? undefined : fromCanonical(own));
+	const reading = $derived(readTextWith(readGlossary(style.glossary), text, school, first.meaning));
+	const asked = $derived(line?.ok ? line.value : reading.ok ? reading.crossing : undefined);
+	/** As many as two hands can be shown with. */
+	const MOST = 12;
+	const shown = $derived(asked && asked.n <= MOST ? shownIn(style, asked) : undefined);
+	let done = $state.raw<readonly Move[]>([]);
+	const stage = $derived(
+		addressOf({ text, own, school, hands: first.hands, yarn: first.yarn, meaning: first.meaning }),
+	);
+</script>
+
+<svelte:head
+	><title>{shown ? wordsFor(shown.fabric).title : 'Your hands'}, with your hands · Pond Loop</title></svelte:head
+>
+
+<div class="mb-4 grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
+	<div class="min-w-0">
+		<h1 class="text-[1.8rem] leading-tight">{shown ? wordsFor(shown.fabric).title : 'Your hands'}</h1>
+		<p class="quiet">
+			Do it yourself, in any order: only what hands cannot do is refused. <a class="wordlink" href={stage}
+				><ArrowLeft class="inline size-4" /> Watch it instead</a
+			>
+		</p>
+	</div>
+	<div>
+		<NameField
+			bind:text
+			bind:school
+			label="What to make"
+			onchange={() => {
+				own = undefined;
+				done = [];
+			}}
+		/>
+	</div>
+</div>
+{#if shown}
+	{#key `${shown.made.order.join()} ${shown.made.over.join(';')} ${shown.made.work.join()}`}
+		<YourHands {shown} {style} light={light.now} bind:done />
+	{/key}
+{:else if asked}
+	<p class="border-base-300 border-y py-6">
+		{asked.n} stitches are more than are tried here; up to {MOST} are. Choose a narrower one.
+	</p>
+{:else if !reading.ok}
+	<NotRead
+		{reading}
+		light={light.now}
+		{style}
+		choose={(close) => {
+			text = close.name;
+			school = close.school;
+			done = [];
+		}}
+		readIn={(other) => (school = other)}
+	/>
+{/if}
