@@ -70,15 +70,23 @@ const views = [
 		},
 	},
 	{ name: 'crafts', path: '/crossings/crafts?name=3%2F3+RC&school=slash', size: { width: 1280, height: 1180 } },
-	{ name: 'not-read', path: '/stage?name=2%2F2+XC&school=slash' },
+	{
+		name: 'hands',
+		path: '/stage/own?name=2%2F2+LC&school=slash',
+		then: async (page) => {
+			for (const key of ['2', 'b']) await page.keyboard.press(key);
+			await page.getByText('leans the other way').waitFor();
+			await page.getByRole('button', { name: 'Loop 2', exact: true }).click();
+		},
+	},
 	{ name: 'swatches', path: '/swatches' },
 	{
 		name: 'desk',
 		path: '/swatches',
 		then: async (page) => {
-			await page.getByRole('link', { name: /Lantern sleeve, weave/ }).click();
+			await page.getByRole('link', { name: /plait and diamond/ }).click();
 			await page.getByTestId('chart').waitFor();
-			await page.getByTestId('rows').getByText('C4F').hover();
+			await page.getByTestId('rows').getByText('C4F').first().hover();
 			await page.locator('.cm-picture').waitFor();
 		},
 	},

@@ -20,6 +20,8 @@ import { namesShown } from './look.ts';
 export interface WhatIsIt {
 	/** The fabric, by what it looks like; none when strands are wound, lost, or still lie nowhere. */
 	readonly title?: string;
+	/** Whether any strand lies over another. */
+	readonly crosses: boolean;
 	/** What each school calls it in these hands. */
 	readonly names: readonly SchoolName[];
 	/** Whether it is exactly what was asked for, with nothing amiss. */
@@ -56,6 +58,7 @@ export function whatIsIt({ made: asked, mirrored }: Demonstrated, moves: readonl
 	const [mend] = mendsFor(asked, signs, { rows: 0 });
 	return {
 		...(made ? { title: wordsFor(mirrored ? mirror(made) : made).title } : {}),
+		crosses: (made?.over.length ?? 0) > 0,
 		names: made ? namesShown({ made, fabric: mirrored ? mirror(made) : made, mirrored }) : [],
 		isAsked: made !== undefined && equal(made, asked) && signs.length === 0,
 		differs: signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`),

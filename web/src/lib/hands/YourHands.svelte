@@ -72,7 +72,12 @@
 	const offers = $derived(offersFor(hands, chosen));
 	const allowed = $derived(offers.filter((o) => !o.refused));
 	const taking = $derived(allowed.filter((o) => o.target !== undefined || o.move.kind === 'enter'));
-	const besides = $derived(allowed.filter((o) => !taking.includes(o)));
+	/** What hands do every day comes first; what they can do as well, or do by mistake, on asking. */
+	const isUsual = ({ move }: Offer): boolean =>
+		move.kind === 'work' ? move.leg === 'front' && !move.past && !move.end : move.kind !== 'yarn' || !move.round;
+	const rest = $derived(allowed.filter((o) => !taking.includes(o)));
+	const besides = $derived(rest.filter(isUsual));
+	const others = $derived(rest.filter((o) => !isUsual(o)));
 	const not = $derived(offers.filter((o) => o.refused));
 	const said = (o: Offer): string => offerWords(o.move, hands, workedOff);
 	const caption = $derived(wordsIn(style, trace, done.length).caption);
@@ -291,12 +296,15 @@
 					<IconButton label="Do it again" hint="Do it again" disabled={undone.length === 0} onclick={again}
 						><Redo2 /></IconButton
 					>
-					<button type="button" class="pill pill-soft" disabled={done.length === 0} onclick={() => takeBack(0)}
-						>From the start</button
+					<button
+						type="button"
+						class="wordlink mx-2 disabled:opacity-40"
+						disabled={done.length === 0}
+						onclick={() => takeBack(0)}>From the start</button
 					>
 					<button
 						type="button"
-						class="pill pill-soft"
+						class="wordlink mx-2 disabled:opacity-40"
 						disabled={done.length === 0 || walk.playing}
 						onclick={() => walk.play()}>See it again</button
 					>
@@ -325,6 +333,16 @@
 				</div>
 			</section>
 		</div>
+		{#if others.length > 0}
+			<details class="mt-4 text-[0.94rem]">
+				<summary class="wordlink w-fit list-none">Other things that hands can do now</summary>
+				<div class="mt-2 flex flex-wrap gap-2" role="toolbar" aria-label="Other things" use:oneButton>
+					{#each others as offer (offer.id)}
+						<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
+					{/each}
+				</div>
+			</details>
+		{/if}
 		{#if not.length > 0}
 			<details class="mt-4 text-[0.94rem]">
 				<summary class="wordlink w-fit list-none">What cannot be done now, and why</summary>
@@ -356,7 +374,7 @@
 							? ' · '
 							: ''}<span class="name text-base-content" title={school.title}>{name}</span>{/each}
 				</p>
-			{:else if now.title}<p class="quiet mt-1">No school has a name for it.</p>{/if}
+			{:else if now.crosses}<p class="quiet mt-1">No school has a name for it.</p>{/if}
 			<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
 				{done.length}
 				{done.length === 1 ? 'move' : 'moves'} so far; {now.counts.tools === 0

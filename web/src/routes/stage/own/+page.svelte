@@ -44,7 +44,7 @@
 	<div class="min-w-0">
 		<h1 class="text-[1.8rem] leading-tight">{shown ? wordsFor(shown.fabric).title : 'Your hands'}</h1>
 		<p class="quiet">
-			Do it yourself, in any order: only what hands cannot do is refused. <a class="wordlink" href={stage}
+			Do it yourself, in any order. <a class="wordlink" href={stage}
 				><ArrowLeft class="inline size-4" /> Watch it instead</a
 			>
 		</p>
