@@ -188,7 +188,7 @@ test('a way that twists a stitch declares it, and the search says what it proved
 		'Within these limits it cannot be made. Allow one holder. Or: Allow one loose loop.',
 	);
 	await search.getByLabel('Loose loops').selectOption('1');
-	await expect(search.getByTestId('search-says')).toContainText('Nothing does better');
+	await expect(search.getByTestId('search-says')).toContainText('none does better');
 	await expect(page).toHaveURL(/way=found-0-1-moves/);
 	await expect(page.getByRole('radio', { name: 'Best found' })).toBeChecked();
 	await page.getByRole('button', { name: 'To the end' }).click();

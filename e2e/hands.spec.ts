@@ -84,3 +84,22 @@ test.describe('under a finger', () => {
 		await expectAccessible(page);
 	});
 });
+
+test('on show the teacher works it live: a wrong call is done and seen, and taken back', async ({ page }) => {
+	await page.goto('/lessons');
+	await page.getByRole('link', { name: /First rope/ }).click();
+	await page.getByRole('link', { name: 'Show' }).click();
+	await page.getByLabel('Jump to a step').selectOption('3');
+	await page.getByRole('button', { name: 'Work it live' }).click();
+	await page.keyboard.press('2');
+	await page.keyboard.press('b');
+	await expect(what(page)).toContainText('leans the other way');
+	await page.keyboard.press('Backspace');
+	await page.keyboard.press('2');
+	await page.keyboard.press('f');
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	await expectAccessible(page);
+	await page.keyboard.press('PageDown');
+	await expect(page.getByTestId('show')).toHaveAttribute('data-step', '5');
+	await expect(page.getByTestId('your-hands')).toHaveCount(0);
+});

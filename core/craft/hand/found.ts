@@ -36,7 +36,7 @@ export function limitsOf(id: string): FoundLimits | undefined {
 export const FOUND_WAY: Way = {
 	id: 'found',
 	title: 'Best found',
-	when: 'What a search over all that hands can do finds for this very crossing, with a proof that nothing does better.',
+	when: 'What a search over all that hands can do finds for this very crossing, with what was proved of it.',
 	applies: 'Any crossing.',
 	needs: 'What the limits allow: holders, loops hanging loose.',
 	holders: FOUND_LIMITS.holders,
@@ -59,6 +59,17 @@ export const liftWords = (lift: Lift): string =>
 	'to' in lift
 		? `${LIFTS[lift.what]!.replace('more holders', lift.to === 1 ? 'one holder' : 'two holders').replace('loose loops', lift.to === 1 ? 'one loose loop' : `${lift.to} loose loops`)}.`
 		: `Allow: ${lift.what}.`;
+
+/**
+ * What was proved of a way that a search found, and no more: it keeps groups together, fills a holder once and
+ * passes each pair once, so what does otherwise may still do better.
+ */
+export function claimOf({ proven, looked }: Extract<Found, { ok: true }>): string {
+	const positions = `${looked.toLocaleString('en')} ${looked === 1 ? 'position' : 'positions'}`;
+	return proven
+		? `Of all that keep groups together, fill a holder once and pass each pair once, none does better (${positions} looked at). What adds to a holder that hangs already was not tried.`
+		: `The best that was found; ${positions} did not settle whether less will do.`;
+}
 
 export function planFound(c: Crossing, limits: FoundLimits): Result<readonly Move[]> {
 	const found = findWay(c, limits);

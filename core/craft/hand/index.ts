@@ -7,7 +7,7 @@ import { deviationByHand, planByHand, WAYS } from './ways/index.ts';
 import { wordsAt } from './words.ts';
 
 export { difficulty, VERDICTS, type Difficulty, type Tension, type Verdict, type YarnAndRows } from './difficulty.ts';
-export { findWay, FOUND_LIMITS, foundId, liftWords, limitsOf, MOST_LOOSE, type FoundLimits } from './found.ts';
+export { claimOf, findWay, FOUND_LIMITS, foundId, liftWords, limitsOf, MOST_LOOSE, type FoundLimits } from './found.ts';
 export { offerWords } from './offer-words.ts';
 export { ranked, type RankedWay, type WorkedBy } from './ranked.ts';
 export { HOLDER_WORKS, preferredWay, recommend, type Recommendation, type WayTaste } from './preferred.ts';

@@ -1,6 +1,7 @@
 /**
- * The best procedure for any crossing: a search over all that hands can do within limits, with a
- * proof that nothing does better, or the limit to lift when nothing does it.
+ * A procedure for any crossing within limits: the best of all that keep units together, fill a holder once
+ * and pass each pair once (with few units also back again), with a proof of that, or the limit to lift when
+ * nothing does it.
  */
 
 import type { Crossing } from '../../crossing/index.ts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type FoundLimits, liftWords, MOST_LOOSE } from '@pond-loop/core/craft';
+	import { claimOf, type FoundLimits, liftWords, MOST_LOOSE } from '@pond-loop/core/craft';
 	import { type Found, SEARCH_AIMS, type SearchAim } from '@pond-loop/core/handling';
 
 	interface Props {
@@ -54,11 +54,8 @@
 		</select>
 	</div>
 	<p class="mt-2" aria-live="polite" data-testid="search-says">
-		{#if found.ok && found.proven}
-			Nothing does better: {found.looked.toLocaleString('en')}
-			{found.looked === 1 ? 'position was' : 'positions were'} looked at, and no other leads there with less.
-		{:else if found.ok}
-			The best that was found; {found.looked.toLocaleString('en')} positions did not settle whether less will do.
+		{#if found.ok}
+			{claimOf(found)}
 		{:else}
 			<span class="text-error font-semibold">Within these limits it cannot be made.</span>
 			{found.lift.map(liftWords).join(' Or: ')}

@@ -8,6 +8,7 @@
 	import { goto, replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
+	import { MOST_BY_HAND } from '$lib/hands/most';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
@@ -291,7 +292,7 @@
 								yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
 							}}
 						/>{/if}
-					{#if plain && reading.ok && reading.crossing.n <= 12}
+					{#if plain && reading.ok && reading.crossing.n <= MOST_BY_HAND}
 						<a class="wordlink text-[0.94rem]" href={address.replace('/stage', '/stage/own')}>Do it yourself</a>
 					{/if}
 					<SaveAs

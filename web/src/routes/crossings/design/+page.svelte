@@ -177,7 +177,7 @@
 						<span class="quiet">looking …</span>
 					{:else if plan.found}
 						{plan.moves} moves with {['no holder', 'one holder', 'two holders'][plan.tools]};
-						{plan.proven ? 'nothing does better' : 'the best that was found'}
+						{plan.proven ? 'the best of what the search tries' : 'the best that was found'}
 					{:else}
 						needs loose loops, or more holders
 					{/if}

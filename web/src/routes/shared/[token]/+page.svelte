@@ -5,6 +5,8 @@
 	import { stepTitle } from '@pond-loop/core/step';
 	import { page } from '$app/state';
 	import { setPicturesAt } from '$lib/picture/at';
+	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import { MOST_BY_HAND } from '$lib/hands/most';
 	import { addressOf } from '$lib/choices/choices';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
@@ -64,7 +66,13 @@
 						<p class="mt-3 print:hidden">
 							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) })}
 								>Watch it on the stage</a
-							>
+							>{#if section.step.craft === PLAIN_CRAFT && section.step.crossing.n <= MOST_BY_HAND}<a
+									class="wordlink ml-5"
+									href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) }).replace(
+										'/stage',
+										'/stage/own',
+									)}>Try it with your own hands</a
+								>{/if}
 						</p>
 					{/if}
 				</li>

@@ -7,6 +7,7 @@
 	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
 	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import { MOST_BY_HAND } from '$lib/hands/most';
 	import YourHands from '$lib/hands/YourHands.svelte';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
@@ -27,9 +28,7 @@
 	const line = $derived(own === undefined ? undefined : fromCanonical(own));
 	const reading = $derived(readTextWith(readGlossary(style.glossary), text, school, first.meaning));
 	const asked = $derived(line?.ok ? line.value : reading.ok ? reading.crossing : undefined);
-	/** As many as two hands can be shown with. */
-	const MOST = 12;
-	const shown = $derived(asked && asked.n <= MOST ? shownIn(style, asked) : undefined);
+	const shown = $derived(asked && asked.n <= MOST_BY_HAND ? shownIn(style, asked) : undefined);
 	let done = $state.raw<readonly Move[]>([]);
 	const stage = $derived(
 		addressOf({ text, own, school, hands: first.hands, yarn: first.yarn, meaning: first.meaning }),
@@ -67,7 +66,7 @@
 	{/key}
 {:else if asked}
 	<p class="border-base-300 border-y py-6">
-		{asked.n} stitches are more than are tried here; up to {MOST} are. Choose a narrower one.
+		{asked.n} stitches are more than are tried here; up to {MOST_BY_HAND} are. Choose a narrower one.
 	</p>
 {:else if !reading.ok}
 	<NotRead

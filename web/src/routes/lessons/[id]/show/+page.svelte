@@ -7,6 +7,10 @@
 	import { onMount, untrack } from 'svelte';
 	import type { Camera } from '$lib/choices/camera';
 	import NoteText from '$lib/note/NoteText.svelte';
+	import YourHands from '$lib/hands/YourHands.svelte';
+	import { MOST_BY_HAND } from '$lib/hands/most';
+	import type { Move } from '@pond-loop/core/handling';
+	import { shownIn } from '@pond-loop/core/look';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
@@ -29,6 +33,9 @@
 	let camera = $state<Camera>('front');
 	/** Where the crossing is looked at, in a room where not all work in the same place. */
 	let place = $state<CraftId>();
+	/** The teacher works it, while the class calls the moves. */
+	let live = $state(false);
+	let worked = $state.raw<readonly Move[]>([]);
 	/** Rows finished of the swatch that is shown, when it is shown row by row. */
 	let rowsDone = $state<number>();
 	const rowTo = (to: number | undefined): void => {
@@ -58,6 +65,8 @@
 	function go(to: number): void {
 		at = Math.max(0, Math.min(lesson.steps.length - 1, to));
 		move = 0;
+		live = false;
+		worked = [];
 		place = undefined;
 		rowsDone = undefined;
 		black = false;
@@ -78,6 +87,11 @@
 	}
 
 	const step = $derived(lesson.steps[at]);
+	const byHand = $derived(
+		step?.kind === 'crossing' && step.craft === PLAIN_CRAFT && step.crossing.n <= MOST_BY_HAND && place === undefined
+			? shownIn(data.style, step.crossing)
+			: undefined,
+	);
 	const others = $derived(step?.kind === 'crossing' ? placesBeside(step, placesOf(lesson.plan)) : []);
 	// The other window goes along, move by move.
 	$effect(() => {
@@ -101,6 +115,8 @@
 	};
 	const ARROWS: Readonly<Record<string, () => void>> = { ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1) };
 	function onkeydown(event: KeyboardEvent): void {
+		// Letters are moves of the hands then.
+		if (live && !event.key.startsWith('Page')) return;
 		const act = KEYS[event.key] ?? (isStill ? ARROWS[event.key] : undefined);
 		if (!act || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
 		// The stage takes F for itself.
@@ -195,9 +211,29 @@
 					{/each}
 				</p>
 			{/if}
-			{#key `${step.id} ${place}`}
-				<RoomBlocks {blocks} light={light.now} style={data.style} bind:move bind:camera {rowsDone} {rowTo} {mounted} />
-			{/key}
+			{#if byHand}
+				<p class="mb-2 text-center text-[1rem]">
+					<button type="button" class="wordlink" aria-pressed={live} onclick={() => (live = !live)}
+						>{live ? 'Show how it goes' : 'Work it live, as the class calls the moves'}</button
+					>
+				</p>
+			{/if}
+			{#if live && byHand}
+				<div class="mx-auto w-full max-w-6xl">
+					<YourHands shown={byHand} style={data.style} light={light.now} bind:done={worked} />
+				</div>
+			{:else}{#key `${step.id} ${place}`}
+					<RoomBlocks
+						{blocks}
+						light={light.now}
+						style={data.style}
+						bind:move
+						bind:camera
+						{rowsDone}
+						{rowTo}
+						{mounted}
+					/>
+				{/key}{/if}
 		{/if}
 	</div>
 	<footer class="bg-base-100 sticky bottom-0 flex items-center justify-between gap-4 py-1 text-[1rem]">
