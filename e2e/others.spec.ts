@@ -17,6 +17,7 @@ const OPEN = [
 	'/crossings/crafts',
 	'/crossings/design',
 	'/stage',
+	'/stage/own',
 	'/health',
 	'/health/ready',
 	'/recover',

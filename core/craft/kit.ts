@@ -1,6 +1,7 @@
 /** What a craft brings to a class, and what it is told of the tools there. */
 
 import type { LoomSet } from '../handling/index.ts';
+import type { OwnWay } from './hand/own-way.ts';
 import type { Fibre } from './fibres.ts';
 
 /** One thing to bring: so many for each learner, or so many for all. */
@@ -19,4 +20,6 @@ export interface ClassTools {
 	readonly bedNumber: number;
 	readonly bedYarn: Fibre;
 	readonly bedLever: 'off' | 'on';
+	/** Ways of the teacher's own. */
+	readonly ownWays: readonly OwnWay[];
 }

@@ -20,6 +20,8 @@ import { namesShown } from './look.ts';
 export interface WhatIsIt {
 	/** The fabric, by what it looks like; none when strands are wound, lost, or still lie nowhere. */
 	readonly title?: string;
+	/** What it is, as these hands make it. */
+	readonly made?: Crossing;
 	/** Whether any strand lies over another. */
 	readonly crosses: boolean;
 	/** What each school calls it in these hands. */
@@ -57,7 +59,7 @@ export function whatIsIt({ made: asked, mirrored }: Demonstrated, moves: readonl
 	const signs = signsOf(asked, outcome);
 	const [mend] = mendsFor(asked, signs, { rows: 0 });
 	return {
-		...(made ? { title: wordsFor(mirrored ? mirror(made) : made).title } : {}),
+		...(made ? { made, title: wordsFor(mirrored ? mirror(made) : made).title } : {}),
 		crosses: (made?.over.length ?? 0) > 0,
 		names: made ? namesShown({ made, fabric: mirrored ? mirror(made) : made, mirrored }) : [],
 		isAsked: made !== undefined && equal(made, asked) && signs.length === 0,

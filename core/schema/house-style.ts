@@ -15,6 +15,7 @@ import {
 	WRAP_WAYS,
 } from '../handling/index.ts';
 import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
+import { OWN_WAY_LIMITS, OwnWaySchema } from './own-way.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
 
@@ -90,6 +91,11 @@ const NowSchema = z.object({
 			`A glossary has at most ${GLOSSARY_LIMITS.characters.toLocaleString('en')} characters. Keep the lines that you need.`,
 		)
 		.default(''),
+	/** Ways that the teacher made by hand; kept by their own door. */
+	ownWays: z
+		.array(OwnWaySchema)
+		.max(OWN_WAY_LIMITS.many, `At most ${OWN_WAY_LIMITS.many} ways of your own are kept. Remove one first.`)
+		.default([]),
 	/** Words by which front and back are told from left and right, for right-handed and for left-handed work; none when empty. */
 	memory: z.object({ right: MemoryAid, left: MemoryAid }).default(MEMORY),
 	sides: z
@@ -126,6 +132,7 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	bedYarn: 'wool',
 	bedLever: 'off',
 	glossary: '',
+	ownWays: [],
 	memory: MEMORY,
 	sides: { right: 'RS', wrong: 'WS' },
 };

@@ -18,6 +18,7 @@
 		id="{uid}-{name}"
 		{name}
 		class="field w-full"
+		dir="auto"
 		bind:value
 		aria-invalid={errors ? 'true' : undefined}
 		aria-describedby={errors || hint ? `${uid}-${name}-more` : undefined}

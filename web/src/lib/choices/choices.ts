@@ -9,6 +9,7 @@ import {
 	CRAFTS,
 	type Demonstration,
 	DEMONSTRATIONS,
+	isOwnWay,
 	limitsOf,
 	PLAIN_CRAFT,
 } from '@pond-loop/core/craft';
@@ -46,7 +47,7 @@ const statedFrom = (value: string): StatedSchool => (value === 'any' ? 'any' : s
 
 /** A way that is taught, or a search with its limits. */
 const isWay = (id: string): boolean =>
-	CRAFTS.some((c) => c.ways.some((w) => w.id === id)) || limitsOf(id) !== undefined;
+	isOwnWay(id) || CRAFTS.some((c) => c.ways.some((w) => w.id === id)) || limitsOf(id) !== undefined;
 
 /** Reads an address; whatever it says wrongly falls back to the start, never to an error. */
 export function choicesFrom(params: URLSearchParams, school: SchoolId): StageChoices {

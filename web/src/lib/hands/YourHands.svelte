@@ -15,7 +15,8 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import { onMount } from 'svelte';
+	import type { Crossing } from '@pond-loop/core/crossing';
+	import { onMount, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { Walk } from '$lib/stage/walk.svelte';
@@ -29,10 +30,12 @@
 		shown: Demonstrated;
 		style: HouseStyle;
 		light: Light;
+		/** Shown once all is worked: a way to keep what was done. */
+		keep?: Snippet<[made: Crossing, moves: readonly Move[]]>;
 		/** Moves that were made already, and told whenever they change. */
 		done: readonly Move[];
 	}
-	let { shown, style, light, done = $bindable() }: Props = $props();
+	let { shown, style, light, keep, done = $bindable() }: Props = $props();
 	const uid = $props.id();
 
 	const n = $derived(shown.made.n);
@@ -384,6 +387,7 @@
 						: 'two holders'};
 				{now.counts.mostLoose === 0 ? 'nothing hung loose' : `${now.counts.mostLoose} loose at most`}
 			</p>
+			{#if now.made && now.rest.length === 0 && now.crosses}{@render keep?.(now.made, done)}{/if}
 			{#if now.rest.length > 0}
 				<p class="mt-2">
 					<button

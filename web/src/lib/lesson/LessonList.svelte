@@ -41,7 +41,7 @@
 					<span class="min-w-0 grow">
 						<span
 							class="group-hover:decoration-secondary block text-lg leading-tight font-semibold break-words decoration-2 underline-offset-4 group-hover:underline"
-							>{lesson.title}</span
+							dir="auto">{lesson.title}</span
 						>
 						<span class="quiet text-sm"
 							>{lesson.steps === 1 ? '1 step' : `${lesson.steps} steps`} · changed {dayOf(

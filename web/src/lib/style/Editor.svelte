@@ -215,6 +215,30 @@
 			</div>
 		</section>
 
+		<section class="border-base-300 mt-6 border-t pt-5" aria-labelledby="style-ways">
+			<h2 id="style-ways" class="text-xl">Ways of your own</h2>
+			{#if style.ownWays.length === 0}
+				<p class="quiet mt-1">
+					None yet. Make a crossing <a class="wordlink" href="/stage/own">with your own hands</a> and keep how you did it;
+					it then stands among the ways, in lessons and on paper.
+				</p>
+			{/if}
+			<ul class="mt-1">
+				{#each style.ownWays as way (way.id)}
+					<li class="border-base-300 flex flex-wrap items-baseline gap-x-4 border-b py-2">
+						<strong dir="auto">{way.name}</strong>
+						<span class="quiet grow">{wordsFor(way.crossing).title}, {way.moves.length} moves</span>
+						<button
+							type="button"
+							class="wordlink"
+							onclick={() => save.change({ ...style, ownWays: style.ownWays.filter((w) => w.id !== way.id) })}
+							>Remove<span class="sr-only"> {way.name}</span></button
+						>
+					</li>
+				{/each}
+			</ul>
+		</section>
+
 		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-tools">
 			<h2 id="style-tools" class="text-xl">Loom and machine</h2>
 			<div class="flex flex-wrap gap-x-10 gap-y-4">

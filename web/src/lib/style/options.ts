@@ -12,7 +12,7 @@ export interface Option<T> {
 	readonly hint?: string;
 }
 
-export type ChoiceKey = Exclude<keyof HouseStyle, 'format' | 'version' | 'sides' | 'glossary' | 'memory'>;
+export type ChoiceKey = Exclude<keyof HouseStyle, 'format' | 'version' | 'sides' | 'glossary' | 'memory' | 'ownWays'>;
 
 export interface Choice<K extends ChoiceKey = ChoiceKey> {
 	readonly title: string;

@@ -32,6 +32,7 @@
 			<input
 				id="title"
 				name="title"
+				dir="auto"
 				class="field w-full"
 				value={form?.title}
 				placeholder="Such as: Bolster, second evening"

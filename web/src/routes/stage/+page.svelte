@@ -225,6 +225,11 @@
 					>{/each}
 			{/if}
 			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
+			{#if plain && reading.ok && reading.crossing.n <= MOST_BY_HAND}
+				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={address.replace('/stage', '/stage/own')}
+					>Do it yourself</a
+				>
+			{/if}
 		</p>
 	</div>
 	<div><NameField bind:text bind:school label="Find by a name or a sentence" onchange={restart} /></div>
@@ -292,9 +297,6 @@
 								yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
 							}}
 						/>{/if}
-					{#if plain && reading.ok && reading.crossing.n <= MOST_BY_HAND}
-						<a class="wordlink text-[0.94rem]" href={address.replace('/stage', '/stage/own')}>Do it yourself</a>
-					{/if}
 					<SaveAs
 						title={`${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`}
 						lines={[...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`]}

@@ -52,7 +52,7 @@
 		class="sheet mx-auto max-w-[46rem] bg-white px-6 py-8 text-black sm:px-10 print:max-w-none print:p-0"
 		id="main"
 	>
-		<h1 class="border-b-2 border-black pb-2 text-3xl break-words">{lesson.title}</h1>
+		<h1 class="border-b-2 border-black pb-2 text-3xl break-words" dir="auto">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}<p class="mt-6">There is nothing in this lesson yet.</p>{/if}
 		<ol>
 			{#each sections.filter((s) => s.step) as section, i (section.id)}

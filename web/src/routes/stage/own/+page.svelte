@@ -1,6 +1,6 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import { fromCanonical } from '@pond-loop/core/crossing';
+	import { fromCanonical, mirror } from '@pond-loop/core/crossing';
 	import type { Move } from '@pond-loop/core/handling';
 	import { shownIn } from '@pond-loop/core/look';
 	import { wordsFor } from '@pond-loop/core/made';
@@ -8,6 +8,7 @@
 	import { page } from '$app/state';
 	import { addressOf, choicesFrom } from '$lib/choices/choices';
 	import { MOST_BY_HAND } from '$lib/hands/most';
+	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import YourHands from '$lib/hands/YourHands.svelte';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
@@ -62,7 +63,11 @@
 </div>
 {#if shown}
 	{#key `${shown.made.order.join()} ${shown.made.over.join(';')} ${shown.made.work.join()}`}
-		<YourHands {shown} {style} light={light.now} bind:done />
+		<YourHands {shown} {style} light={light.now} bind:done>
+			{#snippet keep(made, moves)}
+				{#if data.teacher}<KeepWay {made} fabric={shown.mirrored ? mirror(made) : made} {moves} />{/if}
+			{/snippet}
+		</YourHands>
 	{/key}
 {:else if asked}
 	<p class="border-base-300 border-y py-6">

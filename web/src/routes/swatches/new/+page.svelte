@@ -146,6 +146,7 @@
 			<input
 				id="own-title"
 				name="title"
+				dir="auto"
 				class="field w-full"
 				bind:value={ownTitle}
 				required
@@ -323,6 +324,7 @@
 				<input
 					id="new-title"
 					name="title"
+					dir="auto"
 					class="field w-full"
 					required
 					bind:value={title}

@@ -117,7 +117,7 @@
 			paper === 'LETTER' ? 'on-letter' : 'on-a4',
 		]}
 	>
-		<h1 class="border-b-2 border-black pb-2 text-3xl break-words">{lesson.title}</h1>
+		<h1 class="border-b-2 border-black pb-2 text-3xl break-words" dir="auto">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}
 			<p class="mt-6">There is nothing on this sheet yet. Go back to the lesson and add a crossing.</p>
 		{/if}

@@ -43,7 +43,7 @@
 <main class="mx-auto flex min-h-screen max-w-5xl flex-col px-5 py-4" id="main">
 	<header class="flex items-center gap-4">
 		<a class="pill pill-soft" href="/swatches/{data.opened.id}"><ArrowLeft class="size-5" /> Desk</a>
-		<h1 class="min-w-0 grow truncate text-2xl">{data.opened.swatch.title}</h1>
+		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{data.opened.swatch.title}</h1>
 		<IconButton label="One row back" hint="One row back (↓)" disabled={place === 0} onclick={() => go(place - 1)}
 			><Undo2 class="size-6" /></IconButton
 		>

@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { ownWayId } from '@pond-loop/core/craft';
+	import { canonical, type Crossing } from '@pond-loop/core/crossing';
+	import type { Move } from '@pond-loop/core/handling';
+	import { wordsFor } from '@pond-loop/core/made';
+	import { invalidate } from '$app/navigation';
+	import { addressOf } from '$lib/choices/choices';
+	import { fields } from '$lib/save/answers';
+	import { send, troubleOf } from '$lib/save/send';
+	import { HOUSE_STYLE } from '$lib/style/api';
+
+	interface Props {
+		/** What the moves make, as the hands made it; in left hands the fabric is its mirror image. */
+		made: Crossing;
+		fabric: Crossing;
+		moves: readonly Move[];
+	}
+	const { made, fabric, moves }: Props = $props();
+	const uid = $props.id();
+	let name = $state('');
+	let kept = $state<string>();
+	let trouble = $state<string>();
+	let busy = $state(false);
+
+	async function onsubmit(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		busy = true;
+		const answer = await send('POST', '/api/ways', { name, crossing: made, moves }, fields({ id: 'string' }));
+		busy = false;
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		kept = answer.value.id;
+		await invalidate(HOUSE_STYLE);
+	}
+</script>
+
+<form class="border-base-300 mt-3 border-t pt-3" {onsubmit} aria-label="Keep it as a way of your own">
+	{#if kept === undefined}
+		<label class="lead block" for="{uid}-name">Keep it as a way of your own, called</label>
+		<div class="flex items-center gap-3">
+			<input
+				id="{uid}-name"
+				class="field min-w-0 grow"
+				dir="auto"
+				bind:value={name}
+				maxlength="60"
+				required
+				placeholder="Such as: Marit’s swap"
+			/>
+			<button class="pill pill-soft" disabled={busy || name.trim() === ''}>{busy ? 'Keeping …' : 'Keep'}</button>
+		</div>
+		<p class="quiet mt-1 text-[0.94rem]">It makes {wordsFor(fabric).title}, and stands among the ways from then on.</p>
+	{:else}
+		<p role="status">
+			“{name}” is kept.
+			<a
+				class="wordlink"
+				href={addressOf({
+					text: wordsFor(fabric).title,
+					school: 'slash',
+					own: canonical(fabric),
+					way: ownWayId({ id: kept }),
+				})}>On the stage</a
+			>
+		</p>
+	{/if}
+	{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
+</form>
