@@ -1,7 +1,7 @@
 /** Crossings made by one's own hands: drawn, touched and by keys; what comes out is told, and named. */
 
 import type { Locator, Page } from '@playwright/test';
-import { expect, expectAccessible, newTeacher, test } from './support.ts';
+import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
 
 const open = async (page: Page, name = '2/2 LC'): Promise<void> => {
 	await page.goto(`/stage?name=${encodeURIComponent(name)}&school=slash`);
@@ -104,24 +104,29 @@ test('on show the teacher works it live: a wrong call is done and seen, and take
 	await expect(page.getByTestId('your-hands')).toHaveCount(0);
 });
 
-test('a way of one’s own is made, kept, and used on the stage, in a lesson and on paper', async ({ page }) => {
-	await newTeacher(page.request);
-	await page.goto('/stage/own?name=2%2F2+LC&school=slash');
-	for (const key of ['2', 'f', 'k', 'k', 'k', 'k']) await page.keyboard.press(key);
-	await page.getByRole('textbox', { name: 'Keep it as a way of your own' }).fill('Reed swap');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
-	await page.getByRole('link', { name: 'On the stage' }).click();
-	await expect(page.getByRole('radio', { name: 'Reed swap' })).toBeChecked();
-	await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
-	await page.getByLabel('Title of the new lesson').fill('My own way');
-	await page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click();
-	await page.getByRole('link', { name: 'My own way' }).click();
-	await expect(page.getByLabel('Way to do it').locator('option:checked')).toHaveText('Reed swap');
-	await page.getByRole('link', { name: 'Sheet for paper' }).click();
-	await expect(page.getByRole('heading', { name: 'Reed swap' })).toBeVisible();
-	await expect(page.getByTestId('moves').getByRole('listitem')).toHaveCount(5);
-	await page.goto('/style');
-	await page.getByRole('button', { name: 'Remove Reed swap' }).click();
-	await expect(page.getByText('None yet. Make a crossing')).toBeVisible();
-	await expectAccessible(page);
+test.describe('a teacher of her own', () => {
+	// Signing up as somebody signed in would end the session that other tests share.
+	test.use({ storageState: nobody });
+
+	test('a way of one’s own is made, kept, and used on the stage, in a lesson and on paper', async ({ page }) => {
+		await newTeacher(page.request);
+		await page.goto('/stage/own?name=2%2F2+LC&school=slash');
+		for (const key of ['2', 'f', 'k', 'k', 'k', 'k']) await page.keyboard.press(key);
+		await page.getByRole('textbox', { name: 'Keep it as a way of your own' }).fill('Reed swap');
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByRole('link', { name: 'On the stage' }).click();
+		await expect(page.getByRole('radio', { name: 'Reed swap' })).toBeChecked();
+		await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
+		await page.getByLabel('Title of the new lesson').fill('My own way');
+		await page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click();
+		await page.getByRole('link', { name: 'My own way' }).click();
+		await expect(page.getByLabel('Way to do it').locator('option:checked')).toHaveText('Reed swap');
+		await page.getByRole('link', { name: 'Sheet for paper' }).click();
+		await expect(page.getByRole('heading', { name: 'Reed swap' })).toBeVisible();
+		await expect(page.getByTestId('moves').getByRole('listitem')).toHaveCount(5);
+		await page.goto('/style');
+		await page.getByRole('button', { name: 'Remove Reed swap' }).click();
+		await expect(page.getByText('None yet. Make a crossing')).toBeVisible();
+		await expectAccessible(page);
+	});
 });
