@@ -26,9 +26,14 @@ await sweep(
 		POND_LOOP_LONG: 'yes',
 	},
 );
-await sweep('what is seen, and every place, in every light and width', 'npx', ['playwright', 'test', 'crossing', 'crafts', 'everywhere'], {
-	POND_LOOP_LONG: 'yes',
-});
+await sweep(
+	'what is seen, and every place, in every light and width',
+	'npx',
+	['playwright', 'test', 'crossing', 'crafts', 'everywhere'],
+	{
+		POND_LOOP_LONG: 'yes',
+	},
+);
 await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);
 await sweep('kills of server and database', process.execPath, ['scripts/long/kills.mjs']);
 console.log(`\n${passed} passed, ${failed} failed`);
