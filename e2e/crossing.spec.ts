@@ -216,7 +216,9 @@ for (const light of ['day', 'dusk'] as const) {
 			const crossing = crossingNamed(name);
 			const ribbon = drawRibbon(crossing, { light, numbers: true });
 			expect(ribbon.crossPoints.length).toBe(6);
-			for (const way of waysFor(hand, crossing)) {
+			// Every other way for each lean, and all of them in the long run.
+			const ways = waysFor(hand, crossing).filter((_, i) => isLong || i % 2 === (letter === 'A' ? 0 : 1));
+			for (const way of ways) {
 				const done = perform(hand, crossing, way.id);
 				if (!done.ok) throw new Error('no plan');
 				const last = done.value.trace.steps.length;

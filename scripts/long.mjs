@@ -29,7 +29,7 @@ await sweep(
 await sweep(
 	'what is seen, and every place, in every light and width',
 	'npx',
-	['playwright', 'test', 'crossing', 'crafts', 'everywhere'],
+	['playwright', 'test', 'crossing', 'crafts', 'stage', 'everywhere'],
 	{
 		POND_LOOP_LONG: 'yes',
 	},
