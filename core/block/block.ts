@@ -43,6 +43,9 @@ export interface Side {
 export const movesOf = (moves: Pick<NonNullable<Side['moves']>, 'frames' | 'says'> | undefined): readonly string[] =>
 	moves ? Array.from({ length: moves.frames - 1 }, (_, i) => moves.says(i + 1).caption) : [];
 
+/** A picture where it cannot be shown: what there is to say of it. */
+export const photoSaid = (alt: string): string => `Picture${alt ? `: ${alt}` : ''}`;
+
 /** One line that is worked: a row of a pattern, or what is done at a tool. */
 export interface RowShown {
 	/** What stands before it: `Rows 1 to 4`. */

@@ -2,7 +2,7 @@
 
 import { escapeXml, toSvg, walked, type Drawing, type PageSection } from '../drawing/index.ts';
 import type { Note, NoteParagraph } from '../schema/index.ts';
-import { movesOf, rendered, type Block, type Paint, type Renderers } from './block.ts';
+import { movesOf, photoSaid, rendered, type Block, type Paint, type Renderers } from './block.ts';
 
 const PAINT: Paint = { light: 'day', around: '#ffffff' };
 
@@ -50,7 +50,7 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 	photo: ({ id, alt, width, height }) => {
 		const src = pictures.get(id);
 		return src === undefined
-			? said('p', `Picture${alt ? `: ${alt}` : ''}`)
+			? said('p', photoSaid(alt))
 			: `<img src="${escapeXml(src)}" alt="${escapeXml(alt)}" width="${width}" height="${height}">`;
 	},
 	moves: ({ title, frames, says, draw }) =>

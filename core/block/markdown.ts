@@ -1,7 +1,7 @@
 /** Blocks as Markdown, to be pasted elsewhere. Nothing that was typed becomes markup. */
 
 import { linkOf, type Note, type NoteBlock, type NoteParagraph, type NoteRun } from '../schema/index.ts';
-import { movesOf, rendered, type Block, type Renderers } from './block.ts';
+import { movesOf, photoSaid, rendered, type Block, type Renderers } from './block.ts';
 
 /** Signs that mean something in Markdown, made to stand for themselves. */
 export const plain = (text: string): string => text.replaceAll(/([\\`*_[\]<>#|~])/g, '\\$1');
@@ -57,7 +57,7 @@ const MARKDOWN: Renderers<readonly string[]> = {
 	list: ({ items, ticks }) => items.map((item) => `- ${ticks ? '[ ] ' : ''}${plain(item)}`),
 	picture: ({ facts, names }) =>
 		facts.map(([term, says], i) => `- ${plain(term)}: ${i < names ? literal(says) : plain(says)}`),
-	photo: ({ alt }) => [`*Picture${alt ? `: ${plain(alt)}` : ''}*`],
+	photo: ({ alt }) => [`*${plain(photoSaid(alt))}*`],
 	moves: ({ title, ...moves }) => [
 		`### ${plain(title)}`,
 		'',

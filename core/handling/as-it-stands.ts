@@ -2,6 +2,7 @@
 
 import type { Work } from '../crossing/index.ts';
 import { applyMove } from './apply/index.ts';
+import { fromTip } from './apply/needles.ts';
 import type { Move } from './moves.ts';
 import { loopsOn, type HandState, type Loop } from './state.ts';
 
@@ -28,9 +29,7 @@ export function asItStands(from: HandState, work: readonly Work[]): readonly Mov
 
 function next(state: HandState, work: readonly Work[]): Move | undefined {
 	for (const needle of ['left', 'right'] as const) {
-		const free = loopsOn(state, needle).filter((l) => !l.done);
-		const fromTip = needle === 'left' ? free : [...free].reverse();
-		const last = fromTip.findLastIndex((l) => l.entered);
+		const last = fromTip(state, needle).findLastIndex((l) => l.entered);
 		if (last >= 0) return { kind: 'withdraw', needle, count: last + 1 };
 	}
 	const [kept] = state.kept;

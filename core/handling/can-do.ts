@@ -3,6 +3,7 @@
 import type { StitchNumber } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { applyMove } from './apply/index.ts';
+import { fromTip } from './apply/needles.ts';
 import type { Move } from './moves.ts';
 import { loopsOn, type Carrier, type HandState, type HolderId } from './state.ts';
 
@@ -124,11 +125,6 @@ function besides(state: HandState): Move[] {
 			(['front', 'back'] as const).map((leg): Move => ({ kind: 'work', from, stitch, leg })),
 		);
 	const hanging = HOLDERS.filter((id) => state.holders[id]);
-	const entered = (needle: 'left' | 'right'): number => {
-		const free = loopsOn(state, needle).filter((l) => !l.done);
-		const fromTip = needle === 'left' ? free : [...free].reverse();
-		return fromTip.findLastIndex((l) => l.entered) + 1;
-	};
 	return [
 		...(loopsOn(state, 'left').length > 0 ? worked('left') : []),
 		...hanging.flatMap(worked),
@@ -147,7 +143,7 @@ function besides(state: HandState): Move[] {
 		{ kind: 'yarn', to: state.yarn === 'front' ? 'behind' : 'front' },
 		...hanging.map((round): Move => ({ kind: 'yarn', to: state.yarn, round })),
 		...(['left', 'right'] as const).flatMap((needle): Move[] => {
-			const count = entered(needle);
+			const count = fromTip(state, needle).findLastIndex((l) => l.entered) + 1;
 			return count > 0 ? [{ kind: 'withdraw', needle, count }] : [];
 		}),
 	];

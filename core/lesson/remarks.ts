@@ -28,7 +28,7 @@ import {
 	type Step,
 } from '../step/index.ts';
 import { checked } from '../swatch/index.ts';
-import { insertAfter, insertBefore } from './edit.ts';
+import { changeStep, insertAfter, insertBefore } from './edit.ts';
 import { placesOf } from './room.ts';
 import type { Lesson } from './schema.ts';
 import { minutesOf, timeline } from './timing.ts';
@@ -311,10 +311,7 @@ function forNobody(lesson: Lesson): Remark[] {
 						because: 'Count them under “Who is in the room”, or make the step for everybody.',
 						fix: {
 							title: 'Make it for everybody',
-							apply: (now: Lesson) => ({
-								...now,
-								steps: now.steps.map((s) => (s.id === step.id ? ({ ...s, only: undefined } as Step) : s)),
-							}),
+							apply: (now: Lesson) => changeStep(now, step.id, step.kind, { only: undefined }),
 						},
 					},
 				],

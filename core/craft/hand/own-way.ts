@@ -5,14 +5,9 @@ import { prove, simulate, startState, tally, type Move } from '../../handling/in
 import { kept } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Craft, Way } from '../craft.ts';
+import type { OwnWay } from '../kit.ts';
 
-export interface OwnWay {
-	readonly id: string;
-	readonly name: string;
-	/** What its moves make, as the hands made it. */
-	readonly crossing: Crossing;
-	readonly moves: readonly Move[];
-}
+export type { OwnWay };
 
 const OWN = /^own-([0-9a-f-]{36})$/;
 export const ownWayId = ({ id }: Pick<OwnWay, 'id'>): string => `own-${id}`;

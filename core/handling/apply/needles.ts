@@ -8,7 +8,7 @@ import { atLeftTip, enteredInTheWay, keptInTheWay, moveTo, refuse, replace, tidy
 const otherNeedle = (needle: Needle): Needle => (needle === 'left' ? 'right' : 'left');
 
 /** Unworked loops of a needle, the nearest to its tip first. */
-const fromTip = (state: HandState, needle: Needle): readonly Loop[] => {
+export const fromTip = (state: HandState, needle: Needle): readonly Loop[] => {
 	const free = loopsOn(state, needle).filter((l) => !l.done);
 	return needle === 'left' ? free : [...free].reverse();
 };

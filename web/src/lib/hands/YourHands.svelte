@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Demonstrated, offerWords } from '@pond-loop/core/craft';
+	import { type Demonstrated, hand, offerWords } from '@pond-loop/core/craft';
 	import {
 		isRun,
 		type Move,
@@ -11,7 +11,7 @@
 		type Target,
 		type Trace,
 	} from '@pond-loop/core/handling';
-	import { isLeftHanded, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
+	import { isLeftHanded, toolsSaid, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
@@ -235,6 +235,14 @@
 
 <svelte:window {onkeydown} />
 
+{#snippet bar(label: string, all: readonly Offer[])}
+	<div class="mt-1.5 flex flex-wrap gap-2" role="toolbar" aria-label={label} use:oneButton>
+		{#each all as offer (offer.id)}
+			<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
+		{/each}
+	</div>
+{/snippet}
+
 <div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
 	<div class="min-w-0">
 		<section
@@ -321,29 +329,17 @@
 						? 'With loops: choose some first'
 						: `With ${chosen.length === 1 ? 'loop' : 'loops'} ${chosen.join(', ')}`}
 				</h2>
-				<div class="mt-1.5 flex flex-wrap gap-2" role="toolbar" aria-label="With the chosen loops" use:oneButton>
-					{#each taking as offer (offer.id)}
-						<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
-					{/each}
-				</div>
+				{@render bar('With the chosen loops', taking)}
 			</section>
 			<section aria-labelledby="{uid}-besides">
 				<h2 id="{uid}-besides" class="lead font-sans">The next stitch, the yarn, the needles</h2>
-				<div class="mt-1.5 flex flex-wrap gap-2" role="toolbar" aria-label="Besides" use:oneButton>
-					{#each besides as offer (offer.id)}
-						<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
-					{/each}
-				</div>
+				{@render bar('Besides', besides)}
 			</section>
 		</div>
 		{#if others.length > 0}
 			<details class="mt-4 text-[0.94rem]">
 				<summary class="wordlink w-fit list-none">Other things that hands can do now</summary>
-				<div class="mt-2 flex flex-wrap gap-2" role="toolbar" aria-label="Other things" use:oneButton>
-					{#each others as offer (offer.id)}
-						<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
-					{/each}
-				</div>
+				{@render bar('Other things', others)}
 			</details>
 		{/if}
 		{#if not.length > 0}
@@ -380,11 +376,7 @@
 			{:else if now.crosses}<p class="quiet mt-1">No school has a name for it.</p>{/if}
 			<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
 				{done.length}
-				{done.length === 1 ? 'move' : 'moves'} so far; {now.counts.tools === 0
-					? 'no holder'
-					: now.counts.tools === 1
-						? 'one holder'
-						: 'two holders'};
+				{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, hand)};
 				{now.counts.mostLoose === 0 ? 'nothing hung loose' : `${now.counts.mostLoose} loose at most`}
 			</p>
 			{#if now.made && now.rest.length === 0 && now.crosses}{@render keep?.(now.made, done)}{/if}

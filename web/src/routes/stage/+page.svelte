@@ -8,7 +8,7 @@
 	import { goto, replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
-	import { MOST_BY_HAND } from '$lib/hands/most';
+	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
@@ -140,23 +140,22 @@
 		return Object.keys(view).length > 0 ? view : undefined;
 	}
 
-	const address = $derived(
-		addressOf({
-			text,
-			own,
-			school,
-			meaning,
-			craft: craftId,
-			way: chosen,
-			step,
-			mistake,
-			site,
-			camera,
-			hands,
-			yarn,
-			beside,
-		}),
-	);
+	const choices = $derived({
+		text,
+		own,
+		school,
+		meaning,
+		craft: craftId,
+		way: chosen,
+		step,
+		mistake,
+		site,
+		camera,
+		hands,
+		yarn,
+		beside,
+	});
+	const address = $derived(addressOf(choices));
 	// The address says what is on the stage, so that a reload or a bookmark brings it back.
 	// Browsers refuse very frequent changes, so it follows once the typing rests.
 	$effect(() => {
@@ -225,10 +224,8 @@
 					>{/each}
 			{/if}
 			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
-			{#if plain && reading.ok && reading.crossing.n <= MOST_BY_HAND}
-				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={address.replace('/stage', '/stage/own')}
-					>Do it yourself</a
-				>
+			{#if reading.ok && isTriedByHand(craftId, reading.crossing)}
+				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={byHandAddress(choices)}>Do it yourself</a>
 			{/if}
 		</p>
 	</div>

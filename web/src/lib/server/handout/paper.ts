@@ -1,6 +1,6 @@
 /** Blocks as what the setter of pages reads: plain data, in which text is never markup. */
 
-import { type Block, type Draw, movesOf, rendered, type Renderers } from '@pond-loop/core/block';
+import { type Block, type Draw, movesOf, photoSaid, rendered, type Renderers } from '@pond-loop/core/block';
 import { drawChartPart, type Drawing, type Light, toSvg } from '@pond-loop/core/drawing';
 import { linkOf, type Note } from '@pond-loop/core/schema';
 
@@ -75,7 +75,7 @@ export function paperBlocks(
 		photo: ({ id, alt, width, height }) =>
 			photos.has(id)
 				? { kind: 'photo', path: photoPath(id), alt: alt || 'A picture', width, height }
-				: { kind: 'text', text: `Picture${alt ? `: ${alt}` : ''}`, tone: 'quiet' },
+				: { kind: 'text', text: photoSaid(alt), tone: 'quiet' },
 		moves: ({ title, frames, says, draw }) => ({
 			kind: 'moves',
 			title,

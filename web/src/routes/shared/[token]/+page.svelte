@@ -5,8 +5,7 @@
 	import { stepTitle } from '@pond-loop/core/step';
 	import { page } from '$app/state';
 	import { setPicturesAt } from '$lib/picture/at';
-	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
-	import { MOST_BY_HAND } from '$lib/hands/most';
+	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
 	import { addressOf } from '$lib/choices/choices';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
@@ -66,12 +65,10 @@
 						<p class="mt-3 print:hidden">
 							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) })}
 								>Watch it on the stage</a
-							>{#if section.step.craft === PLAIN_CRAFT && section.step.crossing.n <= MOST_BY_HAND}<a
+							>{#if isTriedByHand(section.step.craft, section.step.crossing)}<a
 									class="wordlink ml-5"
-									href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) }).replace(
-										'/stage',
-										'/stage/own',
-									)}>Try it with your own hands</a
+									href={byHandAddress({ hands: style.demonstrates, ...stageOf(section.step) })}
+									>Try it with your own hands</a
 								>{/if}
 						</p>
 					{/if}

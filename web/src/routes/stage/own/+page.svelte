@@ -7,7 +7,7 @@
 	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
 	import { addressOf, choicesFrom } from '$lib/choices/choices';
-	import { MOST_BY_HAND } from '$lib/hands/most';
+	import { MOST_BY_HAND } from '$lib/hands/by-hand';
 	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import YourHands from '$lib/hands/YourHands.svelte';
 	import NameField from '$lib/name/NameField.svelte';

@@ -8,7 +8,7 @@
 	import type { Camera } from '$lib/choices/camera';
 	import NoteText from '$lib/note/NoteText.svelte';
 	import YourHands from '$lib/hands/YourHands.svelte';
-	import { MOST_BY_HAND } from '$lib/hands/most';
+	import { isTriedByHand } from '$lib/hands/by-hand';
 	import type { Move } from '@pond-loop/core/handling';
 	import { shownIn } from '@pond-loop/core/look';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
@@ -88,7 +88,7 @@
 
 	const step = $derived(lesson.steps[at]);
 	const byHand = $derived(
-		step?.kind === 'crossing' && step.craft === PLAIN_CRAFT && step.crossing.n <= MOST_BY_HAND && place === undefined
+		step?.kind === 'crossing' && isTriedByHand(step.craft, step.crossing) && place === undefined
 			? shownIn(data.style, step.crossing)
 			: undefined,
 	);
