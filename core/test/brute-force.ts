@@ -1,13 +1,18 @@
-/** The plainest search there is, to hold the clever one against: every legal move on the simulator, breadth first. */
+/** The plainest search there is, to hold the clever one against: every move that counts, on the simulator, breadth first. */
 
-import { pairKey, type Crossing, type Passing } from '../crossing/index.ts';
-import { applyMove, isTransfer, loopsOn, startState, type HandState, type Move } from '../handling/index.ts';
+import { isOver, pairKey, type Crossing, type Passing } from '../crossing/index.ts';
+import { applyMove, counts, isTransfer, loopsOn, startState, type HandState, type Move } from '../handling/index.ts';
 import { valid } from './made.ts';
 
-/** Every move that is worth a try in a state, without turned, split or lost loops, all stitches knit. */
-function tries(state: HandState, { holders, loose }: { holders: number; loose: number }): Move[] {
+interface Limits {
+	readonly holders: number;
+	readonly loose: number;
+}
+
+/** Every move of a state that is worth a try, all stitches knit. */
+function tries(state: HandState, { holders, loose }: Limits): Move[] {
 	const n = state.loops.length;
-	const counts = Array.from({ length: n }, (_, i) => i + 1);
+	const few = Array.from({ length: n }, (_, i) => i + 1);
 	const moves: Move[] = [];
 	const ids = (['holder-1', 'holder-2'] as const).slice(0, holders);
 	const places = (['front', 'back'] as const).flatMap((side) =>
@@ -16,36 +21,64 @@ function tries(state: HandState, { holders, loose }: { holders: number; loose: n
 	for (const from of ['left', ...ids] as const) moves.push({ kind: 'work', from, stitch: 'k', leg: 'front' });
 	moves.push({ kind: 'work', from: 'left', stitch: 'k', leg: 'front', keep: true });
 	moves.push({ kind: 'work', from: 'left', stitch: 'k', leg: 'front', past: 'front', keep: true });
-	for (const count of counts) {
-		for (const holder of ids) for (const place of places) moves.push({ kind: 'hold', count, holder, ...place });
+	for (const count of few) {
+		for (const holder of ids) {
+			const hangs = state.holders[holder];
+			for (const place of hangs ? [] : places) moves.push({ kind: 'hold', count, holder, ...place });
+			if (hangs) moves.push({ kind: 'hold', count, holder, ...hangs, adds: true });
+		}
 		for (const from of ['right', ...ids] as const) moves.push({ kind: 'return', from, count });
 		moves.push({ kind: 'slip', count }, { kind: 'release', count });
-		for (const needle of loose > 0 ? (['left', 'right'] as const) : []) {
-			moves.push({ kind: 'withdraw', needle, count });
+	}
+	for (const holder of ids) for (const place of places) moves.push({ kind: 'swing', holder, ...place });
+	const held = moves.filter(counts);
+	if (loose === 0) return held;
+	for (const count of few) {
+		for (const needle of ['left', 'right'] as const) {
+			held.push({ kind: 'withdraw', needle, count });
 			for (const from of ['front', 'behind'] as const) {
-				moves.push({ kind: 'recapture', needle, count, from });
-				for (let skip = 0; skip + count <= n; skip++) moves.push({ kind: 'enter', needle, skip, count, from });
+				held.push({ kind: 'recapture', needle, count, from });
+				for (let skip = 0; skip + count <= n; skip++) held.push({ kind: 'enter', needle, skip, count, from });
 			}
 		}
 	}
-	for (const holder of ids) for (const place of places) moves.push({ kind: 'swing', holder, ...place });
-	for (const hang of ['front', 'behind'] as const) moves.push({ kind: 'drop', hang });
-	return moves;
+	for (const hang of ['front', 'behind'] as const) held.push({ kind: 'drop', hang });
+	return held;
 }
 
-/** For each crossing of `n` stitches, all knit, as a line for `crossingOf`: the fewest transfers within the limits, up to `most`. */
-export function bruteForce(n: number, limits: { holders: number; loose: number }, most: number): Map<string, number> {
+/**
+ * For each crossing of `n` stitches, all knit, as a line for `crossingOf`: the fewest transfers within the limits, up
+ * to `most`. With a crossing, only for that one: what is worked otherwise than it asks leads nowhere. Pairs may be wound any
+ * number of times and unwound again.
+ */
+export function bruteForce(n: number, limits: Limits, most: number, target?: Crossing): Map<string, number> {
 	interface Node {
 		readonly state: HandState;
-		/** Pairs that changed order, each with the one above. */
-		readonly over: ReadonlyMap<string, number>;
+		/** Of each pair, the upper ones of the passings that are left when those that cancel are taken out. */
+		readonly over: ReadonlyMap<string, readonly number[]>;
 	}
-	const keyOf = ({ state, over }: Node): string => {
-		const loops = state.loops.map(
+	const over = ({ over }: Node): string =>
+		[...over]
+			.map(([pair, uppers]) => `${pair}:${uppers.join('+')}`)
+			.sort()
+			.join(' ');
+	const keyOf = (node: Node): string => {
+		const { loops, holders, kept } = node.state;
+		const told = loops.map(
 			(l) => `${l.stitch}${l.on}${l.plane}${l.entered ? l.entered.from : ''}${l.done ? '!' : ''}`,
 		);
-		const pairs = [...over].map(([pair, upper]) => `${pair}:${upper}`).sort();
-		return `${loops.join()} ${JSON.stringify(state.holders)} ${JSON.stringify(state.kept)} ${pairs.join()}`;
+		return `${told.join()} ${JSON.stringify(holders)} ${JSON.stringify(kept)} ${over(node)}`;
+	};
+	/** Whether a stitch just worked is for good as it is to be. */
+	const settled = (node: Node, stitch: number): boolean => {
+		if (target && target.order[node.state.loops.filter((l) => l.done).length - 1] !== stitch) return false;
+		return Array.from({ length: n }, (_, i) => i + 1).every((other) => {
+			const uppers = node.over.get(pairKey(stitch, other)) ?? [];
+			if (!target) return uppers.length < 2;
+			const upper = isOver(target, stitch, other);
+			const wanted = upper === undefined ? [] : [upper ? stitch : other];
+			return other === stitch || uppers.join() === wanted.join();
+		});
 	};
 	const found = new Map<string, number>();
 	const met = new Set<string>();
@@ -60,23 +93,27 @@ export function bruteForce(n: number, limits: { holders: number; loose: number }
 			met.add(key);
 			const { state } = node;
 			if (state.kept.length === 0 && state.loops.every((l) => l.done)) {
-				const over = [...node.over].map(([pair, upper]) => `${pair}:${upper}`).sort();
-				const made = `${state.loops.map((l) => l.stitch).join(' ')}|${over.join(' ')}`;
+				const made = `${state.loops.map((l) => l.stitch).join(' ')}|${over(node)}`;
 				if (!found.has(made)) found.set(made, transfers);
+				if (target) return found;
 				continue;
 			}
 			for (const move of tries(state, limits)) {
 				const applied = applyMove(state, move);
 				if (!applied.ok || loopsOn(applied.value.state, 'loose').length > limits.loose) continue;
-				const over = new Map(node.over);
-				const fits = applied.value.passings.every(({ pair, upper }) => {
+				const wound = new Map(node.over);
+				const isLevel = applied.value.passings.some(({ pair, upper }) => {
+					if (upper === undefined) return true;
 					const key = pairKey(...pair);
-					if (upper === undefined || (over.has(key) && over.get(key) !== upper)) return false;
-					if (!over.delete(key)) over.set(key, upper);
-					return true;
+					const uppers = wound.get(key) ?? [];
+					const rest = uppers.at(-1) === upper ? uppers.slice(0, -1) : [...uppers, upper];
+					if (rest.length > 0) wound.set(key, rest);
+					else wound.delete(key);
+					return false;
 				});
-				if (!fits) continue;
-				(isTransfer(move) ? next : layer).push({ state: applied.value.state, over });
+				const after: Node = { state: applied.value.state, over: wound };
+				if (isLevel || (move.kind === 'work' && !settled(after, applied.value.stitches[0]!))) continue;
+				(isTransfer(move) ? next : layer).push(after);
 			}
 		}
 		layer = next;

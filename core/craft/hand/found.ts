@@ -1,7 +1,7 @@
 /** A way that nobody taught: what the search finds under stated limits. The limits are part of its id, so an address keeps them. */
 
 import { canonical, type Crossing } from '../../crossing/index.ts';
-import { search, SEARCH_AIMS, type Found, type Lift, type Move, type SearchAim } from '../../handling/index.ts';
+import { isTransfer, search, SEARCH_AIMS, type Found, type Lift, type Move, type SearchAim } from '../../handling/index.ts';
 import { kept } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Way } from '../craft.ts';
@@ -60,15 +60,21 @@ export const liftWords = (lift: Lift): string =>
 		? `${LIFTS[lift.what]!.replace('more holders', lift.to === 1 ? 'one holder' : 'two holders').replace('loose loops', lift.to === 1 ? 'one loose loop' : `${lift.to} loose loops`)}.`
 		: `Allow: ${lift.what}.`;
 
-/**
- * What was proved of a way that a search found, and no more: it keeps groups together, fills a holder once and
- * passes each pair once, so what does otherwise may still do better.
- */
-export function claimOf({ proven, looked }: Extract<Found, { ok: true }>): string {
-	const positions = `${looked.toLocaleString('en')} ${looked === 1 ? 'position' : 'positions'}`;
-	return proven
-		? `Of all that keep groups together, fill a holder once and pass each pair once, none does better (${positions} looked at). What adds to a holder that hangs already was not tried.`
-		: `The best that was found; ${positions} did not settle whether less will do.`;
+/** What was proved of a way that a search found, and no more, in a sentence. */
+export function claimOf({ moves, claim, atLeast, looked }: Extract<Found, { ok: true }>): string {
+	const positions = `${looked.toLocaleString('en')} ${looked === 1 ? 'position' : 'positions'} looked at`;
+	const transfers = moves.filter(isTransfer).length;
+	const least = atLeast > 0 ? ` At least ${atLeast} of its ${transfers} transfers are needed.` : '';
+	switch (claim) {
+		case 'best':
+			return `Nothing does better within these limits: no way of fewer transfers, loops wound and unwound included (${positions}).`;
+		case 'once':
+			return `Nothing that passes each pair at most once, and only as asked, does better (${positions}).${least}`;
+		case 'together':
+			return `Of all that keep groups together, fill a holder once and pass each pair once, none does better (${positions}). What adds to a holder that hangs already was not tried.`;
+		case 'none':
+			return `The best that was found; ${positions} did not settle whether less will do.${least}`;
+	}
 }
 
 export function planFound(c: Crossing, limits: FoundLimits): Result<readonly Move[]> {

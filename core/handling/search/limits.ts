@@ -3,6 +3,7 @@
 /** What can be forbidden besides the working of stitches: hands that never do one of these. */
 export const SEARCH_MOVES = [
 	'hold',
+	'add',
 	'swing',
 	'return',
 	'off-holder',
@@ -12,7 +13,7 @@ export const SEARCH_MOVES = [
 	'drop',
 	'past',
 ] as const;
-/** `off-holder`: working straight off a holder. `past`: working the second stitch past the first. */
+/** `add`: slipping more stitches to a holder that hangs already. `off-holder`: working straight off a holder. `past`: working the second stitch past the first. */
 export type SearchMove = (typeof SEARCH_MOVES)[number];
 
 export const SEARCH_AIMS = ['moves', 'loose', 'yarn', 'tools'] as const;

@@ -3,8 +3,8 @@
 import type { Crossing } from '../../crossing/index.ts';
 import type { Move } from '../moves.ts';
 import type { SearchLimits } from './limits.ts';
-import { workMoves } from './moves-of.ts';
 import type { Units } from './units.ts';
+import { worksOf } from './works.ts';
 
 /**
  * Brings each unit, in the order of working, past those that still stand before it: run by run they
@@ -19,7 +19,7 @@ export function plainMoves(c: Crossing, units: Units, limits: SearchLimits): rea
 	const widest = Math.max(...units.stitches.map((u) => u.length));
 	if (!byHolder && !(limits.loose >= widest && may('enter', 'return', 'slip'))) return undefined;
 
-	const works = workMoves(c);
+	const works = worksOf(c);
 	const moves: Move[] = [...works.first];
 	let left = units.stitches.map((_, i) => i);
 	for (const next of units.order) {

@@ -1,48 +1,15 @@
 /** The acts of a search as moves of the hands. */
 
-import type { Crossing, StitchNumber } from '../../crossing/index.ts';
-import type { Move } from '../moves.ts';
-import type { HolderId } from '../state.ts';
+import type { Crossing, StitchNumber } from '../../../crossing/index.ts';
+import type { Move } from '../../moves.ts';
+import type { HolderId } from '../../state.ts';
 import { FIRST, LEFT, LOOSE, RIGHT, type Act, type Board, type HolderAt } from './board.ts';
-import type { Units } from './units.ts';
+import type { Units } from '../units.ts';
+import { worksOf } from '../works.ts';
 
 const holderId = (on: number): HolderId => (on === FIRST ? 'holder-1' : 'holder-2');
 
 const needleOf = (on: number): 'left' | 'right' => (on === LEFT ? 'left' : 'right');
-
-const isPurl = (c: Crossing, stitch: StitchNumber): boolean => c.work[stitch - 1]!.startsWith('p');
-
-/** Working stitch after stitch, with the yarn brought where each needs it. */
-export function workMoves(c: Crossing): {
-	/** The shift that is made before anything is slipped: there it saves one in the middle. */
-	readonly first: readonly Move[];
-	readonly of: (
-		stitch: StitchNumber,
-		from?: 'left' | HolderId,
-		more?: Partial<Extract<Move, { kind: 'work' }>>,
-	) => readonly Move[];
-} {
-	let yarn: 'front' | 'behind' = 'behind';
-	const shift = (to: 'front' | 'behind'): readonly Move[] => {
-		if (to === yarn) return [];
-		yarn = to;
-		return [{ kind: 'yarn', to }];
-	};
-	const side = (stitch: StitchNumber): 'front' | 'behind' => (isPurl(c, stitch) ? 'front' : 'behind');
-	return {
-		first: shift(side(c.order[0]!)),
-		of: (stitch, from = 'left', more = {}) => [
-			...shift(side(stitch)),
-			{
-				kind: 'work',
-				from,
-				stitch: isPurl(c, stitch) ? 'p' : 'k',
-				leg: c.work[stitch - 1]!.endsWith('tbl') ? 'back' : 'front',
-				...more,
-			},
-		],
-	};
-}
 
 /** An act, and the board that it is done on. */
 export interface ActOn {
@@ -63,7 +30,7 @@ export function movesOf(c: Crossing, units: Units, path: readonly ActOn[]): read
 		while (on.on[at] !== carrier) at -= 1;
 		return stitches(on, at - count + 1, count);
 	};
-	const works = workMoves(c);
+	const works = worksOf(c);
 	const work = (
 		stitch: StitchNumber,
 		from: 'left' | HolderId,

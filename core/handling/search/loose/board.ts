@@ -7,9 +7,9 @@
  * for are made, each once: a pair that came back would have to pass again.
  */
 
-import type { From } from '../moves.ts';
-import type { SearchLimits, SearchMove } from './limits.ts';
-import { BITS, type Units } from './units.ts';
+import type { From } from '../../moves.ts';
+import type { SearchLimits, SearchMove } from '../limits.ts';
+import { BITS, type Units } from '../units.ts';
 
 export const LEFT = 0;
 export const RIGHT = 1;

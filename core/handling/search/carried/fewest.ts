@@ -1,0 +1,155 @@
+/**
+ * The fewest transfers from a row to its end: A* over rows, in whole steps, the last met first. It can be stopped
+ * after any number of rows and gone on with; `atLeast` rises meanwhile.
+ */
+
+import { Acts, type Act, type Rules } from './acts.ts';
+import { transfersToCome } from './at-least.ts';
+import { Nodes } from './nodes.ts';
+import { MOST_TURNS, Row } from './row.ts';
+
+/** An act, the row that it is done on, and the row after it. */
+export interface Step {
+	readonly act: Act;
+	readonly on: Row;
+	readonly after: Row;
+}
+
+export class Fewest {
+	/** Rows looked at. */
+	looked = 0;
+	/** No way takes fewer transfers than this. */
+	atLeast = 0;
+	/** The way found. */
+	steps: readonly Step[] | undefined;
+	/** Nothing more to look at below the bound that was set. */
+	done = false;
+
+	readonly #nodes: Nodes;
+	readonly #queue: number[][] = [];
+	readonly #now: Row;
+	readonly #trial: Row;
+	readonly #acts: Acts;
+	/** Where rows that were not followed might have led to. */
+	#unknown = Infinity;
+
+	/** Only ways of fewer transfers than `below` are looked for. With `haste`, moves to come outweigh those made, and nothing is proved. */
+	constructor(
+		readonly rules: Rules,
+		readonly start: Row,
+		readonly below: number,
+		readonly haste = 1,
+	) {
+		this.#nodes = new Nodes(rules.units);
+		this.#now = new Row(rules.units);
+		this.#trial = new Row(rules.units);
+		this.#acts = new Acts(rules, new Row(rules.units));
+		this.#meet(start, 0, -1);
+	}
+
+	/** Looks at so many more rows, or to the end. */
+	run(rows: number): void {
+		const until = this.looked + rows;
+		while (!this.done && this.looked < until) {
+			const node = this.#pop();
+			if (node === undefined) {
+				this.done = true;
+				if (this.haste === 1) this.atLeast = Math.min(this.below, this.#unknown);
+				return;
+			}
+			this.looked += 1;
+			const cost = this.#nodes.cost(node);
+			this.#nodes.row(node, this.#now);
+			if (this.#now.length === 0) {
+				this.steps = this.#wayTo(node);
+				this.done = true;
+				if (this.haste === 1) this.atLeast = Math.min(cost, this.#unknown);
+				return;
+			}
+			this.#acts.overwound = false;
+			this.#acts.visit(this.#now, (_, row, transfers) => this.#meet(row, cost + transfers, node));
+			// Wound once more than is followed, all but one half turn of that has to be taken out again.
+			if (this.#acts.overwound) this.#unknown = Math.min(this.#unknown, Math.max(this.#at, cost + MOST_TURNS));
+		}
+	}
+
+	#at = 0;
+	#pop(): number | undefined {
+		for (; this.#at < this.#queue.length; this.#at++) {
+			if (this.haste === 1) this.atLeast = Math.min(this.#at, this.#unknown);
+			const node = this.#queue[this.#at]?.pop();
+			if (node !== undefined) return node;
+		}
+		return undefined;
+	}
+
+	/**
+	 * A stitch that can be worked as it is to lie is worked: it would only be in the way of the others. Where that
+	 * depends on where a holder hangs, the row with the other places is kept as well.
+	 */
+	#meet(row: Row, cost: number, before: number): void {
+		const b = this.#trial;
+		b.set(row);
+		for (let at = this.#acts.workable(b); at !== -1; at = this.#acts.workable(b)) {
+			const part = this.#acts.fits(b, at);
+			if (part === 0) break;
+			const others = b.places & ~part;
+			if (others !== 0) {
+				b.places = others;
+				this.#keep(b, cost, before);
+			}
+			this.#acts.work(b, at, part);
+		}
+		this.#keep(b, cost, before);
+	}
+
+	#keep(b: Row, cost: number, before: number): void {
+		const toCome = transfersToCome(this.rules, b);
+		if (cost + toCome >= this.below) return;
+		const node = this.#nodes.meet(b, cost, before);
+		if (node === -1) return;
+		const rank = cost + toCome * this.haste;
+		// What leads on from a row takes no less than the row did; with haste an earlier step may have something again.
+		if (this.haste > 1) this.#at = Math.min(this.#at, rank);
+		(this.#queue[Math.max(rank, this.#at)] ??= []).push(node);
+	}
+
+	/** The steps that led to a node, found again from row to row. */
+	#wayTo(last: number): Step[] {
+		const line: number[] = [];
+		for (let node = last; node !== -1; node = this.#nodes.before(node)) line.unshift(node);
+		const steps: Step[] = [];
+		const now = this.start.copy();
+		const trial = new Row(this.rules.units);
+		/** Works what is worked at once, until the row of a node is met; whether it was. */
+		const workTo = (b: Row, node: number, say: (step: Step) => void): boolean => {
+			for (;;) {
+				const at = this.#acts.workable(b);
+				const part = at === -1 ? 0 : this.#acts.fits(b, at);
+				const kept = b.places;
+				b.places &= ~part;
+				const is = b.places !== 0 && this.#nodes.is(node, b);
+				if (is) return true;
+				if (part === 0) return false;
+				b.places = kept;
+				const on = b.copy();
+				this.#acts.work(b, at, part);
+				say({ act: { kind: 'work' }, on, after: b.copy() });
+			}
+		};
+		if (!workTo(now, line[0]!, (s) => steps.push(s))) throw new Error('The way to a row was lost.');
+		for (const node of line.slice(1)) {
+			let found: { readonly by: readonly Step[]; readonly row: Row } | undefined;
+			this.#acts.visit(now, (act, row) => {
+				if (found) return;
+				trial.set(row);
+				const by: Step[] = [{ act, on: now.copy(), after: row.copy() }];
+				if (workTo(trial, node, (s) => by.push(s))) found = { by, row: trial.copy() };
+			});
+			if (!found) throw new Error('The way to a row was lost.');
+			steps.push(...found.by);
+			now.set(found.row);
+		}
+		return steps;
+	}
+}

@@ -1,0 +1,186 @@
+/**
+ * The hands as a search sees them while nothing is let go: units that are not worked yet, from right to left, what
+ * carries each, how each pair is wound, and where the holders may hang. The same rules as `applyMove`, in small
+ * numbers; what a search finds is run on the simulator all the same.
+ *
+ * A winding counts half turns of a pair: +1 for each time that the one on the right passed in front, -1 for each
+ * time that it passed behind. Passing back with the same one still above takes the turn out again.
+ */
+
+import { ANYWHERE, LET_GO, type Places } from './places.ts';
+
+export const LEFT = 0;
+export const RIGHT = 1;
+export const LOOSE = 2;
+export const FIRST = 3;
+export const SECOND = 4;
+
+/** More half turns than this are not followed; a search that met them says so. */
+export const MOST_TURNS = 3;
+
+export class Row {
+	length = 0;
+	readonly unit: Uint8Array;
+	readonly on: Uint8Array;
+	/** What a needle that entered its loops carries lies half a step off: nearer 1, further -1. */
+	readonly plane: Int8Array;
+	/** Half turns of units a < b at `a * units + b`. */
+	readonly turns: Int8Array;
+	/** The old loop of a stitch worked past the first is still on: the first of the left needle has to be worked next there. */
+	kept = false;
+	/** Where the holders may hang. */
+	places: Places = ANYWHERE;
+	/** Those of the places before the last act with which it went as it did. */
+	part: Places = ANYWHERE;
+
+	constructor(readonly units: number) {
+		this.unit = new Uint8Array(units);
+		this.on = new Uint8Array(units);
+		this.plane = new Int8Array(units);
+		this.turns = new Int8Array(units * units);
+	}
+
+	set(other: Row): void {
+		this.length = other.length;
+		this.unit.set(other.unit);
+		this.on.set(other.on);
+		this.plane.set(other.plane);
+		this.turns.set(other.turns);
+		this.kept = other.kept;
+		this.places = other.places;
+		this.part = other.part;
+	}
+
+	copy(): Row {
+		const made = new Row(this.units);
+		made.set(this);
+		return made;
+	}
+
+	/** Units worked. */
+	get done(): number {
+		return this.units - this.length;
+	}
+
+	/** How many units the right needle carries; they stand first. */
+	get right(): number {
+		let count = 0;
+		while (count < this.length && this.on[count] === RIGHT) count += 1;
+		return count;
+	}
+
+	/** The place of the first unit of the left needle. */
+	get left(): number {
+		let at = this.length;
+		while (at > 0 && this.on[at - 1] === LEFT) at -= 1;
+		return at;
+	}
+
+	carries(carrier: number): boolean {
+		for (let i = 0; i < this.length; i++) if (this.on[i] === carrier) return true;
+		return false;
+	}
+
+	turnsOf(a: number, b: number): number {
+		return this.turns[a < b ? a * this.units + b : b * this.units + a]!;
+	}
+
+	turn(a: number, b: number, by: number): number {
+		return (this.turns[a < b ? a * this.units + b : b * this.units + a]! += by);
+	}
+
+	/** Takes a unit out of the row; its pairs are settled and no longer told apart. */
+	remove(at: number): void {
+		const unit = this.unit[at]!;
+		for (let other = 0; other < this.units; other++) {
+			if (other !== unit) this.turns[unit < other ? unit * this.units + other : other * this.units + unit] = 0;
+		}
+		for (let i = at; i < this.length - 1; i++) {
+			this.unit[i] = this.unit[i + 1]!;
+			this.on[i] = this.on[i + 1]!;
+			this.plane[i] = this.plane[i + 1]!;
+		}
+		this.length -= 1;
+	}
+
+	/** Holders with nothing on them may hang anywhere next. */
+	tidy(): void {
+		if (!this.carries(FIRST)) this.places = LET_GO[0][this.places]!;
+		if (!this.carries(SECOND)) this.places = LET_GO[1][this.places]!;
+	}
+
+	/** Words that `pack` needs. */
+	static words(units: number): number {
+		return 1 + units + Math.ceil((units * (units - 1)) / 16);
+	}
+
+	/** Puts all but the places into words of 16 bits. Holders are named as they are met; the answer says whether they changed names. */
+	pack(into: Uint16Array, offset: number): boolean {
+		let first = 0;
+		for (let i = 0; i < this.length && first === 0; i++) if (this.on[i]! >= FIRST) first = this.on[i]!;
+		const exchanged = first === SECOND;
+		into[offset] = this.length * 2 + (this.kept ? 1 : 0);
+		let at = offset + 1;
+		for (let i = 0; i < this.units; i++) {
+			let cell = 0;
+			if (i < this.length) {
+				const on = this.on[i]!;
+				const told = on < FIRST ? on : exchanged ? FIRST + SECOND - on : on;
+				cell = ((this.unit[i]! * 8 + told) << 2) + this.plane[i]! + 1;
+			}
+			into[at++] = cell;
+		}
+		let word = 0;
+		let pairs = 0;
+		for (let a = 0; a < this.units; a++) {
+			for (let b = a + 1; b < this.units; b++) {
+				// Whether a count is odd the order in the row tells, so two bits are enough for -3 to 3.
+				word = (word << 2) | ((this.turns[a * this.units + b]! + MOST_TURNS) >> 1);
+				if (++pairs === 8) {
+					into[at++] = word;
+					word = 0;
+					pairs = 0;
+				}
+			}
+		}
+		if (pairs > 0) into[at] = word;
+		return exchanged;
+	}
+
+	unpack(from: Uint16Array, offset: number, places: Places): void {
+		this.length = from[offset]! >> 1;
+		this.kept = (from[offset]! & 1) === 1;
+		this.places = places;
+		this.part = places;
+		for (let i = 0; i < this.length; i++) {
+			const cell = from[offset + 1 + i]!;
+			this.unit[i] = cell >> 5;
+			this.on[i] = (cell >> 2) & 7;
+			this.plane[i] = (cell & 3) - 1;
+		}
+		const { units } = this;
+		STANDS.fill(-1, 0, units);
+		for (let i = 0; i < this.length; i++) STANDS[this.unit[i]!] = i;
+		let at = offset + 1 + units;
+		const all = (units * (units - 1)) / 2;
+		let pairs = Math.min(8, all);
+		let rest = all - pairs;
+		for (let a = 0; a < units; a++) {
+			for (let b = a + 1; b < units; b++) {
+				pairs -= 1;
+				const told = ((from[at]! >> (pairs * 2)) & 3) * 2 - MOST_TURNS;
+				const changed = STANDS[a]! > STANDS[b]!;
+				const isThere = STANDS[a] !== -1 && STANDS[b] !== -1;
+				this.turns[a * units + b] = !isThere ? 0 : changed ? told : told + 1;
+				if (pairs === 0) {
+					at += 1;
+					pairs = Math.min(8, rest);
+					rest -= pairs;
+				}
+			}
+		}
+	}
+}
+
+/** Where each unit stands, while a row is unpacked. */
+const STANDS = new Int8Array(64);
