@@ -1,16 +1,16 @@
 /** From where hands are now, on to what was asked: by a way that is taught, or by taking moves back first. */
 
-import { hand, perform, waysFor } from '../craft/index.ts';
+import { hand, perform } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
-import { prove, simulate, startState, stateAt, type HandState, type Move, type Trace } from '../handling/index.ts';
+import { prove, simulate, startState, stateAt, wayFrom, type HandState, type Move, type Trace } from '../handling/index.ts';
 
 export interface WayOn {
 	/** How many of the moves stand; the others are taken back first. */
 	readonly from: number;
 	/** The moves that lead on from there, shown by the simulation to make what was asked. */
 	readonly moves: readonly Move[];
-	/** The way that they are taken from. */
-	readonly title: string;
+	/** The way that they are taken from; none where they were found by a search. */
+	readonly title?: string;
 }
 
 /** The same for the same state, in whatever order its parts were put in. */
@@ -22,17 +22,20 @@ const keyOf = (state: HandState): string =>
 	);
 
 /**
- * The shortest way on among those that are taught, from the latest move at which one of them goes on. Others may
- * be shorter. Undefined when no way makes the crossing. Linear in ways times moves.
+ * A way on from the latest move at which there is one: the shortest of those that are taught, and else what a search
+ * finds. Others may be shorter. Undefined when no way makes the crossing. Linear in ways times moves.
  */
 export function wayOn(asked: Crossing, done: readonly Move[]): WayOn | undefined {
 	const start = startState(asked.n);
 	const mine = simulate(done, start);
-	const taught = waysFor(hand, asked).flatMap(({ id, title }) => {
+	const taught = hand.ways.flatMap(({ id, title }) => {
 		if (id === 'found') return [];
 		const made = perform(hand, asked, id);
 		return made.ok && made.value.proof.ok ? [{ title, trace: made.value.trace as Trace }] : [];
 	});
+	// The same place may have been reached by another winding, so each is run from the start.
+	const leads = (from: number, moves: readonly Move[]): boolean =>
+		prove(asked, simulate([...done.slice(0, from), ...moves], start)).ok;
 	for (let from = done.length; from >= 0; from--) {
 		const here = keyOf(stateAt(mine, from));
 		const on = taught
@@ -40,12 +43,12 @@ export function wayOn(asked: Crossing, done: readonly Move[]): WayOn | undefined
 				const at = [start, ...trace.steps.map((s) => s.state)].findLastIndex((s) => keyOf(s) === here);
 				if (at === -1) return [];
 				const moves = trace.steps.slice(at).map((s) => s.move);
-				// The same place may have been reached by another winding.
-				const whole = simulate([...done.slice(0, from), ...moves], start);
-				return prove(asked, whole).ok ? [{ from, moves, title }] : [];
+				return leads(from, moves) ? [{ from, moves, title }] : [];
 			})
 			.sort((a, b) => a.moves.length - b.moves.length);
 		if (on[0]) return on[0];
+		const moves = wayFrom(asked, { ...mine, steps: mine.steps.slice(0, from) });
+		if (moves && leads(from, moves)) return { from, moves };
 	}
 	return undefined;
 }

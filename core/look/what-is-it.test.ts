@@ -126,7 +126,8 @@ describe('the way on', () => {
 	it('goes on from where the hands are, or from the last move that need not be taken back', () => {
 		const on = wayOn(left22, [hold])!;
 		expect([on.from, on.moves.length, on.title]).toEqual([1, 4, 'Off the holder']);
-		expect(wayOn(left22, [wrong])).toMatchObject({ from: 0 });
+		// Held on the wrong side, the holder is brought to the other one.
+		expect(wayOn(left22, [wrong])).toMatchObject({ from: 1, moves: [{ kind: 'swing' }, {}, {}, {}, {}] });
 		const knit: Move = { kind: 'work', from: 'left', stitch: 'k', leg: 'front' };
 		expect(wayOn(left22, [hold, knit, { kind: 'lose', stitch: 1 }])).toMatchObject({ from: 2 });
 	});

@@ -34,6 +34,18 @@ export const anyCrossing = (most = 9, least = 1): fc.Arbitrary<Crossing> =>
 			return valid({ order, over, work });
 		});
 
+const orders = (of: readonly number[]): number[][] =>
+	of.length === 0 ? [[]] : of.flatMap((s) => orders(of.filter((x) => x !== s)).map((rest) => [s, ...rest]));
+
+/** Every crossing of `n` stitches, all knit: each order with each choice of who lies above. */
+export const everyCrossing = (n: number): Crossing[] =>
+	orders(Array.from({ length: n }, (_, i) => i + 1)).flatMap((order) => {
+		const pairs = reversedPairs(order);
+		return Array.from({ length: 2 ** pairs.length }, (_, bits) =>
+			valid({ order, over: pairs.map(([a, b], i): [number, number] => ((bits >> i) & 1 ? [a, b] : [b, a])) }),
+		);
+	});
+
 const namedWorks: readonly (readonly [Work, Work])[] = [
 	['k', 'k'],
 	['k', 'p'],

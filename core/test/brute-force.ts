@@ -49,7 +49,7 @@ function tries(state: HandState, { holders, loose }: Limits): Move[] {
 /**
  * For each crossing of `n` stitches, all knit, as a line for `crossingOf`: the fewest transfers within the limits, up
  * to `most`. With a crossing, only for that one: what is worked otherwise than it asks leads nowhere. Pairs may be wound any
- * number of times and unwound again.
+ * number of times and unwound again, but not with loose loops: that search does not claim to.
  */
 export function bruteForce(n: number, limits: Limits, most: number, target?: Crossing): Map<string, number> {
 	interface Node {
@@ -102,17 +102,17 @@ export function bruteForce(n: number, limits: Limits, most: number, target?: Cro
 				const applied = applyMove(state, move);
 				if (!applied.ok || loopsOn(applied.value.state, 'loose').length > limits.loose) continue;
 				const wound = new Map(node.over);
-				const isLevel = applied.value.passings.some(({ pair, upper }) => {
+				const leadsNowhere = applied.value.passings.some(({ pair, upper }) => {
 					if (upper === undefined) return true;
 					const key = pairKey(...pair);
 					const uppers = wound.get(key) ?? [];
 					const rest = uppers.at(-1) === upper ? uppers.slice(0, -1) : [...uppers, upper];
 					if (rest.length > 0) wound.set(key, rest);
 					else wound.delete(key);
-					return false;
+					return limits.loose > 0 && rest.length > 1;
 				});
 				const after: Node = { state: applied.value.state, over: wound };
-				if (isLevel || (move.kind === 'work' && !settled(after, applied.value.stitches[0]!))) continue;
+				if (leadsNowhere || (move.kind === 'work' && !settled(after, applied.value.stitches[0]!))) continue;
 				(isTransfer(move) ? next : layer).push(after);
 			}
 		}

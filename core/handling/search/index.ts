@@ -5,7 +5,10 @@
  */
 
 import type { Crossing } from '../../crossing/index.ts';
+import { fromTip } from '../apply/needles.ts';
 import type { Move } from '../moves.ts';
+import { simulate, type Trace } from '../simulate.ts';
+import { loopsOn, type HandState } from '../state.ts';
 import { seeking, type Begun, type Progress } from './carried/index.ts';
 import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits, type SearchMove } from './limits.ts';
 import { runLoose } from './loose/index.ts';
@@ -129,8 +132,9 @@ function* carried(
 	c: Crossing,
 	limits: SearchLimits,
 	begun?: Begun,
+	inHaste = false,
 ): Generator<Looking, Extract<Found, { ok: true }> | (Extract<Found, { ok: false }> & { readonly atLeast: number })> {
-	const steps = seeking(c, limits, begun);
+	const steps = seeking(c, limits, begun, inHaste);
 	for (;;) {
 		const step = steps.next();
 		if (!step.done) {
@@ -142,4 +146,39 @@ function* carried(
 		const claim = atLeast >= best.transfers ? 'best' : best.bestOnce ? 'once' : 'none';
 		return { ok: true, moves: best.moves, claim, atLeast, looked };
 	}
+}
+
+/**
+ * A way on from where hands are after some moves to what was asked: undefined when what was done stands against it, or
+ * none was found soon. Loops that hang loose are caught again, and none is let go anew. Not always the shortest: hands
+ * wait for it.
+ */
+export function wayFrom(c: Crossing, trace: Trace): readonly Move[] | undefined {
+	const passed = trace.steps.flatMap((s) => s.passings);
+	const state = trace.steps.at(-1)?.state ?? trace.start;
+	for (const first of beginnings(state)) {
+		const begun = simulate(first, state);
+		if (begun.stopped) continue;
+		const found = ended(
+			carried(
+				c,
+				DEFAULT_LIMITS,
+				{ state: begun.steps.at(-1)?.state ?? state, passed: [...passed, ...begun.steps.flatMap((s) => s.passings)] },
+				true,
+			),
+		);
+		if (found.ok) return [...first, ...found.moves];
+	}
+	return trace.steps.length === 0 ? plainMoves(c, unitsOf(c), DEFAULT_LIMITS) : undefined;
+}
+
+/** What comes before all else: a needle drawn out of loops that the other one has entered, old loops let off. */
+function beginnings(state: HandState): readonly (readonly Move[])[] {
+	if (state.kept.length > 0 && !state.kept.some(({ after }) => loopsOn(state, 'left').some((l) => l.stitch === after)))
+		return [[{ kind: 'release', count: state.kept.length }]];
+	if (!state.loops.some((l) => l.entered)) return [[]];
+	return (['left', 'right'] as const).flatMap((needle) => {
+		const count = fromTip(state, needle).findLastIndex((l) => l.entered) + 1;
+		return count > 0 ? [[{ kind: 'withdraw', needle, count }]] : [];
+	});
 }

@@ -26,7 +26,7 @@ export interface SearchLimits {
 	readonly loose: number;
 	readonly allow: readonly SearchMove[];
 	readonly least: SearchAim;
-	/** Positions looked at before it gives up proving; what it has by then is not proved the best. */
+	/** Positions looked at in each of its parts before it gives up proving; what it has by then is not proved the best. */
 	readonly budget: number;
 }
 
@@ -35,5 +35,5 @@ export const DEFAULT_LIMITS: SearchLimits = {
 	loose: 0,
 	allow: SEARCH_MOVES,
 	least: 'moves',
-	budget: 50_000,
+	budget: 8_000,
 };

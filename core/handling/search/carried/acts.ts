@@ -50,9 +50,23 @@ export type Visit = (act: Act, row: Row, transfers: number) => void;
 const moves = new Uint8Array(64);
 const NONE = new Uint8Array(64);
 
+/** Parts every set in which some combinations are among these and some are not. */
+function part(sets: Places[], by: Places): void {
+	for (let i = sets.length - 1; i >= 0; i--) {
+		const all = sets[i]!;
+		if ((all & by) === 0 || (all & ~by) === 0) continue;
+		sets[i] = all & by;
+		sets.push(all & ~by);
+	}
+}
+
 export class Acts {
 	/** More turns than are followed were met. */
 	overwound = false;
+
+	/** Lent out for the sets of places while loops are taken along, and while one is tried to be worked. */
+	readonly #parts: Places[] = [];
+	readonly #fitting: Places[] = [];
 
 	constructor(
 		readonly rules: Rules,
@@ -64,7 +78,7 @@ export class Acts {
 	 * The sets of places that have to be told apart when the loops taken along pass those that are not,
 	 * between `low` and `high`, in a holder's plane where they come off one.
 	 */
-	#partsOf(b: Row, taken: Uint8Array, low: number, high: number, off: number): Places[] {
+	#partsOf(parts: Places[], b: Row, taken: Uint8Array, low: number, high: number, off: number): Places[] {
 		let first = false;
 		let second = false;
 		let level = false;
@@ -75,13 +89,11 @@ export class Acts {
 			else if (on === SECOND) second = true;
 			else level = true;
 		}
-		let parts = [b.places];
-		const part = (by: Places): void => {
-			parts = parts.flatMap((p) => ((p & by) === 0 || (p & ~by) === 0 ? [p] : [p & by, p & ~by]));
-		};
-		if (off === FIRST ? level : first) part(IN_FRONT[0]);
-		if (off === SECOND ? level : second) part(IN_FRONT[1]);
-		if ((off === FIRST && second) || (off === SECOND && first)) part(FIRST_NEARER);
+		parts.length = 1;
+		parts[0] = b.places;
+		if (off === FIRST ? level : first) part(parts, IN_FRONT[0]);
+		if (off === SECOND ? level : second) part(parts, IN_FRONT[1]);
+		if ((off === FIRST && second) || (off === SECOND && first)) part(parts, FIRST_NEARER);
 		return parts;
 	}
 
@@ -134,7 +146,7 @@ export class Acts {
 		while (last >= 0 && !moves[last]) last -= 1;
 		const from = toRight ? low : first;
 		const until = toRight ? last + 1 : high;
-		for (const part of this.#partsOf(b, moves, from, until, off)) {
+		for (const part of this.#partsOf(this.#parts, b, moves, from, until, off)) {
 			next.set(b);
 			next.part = part;
 			next.places = part;
@@ -185,7 +197,7 @@ export class Acts {
 		}
 		const off = plane === undefined && b.on[at]! >= FIRST ? b.on[at]! : LEFT;
 		const mine = plane ?? b.plane[at]! * CARRIED;
-		for (const part of this.#partsOf(b, NONE, 0, at, off)) {
+		for (const part of this.#partsOf(this.#fitting, b, NONE, 0, at, off)) {
 			let fits = true;
 			for (let j = 0; j < at && fits; j++) {
 				const side = this.#side(b, part, off, mine, j);
@@ -217,9 +229,12 @@ export class Acts {
 		if (may.swing) {
 			for (const holder of [0, 1] as const) {
 				if (!has[holder]) continue;
+				const places = BROUGHT[holder][b.places]!;
+				// It may hang there as it is.
+				if ((places & ~b.places) === 0) continue;
 				next.set(b);
 				next.part = b.places;
-				next.places = BROUGHT[holder][b.places]!;
+				next.places = places;
 				next.tidy();
 				visit({ kind: 'swing', holder }, next, 1);
 			}

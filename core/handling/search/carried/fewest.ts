@@ -40,7 +40,7 @@ export class Fewest {
 		readonly below: number,
 		readonly haste = 1,
 	) {
-		this.#nodes = new Nodes(rules.units);
+		this.#nodes = new Nodes(rules.units, (b) => transfersToCome(rules, b));
 		this.#now = new Row(rules.units);
 		this.#trial = new Row(rules.units);
 		this.#acts = new Acts(rules, new Row(rules.units));
@@ -104,11 +104,9 @@ export class Fewest {
 	}
 
 	#keep(b: Row, cost: number, before: number): void {
-		const toCome = transfersToCome(this.rules, b);
-		if (cost + toCome >= this.below) return;
-		const node = this.#nodes.meet(b, cost, before);
+		const node = this.#nodes.meet(b, cost, before, this.below);
 		if (node === -1) return;
-		const rank = cost + toCome * this.haste;
+		const rank = cost + this.#nodes.toCome(node) * this.haste;
 		// What leads on from a row takes no less than the row did; with haste an earlier step may have something again.
 		if (this.haste > 1) this.#at = Math.min(this.#at, rank);
 		(this.#queue[Math.max(rank, this.#at)] ??= []).push(node);

@@ -8,9 +8,9 @@ import type { Move } from '../../moves.ts';
 import type { HandState } from '../../state.ts';
 import { SEARCH_MOVES, type SearchLimits } from '../limits.ts';
 import { worksOf } from '../works.ts';
-import type { Rules } from './acts.ts';
+import type { Rules, Task } from './acts.ts';
 import { Fewest, type Step } from './fewest.ts';
-import { FIRST, SECOND } from './row.ts';
+import { FIRST, SECOND, type Row } from './row.ts';
 import { taskOf } from './task.ts';
 import { movesOf } from './written.ts';
 
@@ -39,15 +39,35 @@ export interface Progress {
 /** Rows looked at between two tellings of how far it is. */
 const AT_ONCE = 400;
 /** More units than this are only looked at in haste, with so many rows. */
-const PROVABLE = 10;
+const PROVABLE = 8;
 const MOST_UNITS = 16;
-const HASTE = 4;
-const WIDE_HASTE = 40;
-const HASTY_BUDGET = 60_000;
-const WIDE_BUDGET = 1500;
 
-/** Looks for the best way, telling between times how far it is; it may be left at any of them. */
-export function* seeking(c: Crossing, limits: SearchLimits, begun?: Begun): Generator<Progress, Progress> {
+/** How much the moves to come outweigh those made, and how many rows are looked at with that: not the best, but soon. */
+interface Haste {
+	readonly by: number;
+	readonly rows: number;
+}
+const HASTY: Haste = { by: 4, rows: 60_000 };
+const WIDE: Haste = { by: 40, rows: 1500 };
+/** From any state, where hands wait. */
+const WAITING: Haste = { by: 10, rows: 600 };
+/** No crossing takes as many transfers. */
+const ENDLESS = 250;
+
+/** Whether every pair has passed as asked already, or not at all. */
+const mayPassOnce = ({ start, wanted }: Task & { readonly start: Row }): boolean =>
+	start.turns.every((turns, pair) => turns === 0 || turns === wanted[pair]);
+
+/**
+ * Looks for the best way, telling between times how far it is; it may be left at any of them. In haste it
+ * takes what comes soon and proves nothing.
+ */
+export function* seeking(
+	c: Crossing,
+	limits: SearchLimits,
+	begun?: Begun,
+	inHaste = false,
+): Generator<Progress, Progress> {
 	const task = taskOf(c, begun?.state, begun?.passed);
 	let looked = 0;
 	let best: Best | undefined;
@@ -74,27 +94,29 @@ export function* seeking(c: Crossing, limits: SearchLimits, begun?: Begun): Gene
 		best = { moves: movesOf(task, steps, worksOf(c, begun?.state)), transfers, bestOnce };
 	};
 
-	// Fewer holders first: of equals the way with fewer tools is kept, and it bounds what more of them are to beat.
-	const wide = task.units > PROVABLE;
-	let onceIsProved = !wide;
-	if (!wide) {
-		for (const holders of holderCounts) {
-			const search = new Fewest(rulesFor({ holders, once: true }), task.start, best?.transfers ?? Infinity);
-			yield* run(search, budget, false);
-			onceIsProved &&= search.done;
-			if (search.steps) take(search.steps, true);
-		}
-		if (best && !onceIsProved) best = { ...best, bestOnce: false };
-	}
-	if (!best || !onceIsProved) {
-		// Not the best, but soon.
+	/** Not the best, but soon: first what passes each pair once, then anything. */
+	function* hurry({ by, rows }: Haste): Generator<Progress, void> {
 		for (const once of [true, false]) {
-			if (best || task.units > MOST_UNITS) break;
-			const hasty = new Fewest(rulesFor({ once }), task.start, 250, wide ? WIDE_HASTE : HASTE);
-			yield* run(hasty, wide ? WIDE_BUDGET : HASTY_BUDGET, false);
-			if (hasty.steps) take(hasty.steps, false);
+			if (best || task!.units > MOST_UNITS) return;
+			if (once && !mayPassOnce(task!)) continue;
+			const search = new Fewest(rulesFor({ once }), task!.start, ENDLESS, by);
+			yield* run(search, rows, false);
+			if (search.steps) take(search.steps, false);
 		}
 	}
+	if (inHaste) {
+		yield* hurry(WAITING);
+		return { ...told(), settled: false };
+	}
+	const wide = task.units > PROVABLE;
+	let onceIsProved = false;
+	if (!wide && mayPassOnce(task)) {
+		const search = new Fewest(rulesFor({ once: true }), task.start, Infinity);
+		yield* run(search, budget, false);
+		onceIsProved = search.done;
+		if (search.steps) take(search.steps, true);
+	}
+	if (!onceIsProved) yield* hurry(wide ? WIDE : HASTY);
 	let settled = false;
 	if (!wide) {
 		const relaxed = task.sizes.some((s) => s > 1);
@@ -103,25 +125,21 @@ export function* seeking(c: Crossing, limits: SearchLimits, begun?: Begun): Gene
 		settled = whole.done;
 		const real = (steps: readonly Step[]): boolean =>
 			steps.every(({ act, on }) => act.kind !== 'past' || task.sizes[on.unit[on.left]!] === 1 && task.sizes[task.order[on.done]!] === 1);
-		if (whole.steps && real(whole.steps)) {
-			yield* fewerTools(whole.steps);
-		} else if (whole.steps) {
+		if (whole.steps && real(whole.steps)) take(whole.steps, false);
+		else if (whole.steps) {
 			const strict = new Fewest(rulesFor({}), task.start, best?.transfers ?? Infinity);
 			yield* run(strict, budget, true);
 			settled = strict.done;
-			if (strict.steps) yield* fewerTools(strict.steps);
+			if (strict.steps) take(strict.steps, false);
 		}
-	}
-	/** The same number of transfers with fewer holders, where there is such a way. */
-	function* fewerTools(steps: readonly Step[]): Generator<Progress, void> {
-		take(steps, false);
-		const { transfers } = best!;
-		for (const holders of holderCounts.slice(0, -1)) {
-			const search = new Fewest(rulesFor({ holders }), task!.start, transfers + 1);
-			yield* run(search, budget, false);
-			if (!search.steps) continue;
-			take(search.steps, false);
-			return;
+		// The same number of transfers with fewer holders, where there is such a way.
+		for (const holders of best ? holderCounts.slice(0, -1) : []) {
+			const { transfers, bestOnce }: Best = best!;
+			const fewer = new Fewest(rulesFor({ holders }), task.start, transfers + 1);
+			yield* run(fewer, budget, false);
+			if (!fewer.steps) continue;
+			take(fewer.steps, bestOnce);
+			break;
 		}
 	}
 	return { ...told(), settled };

@@ -12,11 +12,18 @@ const grown = <T extends Words>(from: T, to: T): T => {
 	return to;
 };
 
+const UNKNOWN = 255;
+
 export class Nodes {
 	readonly #stride: number;
+	/** The words of the row asked for. */
+	readonly #key: Int32Array;
 	/** Rows, and of each its last node. */
-	#words: Uint16Array;
+	#words: Int32Array;
+	#hashes: Int32Array;
 	#heads: Int32Array;
+	/** Transfers to come from each row, at least; worked out once. */
+	#toCome: Uint8Array;
 	#rows = 0;
 	/** Row + 1 at the place of its hash; 0 where there is none. */
 	#table: Int32Array;
@@ -28,11 +35,17 @@ export class Nodes {
 	#others: Int32Array;
 	count = 0;
 
-	constructor(units: number) {
+	constructor(
+		units: number,
+		readonly bound: (b: Row) => number,
+	) {
 		this.#stride = Row.words(units);
 		const room = 1024;
-		this.#words = new Uint16Array(room * this.#stride);
+		this.#key = new Int32Array(this.#stride);
+		this.#words = new Int32Array(room * this.#stride);
+		this.#hashes = new Int32Array(room);
 		this.#heads = new Int32Array(room);
+		this.#toCome = new Uint8Array(room);
 		this.#table = new Int32Array(room * 4);
 		this.#rowOf = new Int32Array(room);
 		this.#places = new Uint16Array(room);
@@ -41,10 +54,15 @@ export class Nodes {
 		this.#others = new Int32Array(room);
 	}
 
-	/** The node of a row, when some of its places are new or were dearer so far; -1 when nothing is gained. */
-	meet(b: Row, cost: number, before: number): number {
+	/**
+	 * The node of a row, when some of its places are new or were dearer so far and it can end below a number of
+	 * transfers; -1 when nothing is gained.
+	 */
+	meet(b: Row, cost: number, before: number, below: number): number {
 		const at = this.#rowFor(b);
 		let { places } = this.#told;
+		if (this.#toCome[at] === UNKNOWN) this.#toCome[at] = this.bound(b);
+		if (cost + this.#toCome[at]! >= below) return -1;
 		for (let node = this.#heads[at]! - 1; node !== -1; node = this.#others[node]!) {
 			if (this.#costs[node]! <= cost) places &= ~this.#places[node]!;
 		}
@@ -60,6 +78,11 @@ export class Nodes {
 		return node;
 	}
 
+	/** Transfers that are still to come from a node, at least. */
+	toCome(node: number): number {
+		return this.#toCome[this.#rowOf[node]!]!;
+	}
+
 	cost(node: number): number {
 		return this.#costs[node]!;
 	}
@@ -73,52 +96,61 @@ export class Nodes {
 		into.unpack(this.#words, this.#rowOf[node]! * this.#stride, this.#places[node]!);
 	}
 
-	/** Whether a row is that of a node, with one of its places at least. */
+	/** Whether a row is that of a node, with all its places. */
 	is(node: number, b: Row): boolean {
-		return this.#rowFor(b) === this.#rowOf[node]! && (this.#told.places & this.#places[node]!) !== 0;
+		return this.#rowFor(b) === this.#rowOf[node]! && (this.#places[node]! & ~this.#told.places) === 0;
 	}
 
 	readonly #told: { places: Places } = { places: 0 };
 
 	#rowFor(b: Row): number {
-		if (this.#rows === this.#heads.length) this.#growRows();
-		const at = this.#rows;
-		this.#told.places = b.pack(this.#words, at * this.#stride) ? EXCHANGED[b.places]! : b.places;
-		const slot = this.#slotOf(at);
-		const known = this.#table[slot]! - 1;
-		if (known !== -1) return known;
-		this.#table[slot] = at + 1;
-		this.#heads[at] = 0;
-		this.#rows += 1;
-		return at;
+		const stride = this.#stride;
+		const key = this.#key;
+		this.#told.places = b.pack(key) ? EXCHANGED[b.places]! : b.places;
+		let hash = 0x811c9dc5;
+		for (let i = 0; i < stride; i++) {
+			hash = Math.imul(hash ^ key[i]!, 0x01000193);
+			hash ^= hash >>> 15;
+		}
+		const mask = this.#table.length - 1;
+		for (let slot = hash & mask; ; slot = (slot + 1) & mask) {
+			const known = this.#table[slot]! - 1;
+			if (known === -1) return this.#add(slot, hash);
+			if (this.#hashes[known] === hash && this.#isKey(known)) return known;
+		}
 	}
 
-	#same(a: number, b: number): boolean {
-		const stride = this.#stride;
-		for (let i = 0; i < stride; i++) {
-			if (this.#words[a * stride + i] !== this.#words[b * stride + i]) return false;
+	#isKey(row: number): boolean {
+		for (let i = 0, at = row * this.#stride; i < this.#stride; i++, at++) {
+			if (this.#words[at] !== this.#key[i]) return false;
 		}
 		return true;
 	}
 
-	/** Where a row stands in the table, or would. */
-	#slotOf(at: number): number {
-		let hash = 0x811c9dc5;
-		for (let i = at * this.#stride; i < (at + 1) * this.#stride; i++) {
-			hash = Math.imul(hash ^ this.#words[i]!, 0x01000193);
-		}
-		const mask = this.#table.length - 1;
-		let slot = (hash ^ (hash >>> 15)) & mask;
-		while (this.#table[slot] !== 0 && !this.#same(this.#table[slot]! - 1, at)) slot = (slot + 1) & mask;
-		return slot;
+	#add(slot: number, hash: number): number {
+		const row = this.#rows++;
+		this.#table[slot] = row + 1;
+		this.#words.set(this.#key, row * this.#stride);
+		this.#hashes[row] = hash;
+		this.#heads[row] = 0;
+		this.#toCome[row] = UNKNOWN;
+		if (this.#rows === this.#heads.length) this.#growRows();
+		return row;
 	}
 
 	#growRows(): void {
 		const room = this.#heads.length * 2;
-		this.#words = grown(this.#words, new Uint16Array(room * this.#stride));
+		this.#words = grown(this.#words, new Int32Array(room * this.#stride));
+		this.#hashes = grown(this.#hashes, new Int32Array(room));
 		this.#heads = grown(this.#heads, new Int32Array(room));
+		this.#toCome = grown(this.#toCome, new Uint8Array(room));
 		this.#table = new Int32Array(room * 4);
-		for (let at = 0; at < this.#rows; at++) this.#table[this.#slotOf(at)] = at + 1;
+		const mask = this.#table.length - 1;
+		for (let row = 0; row < this.#rows; row++) {
+			let slot = this.#hashes[row]! & mask;
+			while (this.#table[slot] !== 0) slot = (slot + 1) & mask;
+			this.#table[slot] = row + 1;
+		}
 	}
 
 	#growNodes(): void {

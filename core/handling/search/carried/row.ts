@@ -20,8 +20,8 @@ export const MOST_TURNS = 3;
 
 export class Row {
 	length = 0;
-	readonly unit: Uint8Array;
-	readonly on: Uint8Array;
+	readonly unit: Int8Array;
+	readonly on: Int8Array;
 	/** What a needle that entered its loops carries lies half a step off: nearer 1, further -1. */
 	readonly plane: Int8Array;
 	/** Half turns of units a < b at `a * units + b`. */
@@ -33,19 +33,20 @@ export class Row {
 	/** Those of the places before the last act with which it went as it did. */
 	part: Places = ANYWHERE;
 
+	/** All of these, so that a row is copied in one go: this runs for every try. */
+	readonly #all: Int8Array;
+
 	constructor(readonly units: number) {
-		this.unit = new Uint8Array(units);
-		this.on = new Uint8Array(units);
-		this.plane = new Int8Array(units);
-		this.turns = new Int8Array(units * units);
+		this.#all = new Int8Array(units * (units + 3));
+		this.unit = this.#all.subarray(0, units);
+		this.on = this.#all.subarray(units, 2 * units);
+		this.plane = this.#all.subarray(2 * units, 3 * units);
+		this.turns = this.#all.subarray(3 * units);
 	}
 
 	set(other: Row): void {
 		this.length = other.length;
-		this.unit.set(other.unit);
-		this.on.set(other.on);
-		this.plane.set(other.plane);
-		this.turns.set(other.turns);
+		this.#all.set(other.#all);
 		this.kept = other.kept;
 		this.places = other.places;
 		this.part = other.part;
@@ -105,77 +106,84 @@ export class Row {
 
 	/** Holders with nothing on them may hang anywhere next. */
 	tidy(): void {
-		if (!this.carries(FIRST)) this.places = LET_GO[0][this.places]!;
-		if (!this.carries(SECOND)) this.places = LET_GO[1][this.places]!;
+		const first = this.carries(FIRST);
+		const second = this.carries(SECOND);
+		if (!first && !second) this.places = ANYWHERE;
+		else if (!first) this.places = LET_GO[0][this.places]!;
+		else if (!second) this.places = LET_GO[1][this.places]!;
 	}
 
 	/** Words that `pack` needs. */
 	static words(units: number): number {
-		return 1 + units + Math.ceil((units * (units - 1)) / 16);
+		return Math.ceil(units / 2) + Math.ceil((units * (units - 1)) / 32);
 	}
 
-	/** Puts all but the places into words of 16 bits. Holders are named as they are met; the answer says whether they changed names. */
-	pack(into: Uint16Array, offset: number): boolean {
+	/**
+	 * Puts all but the places into words of 32 bits. Holders are named as they are met; the answer says whether they
+	 * changed names.
+	 */
+	pack(into: Int32Array): boolean {
 		let first = 0;
 		for (let i = 0; i < this.length && first === 0; i++) if (this.on[i]! >= FIRST) first = this.on[i]!;
 		const exchanged = first === SECOND;
-		into[offset] = this.length * 2 + (this.kept ? 1 : 0);
-		let at = offset + 1;
-		for (let i = 0; i < this.units; i++) {
-			let cell = 0;
-			if (i < this.length) {
-				const on = this.on[i]!;
-				const told = on < FIRST ? on : exchanged ? FIRST + SECOND - on : on;
-				cell = ((this.unit[i]! * 8 + told) << 2) + this.plane[i]! + 1;
-			}
-			into[at++] = cell;
+		const { units } = this;
+		let at = 0;
+		for (let i = 0; i < units; i += 2) {
+			into[at++] = this.#cell(i, exchanged) | (i + 1 < units ? this.#cell(i + 1, exchanged) << 16 : 0);
 		}
 		let word = 0;
-		let pairs = 0;
-		for (let a = 0; a < this.units; a++) {
-			for (let b = a + 1; b < this.units; b++) {
+		let bits = 0;
+		for (let a = 0; a < units; a++) {
+			for (let b = a + 1; b < units; b++) {
 				// Whether a count is odd the order in the row tells, so two bits are enough for -3 to 3.
-				word = (word << 2) | ((this.turns[a * this.units + b]! + MOST_TURNS) >> 1);
-				if (++pairs === 8) {
+				word |= ((this.turns[a * units + b]! + MOST_TURNS) >> 1) << bits;
+				bits += 2;
+				if (bits === 32) {
 					into[at++] = word;
 					word = 0;
-					pairs = 0;
+					bits = 0;
 				}
 			}
 		}
-		if (pairs > 0) into[at] = word;
+		if (bits > 0) into[at] = word;
 		return exchanged;
 	}
 
-	unpack(from: Uint16Array, offset: number, places: Places): void {
-		this.length = from[offset]! >> 1;
+	/** A unit, its carrier and plane; whether an old loop is kept stands with the first. */
+	#cell(i: number, exchanged: boolean): number {
+		if (i >= this.length) return 0;
+		const on = this.on[i]!;
+		const told = on < FIRST ? on : exchanged ? FIRST + SECOND - on : on;
+		return (((this.unit[i]! * 8 + told + 1) << 2) + this.plane[i]! + 1) * 2 + (i === 0 && this.kept ? 1 : 0);
+	}
+
+	unpack(from: Int32Array, offset: number, places: Places): void {
+		const { units } = this;
 		this.kept = (from[offset]! & 1) === 1;
 		this.places = places;
 		this.part = places;
-		for (let i = 0; i < this.length; i++) {
-			const cell = from[offset + 1 + i]!;
-			this.unit[i] = cell >> 5;
-			this.on[i] = (cell >> 2) & 7;
-			this.plane[i] = (cell & 3) - 1;
-		}
-		const { units } = this;
+		this.length = 0;
 		STANDS.fill(-1, 0, units);
-		for (let i = 0; i < this.length; i++) STANDS[this.unit[i]!] = i;
-		let at = offset + 1 + units;
-		const all = (units * (units - 1)) / 2;
-		let pairs = Math.min(8, all);
-		let rest = all - pairs;
+		for (let i = 0; i < units; i++) {
+			const cell = ((from[offset + (i >> 1)]! >>> ((i & 1) * 16)) & 0xffff) >> 1;
+			if (cell === 0) break;
+			this.unit[i] = cell >> 5;
+			this.on[i] = ((cell >> 2) & 7) - 1;
+			this.plane[i] = (cell & 3) - 1;
+			STANDS[this.unit[i]!] = i;
+			this.length += 1;
+		}
+		let at = offset + Math.ceil(units / 2);
+		let bits = 0;
 		for (let a = 0; a < units; a++) {
 			for (let b = a + 1; b < units; b++) {
-				pairs -= 1;
-				const told = ((from[at]! >> (pairs * 2)) & 3) * 2 - MOST_TURNS;
-				const changed = STANDS[a]! > STANDS[b]!;
+				const told = ((from[at]! >>> bits) & 3) * 2 - MOST_TURNS;
 				const isThere = STANDS[a] !== -1 && STANDS[b] !== -1;
-				this.turns[a * units + b] = !isThere ? 0 : changed ? told : told + 1;
-				if (pairs === 0) {
+				this.turns[a * units + b] = !isThere ? 0 : STANDS[a]! > STANDS[b]! ? told : told + 1;
+				bits += 2;
+				if (bits === 32) {
 					at += 1;
-					pairs = Math.min(8, rest);
-					rest -= pairs;
+					bits = 0;
 				}
 			}
 		}

@@ -397,7 +397,7 @@
 			{:else if !on}<p>No way that is taught makes this crossing.</p>
 			{:else if on.from < done.length}
 				<p>
-					From here none of the ways that are taught goes on. After move {on.from} “{on.title}” does.
+					From here no way on was found. After move {on.from} there is one{on.title ? `: “${on.title}”` : ''}.
 				</p>
 				<button type="button" class="wordlink" onclick={() => takeBack(on.from)}
 					>Take back {done.length - on.from === 1 ? 'a move' : `${done.length - on.from} moves`}</button
@@ -405,7 +405,9 @@
 			{:else if on.moves[0]}
 				<p>
 					{offerWords(on.moves[0], hands, workedOff)}.
-					<span class="quiet">(“{on.title}”, {on.moves.length} to go; others may be shorter)</span>
+					<span class="quiet"
+						>({on.title ? `“${on.title}”, ` : ''}{on.moves.length} to go; others may be shorter)</span
+					>
 				</p>
 				<p class="mt-1 flex flex-wrap gap-x-4">
 					<button type="button" class="wordlink" onclick={() => act(on.moves[0]!)}>Do it</button>
