@@ -195,6 +195,26 @@ test('a way that twists a stitch declares it, and the search says what it proved
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '4');
 });
 
+test('what a short search leaves open a longer one settles beside the page, and a better way is kept by name', async ({
+	page,
+}) => {
+	const hard = '3 5 6 4 1 2 | 1>3 1>4 1>5 2>3 2>4 2>6 4>5 4>6 5>2 6>1 | k k k k k k';
+	await page.goto(`${addressOf('hard')}&own=${encodeURIComponent(hard)}&way=found`);
+	const search = page.getByTestId('search');
+	await search.getByText('What the search may use').click();
+	await expect(search.getByTestId('search-says')).toContainText('At least 7 of its 9 transfers are needed.');
+	await search.getByRole('button', { name: 'Look further' }).click();
+	await expect(search).toContainText('A way of 8 transfers was found, 1 fewer than the one shown.', {
+		timeout: 30_000,
+	});
+	await expect(search).toContainText('Nothing does better within these limits');
+	await search.getByLabel('Keep it as a way of your own, called').fill('Torvald’s eight');
+	await search.getByRole('button', { name: 'Keep', exact: true }).click();
+	await expect(search).toContainText('“Torvald’s eight” is kept.');
+	await search.getByRole('button', { name: 'Show it' }).click();
+	await expect(page.getByRole('radio', { name: 'Torvald’s eight' })).toBeChecked();
+});
+
 test('a name is read with no school stated, and other readings stand beside a school’s own', async ({ page }) => {
 	await page.goto(addressOf('C4F', 'total-front-back'));
 	await expect(page.getByTestId('other-school')).toContainText('also read as 4 over 4, leaning left');

@@ -2,7 +2,16 @@
 
 import { hand, perform } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
-import { prove, simulate, startState, stateAt, wayFrom, type HandState, type Move, type Trace } from '../handling/index.ts';
+import {
+	prove,
+	simulate,
+	startState,
+	stateAt,
+	wayFrom,
+	type HandState,
+	type Move,
+	type Trace,
+} from '../handling/index.ts';
 
 export interface WayOn {
 	/** How many of the moves stand; the others are taken back first. */

@@ -64,9 +64,7 @@ export function bruteForce(n: number, limits: Limits, most: number, target?: Cro
 			.join(' ');
 	const keyOf = (node: Node): string => {
 		const { loops, holders, kept } = node.state;
-		const told = loops.map(
-			(l) => `${l.stitch}${l.on}${l.plane}${l.entered ? l.entered.from : ''}${l.done ? '!' : ''}`,
-		);
+		const told = loops.map((l) => `${l.stitch}${l.on}${l.plane}${l.entered ? l.entered.from : ''}${l.done ? '!' : ''}`);
 		return `${told.join()} ${JSON.stringify(holders)} ${JSON.stringify(kept)} ${over(node)}`;
 	};
 	/** Whether a stitch just worked is for good as it is to be. */

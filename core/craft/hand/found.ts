@@ -1,7 +1,15 @@
 /** A way that nobody taught: what the search finds under stated limits. The limits are part of its id, so an address keeps them. */
 
 import { canonical, type Crossing } from '../../crossing/index.ts';
-import { isTransfer, search, SEARCH_AIMS, type Found, type Lift, type Move, type SearchAim } from '../../handling/index.ts';
+import {
+	isTransfer,
+	search,
+	SEARCH_AIMS,
+	type Found,
+	type Lift,
+	type Move,
+	type SearchAim,
+} from '../../handling/index.ts';
 import { kept } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Way } from '../craft.ts';

@@ -10,12 +10,14 @@ import type { Move } from '../moves.ts';
 import { simulate, type Trace } from '../simulate.ts';
 import { loopsOn, type HandState } from '../state.ts';
 import { seeking, type Begun, type Progress } from './carried/index.ts';
-import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits, type SearchMove } from './limits.ts';
+import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits } from './limits.ts';
+import type { Found, Lift } from './found.ts';
 import { runLoose } from './loose/index.ts';
 import { plainMoves } from './plain.ts';
 import { unitsOf } from './units.ts';
 
 export { counts } from './counted.ts';
+export type { Claim, Found, Lift } from './found.ts';
 export {
 	DEFAULT_LIMITS,
 	SEARCH_AIMS,
@@ -24,35 +26,6 @@ export {
 	type SearchLimits,
 	type SearchMove,
 } from './limits.ts';
-
-/** What has to be allowed for a procedure to exist. */
-export type Lift = { readonly what: 'holders' | 'loose'; readonly to: number } | { readonly what: SearchMove };
-
-/**
- * What was proved of a procedure: `best`, nothing that counts as a move of hands does better; `once`, nothing that
- * passes each pair at most once, and only as asked, does; `together`, nothing that keeps groups together besides and
- * fills a holder once does; `none`.
- */
-export type Claim = 'best' | 'once' | 'together' | 'none';
-
-export type Found =
-	| {
-			readonly ok: true;
-			readonly moves: readonly Move[];
-			readonly claim: Claim;
-			/** At least so many transfers are needed within the limits; 0 where nothing was proved of that. */
-			readonly atLeast: number;
-			/** Positions looked at. */
-			readonly looked: number;
-	  }
-	| {
-			readonly ok: false;
-			/** All positions within the limits were looked at; false when the budget ran out first. */
-			readonly proven: boolean;
-			readonly looked: number;
-			/** Limits of which each alone, lifted, lets a procedure exist. */
-			readonly lift: readonly Lift[];
-	  };
 
 /** How far a search is: the best found so far, and what is proved by now. */
 export interface Looking {

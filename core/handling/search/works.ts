@@ -33,7 +33,13 @@ export function worksOf(c: Crossing, from: HandState = startState(c.n)): Works {
 			const sits = from.loops.find((l) => l.stitch === stitch)?.mount === 'behind';
 			return [
 				...shift(side(stitch)),
-				{ kind: 'work', from: on, stitch: isPurl(stitch) ? 'p' : 'k', leg: trailing !== sits ? 'back' : 'front', ...more },
+				{
+					kind: 'work',
+					from: on,
+					stitch: isPurl(stitch) ? 'p' : 'k',
+					leg: trailing !== sits ? 'back' : 'front',
+					...more,
+				},
 			];
 		},
 	};

@@ -135,7 +135,14 @@ export class Acts {
 	}
 
 	/** Takes the loops marked in `moves` to a needle's tip; visits each outcome. */
-	#carry(b: Row, to: number, off: number, plane: number | undefined, onto: (row: Row, from: number, count: number) => void, say: () => void): void {
+	#carry(
+		b: Row,
+		to: number,
+		off: number,
+		plane: number | undefined,
+		onto: (row: Row, from: number, count: number) => void,
+		say: () => void,
+	): void {
 		const { next } = this;
 		const toRight = to === RIGHT;
 		const low = toRight ? b.right : 0;

@@ -51,6 +51,8 @@ const HASTY: Haste = { by: 4, rows: 60_000 };
 const WIDE: Haste = { by: 40, rows: 1500 };
 /** From any state, where hands wait. */
 const WAITING: Haste = { by: 10, rows: 600 };
+/** What passes each pair once is nearly always settled with so many times the rows, and gives a good way and a bound. */
+const ONCE = 3;
 /** No crossing takes as many transfers. */
 const ENDLESS = 250;
 
@@ -77,8 +79,20 @@ export function* seeking(
 	const used = Number(task.start.carries(FIRST)) + Number(task.start.carries(SECOND));
 	const holderCounts = ([0, 1, 2] as const).filter((h) => h >= used && h <= Math.max(limits.holders, used));
 	const budget = limits.budget;
-	const rulesFor = (more: Partial<Rules>): Rules => ({ ...task, may, holders: holderCounts.at(-1)!, once: false, relaxed: false, ...more });
-	const told = (): Progress => ({ best, atLeast: Math.min(atLeast, best?.transfers ?? Infinity), looked, settled: false });
+	const rulesFor = (more: Partial<Rules>): Rules => ({
+		...task,
+		may,
+		holders: holderCounts.at(-1)!,
+		once: false,
+		relaxed: false,
+		...more,
+	});
+	const told = (): Progress => ({
+		best,
+		atLeast: Math.min(atLeast, best?.transfers ?? Infinity),
+		looked,
+		settled: false,
+	});
 
 	function* run(search: Fewest, most: number, bounds: boolean): Generator<Progress, void> {
 		while (!search.done && search.looked < most) {
@@ -112,7 +126,7 @@ export function* seeking(
 	let onceIsProved = false;
 	if (!wide && mayPassOnce(task)) {
 		const search = new Fewest(rulesFor({ once: true }), task.start, Infinity);
-		yield* run(search, budget, false);
+		yield* run(search, budget * ONCE, false);
 		onceIsProved = search.done;
 		if (search.steps) take(search.steps, true);
 	}
@@ -124,7 +138,10 @@ export function* seeking(
 		yield* run(whole, budget, true);
 		settled = whole.done;
 		const real = (steps: readonly Step[]): boolean =>
-			steps.every(({ act, on }) => act.kind !== 'past' || task.sizes[on.unit[on.left]!] === 1 && task.sizes[task.order[on.done]!] === 1);
+			steps.every(
+				({ act, on }) =>
+					act.kind !== 'past' || (task.sizes[on.unit[on.left]!] === 1 && task.sizes[task.order[on.done]!] === 1),
+			);
 		if (whole.steps && real(whole.steps)) take(whole.steps, false);
 		else if (whole.steps) {
 			const strict = new Fewest(rulesFor({}), task.start, best?.transfers ?? Infinity);

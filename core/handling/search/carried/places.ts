@@ -72,12 +72,15 @@ export const EXCHANGED: Uint16Array = overSets((first, second) => bitOf(second, 
 export function combinationsOf(set: Places): readonly Places[] {
 	const inner = [1, 2, 0, 3];
 	return inner.flatMap((first) =>
-		inner.flatMap((second) => (set & bitOf(first, second)) === 0 ? [] : [bitOf(first, second)]),
+		inner.flatMap((second) => ((set & bitOf(first, second)) === 0 ? [] : [bitOf(first, second)])),
 	);
 }
 
 /** The place of one holder in a combination. */
-export function placeOf(combination: Places, holder: HolderIndex): { readonly side: 'front' | 'back'; readonly depth: Depth } {
+export function placeOf(
+	combination: Places,
+	holder: HolderIndex,
+): { readonly side: 'front' | 'back'; readonly depth: Depth } {
 	const at = 31 - Math.clz32(combination);
 	return PLACES[holder === 0 ? at >> 2 : at & 3]!;
 }

@@ -34,7 +34,11 @@ const CARRIERS = { left: LEFT, right: RIGHT, loose: LOOSE, 'holder-1': FIRST, 'h
  * others, go as one: what a way does with one of them it can do with all, in no more transfers. Undefined when what was
  * done already is not as asked.
  */
-export function taskOf(c: Crossing, from: HandState = startState(c.n), passed: readonly PassingEvent[] = []): Begun | undefined {
+export function taskOf(
+	c: Crossing,
+	from: HandState = startState(c.n),
+	passed: readonly PassingEvent[] = [],
+): Begun | undefined {
 	const { n } = c;
 	const done = from.loops.filter((l) => l.done);
 	const asDone = done.every((l, i) => {
@@ -51,7 +55,8 @@ export function taskOf(c: Crossing, from: HandState = startState(c.n), passed: r
 		return upper === undefined ? 0 : upper ? 1 : -1;
 	};
 	const everyone = Array.from({ length: n }, (_, i) => i + 1);
-	if (done.some((l) => everyone.some((s) => s !== l.stitch && is(s, l.stitch) !== wants(s, l.stitch)))) return undefined;
+	if (done.some((l) => everyone.some((s) => s !== l.stitch && is(s, l.stitch) !== wants(s, l.stitch))))
+		return undefined;
 
 	const loops = from.loops.filter((l) => !l.done);
 	const stands = new Map(c.order.map((s, i) => [s, i]));
@@ -69,7 +74,9 @@ export function taskOf(c: Crossing, from: HandState = startState(c.n), passed: r
 			is(before, l.stitch) === 0 &&
 			loops.every(
 				({ stitch: s }) =>
-					s === before || s === l.stitch || (is(s, before) === is(s, l.stitch) && wants(s, before) === wants(s, l.stitch)),
+					s === before ||
+					s === l.stitch ||
+					(is(s, before) === is(s, l.stitch) && wants(s, before) === wants(s, l.stitch)),
 			);
 		if (joins) runs.at(-1)!.push(l.stitch);
 		else runs.push([l.stitch]);

@@ -3,7 +3,7 @@
 import type { Move } from '../../moves.ts';
 import type { HolderId } from '../../state.ts';
 import type { Works } from '../works.ts';
-import { agreeOn, combinationsOf, placeOf, type HolderIndex, type Places } from './places.ts';
+import { agreeOn, combinationsOf, placeOf, type Places } from './places.ts';
 import type { Step } from './fewest.ts';
 import { FIRST, LEFT, RIGHT, SECOND, type Row } from './row.ts';
 
@@ -40,7 +40,7 @@ export interface Written {
 	readonly order: readonly number[];
 }
 
-/** Moves for these steps; `names` are the holders that hang at the beginning, in the search's order. */
+/** Moves for these steps. */
 export function movesOf({ sizes, stitches, order }: Written, steps: readonly Step[], works: Works): readonly Move[] {
 	const places = placesAfter(steps);
 	const moves: Move[] = [...works.first];

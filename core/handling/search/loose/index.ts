@@ -4,7 +4,7 @@
  */
 
 import type { Crossing } from '../../../crossing/index.ts';
-import type { Found } from '../index.ts';
+import type { Found } from '../found.ts';
 import { SEARCH_MOVES, type SearchLimits } from '../limits.ts';
 import { plainMoves } from '../plain.ts';
 import { unitsOf, type Units } from '../units.ts';

@@ -14,8 +14,10 @@
 		made: Crossing;
 		fabric: Crossing;
 		moves: readonly Move[];
+		/** Takes it where the form stands on the stage already; else a link leads there. */
+		take?: (way: string) => void;
 	}
-	const { made, fabric, moves }: Props = $props();
+	const { made, fabric, moves, take }: Props = $props();
 	const uid = $props.id();
 	let name = $state('');
 	let kept = $state<string>();
@@ -53,15 +55,21 @@
 	{:else}
 		<p role="status">
 			“{name}” is kept.
-			<a
-				class="wordlink"
-				href={addressOf({
-					text: wordsFor(fabric).title,
-					school: 'slash',
-					own: canonical(fabric),
-					way: ownWayId({ id: kept }),
-				})}>On the stage</a
-			>
+			{#if take}
+				<button type="button" class="wordlink" onclick={() => kept !== undefined && take(ownWayId({ id: kept }))}
+					>Show it</button
+				>
+			{:else}
+				<a
+					class="wordlink"
+					href={addressOf({
+						text: wordsFor(fabric).title,
+						school: 'slash',
+						own: canonical(fabric),
+						way: ownWayId({ id: kept }),
+					})}>On the stage</a
+				>
+			{/if}
 		</p>
 	{/if}
 	{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}

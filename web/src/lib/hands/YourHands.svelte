@@ -405,9 +405,7 @@
 			{:else if on.moves[0]}
 				<p>
 					{offerWords(on.moves[0], hands, workedOff)}.
-					<span class="quiet"
-						>({on.title ? `“${on.title}”, ` : ''}{on.moves.length} to go; others may be shorter)</span
-					>
+					<span class="quiet">({on.title ? `“${on.title}”, ` : ''}{on.moves.length} to go; others may be shorter)</span>
 				</p>
 				<p class="mt-1 flex flex-wrap gap-x-4">
 					<button type="button" class="wordlink" onclick={() => act(on.moves[0]!)}>Do it</button>

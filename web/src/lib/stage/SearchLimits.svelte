@@ -1,14 +1,21 @@
 <script lang="ts">
 	import { claimOf, type FoundLimits, liftWords, MOST_LOOSE } from '@pond-loop/core/craft';
-	import { type Found, SEARCH_AIMS, type SearchAim } from '@pond-loop/core/handling';
+	import { canonical, type Crossing } from '@pond-loop/core/crossing';
+	import { type Found, isTransfer, type Move, SEARCH_AIMS, type SearchAim } from '@pond-loop/core/handling';
+	import type { Snippet } from 'svelte';
+	import LookFurther from './LookFurther.svelte';
 
 	interface Props {
+		/** What the hands hold. */
+		crossing: Crossing;
+		/** How moves of a better way are kept. */
+		keep: Snippet<[readonly Move[]]> | undefined;
 		limits: FoundLimits;
 		/** What the search found under them. */
 		found: Found;
 		choose: (limits: FoundLimits) => void;
 	}
-	const { limits, found, choose }: Props = $props();
+	const { crossing, keep, limits, found, choose }: Props = $props();
 	const uid = $props.id();
 
 	const AIMS: Readonly<Record<SearchAim, string>> = {
@@ -61,4 +68,9 @@
 			{found.lift.map(liftWords).join(' Or: ')}
 		{/if}
 	</p>
+	{#if found.ok && found.claim !== 'best' && limits.loose === 0}
+		{#key `${canonical(crossing)} ${limits.holders} ${limits.least}`}
+			<LookFurther {crossing} {keep} {limits} transfers={found.moves.filter(isTransfer).length} />
+		{/key}
+	{/if}
 </details>

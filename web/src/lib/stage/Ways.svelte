@@ -15,13 +15,17 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
+	import type { Move } from '@pond-loop/core/handling';
 	import { isTooWide } from '@pond-loop/core/look';
 	import { perform } from '@pond-loop/core/made';
+	import type { Snippet } from 'svelte';
 	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {
 		craft: Craft;
 		crossing: Crossing;
+		/** How moves of a way that a longer search found are kept. */
+		keep?: Snippet<[readonly Move[]]> | undefined;
 		way: string;
 		style: HouseStyle;
 		choose: (way: string) => void;
@@ -29,7 +33,7 @@
 		beside: string | undefined;
 		compare: (beside: string | undefined) => void;
 	}
-	const { craft, crossing, way, style, choose, beside, compare }: Props = $props();
+	const { craft, crossing, keep, way, style, choose, beside, compare }: Props = $props();
 	const uid = $props.id();
 
 	const usual = $derived(recommend(crossing, style));
@@ -118,6 +122,8 @@
 	</p>
 	{#if searches}
 		<SearchLimits
+			crossing={loops}
+			{keep}
 			{limits}
 			{found}
 			choose={(changed) => {

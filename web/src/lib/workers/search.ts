@@ -1,28 +1,33 @@
-/** The page's side of the search: asks, and hears the answer to what it asked last. */
+/** The page's side of the search: asks, and hears how far it is and the answer to what it asked last. */
 
 import type { Crossing } from '@pond-loop/core/crossing';
-import type { Tally } from '@pond-loop/core/handling';
+import type { Found, Looking, SearchLimits } from '@pond-loop/core/handling';
 
-/** What a search came to. */
-export type FoundPlan = ({ readonly found: true; readonly proven: boolean } & Tally) | { readonly found: false };
+export interface Question {
+	readonly crossing: Crossing;
+	readonly limits: Partial<SearchLimits>;
+}
+
+/** What the worker says: that it is at it still, or what it came to. */
+export type Said = { readonly looking: Looking } | { readonly found: Found };
 
 export class Searcher {
 	#worker: Worker | undefined;
 	#asked = 0;
-	readonly #hear: (plan: FoundPlan) => void;
+	readonly #hear: (said: Said) => void;
 
-	constructor(hear: (plan: FoundPlan) => void) {
+	constructor(hear: (said: Said) => void) {
 		this.#hear = hear;
 	}
 
 	/** Answers to anything asked before are not heard any more. */
-	ask(crossing: Crossing): void {
+	ask(question: Question): void {
 		// One that is still at an older question is stopped, so that answers never queue up.
 		if (this.#worker && this.#waiting) this.stop();
 		this.#worker ??= this.#started();
 		this.#asked += 1;
 		this.#waiting = true;
-		this.#worker.postMessage({ id: this.#asked, crossing });
+		this.#worker.postMessage({ id: this.#asked, question });
 	}
 
 	stop(): void {
@@ -35,10 +40,10 @@ export class Searcher {
 
 	#started(): Worker {
 		const worker = new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' });
-		worker.addEventListener('message', ({ data }: MessageEvent<{ id: number; plan: FoundPlan }>) => {
+		worker.addEventListener('message', ({ data }: MessageEvent<{ id: number; said: Said }>) => {
 			if (data.id !== this.#asked) return;
-			this.#waiting = false;
-			this.#hear(data.plan);
+			if ('found' in data.said) this.#waiting = false;
+			this.#hear(data.said);
 		});
 		return worker;
 	}

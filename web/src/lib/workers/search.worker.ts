@@ -1,14 +1,21 @@
-/** Looks for a way apart from the page, which stays quick meanwhile. */
+/** Looks for a way apart from the page, which stays quick meanwhile and hears from time to time how far it is. */
 
-import { findWay, FOUND_LIMITS } from '@pond-loop/core/craft';
-import type { Crossing } from '@pond-loop/core/crossing';
-import { simulate, startState, tally } from '@pond-loop/core/handling';
-import type { FoundPlan } from './search';
+import { searching } from '@pond-loop/core/handling';
+import type { Question, Said } from './search';
 
-addEventListener('message', ({ data }: MessageEvent<{ id: number; crossing: Crossing }>) => {
-	const found = findWay(data.crossing, FOUND_LIMITS);
-	const plan: FoundPlan = found.ok
-		? { found: true, proven: found.proven, ...tally(simulate(found.moves, startState(data.crossing.n))) }
-		: { found: false };
-	postMessage({ id: data.id, plan });
+/** Milliseconds before it says anything, and between two words. */
+const AT_FIRST = 300;
+const BETWEEN = 200;
+
+addEventListener('message', ({ data }: MessageEvent<{ id: number; question: Question }>) => {
+	const say = (said: Said): void => postMessage({ id: data.id, said });
+	const steps = searching(data.question.crossing, data.question.limits);
+	let last = performance.now() + AT_FIRST - BETWEEN;
+	for (let step = steps.next(); ; step = steps.next()) {
+		if (step.done) return say({ found: step.value });
+		const now = performance.now();
+		if (now - last < BETWEEN) continue;
+		last = now;
+		say({ looking: step.value });
+	}
 });

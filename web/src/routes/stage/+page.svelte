@@ -1,7 +1,15 @@
 <script lang="ts">
-	import { canonical, type Crossing, equal, fromCanonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
+	import {
+		canonical,
+		type Crossing,
+		equal,
+		fromCanonical,
+		mirror,
+		turn,
+		withFacesChanged,
+	} from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
-	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
+	import { type AnyTrace, type Move, sitesOf } from '@pond-loop/core/handling';
 	import { type NameRead, readGlossary, readTextWith, SCHOOLS } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/step';
 	import { onMount } from 'svelte';
@@ -9,6 +17,7 @@
 	import { page } from '$app/state';
 	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
+	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
@@ -209,6 +218,12 @@
 		step = 0;
 		forgive();
 	}
+
+	function takeWay(picked: string): void {
+		chosen = picked;
+		step = 0;
+		forgive();
+	}
 </script>
 
 <svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
@@ -395,18 +410,18 @@
 			<div><Facts crossing={reading.crossing} light={light.now} {style} {craft} {taken} /></div>
 			{#if !plain}<InCraft {craft} {taken} light={light.now} mirrored={shown.mirrored} />{/if}
 			<Proof {proof} />
+			{#snippet keepFound(moves: readonly Move[])}
+				<KeepWay made={shown.made} fabric={shown.mirrored ? mirror(shown.made) : shown.made} {moves} take={takeWay} />
+			{/snippet}
 			<Ways
 				{craft}
 				crossing={shown.made}
+				keep={data.teacher && craft.id === PLAIN_CRAFT ? keepFound : undefined}
 				{way}
 				{beside}
 				compare={(other) => (beside = other)}
 				{style}
-				choose={(picked) => {
-					chosen = picked;
-					step = 0;
-					forgive();
-				}}
+				choose={takeWay}
 			/>
 			<div id="keep" class="scroll-mt-4">
 				{#if rowName !== undefined}

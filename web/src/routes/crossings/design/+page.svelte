@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { difficulty } from '@pond-loop/core/craft';
+	import { difficulty, FOUND_LIMITS } from '@pond-loop/core/craft';
+	import { type Found, simulate, startState, tally } from '@pond-loop/core/handling';
 	import {
 		canonical,
 		crossingOfDraft,
@@ -22,7 +23,7 @@
 	import { troubleOf } from '$lib/save/send';
 	import { addressOf } from '$lib/choices/choices';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import { Searcher, type FoundPlan } from '$lib/workers/search';
+	import { Searcher } from '$lib/workers/search';
 
 	const { data } = $props();
 	const light = useLight();
@@ -76,15 +77,17 @@
 	const MOST_GROUPS_SEARCHED = 8;
 	const searched = $derived(draft.groups.length <= MOST_GROUPS_SEARCHED);
 	/** What the search said of the crossing as it is now; nothing while it looks. */
-	let plan = $state.raw<FoundPlan>();
+	let plan = $state.raw<Found>();
 	let searcher: Searcher | undefined;
 	$effect(() => {
-		searcher = new Searcher((heard) => (plan = heard));
+		searcher = new Searcher((said) => {
+			if ('found' in said) plan = said.found;
+		});
 		return () => searcher?.stop();
 	});
 	$effect(() => {
 		plan = undefined;
-		if (made.ok && searched) searcher?.ask(made.value);
+		if (made.ok && searched) searcher?.ask({ crossing: made.value, limits: FOUND_LIMITS });
 	});
 	const hard = $derived(made.ok ? difficulty(made.value) : undefined);
 	const names = $derived(made.ok ? namesFor(made.value).filter((n) => n.name !== undefined) : []);
@@ -175,9 +178,10 @@
 						found on the stage
 					{:else if !plan}
 						<span class="quiet">looking …</span>
-					{:else if plan.found}
-						{plan.moves} moves with {['no holder', 'one holder', 'two holders'][plan.tools]};
-						{plan.proven ? 'the best of what the search tries' : 'the best that was found'}
+					{:else if plan.ok}
+						{@const counts = tally(simulate(plan.moves, startState(draft.groups.reduce((sum, g) => sum + g.size, 0))))}
+						{counts.moves} moves with {['no holder', 'one holder', 'two holders'][counts.tools]};
+						{plan.claim === 'best' ? 'no way needs fewer transfers' : 'the best that was found'}
 					{:else}
 						needs loose loops, or more holders
 					{/if}

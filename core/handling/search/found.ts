@@ -1,0 +1,33 @@
+/** What a search came to, and what was proved of it. */
+
+import type { Move } from '../moves.ts';
+import type { SearchMove } from './limits.ts';
+
+/** What has to be allowed for a procedure to exist. */
+export type Lift = { readonly what: 'holders' | 'loose'; readonly to: number } | { readonly what: SearchMove };
+
+/**
+ * What was proved of a procedure: `best`, nothing that counts as a move of hands does better; `once`, nothing that
+ * passes each pair at most once, and only as asked, does; `together`, nothing that keeps groups together besides and
+ * fills a holder once does; `none`.
+ */
+export type Claim = 'best' | 'once' | 'together' | 'none';
+
+export type Found =
+	| {
+			readonly ok: true;
+			readonly moves: readonly Move[];
+			readonly claim: Claim;
+			/** At least so many transfers are needed within the limits; 0 where nothing was proved of that. */
+			readonly atLeast: number;
+			/** Positions looked at. */
+			readonly looked: number;
+	  }
+	| {
+			readonly ok: false;
+			/** All positions within the limits were looked at; false when the budget ran out first. */
+			readonly proven: boolean;
+			readonly looked: number;
+			/** Limits of which each alone, lifted, lets a procedure exist. */
+			readonly lift: readonly Lift[];
+	  };
