@@ -21,6 +21,7 @@ import type {
 } from '../handling/index.ts';
 import type { Result } from '../result.ts';
 import type { SkillId } from '../skill/index.ts';
+import type { ByHand, WorkedOff } from './by-hand.ts';
 import type { InSwatch } from './in-swatch.ts';
 import type { ClassTools, KitNeed } from './kit.ts';
 
@@ -38,8 +39,7 @@ export interface Way {
 	readonly caution?: string;
 }
 
-/** The needle that stitches wait on; the other one takes them once worked. Left for right-handed hands. */
-export type WorkedOff = 'left' | 'right';
+export type { WorkedOff };
 
 export interface StepWords {
 	/** A whole sentence for the caption. */
@@ -148,6 +148,8 @@ export interface Craft {
 	readonly deviation: (crossing: Crossing, way: string) => Deviation | undefined;
 	/** Words for the state after `step` moves, for right-handed hands unless it says otherwise; step 0 is before the first. */
 	words(trace: AnyTrace, step: number, hands?: Partial<Hands>): StepWords;
+	/** How it is tried with one's own hands; none where it is only shown. */
+	readonly byHand?: ByHand;
 	/** Mistakes that can be made on purpose, and looked for. */
 	readonly mistakes: readonly Mistake[];
 }

@@ -1,3 +1,4 @@
+export type { ByHand, Zone } from './by-hand.ts';
 export { keepsFaces, nearestThatFits, shiftsOf } from './brioche/index.ts';
 export {
 	type Craft,

@@ -1,23 +1,14 @@
 /** What two hands can do now: with the loops that are chosen, and besides. Every offer was tried on the simulator. */
 
 import type { StitchNumber } from '../crossing/index.ts';
-import type { Problem } from '../result.ts';
-import { applyMove } from './apply/index.ts';
 import { fromTip } from './apply/needles.ts';
 import type { Move } from './moves.ts';
+import { offersOf, type Offer, type Tried } from './offer.ts';
+import { simulate } from './simulate.ts';
 import { loopsOn, type Carrier, type HandState, type HolderId } from './state.ts';
 
 /** Where in the picture the loops go; none for what does not take them anywhere. */
 export type Target = 'front' | 'back' | 'left' | 'right';
-
-export interface Offer {
-	/** The same for the same move, so that a list of offers keeps its places. */
-	readonly id: string;
-	readonly move: Move;
-	readonly target?: Target;
-	/** Why it cannot be done, and what would help; none where it can. */
-	readonly refused?: Problem;
-}
 
 const HOLDERS: readonly HolderId[] = ['holder-1', 'holder-2'];
 const SIDES = ['front', 'back'] as const;
@@ -118,33 +109,49 @@ function withRun(
 	}
 }
 
+/** What the next stitch comes off: the needle, or a holder where that carries nothing any more. */
+function waitingOn(state: HandState): 'left' | HolderId {
+	if (loopsOn(state, 'left').length > 0) return 'left';
+	const next = state.loops.find((l) => l.on === 'holder-1' || l.on === 'holder-2')?.on;
+	return next === 'holder-2' ? next : 'holder-1';
+}
+
 /** What is done whatever is chosen: the next stitches, the yarn, a needle drawn out, an old loop let off. */
-function besides(state: HandState): Move[] {
-	const worked = (from: 'left' | HolderId): Move[] =>
+function besides(state: HandState): Tried<Move>[] {
+	const waiting = waitingOn(state);
+	const worked = (from: 'left' | HolderId): Tried<Move>[] =>
 		(['k', 'p'] as const).flatMap((stitch) =>
-			(['front', 'back'] as const).map((leg): Move => ({ kind: 'work', from, stitch, leg })),
+			(['front', 'back'] as const).map((leg): Tried<Move> => ({
+				moves: [{ kind: 'work', from, stitch, leg }],
+				...(leg === 'back' ? { isRare: true } : from === waiting ? { key: stitch } : {}),
+			})),
 		);
+	const rare = (move: Move): Tried<Move> => ({ moves: [move], isRare: true });
 	const hanging = HOLDERS.filter((id) => state.holders[id]);
+	const hasLeft = loopsOn(state, 'left').length > 0;
 	return [
-		...(loopsOn(state, 'left').length > 0 ? worked('left') : []),
+		...(hasLeft ? worked('left') : []),
 		...hanging.flatMap(worked),
-		...hanging.map((from): Move => ({ kind: 'work', from, stitch: 'k', leg: 'front', end: 'far' })),
+		...hanging.map((from) => rare({ kind: 'work', from, stitch: 'k', leg: 'front', end: 'far' })),
+		...(hasLeft ? [rare({ kind: 'work', from: 'left', stitch: 'k', leg: 'front', split: true })] : []),
 		...(loopsOn(state, 'left').length > 1
-			? (['front', 'behind'] as const).map((past): Move => ({
-					kind: 'work',
-					from: 'left',
-					stitch: 'k',
-					leg: past === 'front' ? 'front' : 'back',
-					past,
-					keep: true,
-				}))
+			? (['front', 'behind'] as const).map((past) =>
+					rare({
+						kind: 'work',
+						from: 'left',
+						stitch: 'k',
+						leg: past === 'front' ? 'front' : 'back',
+						past,
+						keep: true,
+					}),
+				)
 			: []),
-		...(state.kept.length > 0 ? [{ kind: 'release', count: state.kept.length } as const] : []),
-		{ kind: 'yarn', to: state.yarn === 'front' ? 'behind' : 'front' },
-		...hanging.map((round): Move => ({ kind: 'yarn', to: state.yarn, round })),
-		...(['left', 'right'] as const).flatMap((needle): Move[] => {
+		...(state.kept.length > 0 ? [{ moves: [{ kind: 'release', count: state.kept.length } as const] }] : []),
+		{ moves: [{ kind: 'yarn', to: state.yarn === 'front' ? 'behind' : 'front' }], key: 'y' },
+		...hanging.map((round) => rare({ kind: 'yarn', to: state.yarn, round })),
+		...(['left', 'right'] as const).flatMap((needle): Tried<Move>[] => {
 			const count = fromTip(state, needle).findLastIndex((l) => l.entered) + 1;
-			return count > 0 ? [{ kind: 'withdraw', needle, count }] : [];
+			return count > 0 ? [{ moves: [{ kind: 'withdraw', needle, count }] }] : [];
 		}),
 	];
 }
@@ -153,19 +160,21 @@ function besides(state: HandState): Move[] {
  * Everything that hands may try: with the chosen loops first, then besides. What cannot be done is there too,
  * with its reason. Linear in loops times offers.
  */
-export function offersFor(state: HandState, chosen: readonly StitchNumber[]): readonly Offer[] {
+export function offersFor(state: HandState, chosen: readonly StitchNumber[]): readonly Offer<Move>[] {
 	const run = runOf(state, chosen);
-	const tried: readonly (readonly [Move, Target?])[] = [
-		...(run ? withRun(state, run) : []),
-		...besides(state).map((move): [Move] => [move]),
-	];
-	return tried.map(([move, target]): Offer => {
-		const done = applyMove(state, move);
-		return {
-			id: JSON.stringify(move),
-			move,
-			...(target ? { target } : {}),
-			...(done.ok ? {} : { refused: done.problems[0]! }),
-		};
-	});
+	const taken = (run ? withRun(state, run) : []).map(([move, target]): Tried<Move> => ({
+		moves: [move],
+		target: target ?? 'needle',
+	}));
+	const lost = chosen.length === 1 ? [{ moves: [{ kind: 'lose', stitch: chosen[0]! } as const], isRare: true }] : [];
+	return offersOf([...taken, ...besides(state), ...lost], (moves) => simulate(moves, state).stopped?.problem);
+}
+
+/** The loops that go along when one is pressed: from the tip to it, or from it to the end that gives back. */
+export function runWith(state: HandState, stitch: StitchNumber): readonly StitchNumber[] {
+	const loop = state.loops.find((l) => l.stitch === stitch);
+	if (!loop || loop.done) return [];
+	const there = state.loops.filter((l) => l.on === loop.on && !l.done).map((l) => l.stitch);
+	const i = there.indexOf(stitch);
+	return loop.on === 'left' ? there.slice(0, i + 1) : loop.on === 'loose' ? there : there.slice(i);
 }

@@ -17,7 +17,8 @@ export {
 export * from './loom/index.ts';
 export * from './bed/index.ts';
 export { asItStands } from './as-it-stands.ts';
-export { isRun, offersFor, type Offer, type Target } from './can-do.ts';
+export { isRun, offersFor, runWith, type Target } from './can-do.ts';
+export type { Offer } from './offer.ts';
 export { FIRST_PURLS, TURNED_PURLS } from './first-purl.ts';
 export * from './state.ts';
 export { isTransfer, tally, type Tally } from './tally.ts';

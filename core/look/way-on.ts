@@ -1,29 +1,21 @@
 /** From where hands are now, on to what was asked: by a way that is taught, or by taking moves back first. */
 
-import { hand, perform } from '../craft/index.ts';
+import { hand, perform, type Craft } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
-import {
-	prove,
-	simulate,
-	startState,
-	stateAt,
-	wayFrom,
-	type HandState,
-	type Move,
-	type Trace,
-} from '../handling/index.ts';
+import { prove, simulate, stateAt, type AnyMove, type AnyState } from '../handling/index.ts';
+import { begunIn } from './what-is-it.ts';
 
 export interface WayOn {
 	/** How many of the moves stand; the others are taken back first. */
 	readonly from: number;
 	/** The moves that lead on from there, shown by the simulation to make what was asked. */
-	readonly moves: readonly Move[];
+	readonly moves: readonly AnyMove[];
 	/** The way that they are taken from; none where they were found by a search. */
 	readonly title?: string;
 }
 
 /** The same for the same state, in whatever order its parts were put in. */
-const keyOf = (state: HandState): string =>
+const keyOf = (state: AnyState): string =>
 	JSON.stringify(state, (_, value: unknown) =>
 		value instanceof Object && !Array.isArray(value)
 			? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
@@ -34,19 +26,20 @@ const keyOf = (state: HandState): string =>
  * A way on from the latest move at which there is one: the shortest of those that are taught, and else what a search
  * finds. Others may be shorter. Undefined when no way makes the crossing. Linear in ways times moves.
  */
-export function wayOn(asked: Crossing, done: readonly Move[]): WayOn | undefined {
-	const start = startState(asked.n);
+export function wayOn(asked: Crossing, done: readonly AnyMove[], craft: Craft = hand): WayOn | undefined {
+	const start = begunIn(craft, asked);
+	if (!start) return undefined;
 	const mine = simulate(done, start);
-	const taught = hand.ways.flatMap(({ id, title }) => {
+	const taught = craft.ways.flatMap(({ id, title }) => {
 		if (id === 'found') return [];
-		const made = perform(hand, asked, id);
-		return made.ok && made.value.proof.ok ? [{ title, trace: made.value.trace as Trace }] : [];
+		const made = perform(craft, asked, id);
+		return made.ok && made.value.proof.ok ? [{ title, trace: made.value.trace }] : [];
 	});
 	// The same place may have been reached by another winding, so each is run from the start.
-	const leads = (from: number, moves: readonly Move[]): boolean =>
+	const leads = (from: number, moves: readonly AnyMove[]): boolean =>
 		prove(asked, simulate([...done.slice(0, from), ...moves], start)).ok;
 	for (let from = done.length; from >= 0; from--) {
-		const here = keyOf(stateAt(mine, from));
+		const here = keyOf(stateAt<AnyState>(mine, from));
 		const on = taught
 			.flatMap(({ title, trace }): WayOn[] => {
 				const at = [start, ...trace.steps.map((s) => s.state)].findLastIndex((s) => keyOf(s) === here);
@@ -56,7 +49,7 @@ export function wayOn(asked: Crossing, done: readonly Move[]): WayOn | undefined
 			})
 			.sort((a, b) => a.moves.length - b.moves.length);
 		if (on[0]) return on[0];
-		const moves = wayFrom(asked, { ...mine, steps: mine.steps.slice(0, from) });
+		const moves = craft.byHand?.wayFrom?.(asked, simulate(done.slice(0, from), start));
 		if (moves && leads(from, moves)) return { from, moves };
 	}
 	return undefined;

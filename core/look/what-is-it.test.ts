@@ -1,67 +1,78 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demonstrate, offerWords } from '../craft/index.ts';
-import { equal, mirror, twoGroups } from '../crossing/index.ts';
+import { craftOf, demonstrate, hand, type Craft } from '../craft/index.ts';
+import { equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import {
-	applyMove,
-	asItStands,
 	isRun,
 	offersFor,
 	simulate,
 	startState,
-	type HandState,
+	stateAt,
+	type AnyMove,
+	type AnyState,
 	type Move,
 } from '../handling/index.ts';
-import { wayOn, whatIsIt } from './index.ts';
+import { drawStage } from '../drawing/index.ts';
+import { begunIn, wayOn, whatIsIt } from './index.ts';
 
 const left22 = twoGroups({ front: 2, behind: 2, lean: 'left' });
 const shown = demonstrate(left22, 'right');
+const loom = craftOf('loom');
+const machine = craftOf('machine');
+const LOOK = { light: 'day' } as const;
+
+type Picks = readonly (readonly [number, number, number])[];
 
 /** Hands that choose some loops and then one of the offers, again and again; numbers say which. */
-function whatever(
-	n: number,
-	picks: readonly (readonly [number, number, number])[],
-): { moves: Move[]; state: HandState } {
-	let state = startState(n);
-	const moves: Move[] = [];
+function whatever(craft: Craft, asked: Crossing, picks: Picks): { moves: AnyMove[]; state: AnyState } {
+	const byHand = craft.byHand!;
+	let state = begunIn(craft, asked)!;
+	const moves: AnyMove[] = [];
 	for (const [from, count, which] of picks) {
-		const chosen = state.loops.slice(from % n, (from % n) + 1 + (count % n)).map((l) => l.stitch);
-		const offers = offersFor(state, chosen);
-		for (const { refused, move } of offers) {
-			const done = applyMove(state, move);
-			expect(done.ok).toBe(refused === undefined);
+		const at = from % asked.n;
+		const chosen = state.loops.slice(at, at + 1 + (count % asked.n)).map((l) => l.stitch);
+		const offers = byHand.offers(state, byHand.isRun(state, chosen) ? chosen : []);
+		for (const { refused, moves: tried } of offers) {
+			expect(simulate(tried, state).stopped?.problem).toEqual(refused);
 			if (refused) expect(`${refused.what} ${refused.todo}`).toMatch(/^[A-Z].*\. [A-Z].*\.$/);
-			expect(offerWords(move, state, 'left')).toMatch(/^[A-Z][^.]+$/);
+			expect(byHand.says(tried, state, 'left')).toMatch(/^[A-Z][^.]+$/);
 		}
 		const allowed = offers.filter((o) => !o.refused);
 		const taken = allowed[which % allowed.length];
 		if (!taken) continue;
-		const done = applyMove(state, taken.move);
-		if (!done.ok) continue;
-		moves.push(taken.move);
-		state = done.value.state;
+		moves.push(...taken.moves);
+		state = simulate(taken.moves, state).steps.at(-1)!.state;
 	}
 	return { moves, state };
 }
+const anyPicks = (maxLength: number): fc.Arbitrary<[number, number, number][]> =>
+	fc.array(fc.tuple(fc.nat(12), fc.nat(6), fc.nat(60)), { maxLength });
 
 describe('hands that do as they like', () => {
 	const runs = Number(process.env['POND_LOOP_RUNS'] ?? 300);
 
-	it('are refused only what cannot be done, lose no loop, and from anywhere can finish as it stands', () => {
-		const pick = fc.tuple(fc.nat(12), fc.nat(6), fc.nat(60));
-		fc.assert(
-			fc.property(fc.integer({ min: 1, max: 7 }), fc.array(pick, { maxLength: 25 }), (n, picks) => {
-				const { moves, state } = whatever(n, picks);
-				expect([...state.loops.map((l) => l.stitch), ...state.lost].sort((a, b) => a - b)).toEqual(
-					Array.from({ length: n }, (_, i) => i + 1),
-				);
-				const work = Array.from({ length: n }, () => 'k' as const);
-				const { outcome, stopped } = simulate([...moves, ...asItStands(state, work)], startState(n));
-				expect([stopped, outcome.unworked, outcome.loose, outcome.kept]).toEqual([undefined, [], [], []]);
-			}),
-			{ numRuns: runs },
-		);
-	});
+	it.each([hand, loom, machine])(
+		'are refused only what cannot be done, lose no loop in silence, and from anywhere can finish as it stands: $id',
+		(craft) => {
+			const sizes = fc.constantFrom(1, 2, 3);
+			fc.assert(
+				fc.property(sizes, sizes, anyPicks(25), (front, behind, picks) => {
+					const asked = twoGroups({ front, behind, lean: 'left' });
+					const { moves, state } = whatever(craft, asked, picks);
+					expect([...state.loops.map((l) => l.stitch), ...state.lost].sort((a, b) => a - b)).toEqual(
+						Array.from({ length: asked.n }, (_, i) => i + 1),
+					);
+					const rest = craft.byHand!.rest(state, asked.work);
+					const { outcome, stopped } = simulate([...moves, ...rest], begunIn(craft, asked)!);
+					expect([stopped, outcome.unworked, outcome.loose, outcome.kept]).toEqual([undefined, [], [], []]);
+					expect(
+						drawStage(asked, simulate(moves, begunIn(craft, asked)!), moves.length, LOOK).shapes.length,
+					).toBeGreaterThan(0);
+				}),
+				{ numRuns: runs / 3 },
+			);
+		},
+	);
 
 	it('offer nothing for loops that are no run, and the moves of each place for those that are', () => {
 		const held = simulate([{ kind: 'hold', count: 1, holder: 'holder-1', side: 'back' }], startState(4)).steps[0]!
@@ -74,7 +85,9 @@ describe('hands that do as they like', () => {
 		]);
 		const kinds = (chosen: number[]): string[] => [
 			...new Set(
-				offersFor(held, chosen).flatMap((o) => (o.target && !o.refused ? [`${o.move.kind} ${o.target}`] : [])),
+				offersFor(held, chosen).flatMap((o) =>
+					o.target && o.target !== 'needle' && !o.refused ? [`${o.moves[0]!.kind} ${o.target}`] : [],
+				),
 			),
 		];
 		expect(kinds([2, 3])).toEqual(['hold front', 'hold back', 'slip right']);
@@ -132,15 +145,60 @@ describe('the way on', () => {
 		expect(wayOn(left22, [hold, knit, { kind: 'lose', stitch: 1 }])).toMatchObject({ from: 2 });
 	});
 
-	it('always makes what was asked, wherever hands have gone', () => {
-		const pick = fc.tuple(fc.nat(12), fc.nat(6), fc.nat(60));
+	it.each([hand, loom, machine])('always makes what was asked, wherever hands have gone: $id', (craft) => {
 		fc.assert(
-			fc.property(fc.array(pick, { maxLength: 8 }), (picks) => {
-				const { moves } = whatever(4, picks);
-				const on = wayOn(left22, moves)!;
-				expect(whatIsIt(shown, [...moves.slice(0, on.from), ...on.moves]).isAsked).toBe(true);
+			fc.property(anyPicks(8), (picks) => {
+				const { moves } = whatever(craft, left22, picks);
+				const on = wayOn(left22, moves, craft)!;
+				expect(whatIsIt(shown, [...moves.slice(0, on.from), ...on.moves], craft).isAsked).toBe(true);
 			}),
-			{ numRuns: 60 },
+			{ numRuns: 40 },
 		);
+	});
+});
+
+describe('a loom and a bed in one’s own hands', () => {
+	const done = (craft: Craft, ...picks: readonly (readonly [chosen: number[], says: string])[]): AnyMove[] =>
+		picks.reduce<AnyMove[]>((moves, [chosen, says]) => {
+			const start = begunIn(craft, left22)!;
+			const state = stateAt<AnyState>(simulate(moves, start), moves.length);
+			const offer = craft
+				.byHand!.offers(state, chosen)
+				.find((o) => craft.byHand!.says(o.moves, state, 'left') === says);
+			if (!offer) throw new Error(`“${says}” is not offered.`);
+			return [...moves, ...offer.moves];
+		}, []);
+
+	it('make the crossing by what is put where, and know the wrong one', () => {
+		const parked = done(
+			loom,
+			[[1, 2], 'Hold outside, on a holder'],
+			[[3, 4], 'To pegs 1 and 2'],
+			[[1, 2], 'To pegs 3 and 4'],
+		);
+		expect(whatIsIt(shown, parked, loom)).toMatchObject({
+			title: '2 over 2, leaning left',
+			isAsked: true,
+		});
+		const inside = done(
+			loom,
+			[[1, 2], 'Park inside, on a pin'],
+			[[3, 4], 'To pegs 1 and 2'],
+			[[1, 2], 'To pegs 3 and 4'],
+		);
+		expect(whatIsIt(shown, inside, loom)).toMatchObject({ title: '2 over 2, leaning right', isAsked: false });
+		const lifted = (first: string, then: string): AnyMove[] =>
+			done(
+				machine,
+				[[1, 2], 'Lift with the tool of 2 prongs'],
+				[[3, 4], 'Lift with the tool of 2 prongs'],
+				[first.endsWith('3 and 4') ? [1, 2] : [3, 4], first],
+				[first.endsWith('3 and 4') ? [3, 4] : [1, 2], then],
+			);
+		expect(whatIsIt(shown, lifted('Down on needles 3 and 4', 'Down on needles 1 and 2'), machine).isAsked).toBe(true);
+		expect(whatIsIt(shown, lifted('Down on needles 1 and 2', 'Down on needles 3 and 4'), machine)).toMatchObject({
+			title: '2 over 2, leaning right',
+			isAsked: false,
+		});
 	});
 });

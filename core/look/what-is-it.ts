@@ -1,16 +1,17 @@
 /** What hands have made so far, and what it will be if the rest is worked as it stands. */
 
-import type { Demonstrated } from '../craft/index.ts';
+import { hand, type Craft, type Demonstrated } from '../craft/index.ts';
 import { crossing, equal, mirror, type Crossing } from '../crossing/index.ts';
 import {
-	asItStands,
 	mendsFor,
 	signsOf,
 	simulate,
-	startState,
+	stateAt,
 	tally,
+	type AnyMove,
+	type AnyState,
+	type AnyTrace,
 	type Mend,
-	type Move,
 	type Tally,
 } from '../handling/index.ts';
 import { wordsFor } from '../made/index.ts';
@@ -32,13 +33,13 @@ export interface WhatIsIt {
 	readonly differs: readonly string[];
 	readonly mend?: Mend;
 	/** Moves that finish it as it stands. */
-	readonly rest: readonly Move[];
+	readonly rest: readonly AnyMove[];
 	/** Of what was done so far. */
 	readonly counts: Tally;
 }
 
 /** The crossing that came out; undefined when it is none. */
-function madeOf(n: number, outcome: ReturnType<typeof simulate>['outcome']): Crossing | undefined {
+function madeOf(n: number, outcome: AnyTrace['outcome']): Crossing | undefined {
 	if (outcome.order.length !== n || outcome.tangled.length + outcome.level.length > 0) return undefined;
 	const read = crossing({
 		order: outcome.order,
@@ -48,22 +49,40 @@ function madeOf(n: number, outcome: ReturnType<typeof simulate>['outcome']): Cro
 	return read.ok ? read.value : undefined;
 }
 
-/** `asked` as these hands make it; `moves` that were done on its stitches. Throws when a move cannot be done. */
-export function whatIsIt({ made: asked, mirrored }: Demonstrated, moves: readonly Move[]): WhatIsIt {
-	const start = startState(asked.n);
+/** What a craft begins with, and whether it can be tried by hand. A problem of its own where it does not take the crossing. */
+export function begunIn(craft: Craft, asked: Crossing): AnyState | undefined {
+	const way = craft.ways[0]!.id;
+	const taken = craft.byHand && craft.takes(asked, way);
+	return taken?.ok ? craft.start(taken.value, asked, way) : undefined;
+}
+
+/**
+ * `asked` as these hands make it; `moves` that were done on its stitches. Throws when a move cannot be done, or the
+ * craft is not tried by hand.
+ */
+export function whatIsIt(
+	{ made: asked, mirrored }: Demonstrated,
+	moves: readonly AnyMove[],
+	craft: Craft = hand,
+): WhatIsIt {
+	const start = begunIn(craft, asked);
+	if (!start || !craft.byHand) throw new RangeError('This craft is not tried by hand.');
 	const done = simulate(moves, start);
 	if (done.stopped) throw new RangeError(`Move ${done.stopped.at + 1} cannot be done.`);
-	const rest = asItStands(done.steps.at(-1)?.state ?? start, asked.work);
-	const { outcome } = simulate([...moves, ...rest], start);
+	const rest = craft.byHand.rest(stateAt<AnyState>(done, moves.length), asked.work);
+	const whole = simulate([...moves, ...rest], start);
+	const { outcome } = whole;
 	const made = madeOf(asked.n, outcome);
 	const signs = signsOf(asked, outcome);
+	const taken = craft.takes(asked, craft.ways[0]!.id);
+	const fault = taken.ok ? craft.fault?.(taken.value, whole) : undefined;
 	const [mend] = mendsFor(asked, signs, { rows: 0 });
 	return {
 		...(made ? { made, title: wordsFor(mirrored ? mirror(made) : made).title } : {}),
 		crosses: (made?.over.length ?? 0) > 0,
 		names: made ? namesShown({ made, fabric: mirrored ? mirror(made) : made, mirrored }) : [],
-		isAsked: made !== undefined && equal(made, asked) && signs.length === 0,
-		differs: signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`),
+		isAsked: made !== undefined && equal(made, asked) && signs.length === 0 && !fault,
+		differs: [...signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`), ...(fault ? [fault.says] : [])],
 		...(mend ? { mend } : {}),
 		rest,
 		counts: tally(done),

@@ -1,5 +1,6 @@
 import { HAND_MISTAKE_IDS, MISTAKES, startState, type Trace } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
+import { NEEDLES_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { PLAIN_ROWS } from '../in-swatch.ts';
 import { FOUND_WAY, limitsOf, planFound } from './found.ts';
@@ -44,5 +45,6 @@ export const hand: Craft = {
 	deviation: deviationByHand,
 	words: (trace: Trace, step, hands) => wordsAt(trace, step, hands),
 	nearest: (c) => c,
+	byHand: NEEDLES_BY_HAND,
 	mistakes: HAND_MISTAKE_IDS.map((id) => MISTAKES[id]),
 };

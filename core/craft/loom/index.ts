@@ -3,6 +3,7 @@
 import { large, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
+import { LOOM_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { loomRows } from './in-swatch.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
@@ -101,6 +102,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 	},
 	deviation: () => undefined,
 	words: (trace: LoomTrace, step) => loomWords(trace, step),
+	byHand: LOOM_BY_HAND,
 	mistakes: LOOM_MISTAKES,
 });
 

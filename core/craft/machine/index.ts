@@ -13,6 +13,7 @@ import {
 } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
+import { BED_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { machineRows } from './in-swatch.ts';
 import { isBrittle, type Fibre } from '../fibres.ts';
@@ -135,6 +136,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	},
 	deviation: () => undefined,
 	words: (trace: BedTrace, step) => bedWords(trace, step),
+	byHand: BED_BY_HAND,
 	mistakes: BED_MISTAKES,
 });
 

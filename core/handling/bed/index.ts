@@ -1,3 +1,5 @@
+export { onTool } from './state.ts';
+export { bedAsItStands, bedOffers, bedRun, needleTarget } from './by-hand.ts';
 export type { BedMove, BedMoveKind } from './moves.ts';
 export {
 	bedState,

@@ -1,3 +1,4 @@
+export { loomAsItStands, loomOffers, loomRun, pegTarget } from './by-hand.ts';
 export type { LoomMove, LoomMoveKind } from './moves.ts';
 export { large } from './outcome.ts';
 export {

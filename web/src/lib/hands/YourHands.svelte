@@ -1,17 +1,7 @@
 <script lang="ts">
-	import { type Demonstrated, hand, offerWords } from '@pond-loop/core/craft';
-	import {
-		isRun,
-		type Move,
-		type Offer,
-		offersFor,
-		simulate,
-		startState,
-		stateAt,
-		type Target,
-		type Trace,
-	} from '@pond-loop/core/handling';
-	import { isLeftHanded, toolsSaid, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
+	import type { Craft, Demonstrated, Zone } from '@pond-loop/core/craft';
+	import { type AnyMove, type AnyState, type Offer, simulate, stateAt } from '@pond-loop/core/handling';
+	import { begunIn, isLeftHanded, toolsSaid, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
@@ -28,28 +18,30 @@
 	interface Props {
 		/** What was asked, as these hands make it. */
 		shown: Demonstrated;
+		/** A craft that is tried by hand, and takes the crossing. */
+		craft: Craft;
 		style: HouseStyle;
 		light: Light;
 		/** Shown once all is worked: a way to keep what was done. */
-		keep?: Snippet<[made: Crossing, moves: readonly Move[]]>;
+		keep?: Snippet<[made: Crossing, moves: readonly AnyMove[]]>;
 		/** Moves that were made already, and told whenever they change. */
-		done: readonly Move[];
+		done: readonly AnyMove[];
 	}
-	let { shown, style, light, keep, done = $bindable() }: Props = $props();
+	let { shown, craft, style, light, keep, done = $bindable() }: Props = $props();
 	const uid = $props.id();
 
-	const n = $derived(shown.made.n);
-	const start = $derived(startState(n));
-	const workedOff = $derived(isLeftHanded(style) ? 'right' : 'left');
-	const trace = $derived(simulate(done, start) as Trace);
-	const hands = $derived(stateAt(trace, done.length));
-	const now = $derived(whatIsIt(shown, done));
-	let undone = $state.raw<readonly Move[]>([]);
+	const byHand = $derived(craft.byHand!);
+	const start = $derived(begunIn(craft, shown.made)!);
+	const workedOff = $derived(craft.isHanded && isLeftHanded(style) ? 'right' : 'left');
+	const trace = $derived(simulate(done, start));
+	const hands = $derived(stateAt<AnyState>(trace, done.length));
+	const now = $derived(whatIsIt(shown, done, craft));
+	let undone = $state.raw<readonly AnyMove[]>([]);
 	let chosen = $state.raw<readonly number[]>([]);
 	/** What was said of the last thing tried, where it was not done. */
 	let refused = $state<string>();
 	let hint = $state(false);
-	const on = $derived(hint ? wayOn(shown.made, done) : undefined);
+	const on = $derived(hint ? wayOn(shown.made, done, craft) : undefined);
 
 	const walk = new Walk(
 		0,
@@ -62,31 +54,33 @@
 		drawFrom('front', shown.made, trace, Math.min(walk.at, done.length), { style, light, textScale: 1.1 }),
 	);
 	/** Where each loop's number stands, in parts of the picture. */
-	const tags = $derived(
-		drawing.shapes.flatMap((s) =>
+	const tagsOf = ({ shapes, width, height }: typeof drawing) =>
+		shapes.flatMap((s) =>
 			s.kind === 'circle' && s.role === 'tag' && s.stitch !== undefined
-				? [{ stitch: s.stitch, x: (100 * s.cx) / drawing.width, y: (100 * s.cy) / drawing.height }]
+				? [{ stitch: s.stitch, x: (100 * s.cx) / width, y: (100 * s.cy) / height }]
 				: [],
-		),
+		);
+	const tags = $derived(tagsOf(drawing));
+	/** Where single places for loops stand, such as pegs: each carried the loop of its number at first. */
+	const places = $derived(
+		byHand.placeTarget ? tagsOf(drawFrom('front', shown.made, trace, 0, { style, light, textScale: 1.1 })) : [],
 	);
 	let mounted = $state(false);
 	onMount(() => (mounted = true));
 
-	const offers = $derived(offersFor(hands, chosen));
+	const offers = $derived(byHand.offers(hands, chosen));
 	const allowed = $derived(offers.filter((o) => !o.refused));
-	const taking = $derived(allowed.filter((o) => o.target !== undefined || o.move.kind === 'enter'));
 	/** What hands do every day comes first; what they can do as well, or do by mistake, on asking. */
-	const isUsual = ({ move }: Offer): boolean =>
-		move.kind === 'work' ? move.leg === 'front' && !move.past && !move.end : move.kind !== 'yarn' || !move.round;
-	const rest = $derived(allowed.filter((o) => !taking.includes(o)));
-	const besides = $derived(rest.filter(isUsual));
-	const others = $derived(rest.filter((o) => !isUsual(o)));
+	const taking = $derived(allowed.filter((o) => o.target !== undefined && !o.isRare));
+	const besides = $derived(allowed.filter((o) => o.target === undefined && !o.isRare));
+	const others = $derived(allowed.filter((o) => o.isRare));
 	const not = $derived(offers.filter((o) => o.refused));
-	const said = (o: Offer): string => offerWords(o.move, hands, workedOff);
+	const said = ({ moves }: Pick<Offer<AnyMove>, 'moves'>): string => byHand.says(moves, hands, workedOff);
+	const zones = $derived(byHand.zones(workedOff));
 	const caption = $derived(wordsIn(style, trace, done.length).caption);
 
-	function act(move: Move): void {
-		done = [...done, move];
+	function act(moves: readonly AnyMove[]): void {
+		done = [...done, ...moves];
 		undone = [];
 		chosen = [];
 		refused = undefined;
@@ -107,46 +101,40 @@
 		chosen = [];
 	}
 
-	/** From the tip to this loop; on a holder, from this loop to the end that gives back; loose ones all together. */
+	/** The loops that go along; pressed again, none. */
 	function choose(stitch: number): void {
-		const loop = hands.loops.find((l) => l.stitch === stitch);
 		refused = undefined;
-		if (!loop) return;
-		if (loop.done) {
+		const run = byHand.runWith(hands, stitch);
+		if (run.length === 0) {
 			chosen = [];
 			refused = `Stitch ${stitch} is worked: take moves back to change it.`;
 			return;
 		}
-		const there = hands.loops.filter((l) => l.on === loop.on && !l.done).map((l) => l.stitch);
-		const i = there.indexOf(stitch);
-		const run = loop.on === 'left' ? there.slice(0, i + 1) : loop.on === 'loose' ? there : there.slice(i);
-		chosen = run.length === chosen.length && run.every((s) => chosen.includes(s)) ? [] : run;
+		const more = [...chosen, stitch];
+		if (run.length === chosen.length && run.every((s) => chosen.includes(s))) chosen = [];
+		// Where loops go one by one, a neighbour comes along as well.
+		else chosen = run.length === 1 && !chosen.includes(stitch) && byHand.isRun(hands, more) ? more : run;
 	}
 	/** Only the loops from one to the other, where they are neighbours. */
 	function chooseBetween(a: number, b: number): void {
-		const places = [a, b].map((s) => hands.loops.findIndex((l) => l.stitch === s)).sort((x, y) => x - y);
-		const run = hands.loops.slice(places[0], places[1]! + 1).map((l) => l.stitch);
-		if (isRun(hands, run)) chosen = run;
+		const at = [a, b].map((s) => hands.loops.findIndex((l) => l.stitch === s)).sort((x, y) => x - y);
+		const run = hands.loops.slice(at[0], at[1]! + 1).map((l) => l.stitch);
+		if (byHand.isRun(hands, run)) chosen = run;
 	}
-	function go(target: Target): void {
-		const there = offers.filter((o) => o.target === target);
-		const can = there.find((o) => !o.refused);
-		if (can) act(can.move);
-		else if (chosen.length === 0) refused = 'Choose loops first: press the last one that is to go along.';
-		else {
-			const why = there[0]?.refused;
-			refused = why
-				? `${why.what} ${why.todo}`
-				: 'These loops do not go there. Choose them from the tip of their needle.';
-		}
+	/** The first of these that can be done, or why the first of them cannot. */
+	function tryOne(these: readonly Offer<AnyMove>[], none: string): void {
+		const can = these.find((o) => !o.refused);
+		const why = these[0]?.refused;
+		if (can) act(can.moves);
+		else refused = why ? `${why.what} ${why.todo}` : none;
 	}
-	function doing(test: (move: Move) => boolean): void {
-		const there = offers.filter((o) => test(o.move));
-		const can = there.find((o) => !o.refused);
-		const why = there[0]?.refused;
-		if (can) act(can.move);
-		else refused = why ? `${why.what} ${why.todo}` : 'There is nothing to do that with now.';
-	}
+	const go = (target: string): void =>
+		tryOne(
+			offers.filter((o) => o.target === target),
+			chosen.length === 0
+				? 'Choose loops first: press the last one that is to go along.'
+				: 'These loops do not go there. Choose them from the tip of their needle.',
+		);
 
 	/** A loop that is drawn along: where the finger is, in parts of the picture. */
 	let drag = $state<{ readonly x: number; readonly y: number; readonly moved: boolean }>();
@@ -169,76 +157,68 @@
 		if (!drag && !chosen.includes(from.stitch)) choose(from.stitch);
 		drag = { ...at, moved: true };
 	}
-	/** Which part of the picture that is: below the needles is nearer, above them further away. */
-	const targetAt = ({ x, y }: { x: number; y: number }): Target => {
+	/** Which part of the picture that is: below what carries the loops is nearer, above it further away. */
+	function targetAt({ x, y }: { x: number; y: number }): string | undefined {
+		const at = (...wheres: Zone['where'][]): string | undefined =>
+			zones.find(({ where }) => wheres.includes(where))?.target;
+		if (y > 62) return at('bottom', x < 50 ? 'bottom-left' : 'bottom-right');
+		if (y < 14) return at('top');
+		const [nearest] = [...places].sort((a, b) => Math.abs(a.x - x) - Math.abs(b.x - x));
+		// The loop under the finger goes to the place under the finger, and its mates beside it.
+		if (nearest) return byHand.placeTarget?.(nearest.stitch - inRun(from?.stitch));
 		const aside = workedOff === 'left' ? x : 100 - x;
-		if (y > 62) return 'front';
-		if (y < 14) return 'back';
-		return aside > 62 ? 'right' : aside < 38 ? 'left' : y > 38 ? 'front' : 'back';
-	};
+		return aside > 62 ? at('tip') : aside < 38 ? at('far') : y > 38 ? at('bottom') : at('top');
+	}
+	/** How many of the chosen loops stand before this one. */
+	const inRun = (stitch: number | undefined): number =>
+		stitch === undefined ? 0 : Math.max(0, [...chosen].sort((a, b) => a - b).indexOf(stitch));
 	function up(event: PointerEvent): void {
 		const began = from;
-		from = undefined;
 		if (!began) return;
 		if (drag) {
+			const target = targetAt(placeOf(event));
 			drag = undefined;
-			go(targetAt(placeOf(event)));
-		} else if (event.shiftKey && chosen[0] !== undefined) chooseBetween(chosen[0], began.stitch);
+			from = undefined;
+			if (target) go(target);
+			return;
+		}
+		from = undefined;
+		if (event.shiftKey && chosen[0] !== undefined) chooseBetween(chosen[0], began.stitch);
 		else choose(began.stitch);
 	}
 	const over = $derived(drag && targetAt(drag));
-	const TARGETS = $derived(
-		(['back', 'front', 'left', 'right'] as const).filter((t) => taking.some((o) => o.target === t)),
-	);
-	const targetName = $derived<Readonly<Record<Target, string>>>({
-		front: 'In front',
-		back: 'At the back',
-		left: `${workedOff === 'left' ? 'Left' : 'Right'} needle`,
-		right: `${workedOff === 'left' ? 'Right' : 'Left'} needle`,
-	});
+	/** Zones that something chosen may go to. */
+	const open = $derived(zones.filter(({ target }) => taking.some((o) => o.target === target)));
 
-	const KEYS: Readonly<Record<string, () => void>> = {
-		f: () => go('front'),
-		b: () => go('back'),
-		s: () => go('right'),
-		r: () => go('left'),
-		k: () =>
-			doing(
-				(m) => m.kind === 'work' && m.stitch === 'k' && m.leg === 'front' && !m.past && !m.end && m.from === waiting,
-			),
-		p: () => doing((m) => m.kind === 'work' && m.stitch === 'p' && m.leg === 'front' && !m.past && m.from === waiting),
-		y: () => doing((m) => m.kind === 'yarn' && !m.round),
-		Backspace: () => done.length > 0 && takeBack(done.length - 1),
-		Escape: () => (chosen = []),
-	};
-	/** What the next stitch comes off: the needle, or a holder where that carries nothing any more. */
-	const waiting = $derived.by((): 'left' | 'holder-1' | 'holder-2' => {
-		if (hands.loops.some((l) => l.on === 'left')) return 'left';
-		const next = hands.loops.find((l) => l.on === 'holder-1' || l.on === 'holder-2')?.on;
-		return next === 'holder-2' ? next : 'holder-1';
-	});
 	function onkeydown(event: KeyboardEvent): void {
 		if (event.ctrlKey || event.metaKey || event.altKey || inWriting(event.target)) return;
 		const count = Number(event.key);
 		if (Number.isInteger(count) && count > 0 && event.key !== ' ') {
-			const there = hands.loops.filter((l) => l.on === 'left').map((l) => l.stitch);
-			chosen = there.slice(0, count);
+			const meant = byHand.numbered(hands, count);
+			if (meant !== undefined) choose(meant);
 			event.preventDefault();
 			return;
 		}
-		const act = KEYS[event.key];
-		if (!act) return;
+		const zone = zones.find((z) => z.key === event.key);
+		const keyed = offers.filter((o) => o.key === event.key);
+		if (event.key === 'Escape') chosen = [];
+		else if (event.key === 'Backspace') {
+			if (done.length > 0) takeBack(done.length - 1);
+		} else if (zone && (chosen.length > 0 || keyed.length === 0)) go(zone.target);
+		else if (keyed.length > 0 || KEYS.includes(event.key)) tryOne(keyed, 'There is nothing to do that with now.');
+		else return;
 		event.preventDefault();
-		act();
 	}
+	/** Keys that have a meaning at one moment or another. */
+	const KEYS: readonly string[] = ['k', 'p', 'y'];
 </script>
 
 <svelte:window {onkeydown} />
 
-{#snippet bar(label: string, all: readonly Offer[])}
+{#snippet bar(label: string, all: readonly Offer<AnyMove>[])}
 	<div class="mt-1.5 flex flex-wrap gap-2" role="toolbar" aria-label={label} use:oneButton>
 		{#each all as offer (offer.id)}
-			<button type="button" class="pill pill-soft" onclick={() => act(offer.move)}>{said(offer)}</button>
+			<button type="button" class="pill pill-soft" onclick={() => act(offer.moves)}>{said(offer)}</button>
 		{/each}
 	</div>
 {/snippet}
@@ -246,7 +226,7 @@
 <div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
 	<div class="min-w-0">
 		<section
-			aria-label="Your needles"
+			aria-label={byHand.title}
 			class="bg-base-200 overflow-hidden rounded-3xl"
 			data-testid="your-hands"
 			data-moves={done.length}
@@ -255,10 +235,10 @@
 				<Drawing {drawing} />
 				{#if mounted}
 					{#if chosen.length > 0}
-						{#each TARGETS as target (target)}
+						{#each open as { target, title, where } (target)}
 							<span
-								class={['zone', target, over === target && 'over', workedOff === 'right' && 'turned']}
-								aria-hidden="true"><span>{targetName[target]}</span></span
+								class={['zone', where, over === target && 'over', workedOff === 'right' && 'turned']}
+								aria-hidden="true"><span>{title}</span></span
 							>
 						{/each}
 					{/if}
@@ -332,7 +312,7 @@
 				{@render bar('With the chosen loops', taking)}
 			</section>
 			<section aria-labelledby="{uid}-besides">
-				<h2 id="{uid}-besides" class="lead font-sans">The next stitch, the yarn, the needles</h2>
+				<h2 id="{uid}-besides" class="lead font-sans">{byHand.besides}</h2>
 				{@render bar('Besides', besides)}
 			</section>
 		</div>
@@ -376,7 +356,7 @@
 			{:else if now.crosses}<p class="quiet mt-1">No school has a name for it.</p>{/if}
 			<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
 				{done.length}
-				{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, hand)};
+				{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, craft)};
 				{now.counts.mostLoose === 0 ? 'nothing hung loose' : `${now.counts.mostLoose} loose at most`}
 			</p>
 			{#if now.made && now.rest.length === 0 && now.crosses}{@render keep?.(now.made, done)}{/if}
@@ -404,11 +384,11 @@
 				>
 			{:else if on.moves[0]}
 				<p>
-					{offerWords(on.moves[0], hands, workedOff)}.
+					{said({ moves: [on.moves[0]] })}.
 					<span class="quiet">({on.title ? `“${on.title}”, ` : ''}{on.moves.length} to go; others may be shorter)</span>
 				</p>
 				<p class="mt-1 flex flex-wrap gap-x-4">
-					<button type="button" class="wordlink" onclick={() => act(on.moves[0]!)}>Do it</button>
+					<button type="button" class="wordlink" onclick={() => act([on.moves[0]!])}>Do it</button>
 					<button
 						type="button"
 						class="wordlink"
@@ -484,21 +464,29 @@
 		background: color-mix(in oklab, var(--color-accent) 22%, transparent);
 		border-style: solid;
 	}
-	.zone.front {
+	.zone.bottom {
 		align-items: flex-end;
 		inset: 63% 20% 2% 20%;
 	}
-	.zone.back {
+	.zone.bottom-left {
+		align-items: flex-end;
+		inset: 63% 51% 2% 4%;
+	}
+	.zone.bottom-right {
+		align-items: flex-end;
+		inset: 63% 4% 2% 51%;
+	}
+	.zone.top {
 		align-items: flex-start;
 		inset: 2% 20% 87% 20%;
 	}
-	.zone.left,
-	.zone.right.turned {
+	.zone.far,
+	.zone.tip.turned {
 		align-items: center;
 		inset: 16% 64% 40% 1%;
 	}
-	.zone.right,
-	.zone.left.turned {
+	.zone.tip,
+	.zone.far.turned {
 		align-items: center;
 		inset: 16% 1% 40% 64%;
 	}

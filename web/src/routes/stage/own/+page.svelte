@@ -1,8 +1,9 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import { fromCanonical, mirror } from '@pond-loop/core/crossing';
-	import type { Move } from '@pond-loop/core/handling';
-	import { shownIn } from '@pond-loop/core/look';
+	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import type { AnyMove, Move } from '@pond-loop/core/handling';
+	import { begunIn, craftIn, shownIn } from '@pond-loop/core/look';
 	import { wordsFor } from '@pond-loop/core/made';
 	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
@@ -29,10 +30,14 @@
 	const line = $derived(own === undefined ? undefined : fromCanonical(own));
 	const reading = $derived(readTextWith(readGlossary(style.glossary), text, school, first.meaning));
 	const asked = $derived(line?.ok ? line.value : reading.ok ? reading.crossing : undefined);
-	const shown = $derived(asked && asked.n <= MOST_BY_HAND ? shownIn(style, asked) : undefined);
-	let done = $state.raw<readonly Move[]>([]);
+	const craft = $derived(craftIn(style, first.craft));
+	const taken = $derived(asked && craft.takes(asked, craft.ways[0]!.id));
+	const shown = $derived(
+		asked && asked.n <= MOST_BY_HAND && begunIn(craft, asked) ? shownIn(style, asked, craft) : undefined,
+	);
+	let done = $state.raw<readonly AnyMove[]>([]);
 	const stage = $derived(
-		addressOf({ text, own, school, hands: first.hands, yarn: first.yarn, meaning: first.meaning }),
+		addressOf({ text, own, school, hands: first.hands, yarn: first.yarn, meaning: first.meaning, craft: first.craft }),
 	);
 </script>
 
@@ -63,15 +68,24 @@
 </div>
 {#if shown}
 	{#key `${shown.made.order.join()} ${shown.made.over.join(';')} ${shown.made.work.join()}`}
-		<YourHands {shown} {style} light={light.now} bind:done>
+		<YourHands {shown} {craft} {style} light={light.now} bind:done>
 			{#snippet keep(made, moves)}
-				{#if data.teacher}<KeepWay {made} fabric={shown.mirrored ? mirror(made) : made} {moves} />{/if}
+				<!-- A way of one's own is one of two needles. -->
+				{#if data.teacher && craft.id === PLAIN_CRAFT}
+					<KeepWay {made} fabric={shown.mirrored ? mirror(made) : made} moves={moves as readonly Move[]} />
+				{/if}
 			{/snippet}
 		</YourHands>
 	{/key}
 {:else if asked}
 	<p class="border-base-300 border-y py-6">
-		{asked.n} stitches are more than are tried here; up to {MOST_BY_HAND} are. Choose a narrower one.
+		{#if asked.n > MOST_BY_HAND}
+			{asked.n} stitches are more than are tried here; up to {MOST_BY_HAND} are. Choose a narrower one.
+		{:else if taken && !taken.ok}
+			{taken.problems[0]?.what} {taken.problems[0]?.todo}
+		{:else}
+			{craft.title} is shown on the stage, and not tried by hand here.
+		{/if}
 	</p>
 {:else if !reading.ok}
 	<NotRead

@@ -9,8 +9,8 @@
 	import NoteText from '$lib/note/NoteText.svelte';
 	import YourHands from '$lib/hands/YourHands.svelte';
 	import { isTriedByHand } from '$lib/hands/by-hand';
-	import type { Move } from '@pond-loop/core/handling';
-	import { shownIn } from '@pond-loop/core/look';
+	import type { AnyMove } from '@pond-loop/core/handling';
+	import { craftIn, shownIn } from '@pond-loop/core/look';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
@@ -35,7 +35,7 @@
 	let place = $state<CraftId>();
 	/** The teacher works it, while the class calls the moves. */
 	let live = $state(false);
-	let worked = $state.raw<readonly Move[]>([]);
+	let worked = $state.raw<readonly AnyMove[]>([]);
 	/** Rows finished of the swatch that is shown, when it is shown row by row. */
 	let rowsDone = $state<number>();
 	const rowTo = (to: number | undefined): void => {
@@ -89,7 +89,7 @@
 	const step = $derived(lesson.steps[at]);
 	const byHand = $derived(
 		step?.kind === 'crossing' && isTriedByHand(step.craft, step.crossing) && place === undefined
-			? shownIn(data.style, step.crossing)
+			? { shown: shownIn(data.style, step.crossing, craftOf(step.craft)), craft: craftIn(data.style, step.craft) }
 			: undefined,
 	);
 	const others = $derived(step?.kind === 'crossing' ? placesBeside(step, placesOf(lesson.plan)) : []);
@@ -220,7 +220,7 @@
 			{/if}
 			{#if live && byHand}
 				<div class="mx-auto w-full max-w-6xl">
-					<YourHands shown={byHand} style={data.style} light={light.now} bind:done={worked} />
+					<YourHands {...byHand} style={data.style} light={light.now} bind:done={worked} />
 				</div>
 			{:else}{#key `${step.id} ${place}`}
 					<RoomBlocks

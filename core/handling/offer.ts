@@ -1,0 +1,30 @@
+/** What hands may try on any tool: tried on the simulator before it is offered, and refused with its reason. */
+
+import type { Problem } from '../result.ts';
+
+export interface Tried<M> {
+	/** One after another; most often one. */
+	readonly moves: readonly M[];
+	/** Where in the picture the chosen loops go by that; none for what is done whatever is chosen. */
+	readonly target?: string;
+	/** The key that does it. */
+	readonly key?: string;
+	/** Done seldom, or by mistake: offered on asking. */
+	readonly isRare?: boolean;
+}
+
+export interface Offer<M> extends Tried<M> {
+	/** The same for the same moves, so that a list of offers keeps its places. */
+	readonly id: string;
+	/** Why it cannot be done, and what would help; none where it can. */
+	readonly refused?: Problem;
+}
+
+export const offersOf = <M>(
+	tried: readonly Tried<M>[],
+	stops: (moves: readonly M[]) => Problem | undefined,
+): readonly Offer<M>[] =>
+	tried.map((one): Offer<M> => {
+		const refused = stops(one.moves);
+		return { ...one, id: JSON.stringify(one.moves), ...(refused ? { refused } : {}) };
+	});
