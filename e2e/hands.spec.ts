@@ -31,9 +31,10 @@ test('a 2/2 left cross is drawn by hand, a wrong one is known and named, and mov
 	await expect(what(page)).toContainText('leans the other way');
 	await expect(what(page)).toContainText('2/2 RC');
 	await expectAccessible(page);
-	// A hint says that this leads nowhere that is taught, and what to take back.
+	// A hint goes on from here; taken back, it is done again the right way.
 	await page.getByRole('button', { name: 'One hint' }).click();
-	await page.getByTestId('hint').getByRole('button', { name: 'Take back a move' }).click();
+	await expect(page.getByTestId('hint')).toContainText('Bring the holder to the front.');
+	await page.keyboard.press('Backspace');
 	await draw(page, 2, 0.5, 0.85);
 	await expect(page.getByTestId('caption')).toContainText('let it hang in front');
 	await expect(what(page)).toContainText('Exactly what was asked.');
@@ -64,6 +65,52 @@ test('by keys alone, with what cannot be done refused in a sentence', async ({ p
 	await expect(page.getByTestId('refused')).toContainText('There is nothing to do that with now.');
 	await page.keyboard.press('Backspace');
 	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '4');
+});
+
+test('on pegs and at the bed it is done as well, by keys and drawn; the wrong one is known', async ({ page }) => {
+	await page.goto('/stage?name=2%2F2+LC&school=slash&craft=loom');
+	await page.getByRole('link', { name: 'Do it yourself' }).click();
+	await page.keyboard.press('1');
+	await page.keyboard.press('2');
+	await page.keyboard.press('b');
+	await expect(page.getByTestId('caption')).toContainText('park it inside');
+	// Drawn past what is parked, and that drawn to the pegs that are free.
+	await draw(page, 4, 0.57, 0.4);
+	await page.keyboard.press('Backspace');
+	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '2');
+	await page.getByTestId('hint').getByRole('button', { name: 'One hint' }).click();
+	await expect(page.getByTestId('hint')).toContainText('Take back');
+	await page.getByRole('button', { name: 'From the start' }).click();
+	for (const key of ['1', '2', 'f']) await page.keyboard.press(key);
+	for (const key of ['3', '4']) await page.keyboard.press(key);
+	await page
+		.getByRole('toolbar', { name: 'With the chosen loops' })
+		.getByRole('button', { name: 'To pegs 1 and 2' })
+		.click();
+	await loop(page, 1).click();
+	await page
+		.getByRole('toolbar', { name: 'With the chosen loops' })
+		.getByRole('button', { name: 'To pegs 3 and 4' })
+		.click();
+	await page.keyboard.press('t');
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	for (let i = 0; i < 4; i++) await page.keyboard.press('k');
+	await expect(what(page)).toContainText('What it is');
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	await expectAccessible(page);
+
+	await page.goto('/stage/own?name=2%2F2+LC&school=slash&craft=machine');
+	for (const key of ['1', '2', 'u', '3', '4', 'u']) await page.keyboard.press(key);
+	await loop(page, 1).click();
+	const down = page.getByRole('toolbar', { name: 'With the chosen loops' });
+	await down.getByRole('button', { name: 'Down on needles 3 and 4' }).click();
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	await page.keyboard.press('Backspace');
+	await loop(page, 3).click();
+	await down.getByRole('button', { name: 'Down on needles 1 and 2' }).click();
+	await expect(what(page)).toContainText('2 over 2, leaning right');
+	await page.keyboard.press('k');
+	await expect(page.getByTestId('refused')).toContainText('still hangs on a tool');
 });
 
 test.describe('under a finger', () => {

@@ -19,6 +19,8 @@ export interface Zone {
 export interface ByHand {
 	/** What is worked with: `Your needles`. */
 	readonly title: string;
+	/** What to do first, in a sentence. */
+	readonly begins: string;
 	/** What is done besides, in a heading. */
 	readonly besides: string;
 	/** Zones for loops that are drawn along; `tip` is where the first loop stands. */

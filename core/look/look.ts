@@ -10,10 +10,12 @@ import {
 	type Craft,
 	type Demonstrated,
 	type Taken,
+	type StepWords,
 	type Way,
 } from '../craft/index.ts';
 import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import type { StageOptions } from '../drawing/index.ts';
+import type { AnyTrace } from '../handling/index.ts';
 import { sentenceFor, waysFor } from '../made/index.ts';
 import { nameIn, SCHOOL_IDS, SCHOOLS, type SchoolName } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
@@ -65,12 +67,7 @@ export const loopsIn = ({
 });
 
 /** Words for the hands, with the needles called as these hands hold them. */
-export const wordsIn = (
-	style: HouseStyle,
-	trace: Parameters<typeof hand.words>[0],
-	step: number,
-	craft: Craft = hand,
-): ReturnType<typeof hand.words> =>
+export const wordsIn = (style: HouseStyle, trace: AnyTrace, step: number, craft: Craft = hand): StepWords =>
 	craft.words(trace, step, {
 		workedOff: isLeftHanded(style) ? 'right' : 'left',
 		yarnHand: style.yarnHand,

@@ -15,6 +15,7 @@ import { offerWords } from './offer-words.ts';
 /** Two needles in one's own hands. */
 export const NEEDLES_BY_HAND: ByHand = {
 	title: 'Your needles',
+	begins: 'Press or draw a loop; those before it come along.',
 	besides: 'The next stitch, the yarn, the needles',
 	zones: (workedOff) => [
 		{ target: 'back', key: 'b', title: 'At the back', where: 'top' },

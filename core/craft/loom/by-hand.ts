@@ -39,6 +39,7 @@ function says(moves: readonly LoomMove[], { beyond }: LoomState): string {
 /** A loom in one's own hands: loops go one by one, or neighbours together. */
 export const LOOM_BY_HAND: ByHand = {
 	title: 'Your loom',
+	begins: 'Press a loop, and its neighbours to take them along; then draw them, or say where.',
 	besides: 'The row, and what is pulled large',
 	zones: () => [
 		{ target: 'across', key: 'a', title: 'Across the gap', where: 'top' },

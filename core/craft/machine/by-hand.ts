@@ -49,6 +49,7 @@ function says(moves: readonly BedMove[], state: BedState): string {
 /** A single bed in one's own hands. Mind the carriage and the needle butts. */
 export const BED_BY_HAND: ByHand = {
 	title: 'Your bed',
+	begins: 'Press a loop, and its neighbours to lift them together; then draw them, or say where.',
 	besides: 'The carriage, its lever and number, the weight',
 	zones: () => [
 		{ target: 'tool', key: 'u', title: 'On a transfer tool', where: 'bottom-left' },

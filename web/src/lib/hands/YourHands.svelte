@@ -77,7 +77,7 @@
 	const not = $derived(offers.filter((o) => o.refused));
 	const said = ({ moves }: Pick<Offer<AnyMove>, 'moves'>): string => byHand.says(moves, hands, workedOff);
 	const zones = $derived(byHand.zones(workedOff));
-	const caption = $derived(wordsIn(style, trace, done.length).caption);
+	const caption = $derived(wordsIn(style, trace, done.length, craft).caption);
 
 	function act(moves: readonly AnyMove[]): void {
 		done = [...done, ...moves];
@@ -272,7 +272,7 @@
 					aria-live="polite"
 					data-testid="caption"
 				>
-					{done.length === 0 ? 'Press or draw a loop; those before it come along.' : caption}
+					{done.length === 0 ? byHand.begins : caption}
 				</p>
 				<p class="text-error min-h-[1lh] text-center font-semibold" role="status" data-testid="refused">
 					{refused ?? ''}
@@ -403,7 +403,7 @@
 			<ol class="list-decimal pl-6 text-[0.94rem]" data-testid="done">
 				{#each done as _, i (i)}
 					<li>
-						{wordsIn(style, trace, i + 1).caption}
+						{wordsIn(style, trace, i + 1, craft).caption}
 						{#if i + 1 < done.length}<button
 								type="button"
 								class="wordlink ml-1"
@@ -470,11 +470,11 @@
 	}
 	.zone.bottom-left {
 		align-items: flex-end;
-		inset: 63% 51% 2% 4%;
+		inset: 63% 50% 2% 17%;
 	}
 	.zone.bottom-right {
 		align-items: flex-end;
-		inset: 63% 4% 2% 51%;
+		inset: 63% 17% 2% 51%;
 	}
 	.zone.top {
 		align-items: flex-start;
