@@ -26,7 +26,7 @@ export {
 export { demonstrate, DEMONSTRATIONS, type Demonstrated, type Demonstration } from './demonstrate.ts';
 export { inShort } from './in-short.ts';
 export { layerOf, lockedIn, loopsOf, nameOfLoop } from './double-knit/index.ts';
-export { FIBRES, type Fibre } from './fibres.ts';
+export { FIBRES, type Fibre } from '../fabric/index.ts';
 export * from './hand/index.ts';
 export { crossOnPegs, loomLike, pegNames, type OnPegs, type PegNames } from './loom/index.ts';
 export { BED_NEEDLES, bedNeedleName, crossOnBed, machineLike, type MachineSet, type OnBed } from './machine/index.ts';

@@ -2,7 +2,7 @@
 
 import type { Crossing } from '../crossing/index.ts';
 import type { LoomSet, Move } from '../handling/index.ts';
-import type { Fibre } from './fibres.ts';
+import type { Fibre } from '../fabric/index.ts';
 
 /** One thing to bring: so many for each learner, or so many for all. */
 export type KitNeed = {

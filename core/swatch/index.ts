@@ -19,6 +19,7 @@ export {
 	type WorkedRow,
 	type WorkedStep,
 } from './worked.ts';
+export { loopsThatLie } from './lie.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';

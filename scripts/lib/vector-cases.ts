@@ -16,6 +16,7 @@ import {
 	type NameRead,
 	type SchoolId,
 } from '../../core/notation/index.ts';
+import { checkSize, SizeCase } from './size-cases.ts';
 import { loopsWhenSeamed, strandsOf, workRows, type Shape, type Worked } from '../../core/swatch/index.ts';
 
 const Made = z.object({
@@ -158,6 +159,8 @@ export interface Verdict {
 }
 
 export function checkCase(one: unknown, index: number): Verdict {
+	const size = SizeCase.safeParse(one);
+	if (size.success) return { id: size.data.id ?? `#${index + 1}`, why: checkSize(size.data) };
 	const rows = RowsCase.safeParse(one);
 	if (rows.success) return { id: rows.data.id ?? `#${index + 1}`, why: checkRows(rows.data) };
 	const pattern = PatternCase.safeParse(one);

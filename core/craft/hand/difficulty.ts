@@ -8,7 +8,7 @@
 
 import type { Crossing } from '../../crossing/index.ts';
 import { WAYS } from './ways/index.ts';
-import { STIFF, type Fibre } from '../fibres.ts';
+import { STIFF, type Fibre } from '../../fabric/index.ts';
 
 export const VERDICTS = ['easy', 'snug', 'tight', 'very tight'] as const;
 export type Verdict = (typeof VERDICTS)[number];

@@ -3,7 +3,7 @@
 import type { Crossing } from '../../crossing/index.ts';
 import { simulate, startState, tally, type Tally } from '../../handling/index.ts';
 import type { Level } from '../../skill/index.ts';
-import { SLIPS, type Fibre } from '../fibres.ts';
+import { SLIPS, type Fibre } from '../../fabric/index.ts';
 import { planByHand, WAYS, type HandWay } from './ways/index.ts';
 
 export interface WorkedBy {

@@ -16,7 +16,7 @@ import { kept } from '../../kept/index.ts';
 import { BED_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { machineRows } from './in-swatch.ts';
-import { isBrittle, type Fibre } from '../fibres.ts';
+import { isBrittle, type Fibre } from '../../fabric/index.ts';
 import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, looserBy, planOnBed, ROPE_ROWS } from './plan.ts';

@@ -1,0 +1,32 @@
+export { FIBRES, isBrittle, SLIPS, STIFF, type Fibre } from './fibres.ts';
+export { ASSUMED_GAUGE, cellOf, GAUGE_LIMITS, GAUGE_OF, gaugeIn, type Gauge, type GaugeOf } from './gauge.ts';
+export { learntFrom } from './learnt.ts';
+export { castOnForWidth, repeatsForLength, type Neighbours, type RepeatsLong, type RepeatsWide } from './lengths.ts';
+export { fabricFromParents, STIFFNESS, type LoopFabric, type LoopRow, type Stiffness } from './lie/loops.ts';
+export { relax, type RelaxOptions, type Relaxed as LiesAcross } from './lie/relax.ts';
+export { loopLength, RELAXED, type Relaxed } from './loop-length.ts';
+export { aboutNeedle, SPARE_CM } from './round-needle.ts';
+export {
+	FABRIC_STATES,
+	ratioOf,
+	sizeBefore,
+	sizeBy,
+	STATE_WORDS,
+	type FabricState,
+	type Ratio,
+	type Size,
+	type Square,
+} from './states.ts';
+export {
+	MOST_ROWS_LEND,
+	rowsUntil,
+	STRAIN_UP_TO,
+	STRAIN_VERDICTS,
+	strainOf,
+	strainVerdict,
+	TENSIONS_OF_HAND,
+	type HandTension,
+	type Pulled,
+	type StrainVerdict,
+} from './strain.ts';
+export { ballsFor, gramsOf, YARN_FACTORS, yarnMetres, type Balls } from './yarn.ts';
