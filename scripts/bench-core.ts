@@ -4,6 +4,7 @@ import { Bench } from 'tinybench';
 import { craftOf, hand, perform, planIn, waysFor } from '../core/craft/index.ts';
 import { compose, composed, crossing, reversedPairs, twoGroups, type Crossing } from '../core/crossing/index.ts';
 import { drawChart, drawRibbon, drawStage, toSvg } from '../core/drawing/index.ts';
+import { fabricFromParents, relax, type LoopFabric } from '../core/fabric/index.ts';
 import { checksOf, cordsOf, workRows, type Worked } from '../core/swatch/index.ts';
 import { diagnose, MISTAKES, prove, search, simulate, sitesOf, startState } from '../core/handling/index.ts';
 import { readAll, readGlossary, readName, readRows, readSentence, SCHOOL_IDS } from '../core/notation/index.ts';
@@ -137,6 +138,40 @@ for (const n of [3, 4, 5, 6, 7, 8]) {
 		value: Number(at(0.5)),
 		unit: 'ms',
 		ratio: `9 of 10 within ${at(0.9)} ms, all within ${at(1)} ms; ${proven} of ${many} proved the best`,
+	});
+}
+// Fabric that lies: 3/3 ropes side by side, crossed every 6th row.
+function ropes(columns: number, rows: number): LoopFabric {
+	const at = Array.from({ length: columns }, (_, c) => c % 8);
+	const cords = at.map((k, c) => (k < 6 ? 2 * Math.floor(c / 8) + (k < 3 ? 0 : 1) : -1));
+	const straight = at.map((_, c) => c);
+	const crossed = at.map((k, c) => (c - k + 6 > columns ? c : k < 3 ? c + 3 : k < 6 ? c - 3 : c));
+	return fabricFromParents(
+		cords,
+		Array.from({ length: rows - 1 }, (_, r) => (r % 6 === 2 ? crossed : straight)),
+	);
+}
+let perLoop = 0;
+for (const [columns, rows] of [
+	[63, 64],
+	[200, 100],
+	[250, 256],
+] as const) {
+	const fabric = ropes(columns, rows);
+	relax(fabric);
+	const ms = timed(3, () => void relax(fabric));
+	const exact = relax(fabric, { tolerance: 1e-9 });
+	const near = relax(fabric);
+	const off = Math.max(...near.x.map((row, r) => Math.max(...row.map((x, c) => Math.abs(x - exact.x[r]![c]!)))));
+	perLoop ||= ms / (columns * rows);
+	// By each loop's own stiffness alone, to the same error.
+	const plain = timed(1, () => void relax(fabric, { plain: true, tolerance: 1e-6 }));
+	const edited = timed(3, () => void relax(fabric, { from: near.x }));
+	lines.push({
+		what: `a fabric of ${columns} × ${rows} loops let lie`,
+		value: Number(ms.toFixed(0)),
+		unit: 'ms',
+		ratio: `${near.rounds} rounds, no loop off by more than ${off.toExponential(0)} stitch; ${(ms / (columns * rows) / perLoop).toFixed(2)} × as long a loop as of the smallest; ${(plain / ms).toFixed(0)} × as fast as without the grid; again from the answer ${edited.toFixed(0)} ms`,
 	});
 }
 // A swatch: read, worked, followed and checked, and the part of its chart that a screen shows.

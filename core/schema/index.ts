@@ -12,3 +12,4 @@ export * from './own-way.ts';
 export * from './save.ts';
 export * from './swatch.ts';
 export * from './upgrade.ts';
+export { SIZE_LIMITS, SwatchSizeSchema, type SwatchSizeTold } from './swatch-size.ts';

@@ -5,6 +5,7 @@ import { CRAFT_IDS } from '../craft/index.ts';
 import { SCHOOL_IDS, type SchoolId } from '../notation/index.ts';
 import { SCOPES, TWISTS } from '../swatch/worked.ts';
 import { SWATCH_LIMITS } from '../swatch/limits.ts';
+import { SwatchSizeSchema } from './swatch-size.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 
 const count = (value: number): string => value.toLocaleString('en');
@@ -49,6 +50,8 @@ const NowSchema = z.object({
 	school: z.enum([...SCHOOL_IDS, 'any']),
 	/** The schools among which its names were settled: those that came later do not change what it means. */
 	schools: z.array(z.enum(SCHOOL_IDS)).max(100),
+	/** Gauge, yarn and needle; what is left out is assumed. */
+	size: SwatchSizeSchema.optional(),
 	/** The rows, a line each, with repeats, glossary lines and remarks. */
 	text: z
 		.string()

@@ -20,6 +20,16 @@ export {
 	type WorkedStep,
 } from './worked.ts';
 export { loopsThatLie } from './lie.ts';
+export {
+	castOnFor,
+	lengthToldIn,
+	multipleOf,
+	repeatsFor,
+	swatchSize,
+	type CordsTogether,
+	type LengthWish,
+	type SwatchSize,
+} from './size.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';

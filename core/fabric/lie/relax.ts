@@ -25,12 +25,14 @@ export interface RelaxOptions {
 	readonly tolerance?: number;
 	/** Called between rounds; false stops it there. */
 	readonly goOn?: (round: number) => boolean;
+	/** Without the uncrossed grid, by each loop's own stiffness alone: slow, to measure by. */
+	readonly plain?: boolean;
 	/** Edges held at this width, in stitch widths from first to last loop of every row: pinned out. */
 	readonly pinned?: number;
 }
 
 const TOLERANCE = 2e-5;
-const MOST_ROUNDS = 200;
+const MOST_ROUNDS = 5000;
 /** How stiff a pin is beside a stitch. */
 const PIN = 1000;
 
@@ -71,6 +73,18 @@ class Pulls {
 			}
 			if (pinned && cords.length > 0) this.#pins[at] = this.#pins[at + cords.length - 1] = PIN;
 		}
+	}
+
+	/** How stiff each loop is held, all pulls together. */
+	stiffnessOf(): Float64Array {
+		const sum = Float64Array.from(this.#pins);
+		for (let i = 0; i < this.size; i++) {
+			sum[i]! += this.#beside[i]! + this.#through[i]!;
+			if (this.#beside[i]! > 0) sum[i + 1]! += this.#beside[i]!;
+			const below = this.#several.get(i) ?? (this.#below[i]! >= 0 ? [this.#below[i]!] : []);
+			for (const q of below) sum[q]! += this.#through[i]! / below.length ** 2;
+		}
+		return sum;
 	}
 
 	/** What each loop pulls with, when all stand at `x`, neighbours want to be `step` apart and pins hold at `held`. */
@@ -123,7 +137,9 @@ export function relax(fabric: LoopFabric, options: RelaxOptions = {}): Relaxed {
 	const along = new Float64Array(size);
 	const image = new Float64Array(size);
 	let near = new Float64Array(size);
+	const stiff = options.plain ? pulls.stiffnessOf() : undefined;
 	const precondition = (): Float64Array => {
+		if (stiff) return near.map((_, i) => residual[i]! / stiff[i]!);
 		const { given } = grid;
 		given.fill(0);
 		for (let r = 0; r < rows.length; r++) {

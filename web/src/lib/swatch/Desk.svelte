@@ -309,7 +309,8 @@
 		</div>
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />
-			<a class="pill pill-strong ml-2" href="/swatches/{opened.id}/needles">{craft.place}</a>
+			<a class="pill pill-soft ml-2" href="/swatches/{opened.id}/size">Size</a>
+			<a class="pill pill-strong" href="/swatches/{opened.id}/needles">{craft.place}</a>
 		</div>
 	</div>
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1 text-[0.94rem]">

@@ -15,9 +15,7 @@ export function paintShapes(ctx: CanvasRenderingContext2D, shapes: readonly Shap
 			ctx.fillText(s.text, s.x, s.y);
 			continue;
 		}
-		const path = new Path2D();
-		if (s.kind === 'circle') path.arc(s.cx, s.cy, s.r, 0, 2 * Math.PI);
-		else path.addPath(new Path2D(s.d), s.flipped === undefined ? undefined : { a: -1, e: s.flipped });
+		const path = pathOf(s);
 		if (s.fill && s.fill !== 'none') {
 			ctx.fillStyle = s.fill;
 			ctx.fill(path);
@@ -32,4 +30,12 @@ export function paintShapes(ctx: CanvasRenderingContext2D, shapes: readonly Shap
 	}
 	ctx.globalAlpha = 1;
 	ctx.setLineDash([]);
+}
+
+function pathOf(s: Exclude<Shape, { kind: 'text' }>): Path2D {
+	if (s.kind === 'path' && s.flipped === undefined) return new Path2D(s.d);
+	const path = new Path2D();
+	if (s.kind === 'circle') path.arc(s.cx, s.cy, s.r, 0, 2 * Math.PI);
+	else path.addPath(new Path2D(s.d), { a: -1, e: s.flipped! });
+	return path;
 }

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { ASSUMED_GAUGE, relax, type Gauge } from '../fabric/index.ts';
+import { newSwatch } from '../schema/index.ts';
+import {
+	castOnFor,
+	check,
+	lengthToldIn,
+	loopsThatLie,
+	multipleOf,
+	repeatsFor,
+	swatchSize,
+	type Checked,
+	type SwatchSize,
+} from './index.ts';
+
+const ROPE = [
+	'Row 1: p8, *k6, p4; rep from * to last 4 sts, p4',
+	'Row 2: k8, *p6, k4; rep from * to last 4 sts, k4',
+	'Row 3: p8, *C6F, p4; rep from * to last 4 sts, p4',
+	'Row 4: as row 2',
+	'Row 5: as row 1',
+	'Row 6: as row 2',
+].join('\n');
+const read = (text: string, castOn = 22): Checked =>
+	check(newSwatch({ title: 'Rope', castOn, shape: 'flat', school: 'total-front-back', text }), '');
+const sized = (checked: Checked, gauge: Gauge = ASSUMED_GAUGE): SwatchSize =>
+	swatchSize(checked.worked, checked.cords, relax(loopsThatLie(checked.worked, checked.cords)), gauge);
+
+describe('the size of a swatch', () => {
+	const rope = read(`${ROPE}\nRep rows 1-6 5 times`);
+
+	it('is plain where nothing crosses, and narrower by what cords take up where they do', () => {
+		const plain = sized(read('Row 1: k to end\nRow 2: p to end\nRep rows 1-2 9 times'));
+		expect([plain.widthCm, plain.lengthCm, plain.takenCm]).toEqual([11, (20 * 10) / 28, 0]);
+		const { widthCm, takenCm, together, isShaped } = sized(rope);
+		expect(widthCm + takenCm).toBeCloseTo(11, 6);
+		expect(isShaped).toBe(false);
+		expect(together).toHaveLength(1);
+		expect(together[0]).toMatchObject({ letters: 'A B', travel: 3, rows: 6, verdict: 'snug' });
+		expect(together[0]!.takeUp).toBeGreaterThan(0.75);
+		expect(together[0]!.takeUp).toBeLessThan(0.85);
+		// A square of this very pattern has them in it.
+		expect(sized(rope, { ...ASSUMED_GAUGE, of: 'pattern' })).toMatchObject({ widthCm: 11, takenCm: 0 });
+	});
+
+	it('tells repeats for a length, and writes them into the rows', () => {
+		const wish = repeatsFor(rope, ASSUMED_GAUGE, 20)!;
+		// 56 rows are nine times six and two more.
+		expect([wish.neighbours.below.repeats, wish.neighbours.above.repeats, wish.neighbours.nearer]).toEqual([9, 10, 9]);
+		const longer = read(wish.textWith(wish.neighbours.nearer));
+		expect(longer.worked.rows).toHaveLength(54);
+		expect(longer.swatch.text).toContain('Rep rows 1-6 8 times more');
+		expect(repeatsFor(read(ROPE), ASSUMED_GAUGE, 20)).toBeUndefined();
+	});
+
+	it('works out a length that the rows leave open', () => {
+		const open = read(`${ROPE}\nRep rows 1-6 until piece measures 64 cm`);
+		expect(lengthToldIn(open)).toBe(64);
+		expect(repeatsFor(open, ASSUMED_GAUGE, 64)!.neighbours.nearer).toBe(30);
+		expect(lengthToldIn(rope)).toBeUndefined();
+		expect(lengthToldIn(read(`${ROPE}\nRep rows 1-6 until it measures 10 inches`))).toBeCloseTo(25.4, 9);
+	});
+
+	it('tells the cast-on for a width, in stitches on which the rows come out', () => {
+		expect(multipleOf(rope, '')).toBe(10);
+		const { below, above } = castOnFor(sized(rope), sized(read(rope.swatch.text, 32)), {
+			castOn: 22,
+			multiple: 10,
+			gauge: ASSUMED_GAUGE,
+			widthCm: 26,
+		});
+		expect(above.castOn - below.castOn).toBe(10);
+		for (const castOn of [below.castOn, above.castOn]) {
+			expect(read(ROPE, castOn).problems.filter((p) => p.weight === 'error')).toEqual([]);
+		}
+		// The wider piece is what was reckoned.
+		expect(sized(read(rope.swatch.text, above.castOn)).widthCm).toBeCloseTo(above.widthCm, 1);
+		expect(multipleOf(read('Row 1: k22\nRow 2: p22'), '')).toBeUndefined();
+	});
+
+	it('of a shaped piece is that of its widest row', () => {
+		const point = sized(read('Row 1: k\nRow 2: p\nRow 3: ssk, k to last 2 sts, k2tog\nRow 4: p\nRep rows 3-4 6 times'));
+		expect([point.isShaped, point.stitches]).toEqual([true, 22]);
+		expect(point.widthCm).toBeCloseTo(11, 0);
+	});
+});

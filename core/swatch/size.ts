@@ -1,0 +1,250 @@
+/**
+ * How large a swatch comes out: its width and length as it lies, what each cord takes up and how far it is pulled, and
+ * what rows and cast-on have to become for another size.
+ */
+
+import {
+	castOnForWidth,
+	cellOf,
+	repeatsForLength,
+	strainOf,
+	strainVerdict,
+	type Fibre,
+	type Gauge,
+	type HandTension,
+	type LiesAcross,
+	type Neighbours,
+	type RepeatsLong,
+	type RepeatsWide,
+	type StrainVerdict,
+} from '../fabric/index.ts';
+import { CM_PER_INCH } from '../measure/index.ts';
+import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
+import type { Checked } from './checked.ts';
+import { letterOf, type Cords } from './cords.ts';
+import { SWATCH_LIMITS } from './limits.ts';
+import { workRows } from './work.ts';
+import type { Worked } from './worked.ts';
+
+/** Cords that cross each other, taken together. */
+export interface CordsTogether {
+	/** By their places among the cords. */
+	readonly cords: readonly number[];
+	readonly letters: string;
+	/** Stitches of its widest crossing that go sideways furthest. */
+	readonly travel: number;
+	/** Rows between its crossings, the fewest. */
+	readonly rows: number;
+	/** Width between the ground loops on either side ÷ as many plain stitches; none where no ground stands beside it. */
+	readonly takeUp?: number;
+	readonly strain: number;
+	readonly verdict: StrainVerdict;
+}
+
+export interface SwatchSize {
+	/** Of the rows in the middle; of the widest row where their stitches differ. */
+	readonly widthCm: number;
+	readonly lengthCm: number;
+	/** Rows have more and fewer stitches, so that it has no one width. */
+	readonly isShaped: boolean;
+	/** What cords take off the width. */
+	readonly takenCm: number;
+	/** Stitches of the middle row, and rows worked. */
+	readonly stitches: number;
+	readonly rows: number;
+	readonly together: readonly CordsTogether[];
+}
+
+export interface Pulled {
+	readonly fibre?: Fibre;
+	readonly tension?: HandTension;
+}
+
+/**
+ * From a gauge, and from how the fabric lies (in stitch widths). A gauge of this very pattern has its cords in it, so
+ * nothing is taken off. Linear in stitches.
+ */
+export function swatchSize(
+	worked: Worked,
+	cords: Cords,
+	lies: LiesAcross,
+	gauge: Gauge,
+	pulled: Pulled = {},
+): SwatchSize {
+	const { w, h } = cellOf(gauge);
+	const rows = worked.rows.filter((r) => r.ok).length;
+	// The rows in the middle tell the width: borders and the first cast-on draw in less.
+	const middle = lies.x.slice(Math.floor(lies.x.length / 4), Math.max(1, Math.ceil((lies.x.length * 3) / 4)));
+	const spanOf = (row: Float64Array): number => (row.length === 0 ? 0 : row.at(-1)! - row[0]! + 1);
+	const isShaped = lies.x.some((row) => row.length !== middle[0]!.length);
+	const spans = middle.map(spanOf);
+	const span = isShaped
+		? Math.max(...lies.x.map(spanOf))
+		: spans.reduce((sum, s) => sum + s, 0) / Math.max(1, spans.length);
+	const stitches = isShaped ? Math.max(...lies.x.map((row) => row.length)) : (middle[0]?.length ?? 0);
+	const isWhole = gauge.of === 'pattern';
+	return {
+		widthCm: (isWhole ? stitches : span) * w,
+		lengthCm: rows * h,
+		isShaped,
+		takenCm: isWhole ? 0 : (stitches - span) * w,
+		stitches,
+		rows,
+		together: togetherIn(worked, cords, lies, gauge, pulled),
+	};
+}
+
+/** Which cords cross each other, and what each such set of them takes up. */
+function togetherIn(worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge, pulled: Pulled): CordsTogether[] {
+	const leader = cords.cords.map((_, i) => i);
+	const find = (i: number): number => (leader[i] === i ? i : find(leader[i]!));
+	const crossed = new Map<number, { at: number; n: number; travel: number }[]>();
+	let row = 0;
+	for (const [i, line] of worked.rows.entries()) {
+		if (!line.ok) continue;
+		row += 1;
+		for (const { at, crossing } of line.crossings) {
+			const here = new Set<number>();
+			for (let k = 0; k < crossing.n; k++) {
+				const cord = cords.cordOf[cords.strands[i + 1]![at + k]!]!;
+				if (cord >= 0) here.add(cord);
+			}
+			const [first, ...others] = here;
+			if (first === undefined) continue;
+			for (const other of others) leader[find(other)] = find(first);
+			const travel = Math.max(...crossing.order.map((s, k) => Math.abs(s - (k + 1))));
+			crossed.set(first, [...(crossed.get(first) ?? []), { at: row, n: crossing.n, travel }]);
+		}
+	}
+	const sets = new Map<number, number[]>();
+	for (const [i] of cords.cords.entries()) sets.set(find(i), [...(sets.get(find(i)) ?? []), i]);
+	return [...sets.values()].map((members): CordsTogether => {
+		const crossings = members.flatMap((m) => crossed.get(m) ?? []).sort((a, b) => a.at - b.at);
+		const gaps = crossings.flatMap((c, k) =>
+			k > 0 && c.at > crossings[k - 1]!.at ? [c.at - crossings[k - 1]!.at] : [],
+		);
+		const strains = crossings.map((c, k) => {
+			const before = crossings.slice(0, k).findLast((b) => b.at < c.at);
+			return strainOf({ travel: c.travel, rows: before ? c.at - before.at : c.n, gauge, ...pulled });
+		});
+		const strain = Math.max(1, ...strains);
+		const takeUp = takeUpOf(members, cords, lies);
+		return {
+			cords: members,
+			letters: members.map((m) => letterOf(m)).join(' '),
+			travel: Math.max(0, ...crossings.map((c) => c.travel)),
+			rows: gaps.length > 0 ? Math.min(...gaps) : 0,
+			...(takeUp === undefined ? {} : { takeUp }),
+			strain,
+			verdict: strainVerdict(strain),
+		};
+	});
+}
+
+/** Between the ground loops on either side, by the stitches between them plus one; the mean over its rows. */
+function takeUpOf(members: readonly number[], { strands, cordOf }: Cords, { x }: LiesAcross): number | undefined {
+	let sum = 0;
+	let many = 0;
+	for (const [r, row] of x.entries()) {
+		const labels = strands[r];
+		if (!labels || labels.length !== row.length) continue;
+		const cordAt = (c: number): number => cordOf[labels[c]!]!;
+		let first = 0;
+		while (first < row.length && !members.includes(cordAt(first))) first += 1;
+		let last = row.length - 1;
+		while (last >= 0 && !members.includes(cordAt(last))) last -= 1;
+		if (first > last || first === 0 || last === row.length - 1) continue;
+		if (cordAt(first - 1) >= 0 || cordAt(last + 1) >= 0) continue;
+		sum += (row[last + 1]! - row[first - 1]!) / (last - first + 2);
+		many += 1;
+	}
+	return many === 0 ? undefined : sum / many;
+}
+
+export interface LengthWish {
+	readonly neighbours: Neighbours<RepeatsLong>;
+	readonly repeatRows: number;
+	/** The text with so many repeats of its rows in all. */
+	readonly textWith: (repeats: number) => string;
+}
+
+/** Repeats of the text's own repeat for a length; undefined where the text repeats no rows. */
+export function repeatsFor({ swatch, rows, worked }: Checked, gauge: Gauge, lengthCm: number): LengthWish | undefined {
+	const [line] = rows.repeats;
+	const shown = worked.repeats[0];
+	if (!line || !shown || worked.rows.some((r) => !r.ok)) return undefined;
+	const repeatRows = line.last - line.first + 1;
+	// The rows are worked once before the line that says to work them again.
+	const again = line.again ?? (shown.times ?? 1) - 1;
+	const other = worked.rows.length - repeatRows * (again + 1);
+	if (repeatRows < 1 || other < 0) return undefined;
+	return {
+		neighbours: repeatsForLength({
+			rowsPer10cm: gauge.rows,
+			setUpRows: other,
+			borderRows: 0,
+			repeatRows,
+			lengthCm,
+		}),
+		repeatRows,
+		textWith: (repeats) =>
+			`${swatch.text.slice(0, line.from)}Rep rows ${line.first}-${line.last} ${Math.max(0, repeats - 1)} times more${swatch.text.slice(line.to)}`,
+	};
+}
+
+/** The length to which the text's own repeat is to be worked, where it says one, in centimetres. */
+export function lengthToldIn({ swatch, rows }: Checked): number | undefined {
+	const open = rows.repeats.find((r) => r.again === undefined);
+	const [, told, unit] =
+		/(\d+(?:[.,]\d+)?)\s*(cm|mm|in(?:ch(?:es)?)?\b|["″])/i.exec(open ? swatch.text.slice(open.from, open.to) : '') ??
+		[];
+	if (told === undefined || unit === undefined) return undefined;
+	const value = Number(told.replace(',', '.'));
+	return /^cm/i.test(unit) ? value : /^mm/i.test(unit) ? value / 10 : value * CM_PER_INCH;
+}
+
+/** Counts that are tried to find out by how many stitches the first rows go on. */
+const MOST_TRIED = 60;
+
+/** By how many stitches the first two rows can be widened and still come out; undefined where they cannot. */
+export function multipleOf({ swatch }: Checked, glossary: string): number | undefined {
+	const text = readRows(swatch.text, {
+		school: swatch.school,
+		among: swatch.schools,
+		glossary: readGlossary(glossary),
+	});
+	const lines = text.rows.slice(0, 2).map((line) => ({ ...line, numbers: line.numbers.slice(0, 1) }));
+	const only: RowsText = { ...text, rows: lines, repeats: [], problems: [] };
+	const comesOut = (castOn: number): boolean =>
+		!workRows(only, { ...swatch, castOn }).problems.some((p) => p.weight === 'error');
+	if (lines.length === 0 || !comesOut(swatch.castOn)) return undefined;
+	for (let more = 1; more <= MOST_TRIED && swatch.castOn + more <= SWATCH_LIMITS.stitches; more++) {
+		if (comesOut(swatch.castOn + more)) return more;
+	}
+	return undefined;
+}
+
+/**
+ * Cast-on for a width, where `multiple` stitches more or fewer come out: each multiple adds what it adds from this
+ * swatch to one that is wider by it.
+ */
+export function castOnFor(
+	size: SwatchSize,
+	wider: SwatchSize,
+	{ castOn, multiple, gauge, widthCm }: { castOn: number; multiple: number; gauge: Gauge; widthCm: number },
+): Neighbours<RepeatsWide> {
+	const { w } = cellOf(gauge);
+	const adds = (wider.widthCm - size.widthCm) / w;
+	const repeats = Math.floor(castOn / multiple);
+	const found = castOnForWidth({
+		stitchesPer10cm: gauge.stitches,
+		edgeStitches: 0,
+		multiple,
+		// What is not repeated, in stitch widths, cords' edges and all.
+		plus: size.widthCm / w - repeats * adds,
+		takeUp: Math.max(0.2, adds / multiple),
+		widthCm,
+	});
+	const told = (one: RepeatsWide): RepeatsWide => ({ ...one, castOn: castOn + (one.repeats - repeats) * multiple });
+	return { ...found, below: told(found.below), above: told(found.above) };
+}

@@ -1,0 +1,82 @@
+/** How large it comes out: the picture that lies, sizes, repeats, cast-on, needle and yarn, asked as a teacher would. */
+
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
+
+test.use({ storageState: nobody });
+
+const ROWS = [
+	'Row 1: p8, *k6, p4; rep from * to last 4 sts, p4',
+	'Row 2: k8, *p6, k4; rep from * to last 4 sts, k4',
+	'Row 3: p8, *C6F, p4; rep from * to last 4 sts, p4',
+	'Rows 4 and 6: as row 2',
+	'Row 5: as row 1',
+	'Rep rows 1-6 until it measures 64 cm',
+].join('\n');
+
+async function rope(page: Page, shape: 'flat' | 'round' = 'flat'): Promise<void> {
+	await newTeacher(page.request);
+	const made = await page.request.post('/api/swatches', {
+		data: {
+			swatch: {
+				format: 'pond-loop/swatch',
+				version: 2,
+				title: 'Lantern rope',
+				castOn: 22,
+				shape,
+				school: 'total-front-back',
+				schools: ['slash', 'total-front-back', 'total-right-left', 'held-front-back', 'twist'],
+				text: ROWS,
+			},
+		},
+	});
+	const { id } = (await made.json()) as { id: string };
+	await page.goto(`/swatches/${id}`);
+	await page.getByRole('link', { name: 'Size', exact: true }).click();
+	await expect(page.getByTestId('lie').locator('svg')).toBeVisible();
+}
+
+test('width, length, repeats to 64 cm and the cast-on for a width are answered and taken', async ({ page }) => {
+	await rope(page);
+	const size = page.getByTestId('size');
+	const wishes = page.getByTestId('wishes');
+	await expect(size).toContainText('Assumed until you measure a square');
+	await expect(size).toContainText('The cords take up');
+	// The rows say 64 cm themselves.
+	await expect(wishes).toContainText('30 repeats of 6 rows');
+	await wishes.getByRole('button', { name: 'Take it: 30 repeats' }).click();
+	await expect(page.getByText('22 stitches, flat, 180 rows')).toBeVisible();
+	await page.getByLabel('Stitches in 10 cm').fill('22');
+	await expect(size).toContainText('From your square: 22 stitches, 28 rows');
+	await page.getByLabel('Wide, in cm').fill('26');
+	await expect(wishes).toContainText('These rows come out on 10 stitches more or fewer.');
+	const nearer = wishes.getByRole('listitem').filter({ hasText: 'Cast on' }).filter({ hasText: 'nearer' });
+	await nearer.getByRole('button').click();
+	await expect(nearer).toContainText('as it is');
+	await expect(size).toContainText(/2[4-7]\.\d cm ×/);
+	await page.getByText('dry, without pins', { exact: true }).first().click();
+	await expect(size).toContainText('What it becomes dry, without pins is assumed.');
+	await page.getByLabel('Metres in 100 grams').fill('200');
+	await page.getByLabel('Grams of a ball').fill('50');
+	await page.getByLabel('People').fill('9');
+	await expect(page.getByTestId('yarn')).toContainText('wound off for the class');
+	await page.getByText('Tight or loose?').click();
+	await expect(page.getByRole('region', { name: 'Strain by rows' })).toContainText('snug');
+	await expectAccessible(page);
+	// Kept with the swatch: told again after the page is loaded anew.
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.reload();
+	await expect(page.getByTestId('size')).toContainText('From your square: 22 stitches');
+});
+
+test.describe('on a phone', () => {
+	test.use({ viewport: { width: 390, height: 844 } });
+
+	test('a round that is shorter than its needle is warned of, and nothing is too wide', async ({ page }) => {
+		await rope(page, 'round');
+		await page.getByLabel('Length of the circular needle, in cm').fill('40');
+		await expect(page.getByText('Take double-pointed needles')).toBeVisible();
+		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+		await expectAccessible(page);
+	});
+});

@@ -1,0 +1,610 @@
+<script lang="ts">
+	import { drawLie } from '@pond-loop/core/drawing';
+	import {
+		aboutNeedle,
+		ASSUMED_GAUGE,
+		ballsFor,
+		cellOf,
+		FABRIC_STATES,
+		type FabricState,
+		FIBRES,
+		type Gauge,
+		gaugeIn,
+		gramsOf,
+		type LiesAcross,
+		loopLength,
+		ratioOf,
+		relax,
+		rowsUntil,
+		SPARE_CM,
+		STATE_WORDS,
+		strainOf,
+		strainVerdict,
+		TENSIONS_OF_HAND,
+		yarnMetres,
+	} from '@pond-loop/core/fabric';
+	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
+	import type { HouseStyle, SwatchSizeTold } from '@pond-loop/core/schema';
+	import {
+		castOnFor,
+		check,
+		lengthToldIn,
+		loopsThatLie,
+		loopsWhenSeamed,
+		multipleOf,
+		repeatsFor,
+		strandsOf,
+		swatchSize,
+	} from '@pond-loop/core/swatch';
+	import { onMount, untrack } from 'svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import SaveNote from '$lib/save/SaveNote.svelte';
+	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import { saveWithPage } from '$lib/save/page';
+	import { keepSwatch, type OpenedSwatch } from '$lib/swatch/keep';
+	import ChartPart from '$lib/swatch/ChartPart.svelte';
+	import type { Light } from '$lib/ui/light';
+	import { Relaxer } from '$lib/workers/lie';
+
+	interface Props {
+		opened: OpenedSwatch;
+		light: Light;
+		style: HouseStyle;
+	}
+	const { opened, light, style }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	const save = keepSwatch(opened);
+	saveWithPage(save);
+	const uid = $props.id();
+	const swatch = $derived(save.value);
+	const unit = $derived(style.units);
+	const said = (cm: number): string => reckonedLength(cm, unit);
+
+	/** Only what rows are made of is worked again; a gauge changes nothing there. */
+	const rowsKey = $derived(JSON.stringify({ ...swatch, size: undefined, title: undefined }));
+	const checked = $derived.by(() => {
+		void rowsKey;
+		return untrack(() => check(save.value, style.glossary));
+	});
+	const { worked, cords } = $derived(checked);
+	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
+
+	const told = $derived<SwatchSizeTold>(swatch.size ?? {});
+	const measured = $derived<Gauge>(told.gauge ?? ASSUMED_GAUGE);
+	let look = $state<FabricState>('off');
+	const gauge = $derived(gaugeIn(measured, look));
+	const ratio = $derived(ratioOf(measured.state, look));
+	function tell(more: Partial<SwatchSizeTold>, place?: string): void {
+		// What is left empty is assumed again.
+		const next = Object.fromEntries(Object.entries({ ...told, ...more }).filter(([, v]) => v !== undefined));
+		save.change({ ...save.value, size: next }, place);
+	}
+	const number = (event: Event): number | undefined => {
+		const { valueAsNumber } = event.currentTarget as HTMLInputElement;
+		return Number.isFinite(valueAsNumber) ? valueAsNumber : undefined;
+	};
+	const gaugeWith = (more: Partial<Gauge>): void => tell({ gauge: { ...measured, ...more } }, 'gauge');
+
+	let lies = $state.raw<LiesAcross>();
+	let liesFor = $state.raw<unknown>();
+	const relaxer = new Relaxer((heard) => {
+		lies = heard;
+		liesFor = asked;
+	});
+	let asked: unknown;
+	onMount(() => () => relaxer.stop());
+	$effect(() => {
+		asked = worked;
+		// Rows of the same stitches begin from how they lay.
+		relaxer.ask({ fabric: loopsThatLie(worked, cords), from: lies?.x });
+	});
+	/** How it lies, once that is known of these very rows. */
+	const lying = $derived(lies && liesFor === worked ? lies : undefined);
+	const pulled = $derived({
+		...(told.fibre ? { fibre: told.fibre } : {}),
+		...(told.tension ? { tension: told.tension } : {}),
+	});
+	const size = $derived(lying && swatchSize(worked, cords, lying, gauge, pulled));
+
+	let side = $state<'RS' | 'WS'>('RS');
+	/** Loops up to which all of it is drawn, and up to which as elements. */
+	const MOST_DRAWN = 4500;
+	const AS_ELEMENTS = 3000;
+	const part = $derived.by((): [number, number] => {
+		const rows = lying?.x ?? [];
+		let loops = 0;
+		let end = 0;
+		while (end < rows.length && loops + rows[end]!.length <= MOST_DRAWN) loops += rows[end++]!.length;
+		return [0, Math.max(end, Math.min(2, rows.length))];
+	});
+	// Only what the picture hangs on: other answers change with every figure that is typed.
+	const cell = $derived(cellOf(gauge));
+	const across = $derived(cell.w);
+	const along = $derived(cell.h);
+	const drawing = $derived(
+		lying &&
+			worked.rows.length > 0 &&
+			drawLie(worked, cords, lying, {
+				light,
+				side,
+				cell: { w: across, h: along },
+				rows: part,
+				unit,
+				label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size is told beside it.`,
+			}),
+	);
+	const isLarge = $derived((lying?.x.slice(...part).reduce((sum, row) => sum + row.length, 0) ?? 0) > AS_ELEMENTS);
+	let box = $state<HTMLElement>();
+	let room = $state(0);
+	onMount(() => {
+		const seen = new ResizeObserver(() => (room = box?.clientWidth ?? 0));
+		if (box) seen.observe(box);
+		return () => seen.disconnect();
+	});
+	/** As wide as there is room, but no coarser than this. */
+	const MOST_HIGH = 620;
+	const shownWide = $derived(
+		drawing ? Math.round(Math.min(room || 600, drawing.width * 1.4, (MOST_HIGH * drawing.width) / drawing.height)) : 0,
+	);
+
+	let wide = $state<number>();
+	// What the rows say themselves, until something else is asked.
+	const toldLong = untrack(() => lengthToldIn(checked));
+	let long = $state(toldLong === undefined ? undefined : untrack(() => Math.round(fromCm(toldLong, unit) * 10) / 10));
+	const asksWidth = $derived(wide !== undefined && wide > 0);
+	const multiple = $derived(asksWidth ? multipleOf(checked, style.glossary) : undefined);
+	/** The same rows on one multiple more, let lie as well: what it adds. */
+	const wider = $derived.by(() => {
+		if (multiple === undefined) return undefined;
+		const more = check({ ...checked.swatch, castOn: checked.swatch.castOn + multiple }, style.glossary);
+		return { ...more, lies: relax(loopsThatLie(more.worked, more.cords)) };
+	});
+	const widths = $derived(
+		wide !== undefined && wide > 0 && size && wider && multiple !== undefined
+			? castOnFor(size, swatchSize(wider.worked, wider.cords, wider.lies, gauge), {
+					castOn: swatch.castOn,
+					multiple,
+					gauge,
+					widthCm: toCm(wide, unit),
+				})
+			: undefined,
+	);
+	const lengths = $derived(long !== undefined && long > 0 ? repeatsFor(checked, gauge, toCm(long, unit)) : undefined);
+
+	/** Metres for one, with tails and a tenth to spare. */
+	const metres = $derived.by(() => {
+		if (!size) return undefined;
+		const loops = worked.rows.reduce((sum, row) => sum + (row.ok ? row.stitches.length : 0), swatch.castOn);
+		// Munden's law holds off the needles and rested.
+		const length = loopLength(gaugeIn(measured, 'off'));
+		return yarnMetres({ loopsCm: loops * length, widthCm: size.widthCm, seamCm: seamed ? size.widthCm : 0 });
+	});
+	let people = $state(8);
+	let seamed = $state(false);
+	const grams = $derived(metres && told.metresIn100g ? gramsOf(metres, told.metresIn100g) : undefined);
+	const balls = $derived(
+		grams !== undefined && told.ballGrams ? ballsFor(grams, told.ballGrams, Math.max(1, people || 1)) : undefined,
+	);
+	const needle = $derived(size && told.needleCm ? aboutNeedle(size.widthCm, told.needleCm) : undefined);
+	/** Whether cords meet where the ends are seamed: all rows once, the repeats that there are. */
+	const meet = $derived.by(() => {
+		if (!seamed || worked.rows.length === 0) return undefined;
+		const strands = strandsOf(worked, 0, worked.rows.length - 1);
+		return strands && { home: strands.after.every((s, i) => s === i + 1), loops: loopsWhenSeamed(strands, 1) };
+	});
+	const STEPS = [2, 4, 6, 8, 10, 12];
+</script>
+
+<svelte:head><title>{swatch.title} · size · Pond Loop</title></svelte:head>
+
+<div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+	<h1 class="min-w-0 text-[1.8rem] leading-tight" dir="auto">{swatch.title}</h1>
+	<p class="quiet">
+		{swatch.castOn} stitches, {swatch.shape === 'flat' ? 'flat' : 'in the round'}, {worked.rows.length} rows
+	</p>
+	<SaveNote {save} />
+	<span class="ml-auto"><UndoRedo {save} /></span>
+</div>
+<nav class="mt-2 flex gap-x-6 text-[1rem] font-semibold" aria-label="Ways to look at this swatch">
+	<a class="wordlink" href="/swatches/{opened.id}">Rows and chart</a>
+	<span class="border-accent border-b-2" aria-current="page">As it will lie, and its size</span>
+</nav>
+
+{#if worked.rows.length === 0}
+	<p class="border-base-300 mt-6 border-y py-8">
+		No rows yet. <a class="wordlink" href="/swatches/{opened.id}">Write or paste them</a>, and how large they come out
+		stands here.
+	</p>
+{:else}
+	{#if wrong > 0}
+		<p class="text-error mt-3 font-semibold">
+			{wrong === 1 ? 'One row does not work out' : `${wrong} things do not work out`}: what is said here is of the rows
+			that do. <a class="wordlink" href="/swatches/{opened.id}">See them at the desk</a>
+		</p>
+	{/if}
+	<div class="mt-4 grid items-start gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_25rem]">
+		<section aria-label="As it will lie" class="min-w-0">
+			<div class="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 text-[0.94rem]">
+				<label
+					><span class="sr-only">Seen from</span>
+					<select class="field py-0" bind:value={side}>
+						<option value="RS">{style.sides.right}</option><option value="WS">{style.sides.wrong}</option>
+					</select></label
+				>
+				<fieldset class="bg-base-200 flex flex-wrap rounded-full p-0.5">
+					<legend class="sr-only">In which state</legend>
+					{#each FABRIC_STATES as where (where)}
+						<label
+							class={[
+								'cursor-pointer rounded-full px-3 py-0.5 has-focus-visible:outline-2',
+								look === where && 'bg-primary text-primary-content font-semibold',
+							]}
+							><input type="radio" class="sr-only" name="state-{uid}" value={where} bind:group={look} />{STATE_WORDS[
+								where
+							]}</label
+						>
+					{/each}
+				</fieldset>
+			</div>
+			<div
+				class="bg-base-200 flex min-h-60 justify-center overflow-x-auto rounded-3xl p-2"
+				bind:this={box}
+				data-testid="lie"
+			>
+				{#if drawing && room > 0}
+					{#if isLarge}
+						<div role="img" aria-label={drawing.label}><ChartPart {drawing} width={shownWide} /></div>
+					{:else}<Drawing {drawing} width={shownWide} />{/if}
+				{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
+			</div>
+			{#if lying && part[1] < lying.x.length}
+				<p class="quiet mt-1 text-[0.94rem]">
+					Drawn are the first {part[1] - 1} of {lying.x.length - 1} rows; what is said is of all of them.
+				</p>
+			{/if}
+			{#if size && size.together.length > 0}
+				<table class="mt-4 w-full text-[0.94rem]">
+					<caption class="lead text-left">Cords: what they take up, and how far they are pulled</caption>
+					<thead>
+						<tr class="quiet text-right text-sm">
+							<th class="text-left font-normal" scope="col">Cord</th>
+							<th class="font-normal" scope="col">crossed every</th>
+							<th class="font-normal" scope="col">takes up</th>
+							<th class="font-normal" scope="col">strain</th>
+							<th class="font-normal" scope="col">so it is</th>
+						</tr>
+					</thead>
+					<tbody>
+						{#each size.together as one (one.letters)}
+							<tr class="border-base-300 border-t text-right">
+								<th class="py-0.5 text-left" scope="row">{one.letters}</th>
+								<td>{one.rows > 0 ? `${one.rows} rows` : 'once'}</td>
+								<td>
+									{one.takeUp === undefined
+										? 'no ground beside it'
+										: measured.of === 'pattern'
+											? 'in the gauge'
+											: `${Math.max(0, Math.round((1 - one.takeUp) * 100))} %`}
+								</td>
+								<td>{one.strain.toFixed(2)}</td>
+								<td
+									class={one.verdict === 'easy' || one.verdict === 'snug' ? 'font-semibold' : 'text-warning font-bold'}
+									>{one.verdict}</td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				<details class="mt-3 text-[0.94rem]">
+					<summary class="wordlink w-fit list-none">Tight or loose? Strain by rows between crossings</summary>
+					<div class="mt-2 overflow-x-auto" role="region" aria-label="Strain by rows between crossings" tabindex="-1">
+						<table class="min-w-full text-right">
+							<thead>
+								<tr
+									><th class="text-left font-normal" scope="col">Rows between</th>{#each STEPS as rows (rows)}<th
+											class="px-2 font-normal"
+											scope="col">{rows}</th
+										>{/each}<th class="pl-3 text-left font-normal" scope="col">snug from</th></tr
+								>
+							</thead>
+							<tbody>
+								{#each size.together as one (one.letters)}
+									{@const snug = rowsUntil('snug', { travel: one.travel, gauge, ...pulled })}
+									<tr class="border-base-300 border-t">
+										<th class="text-left" scope="row">{one.letters}</th>
+										{#each STEPS as rows (rows)}
+											{@const strain = strainOf({ travel: one.travel, rows, gauge, ...pulled })}
+											<td class="px-2" title={strainVerdict(strain)}
+												>{strain.toFixed(2)}<span class="quiet block text-xs">{strainVerdict(strain)}</span></td
+											>
+										{/each}
+										<td class="pl-3 text-left">{snug === undefined ? 'never, in this yarn' : `${snug} rows`}</td>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+					</div>
+				</details>
+			{/if}
+		</section>
+
+		<div class="grid gap-y-5">
+			<section aria-labelledby="{uid}-size" aria-live="polite" data-testid="size">
+				<h2 id="{uid}-size" class="text-2xl">
+					{#if size}{said(size.widthCm)} × {said(size.lengthCm)}
+						<span class="text-lg">{STATE_WORDS[look]}{size.isShaped ? ', at its widest' : ''}</span>
+					{:else}Letting it lie …{/if}
+				</h2>
+				{#if size}
+					<p class="quiet text-[0.94rem]">
+						{told.gauge ? 'From your square' : 'Assumed until you measure a square'}: {measured.stitches} stitches, {measured.rows}
+						rows in 10 cm, {measured.of === 'plain' ? 'plain knitting' : 'this pattern'}, {STATE_WORDS[measured.state]}.
+						{#if look !== measured.state && ratio.squares === 0}What it becomes {STATE_WORDS[look]} is assumed.{/if}
+						{#if measured.of === 'pattern'}The cords are in that gauge already.
+						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} (reckoned, not measured).{/if}
+					</p>
+				{/if}
+			</section>
+
+			<fieldset class="text-[0.94rem]">
+				<legend class="lead">My square, in 10 cm</legend>
+				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+					<label
+						><input
+							class="field w-16 py-0"
+							type="number"
+							step="0.5"
+							min="3"
+							max="80"
+							placeholder={String(ASSUMED_GAUGE.stitches)}
+							value={told.gauge?.stitches}
+							oninput={(e) => gaugeWith({ stitches: number(e) ?? ASSUMED_GAUGE.stitches })}
+							aria-label="Stitches in 10 cm"
+						/> stitches</label
+					>
+					<label
+						><input
+							class="field w-16 py-0"
+							type="number"
+							step="0.5"
+							min="3"
+							max="80"
+							placeholder={String(ASSUMED_GAUGE.rows)}
+							value={told.gauge?.rows}
+							oninput={(e) => gaugeWith({ rows: number(e) ?? ASSUMED_GAUGE.rows })}
+							aria-label="Rows in 10 cm"
+						/> rows</label
+					>
+					<label
+						><span class="sr-only">Of which fabric</span>
+						<select
+							class="field py-0"
+							value={measured.of}
+							onchange={(e) => gaugeWith({ of: e.currentTarget.value === 'pattern' ? 'pattern' : 'plain' })}
+						>
+							<option value="plain">of plain knitting</option><option value="pattern">of this very pattern</option>
+						</select></label
+					>
+					<label
+						><span class="sr-only">Measured in which state</span>
+						<select
+							class="field py-0"
+							value={measured.state}
+							onchange={(e) => gaugeWith({ state: FABRIC_STATES.find((s) => s === e.currentTarget.value) ?? 'off' })}
+						>
+							{#each FABRIC_STATES as where (where)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
+						</select></label
+					>
+				</div>
+				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+					<label
+						>Yarn of <select
+							class="field py-0"
+							value={told.fibre ?? 'wool'}
+							onchange={(e) => tell({ fibre: FIBRES.find((f) => f === e.currentTarget.value) })}
+						>
+							{#each FIBRES as fibre (fibre)}<option value={fibre}>{fibre}</option>{/each}
+						</select></label
+					>
+					<label
+						>in a hand that is <select
+							class="field py-0"
+							value={told.tension ?? 'usual'}
+							onchange={(e) => tell({ tension: TENSIONS_OF_HAND.find((t) => t === e.currentTarget.value) })}
+						>
+							{#each TENSIONS_OF_HAND as tension (tension)}<option value={tension}>{tension}</option>{/each}
+						</select></label
+					>
+				</div>
+			</fieldset>
+
+			<section aria-labelledby="{uid}-wish">
+				<h2 id="{uid}-wish" class="lead font-sans">To be how wide, how long?</h2>
+				<div class="flex flex-wrap gap-x-6">
+					<label
+						><input
+							class="field w-20 py-0"
+							type="number"
+							min="1"
+							step="0.5"
+							bind:value={wide}
+							aria-label="Wide, in {unit}"
+						/>
+						{unit} wide</label
+					>
+					<label
+						><input
+							class="field w-20 py-0"
+							type="number"
+							min="1"
+							step="0.5"
+							bind:value={long}
+							aria-label="Long, in {unit}"
+						/>
+						{unit} long</label
+					>
+				</div>
+				<div class="mt-1 text-[0.94rem]" aria-live="polite" data-testid="wishes">
+					{#if wide}
+						{#if widths}
+							<ul>
+								{#each [...new Map([widths.below, widths.above].map( (w) => [w.castOn, w] )).values()] as one (one.castOn)}
+									<li class="border-base-300 flex items-baseline gap-x-3 border-t py-1">
+										<strong class="grow">Cast on {one.castOn}</strong>
+										{said(one.widthCm)}
+										{#if one.repeats === widths.nearer}<strong>nearer</strong>{/if}
+										{#if one.castOn === swatch.castOn}<span class="quiet">as it is</span>
+										{:else}<button
+												type="button"
+												class="wordlink"
+												aria-label="Take it: cast on {one.castOn}"
+												onclick={() => save.change({ ...swatch, castOn: one.castOn })}>take it</button
+											>{/if}
+									</li>
+								{/each}
+							</ul>
+							<p class="quiet">
+								These rows come out on {multiple}
+								{multiple === 1 ? 'stitch' : 'stitches'} more or fewer.
+							</p>
+						{:else if size}
+							<p>
+								The rows are told for {swatch.castOn} stitches only. With “*…; rep from *” in them they can be worked on more.
+							</p>
+						{/if}
+					{/if}
+					{#if long}
+						{#if lengths}
+							{@const { neighbours } = lengths}
+							<ul>
+								{#each [...new Map([neighbours.below, neighbours.above].map( (l) => [l.repeats, l] )).values()] as one (one.repeats)}
+									<li class="border-base-300 flex items-baseline gap-x-3 border-t py-1">
+										<strong class="grow"
+											>{one.repeats} {one.repeats === 1 ? 'repeat' : 'repeats'} of {lengths.repeatRows} rows</strong
+										>
+										{said(one.lengthCm)}
+										{#if one.repeats === neighbours.nearer}<strong>nearer</strong>{/if}
+										{#if one.repeats > 0}<button
+												type="button"
+												class="wordlink"
+												aria-label="Take it: {one.repeats} repeats"
+												onclick={() => save.change({ ...swatch, text: lengths.textWith(one.repeats) })}>take it</button
+											>{/if}
+									</li>
+								{/each}
+							</ul>
+						{:else}
+							<p>
+								No line of the rows says what is repeated. With “Rep rows 5-12 3 times” among them the repeats for a
+								length stand here.
+							</p>
+						{/if}
+					{/if}
+					{#if (wide || long) && look !== 'dry' && measured.state !== 'pinned'}
+						<p class="quiet mt-1">
+							{#if wide}To be {said(toCm(wide, unit))} wide {STATE_WORDS[look]}, it dries to about {said(
+									toCm(wide, unit) * ratioOf(look, 'dry').across,
+								)} (assumed).{/if}
+						</p>
+					{/if}
+				</div>
+			</section>
+
+			{#if swatch.shape === 'round'}
+				<section aria-labelledby="{uid}-needle">
+					<h2 id="{uid}-needle" class="lead font-sans">About the needle</h2>
+					<label
+						>Circular needle of <input
+							class="field w-20 py-0"
+							type="number"
+							min="10"
+							max="200"
+							step="5"
+							value={told.needleCm === undefined ? undefined : Math.round(fromCm(told.needleCm, unit) * 10) / 10}
+							oninput={(e) => {
+								const value = number(e);
+								tell({ needleCm: value === undefined ? undefined : toCm(value, unit) }, 'needle');
+							}}
+							aria-label="Length of the circular needle, in {unit}"
+						/>
+						{unit}</label
+					>
+					{#if needle}
+						<p role="status" class={needle.fits ? '' : 'text-warning font-semibold'}>
+							{needle.fits
+								? `It goes about it, with ${said(needle.spareCm)} to spare.`
+								: `As pulled in it is ${needle.spareCm < 0 ? `${said(-needle.spareCm)} shorter than the needle` : `only ${said(needle.spareCm)} longer`}; ${said(SPARE_CM)} to spare are wanted. Take double-pointed needles, a shorter one, or a long loop.`}
+						</p>
+					{/if}
+				</section>
+			{/if}
+
+			<section aria-labelledby="{uid}-yarn" data-testid="yarn">
+				<h2 id="{uid}-yarn" class="lead font-sans">Yarn</h2>
+				{#if metres}
+					<p>
+						<strong>{Math.ceil(metres)} m</strong> for one, with tails and a tenth to spare{#if grams !== undefined}: {Math.ceil(
+								grams,
+							)} g{/if}.
+						{#if balls}
+							{balls.forEach === 1 ? 'One ball' : `${balls.forEach} balls`} each, {balls.ownForAll} for {people}; wound
+							off for the class, {balls.woundForAll}.
+						{/if}
+					</p>
+				{/if}
+				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[0.94rem]">
+					<label
+						><input
+							class="field w-20 py-0"
+							type="number"
+							min="20"
+							max="3000"
+							value={told.metresIn100g}
+							oninput={(e) => tell({ metresIn100g: number(e) }, 'metres')}
+							aria-label="Metres in 100 grams"
+						/> m in 100 g</label
+					>
+					<label
+						><input
+							class="field w-16 py-0"
+							type="number"
+							min="5"
+							max="1000"
+							value={told.ballGrams}
+							oninput={(e) => tell({ ballGrams: number(e) }, 'ball')}
+							aria-label="Grams of a ball"
+						/> g a ball</label
+					>
+					<label
+						>for <input
+							class="field w-16 py-0"
+							type="number"
+							min="1"
+							max="200"
+							bind:value={people}
+							aria-label="People"
+						/> people</label
+					>
+				</div>
+				<p class="quiet mt-1 text-[0.94rem]">
+					By the law of plain wool squares off the needles; crossings take a little more.
+				</p>
+			</section>
+
+			<section aria-labelledby="{uid}-seam">
+				<h2 id="{uid}-seam" class="lead font-sans">Seam</h2>
+				<label class="flex items-center gap-2"
+					><input type="checkbox" class="accent-secondary" bind:checked={seamed} /> end to end, into a ring</label
+				>
+				{#if seamed && size && meet}
+					<p class="mt-1 text-[0.94rem]" role="status">
+						{size.stitches} pairs, column to column: every stitch for the first and last 4, every other between.
+						{meet.home
+							? 'All cords meet.'
+							: 'Not every stitch comes back to its own column, so some cords do not meet. One repeat more or fewer may mend that.'}
+					</p>
+				{/if}
+			</section>
+		</div>
+	</div>
+{/if}

@@ -1,0 +1,47 @@
+/** The page's side of the relaxation: hands over the loops, and hears how the fabric lies. */
+
+import type { LiesAcross, LoopFabric } from '@pond-loop/core/fabric';
+
+export interface LieAsked {
+	readonly fabric: LoopFabric;
+	/** How it lay before, to begin from. */
+	readonly from?: readonly Float64Array[] | undefined;
+	/** Held at this width, in stitch widths. */
+	readonly pinned?: number | undefined;
+}
+
+export class Relaxer {
+	#worker: Worker | undefined;
+	#asked = 0;
+	#busy = false;
+	readonly #hear: (lies: LiesAcross) => void;
+
+	constructor(hear: (lies: LiesAcross) => void) {
+		this.#hear = hear;
+	}
+
+	/** Only the answer to what was asked last is heard. */
+	ask(asked: LieAsked): void {
+		if (this.#busy) this.stop();
+		this.#worker ??= this.#started();
+		this.#busy = true;
+		this.#asked += 1;
+		this.#worker.postMessage({ id: this.#asked, asked });
+	}
+
+	stop(): void {
+		this.#worker?.terminate();
+		this.#worker = undefined;
+		this.#busy = false;
+	}
+
+	#started(): Worker {
+		const worker = new Worker(new URL('./lie.worker.ts', import.meta.url), { type: 'module' });
+		worker.addEventListener('message', ({ data }: MessageEvent<{ id: number; lies: LiesAcross }>) => {
+			if (data.id !== this.#asked) return;
+			this.#busy = false;
+			this.#hear(data.lies);
+		});
+		return worker;
+	}
+}

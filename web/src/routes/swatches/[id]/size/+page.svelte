@@ -1,0 +1,9 @@
+<script lang="ts">
+	import Size from '$lib/size/Size.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+</script>
+
+{#key data.opened.id}<Size opened={data.opened} light={light.now} style={data.style} />{/key}
