@@ -54,11 +54,15 @@ const views = [
 		path: `/crossings/design?from=${encodeURIComponent('5 6 3 4 1 2 | 1>3 1>4 2>3 2>4 3>5 3>6 4>5 4>6 5>1 5>2 6>1 6>2 | k k k k k k')}`,
 	},
 	{
-		name: 'readings',
-		path: '/stage?name=C4F&school=slash',
+		name: 'size',
+		path: '/swatches',
 		then: async (page) => {
-			await page.getByLabel('What the pattern says').fill('sl 4 to cn and hold in front, k4, k4 from cn');
-			await page.getByTestId('sentence').getByTestId('meanings').waitFor();
+			await page.getByRole('link', { name: /weave panel/ }).click();
+			await page.getByRole('link', { name: 'Size', exact: true }).click();
+			await page.getByTestId('lie').locator('svg').waitFor();
+			await page.getByLabel('Wide, in cm').fill('26');
+			await page.getByLabel('Long, in cm').fill('64');
+			await page.mouse.click(1, 1);
 		},
 	},
 	{

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import { swatchShown, whereAmI } from '@pond-loop/core/swatch';
+	import { ASSUMED_GAUGE, cellOf } from '@pond-loop/core/fabric';
+	import { reckonedLength } from '@pond-loop/core/measure';
+	import { lengthToldIn, swatchShown, whereAmI } from '@pond-loop/core/swatch';
 	import { troubleOf } from '$lib/save/send';
 	import { savePlace } from '$lib/swatch/doors';
 	import Needles from '$lib/swatch/Needles.svelte';
@@ -32,6 +34,16 @@
 		trouble = answer.kind === 'ok' ? undefined : troubleOf(answer);
 		if (answer.kind === 'unreached' && now === place) waiting = setTimeout(() => void keep(place), 4000);
 	}
+
+	// svelte-ignore state_referenced_locally
+	const gauge = data.opened.swatch.size?.gauge;
+	const rowCm = cellOf(gauge ?? ASSUMED_GAUGE).h;
+	/** As long as the rows say, or as all of them come out. */
+	// svelte-ignore state_referenced_locally
+	const wholeCm = lengthToldIn(shown.checked) ?? last * rowCm;
+	const long = $derived(
+		`about ${reckonedLength(place * rowCm, data.style.units)} of ${reckonedLength(wholeCm, data.style.units)}${gauge ? '' : ', assumed'}`,
+	);
 
 	let above = $state<number>();
 	const maybe = $derived(above === undefined || above === null ? undefined : whereAmI(worked, above));
@@ -78,6 +90,9 @@
 				{/if}
 			</div>
 		</div>
+		<p class="quiet mt-3 text-[0.94rem]" data-testid="how-long">
+			{long}. <a class="wordlink" href="/swatches/{data.opened.id}/size">Its size</a>
+		</p>
 		<p class="text-error mt-2 min-h-[1lh] font-semibold" role="status">{trouble ?? ''}</p>
 		<p class="quiet mt-auto pt-3 text-[0.94rem]">
 			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts.
