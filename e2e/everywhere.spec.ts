@@ -18,6 +18,7 @@ const OPEN = [
 	'/swatches/new?rows',
 	'/lessons',
 	'/style',
+	'/yarns',
 	'/account',
 	'/nowhere',
 ];
@@ -48,6 +49,10 @@ if (isLong)
 					...['print', 'kit', 'show', 'show?notes'].map((part) => `${lessons[0]}/${part}`),
 					...swatches,
 					`${swatches[0]}/needles`,
+					`${swatches[0]}/size`,
+					`${swatches.at(-1)}/size`,
+					'/stage/own?name=2%2F2+LC&school=slash&craft=loom',
+					'/stage/own?name=2%2F2+LC&school=slash&craft=machine',
 				];
 				for (const place of places) {
 					await page.goto(place);

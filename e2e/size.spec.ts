@@ -11,7 +11,7 @@ const ROWS = [
 	'Row 3: p8, *C6F, p4; rep from * to last 4 sts, p4',
 	'Rows 4 and 6: as row 2',
 	'Row 5: as row 1',
-	'Rep rows 1-6 until it measures 64 cm',
+	'Rep rows 1-6 until it measures 16 cm',
 ].join('\n');
 
 async function rope(page: Page, shape: 'flat' | 'round' = 'flat'): Promise<void> {
@@ -36,16 +36,16 @@ async function rope(page: Page, shape: 'flat' | 'round' = 'flat'): Promise<void>
 	await expect(page.getByTestId('lie').locator('svg')).toBeVisible();
 }
 
-test('width, length, repeats to 64 cm and the cast-on for a width are answered and taken', async ({ page }) => {
+test('width, length, repeats to 16 cm and the cast-on for a width are answered and taken', async ({ page }) => {
 	await rope(page);
 	const size = page.getByTestId('size');
 	const wishes = page.getByTestId('wishes');
 	await expect(size).toContainText('Assumed until you measure a square');
 	await expect(size).toContainText('The cords take up');
-	// The rows say 64 cm themselves.
-	await expect(wishes).toContainText('30 repeats of 6 rows');
-	await wishes.getByRole('button', { name: 'Take it: 30 repeats' }).click();
-	await expect(page.getByText('22 stitches, flat, 180 rows')).toBeVisible();
+	// The rows say 16 cm themselves.
+	await expect(wishes).toContainText('7 repeats of 6 rows');
+	await wishes.getByRole('button', { name: 'Take it: 7 repeats' }).click();
+	await expect(page.getByText('22 stitches, flat, 42 rows')).toBeVisible();
 	await page.getByLabel('Stitches in 10 cm').fill('22');
 	await expect(size).toContainText('From your square: 22 stitches, 28 rows');
 	await page.getByLabel('Wide, in cm').fill('26');
@@ -67,6 +67,33 @@ test('width, length, repeats to 64 cm and the cast-on for a width are answered a
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.reload();
 	await expect(page.getByTestId('size')).toContainText('From your square: 22 stitches');
+});
+
+test('a yarn and its measured squares are kept in the drawer, and a swatch reckons with them', async ({ page }) => {
+	await rope(page);
+	const swatch = page.url();
+	await page.getByRole('link', { name: 'Keep yarns and measured squares' }).click();
+	await page.getByRole('button', { name: 'A yarn more' }).click();
+	await page.getByLabel('Name of the yarn').fill('Reed');
+	await page.getByLabel('Metres in 100 grams').fill('200');
+	const yarn = page.getByTestId('yarn');
+	for (const [i, wide] of ['10', '10.4', '13'].entries()) {
+		await yarn.getByRole('button', { name: 'A square more' }).click();
+		await yarn.getByLabel('Width dry, without pins, in cm').nth(i).fill(wide);
+		await yarn.getByLabel('Length dry, without pins, in cm').nth(i).fill('10');
+		await yarn.getByLabel('Length dry, without pins, in cm').nth(i).press('Tab');
+	}
+	await expect(yarn.getByTestId('says')).toContainText('from 3 squares');
+	await expect(yarn.getByTestId('says')).toContainText('set one aside, or measure again');
+	await yarn.getByRole('button', { name: 'Set aside' }).nth(2).click();
+	await expect(yarn.getByTestId('says')).toContainText('from 2 squares: 19.2 to 20 stitches');
+	await expect(yarn.getByTestId('says')).not.toContainText('set one aside');
+	await expectAccessible(page);
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.goto(swatch);
+	await page.getByLabel('Yarn of the drawer').selectOption('Reed');
+	await expect(page.getByTestId('size')).toContainText('From 2 squares of Reed: 19.6 stitches, 28 rows in 10 cm');
+	await expect(page.getByTestId('yarn')).toContainText(/\d+ g\./);
 });
 
 test.describe('on a phone', () => {

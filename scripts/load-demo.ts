@@ -2,10 +2,11 @@
 
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { z } from 'zod';
-import { firstIssue, SwatchSchema } from '../core/schema/index.ts';
+import { z } from 'zod';
+import { DEFAULT_HOUSE_STYLE, firstIssue, SwatchSchema, YarnSchema } from '../core/schema/index.ts';
 import { LessonSchema } from '../core/lesson/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
+import { readHouseStyle, saveHouseStyle } from '../web/src/lib/server/house-styles.ts';
 import { insertLesson } from '../web/src/lib/server/lessons.ts';
 import { createSwatch, placesOf } from '../web/src/lib/server/swatches.ts';
 import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
@@ -38,6 +39,11 @@ await transaction(async (on) => {
 	// The last one made is the first in the list.
 	for (const swatch of wanted.swatches.reverse()) await createSwatch(DEMO_TEACHER, swatch, on);
 });
+// A style that somebody changed stays as it is.
+if (!(await readHouseStyle(DEMO_TEACHER))) {
+	const [yarns = []] = filesIn(join(folder, 'yarns'), z.array(YarnSchema));
+	await saveHouseStyle(DEMO_TEACHER, 0, { ...DEFAULT_HOUSE_STYLE, yarns });
+}
 const loaded = wanted.lessons.length + wanted.swatches.length > 0;
 console.log(
 	loaded

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
 	castOnForWidth,
 	fabricFromParents,
+	gaugeFrom,
 	ratioOf,
 	relax,
 	repeatsForLength,
@@ -10,6 +11,7 @@ import {
 	strainOf,
 	strainVerdict,
 	type LiesAcross,
+	type MeasuredSquare,
 	type Square,
 } from './index.ts';
 
@@ -196,6 +198,39 @@ describe('sizes', () => {
 			1.05 / 1.1,
 			1,
 		);
+	});
+});
+
+describe('measured squares', () => {
+	const square = (widthCm: number, more: Partial<MeasuredSquare> = {}): MeasuredSquare => ({
+		stitches: 20,
+		rows: 28,
+		of: 'plain',
+		sizes: { dry: { widthCm, lengthCm: 10 } },
+		...more,
+	});
+
+	it('say the gauge of their fabric and state, with how many they are and how far they differ', () => {
+		const off = { off: { widthCm: 9, lengthCm: 10 } };
+		const told = gaugeFrom(
+			[square(10), square(10.4), square(9.8), square(20, { of: 'pattern' }), square(1, { sizes: off })],
+			'plain',
+		)!;
+		expect(told).toMatchObject({
+			squares: 3,
+			contradict: false,
+			gauge: { stitches: 20, rows: 28, of: 'plain', state: 'dry' },
+		});
+		expect(told.spread.stitches.map((s) => s.toFixed(1))).toEqual(['19.2', '20.4']);
+		expect(gaugeFrom([], 'plain')).toBeUndefined();
+		expect(gaugeFrom([square(10)], 'pattern')).toBeUndefined();
+	});
+
+	it('are shown to contradict each other instead of being averaged away, until one is set aside', () => {
+		const odd = square(12);
+		expect(gaugeFrom([square(10), odd], 'plain')!.contradict).toBe(true);
+		const told = gaugeFrom([square(10), { ...odd, aside: true }], 'plain')!;
+		expect([told.contradict, told.squares, told.gauge.stitches]).toEqual([false, 1, 20]);
 	});
 });
 

@@ -5,6 +5,7 @@ export { castOnForWidth, repeatsForLength, type Neighbours, type RepeatsLong, ty
 export { fabricFromParents, STIFFNESS, type LoopFabric, type LoopRow, type Stiffness } from './lie/loops.ts';
 export { relax, type RelaxOptions, type Relaxed as LiesAcross } from './lie/relax.ts';
 export { loopLength, RELAXED, type Relaxed } from './loop-length.ts';
+export { CONTRADICTS, gaugeFrom, stateMeasured, type FromSquares, type MeasuredSquare } from './measured.ts';
 export { aboutNeedle, SPARE_CM } from './round-needle.ts';
 export {
 	FABRIC_STATES,

@@ -17,7 +17,7 @@ export interface Size {
 }
 
 /** One piece in several states: a square that was measured again and again. */
-export type Square = Readonly<Partial<Record<FabricState, Size>>>;
+export type Square = { readonly [S in FabricState]?: Size | undefined };
 
 /** By how much the first state is multiplied across and along to give the second. */
 export interface Ratio {

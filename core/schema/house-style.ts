@@ -17,6 +17,7 @@ import {
 import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
 import { OWN_WAY_LIMITS, OwnWaySchema } from './own-way.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
+import { YARN_LIMITS, YarnSchema } from './yarn.ts';
 import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
 
 const SideWord = (which: string): z.ZodString =>
@@ -96,6 +97,11 @@ const NowSchema = z.object({
 		.array(OwnWaySchema)
 		.max(OWN_WAY_LIMITS.many, `At most ${OWN_WAY_LIMITS.many} ways of your own are kept. Remove one first.`)
 		.default([]),
+	/** The teacher's yarns, with their measured squares. */
+	yarns: z
+		.array(YarnSchema)
+		.max(YARN_LIMITS.many, `At most ${YARN_LIMITS.many} yarns are kept. Take one out first.`)
+		.default([]),
 	/** Words by which front and back are told from left and right, for right-handed and for left-handed work; none when empty. */
 	memory: z.object({ right: MemoryAid, left: MemoryAid }).default(MEMORY),
 	sides: z
@@ -133,6 +139,7 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	bedLever: 'off',
 	glossary: '',
 	ownWays: [],
+	yarns: [],
 	memory: MEMORY,
 	sides: { right: 'RS', wrong: 'WS' },
 };

@@ -13,3 +13,4 @@ export * from './save.ts';
 export * from './swatch.ts';
 export * from './upgrade.ts';
 export { SIZE_LIMITS, SwatchSizeSchema, type SwatchSizeTold } from './swatch-size.ts';
+export { SquareSchema, YARN_LIMITS, YarnSchema, type Yarn, type YarnSquare } from './yarn.ts';

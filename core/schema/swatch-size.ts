@@ -17,6 +17,8 @@ export const SIZE_LIMITS = {
 } as const;
 
 export const SwatchSizeSchema = z.object({
+	/** A yarn of the teacher's drawer; what it says itself holds where it is left out here. */
+	yarn: z.string().max(60).optional(),
 	/** Stitches and rows in 10 cm, of which fabric and in which state; assumed when left out. */
 	gauge: z
 		.object({

@@ -10,6 +10,7 @@
 		FIBRES,
 		type Gauge,
 		gaugeIn,
+		gaugeFrom,
 		gramsOf,
 		type LiesAcross,
 		loopLength,
@@ -45,6 +46,7 @@
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { Relaxer } from '$lib/workers/lie';
+	import StrainCurve from './StrainCurve.svelte';
 
 	interface Props {
 		opened: OpenedSwatch;
@@ -58,6 +60,7 @@
 	const uid = $props.id();
 	const swatch = $derived(save.value);
 	const unit = $derived(style.units);
+	const oneDecimal = (n: number): string => n.toFixed(1).replace('.0', '');
 	const said = (cm: number): string => reckonedLength(cm, unit);
 
 	/** Only what rows are made of is worked again; a gauge changes nothing there. */
@@ -70,10 +73,18 @@
 	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
 
 	const told = $derived<SwatchSizeTold>(swatch.size ?? {});
-	const measured = $derived<Gauge>(told.gauge ?? ASSUMED_GAUGE);
+	/** The yarn of the drawer that it is made of, and what its squares say. */
+	const yarn = $derived(style.yarns.find((y) => y.id === told.yarn));
+	const squares = $derived(yarn?.squares.filter((s) => !s.aside) ?? []);
+	const fromSquares = $derived(yarn && gaugeFrom(yarn.squares, 'plain'));
+	const measured = $derived<Gauge>(told.gauge ?? fromSquares?.gauge ?? ASSUMED_GAUGE);
+	const fibre = $derived(told.fibre ?? yarn?.fibre);
+	const metresIn100g = $derived(told.metresIn100g ?? yarn?.metresIn100g);
+	const ballGrams = $derived(told.ballGrams ?? yarn?.ballGrams);
+	const ratios = $derived(squares.map((s) => s.sizes));
 	let look = $state<FabricState>('off');
-	const gauge = $derived(gaugeIn(measured, look));
-	const ratio = $derived(ratioOf(measured.state, look));
+	const gauge = $derived(gaugeIn(measured, look, ratios));
+	const ratio = $derived(ratioOf(measured.state, look, ratios));
 	function tell(more: Partial<SwatchSizeTold>, place?: string): void {
 		// What is left empty is assumed again.
 		const next = Object.fromEntries(Object.entries({ ...told, ...more }).filter(([, v]) => v !== undefined));
@@ -101,10 +112,12 @@
 	/** How it lies, once that is known of these very rows. */
 	const lying = $derived(lies && liesFor === worked ? lies : undefined);
 	const pulled = $derived({
-		...(told.fibre ? { fibre: told.fibre } : {}),
+		...(fibre ? { fibre } : {}),
 		...(told.tension ? { tension: told.tension } : {}),
 	});
 	const size = $derived(lying && swatchSize(worked, cords, lying, gauge, pulled));
+
+	const drying = $derived(ratioOf(look, 'dry', ratios));
 
 	let side = $state<'RS' | 'WS'>('RS');
 	/** Loops up to which all of it is drawn, and up to which as elements. */
@@ -176,14 +189,14 @@
 		if (!size) return undefined;
 		const loops = worked.rows.reduce((sum, row) => sum + (row.ok ? row.stitches.length : 0), swatch.castOn);
 		// Munden's law holds off the needles and rested.
-		const length = loopLength(gaugeIn(measured, 'off'));
+		const length = loopLength(gaugeIn(measured, 'off', ratios));
 		return yarnMetres({ loopsCm: loops * length, widthCm: size.widthCm, seamCm: seamed ? size.widthCm : 0 });
 	});
 	let people = $state(8);
 	let seamed = $state(false);
-	const grams = $derived(metres && told.metresIn100g ? gramsOf(metres, told.metresIn100g) : undefined);
+	const grams = $derived(metres && metresIn100g ? gramsOf(metres, metresIn100g) : undefined);
 	const balls = $derived(
-		grams !== undefined && told.ballGrams ? ballsFor(grams, told.ballGrams, Math.max(1, people || 1)) : undefined,
+		grams !== undefined && ballGrams ? ballsFor(grams, ballGrams, Math.max(1, people || 1)) : undefined,
 	);
 	const needle = $derived(size && told.needleCm ? aboutNeedle(size.widthCm, told.needleCm) : undefined);
 	/** Whether cords meet where the ends are seamed: all rows once, the repeats that there are. */
@@ -192,6 +205,7 @@
 		const strands = strandsOf(worked, 0, worked.rows.length - 1);
 		return strands && { home: strands.after.every((s, i) => s === i + 1), loops: loopsWhenSeamed(strands, 1) };
 	});
+	let curves = $state(false);
 	const STEPS = [2, 4, 6, 8, 10, 12];
 </script>
 
@@ -295,8 +309,12 @@
 						{/each}
 					</tbody>
 				</table>
-				<details class="mt-3 text-[0.94rem]">
+				<details class="mt-3 text-[0.94rem]" bind:open={curves}>
 					<summary class="wordlink w-fit list-none">Tight or loose? Strain by rows between crossings</summary>
+					{#if curves}
+						<StrainCurve together={size.together} {gauge} {pulled} {light} colours={cords.cords.map((c) => c.colour)} />
+						<p class="quiet">A large point is how it is crossed in these rows. The same in figures:</p>
+					{/if}
 					<div class="mt-2 overflow-x-auto" role="region" aria-label="Strain by rows between crossings" tabindex="-1">
 						<table class="min-w-full text-right">
 							<thead>
@@ -337,7 +355,13 @@
 				</h2>
 				{#if size}
 					<p class="quiet text-[0.94rem]">
-						{told.gauge ? 'From your square' : 'Assumed until you measure a square'}: {measured.stitches} stitches, {measured.rows}
+						{told.gauge
+							? 'From your square'
+							: fromSquares && yarn
+								? `From ${fromSquares.squares === 1 ? 'one square' : `${fromSquares.squares} squares`} of ${yarn.name}`
+								: 'Assumed until you measure a square'}: {oneDecimal(measured.stitches)} stitches, {oneDecimal(
+							measured.rows,
+						)}
 						rows in 10 cm, {measured.of === 'plain' ? 'plain knitting' : 'this pattern'}, {STATE_WORDS[measured.state]}.
 						{#if look !== measured.state && ratio.squares === 0}What it becomes {STATE_WORDS[look]} is assumed.{/if}
 						{#if measured.of === 'pattern'}The cords are in that gauge already.
@@ -356,7 +380,7 @@
 							step="0.5"
 							min="3"
 							max="80"
-							placeholder={String(ASSUMED_GAUGE.stitches)}
+							placeholder={oneDecimal(measured.stitches)}
 							value={told.gauge?.stitches}
 							oninput={(e) => gaugeWith({ stitches: number(e) ?? ASSUMED_GAUGE.stitches })}
 							aria-label="Stitches in 10 cm"
@@ -369,7 +393,7 @@
 							step="0.5"
 							min="3"
 							max="80"
-							placeholder={String(ASSUMED_GAUGE.rows)}
+							placeholder={oneDecimal(measured.rows)}
 							value={told.gauge?.rows}
 							oninput={(e) => gaugeWith({ rows: number(e) ?? ASSUMED_GAUGE.rows })}
 							aria-label="Rows in 10 cm"
@@ -398,9 +422,28 @@
 				</div>
 				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
 					<label
-						>Yarn of <select
+						>Yarn <select
 							class="field py-0"
-							value={told.fibre ?? 'wool'}
+							value={told.yarn ?? ''}
+							aria-label="Yarn of the drawer"
+							onchange={(e) => {
+								const id = e.currentTarget.value || undefined;
+								// What the yarn says itself takes the place of what was typed before.
+								tell(
+									id
+										? { yarn: id, gauge: undefined, fibre: undefined, metresIn100g: undefined, ballGrams: undefined }
+										: { yarn: undefined },
+								);
+							}}
+						>
+							<option value="">any</option>
+							{#each style.yarns as { id, name } (id)}<option value={id}>{name}</option>{/each}
+						</select></label
+					>
+					<label
+						>of <select
+							class="field py-0"
+							value={fibre ?? 'wool'}
 							onchange={(e) => tell({ fibre: FIBRES.find((f) => f === e.currentTarget.value) })}
 						>
 							{#each FIBRES as fibre (fibre)}<option value={fibre}>{fibre}</option>{/each}
@@ -417,6 +460,17 @@
 					>
 				</div>
 			</fieldset>
+
+			<p class="-mt-3 text-[0.94rem]">
+				<a class="wordlink" href="/yarns"
+					>{style.yarns.length === 0 ? 'Keep yarns and measured squares' : 'The yarn drawer'}</a
+				>
+				{#if told.gauge && fromSquares}
+					· <button type="button" class="wordlink" onclick={() => tell({ gauge: undefined })}
+						>Reckon with its squares</button
+					>
+				{/if}
+			</p>
 
 			<section aria-labelledby="{uid}-wish">
 				<h2 id="{uid}-wish" class="lead font-sans">To be how wide, how long?</h2>
@@ -503,8 +557,8 @@
 					{#if (wide || long) && look !== 'dry' && measured.state !== 'pinned'}
 						<p class="quiet mt-1">
 							{#if wide}To be {said(toCm(wide, unit))} wide {STATE_WORDS[look]}, it dries to about {said(
-									toCm(wide, unit) * ratioOf(look, 'dry').across,
-								)} (assumed).{/if}
+									toCm(wide, unit) * drying.across,
+								)}{drying.squares === 0 ? ' (assumed)' : ''}.{/if}
 						</p>
 					{/if}
 				</div>
@@ -559,7 +613,7 @@
 							type="number"
 							min="20"
 							max="3000"
-							value={told.metresIn100g}
+							value={metresIn100g}
 							oninput={(e) => tell({ metresIn100g: number(e) }, 'metres')}
 							aria-label="Metres in 100 grams"
 						/> m in 100 g</label
@@ -570,7 +624,7 @@
 							type="number"
 							min="5"
 							max="1000"
-							value={told.ballGrams}
+							value={ballGrams}
 							oninput={(e) => tell({ ballGrams: number(e) }, 'ball')}
 							aria-label="Grams of a ball"
 						/> g a ball</label

@@ -1,15 +1,13 @@
 <script lang="ts">
 	import { readGlossary, wordsFor } from '@pond-loop/core/notation';
-	import { HOUSE_STYLE_LIMITS, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
-	import { invalidate } from '$app/navigation';
-	import { Autosave } from '$lib/save/autosave.svelte';
+	import { HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
 	import { saveWithPage } from '$lib/save/page';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { HOUSE_STYLE, saveStyle } from './api';
+	import { keepStyle, type OpenedStyle } from './keep';
 	import { CHOICES, linesOf, SIDE_WORDS, type ChoiceKey } from './options';
 	import Pills from './Pills.svelte';
 	import Sample from './Sample.svelte';
@@ -18,25 +16,13 @@
 	interface Props {
 		/** Whose it is: a draft in this tab is theirs alone. */
 		owner: string;
-		opened: { readonly version: number; readonly style: HouseStyle };
+		opened: OpenedStyle;
 		light: Light;
 	}
 	const { owner, opened, light }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
-	const save = new Autosave<HouseStyle>(
-		{
-			key: `house-style-${owner}`,
-			schema: HouseStyleSchema,
-			send: async (version, style) => {
-				const answer = await saveStyle(version, style);
-				// Pages opened from here on follow it.
-				if (answer.kind === 'ok') void invalidate(HOUSE_STYLE);
-				return answer;
-			},
-		},
-		{ version: opened.version, value: opened.style },
-	);
+	const save = keepStyle(owner, opened);
 	saveWithPage(save);
 	const awake = new Awake();
 	const glossary = $derived(readGlossary(save.value.glossary));
@@ -213,6 +199,14 @@
 						choose={choose('turnedPurl')}
 					/>{/if}
 			</div>
+		</section>
+
+		<section class="border-base-300 mt-6 border-t pt-5" aria-labelledby="style-yarns">
+			<h2 id="style-yarns" class="text-xl">Yarns and squares</h2>
+			<p class="quiet mt-1">
+				{style.yarns.length === 0 ? 'None yet.' : style.yarns.map((y) => y.name).join(', ') + '.'}
+				<a class="wordlink" href="/yarns">The yarn drawer</a> keeps them, with the squares that you measured.
+			</p>
 		</section>
 
 		<section class="border-base-300 mt-6 border-t pt-5" aria-labelledby="style-ways">

@@ -12,7 +12,10 @@ export interface Option<T> {
 	readonly hint?: string;
 }
 
-export type ChoiceKey = Exclude<keyof HouseStyle, 'format' | 'version' | 'sides' | 'glossary' | 'memory' | 'ownWays'>;
+export type ChoiceKey = Exclude<
+	keyof HouseStyle,
+	'format' | 'version' | 'sides' | 'glossary' | 'memory' | 'ownWays' | 'yarns'
+>;
 
 export interface Choice<K extends ChoiceKey = ChoiceKey> {
 	readonly title: string;

@@ -39,7 +39,6 @@
 	const gauge = data.opened.swatch.size?.gauge;
 	const rowCm = cellOf(gauge ?? ASSUMED_GAUGE).h;
 	/** As long as the rows say, or as all of them come out. */
-	// svelte-ignore state_referenced_locally
 	const wholeCm = lengthToldIn(shown.checked) ?? last * rowCm;
 	const long = $derived(
 		`about ${reckonedLength(place * rowCm, data.style.units)} of ${reckonedLength(wholeCm, data.style.units)}${gauge ? '' : ', assumed'}`,
