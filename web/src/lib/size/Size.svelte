@@ -315,7 +315,12 @@
 						<StrainCurve together={size.together} {gauge} {pulled} {light} colours={cords.cords.map((c) => c.colour)} />
 						<p class="quiet">A large point is how it is crossed in these rows. The same in figures:</p>
 					{/if}
-					<div class="mt-2 overflow-x-auto" role="region" aria-label="Strain by rows between crossings" tabindex="-1">
+					<div
+						class="relative mt-2 overflow-x-auto"
+						role="region"
+						aria-label="Strain by rows between crossings"
+						tabindex="-1"
+					>
 						<table class="min-w-full text-right">
 							<thead>
 								<tr

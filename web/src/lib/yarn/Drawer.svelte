@@ -159,7 +159,7 @@
 				>
 				<label
 					><input
-						class="field w-16 py-0"
+						class="field w-14 py-0"
 						type="number"
 						min="5"
 						max="1000"
@@ -171,7 +171,7 @@
 				<button
 					type="button"
 					class="wordlink ml-auto"
-					aria-label="Take {yarn.name} out of the drawer"
+					aria-label="Take it out: {yarn.name}"
 					onclick={() => put(yarns.filter((y) => y.id !== yarn.id))}>Take it out</button
 				>
 			</div>
@@ -195,14 +195,14 @@
 				{:else}<span class="quiet">No square of plain knitting yet: its gauge is assumed.</span>{/if}
 			</p>
 			{#if yarn.squares.length > 0}
-				<div class="mt-2 overflow-x-auto" role="region" aria-label="Squares of {yarn.name}" tabindex="-1">
+				<div class="relative mt-2 overflow-x-auto" role="region" aria-label="Squares of {yarn.name}" tabindex="-1">
 					<table class="text-[0.94rem]">
 						<thead>
 							<tr class="quiet text-left text-sm">
-								<th class="pr-4 font-normal" scope="col">Measured on</th>
-								<th class="pr-4 font-normal" scope="col">of</th>
-								<th class="pr-4 font-normal" scope="col">stitches, rows in it</th>
-								{#each FABRIC_STATES as where (where)}<th class="pr-4 font-normal" scope="col"
+								<th class="pr-3 font-normal" scope="col">Measured on</th>
+								<th class="pr-3 font-normal" scope="col">of</th>
+								<th class="pr-3 font-normal" scope="col">stitches, rows in it</th>
+								{#each FABRIC_STATES as where (where)}<th class="pr-3 font-normal" scope="col"
 										>{STATE_WORDS[where]}, {unit}</th
 									>{/each}
 								<th scope="col"><span class="sr-only">What to do with it</span></th>
@@ -211,7 +211,7 @@
 						<tbody>
 							{#each yarn.squares as s (s.id)}
 								<tr class="border-base-300 border-t">
-									<td class="pr-4"
+									<td class="pr-3"
 										><input
 											class="field py-0"
 											type="date"
@@ -220,7 +220,7 @@
 											onchange={(e) => e.currentTarget.value && square(yarn, s.id, { on: e.currentTarget.value })}
 										/></td
 									>
-									<td class="pr-4"
+									<td class="pr-3"
 										><select
 											class="field py-0"
 											value={s.of}
@@ -231,7 +231,7 @@
 											{#each GAUGE_OF as of (of)}<option value={of}>{OF_WORDS[of]}</option>{/each}
 										</select></td
 									>
-									<td class="pr-4 whitespace-nowrap">
+									<td class="pr-3 whitespace-nowrap">
 										<input
 											class="field w-14 py-0"
 											type="number"
@@ -253,9 +253,9 @@
 										/>
 									</td>
 									{#each FABRIC_STATES as where (where)}
-										<td class="pr-4 whitespace-nowrap">
+										<td class="pr-3 whitespace-nowrap">
 											<input
-												class="field w-16 py-0"
+												class="field w-14 py-0"
 												type="number"
 												min="0.5"
 												step="0.1"
@@ -265,7 +265,7 @@
 											/>
 											×
 											<input
-												class="field w-16 py-0"
+												class="field w-14 py-0"
 												type="number"
 												min="0.5"
 												step="0.1"
