@@ -90,6 +90,8 @@ test('a yarn and its measured squares are kept in the drawer, and a swatch recko
 	await expect(yarn.getByTestId('says')).not.toContainText('set one aside');
 	await expectAccessible(page);
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	// The drawer goes with no page that does not ask for it.
+	expect(await (await page.request.get('/swatches')).text()).not.toContain('Reed');
 	await page.goto(swatch);
 	await page.getByLabel('Yarn of the drawer').selectOption('Reed');
 	await expect(page.getByTestId('size')).toContainText('From 2 squares of Reed: 19.6 stitches, 28 rows in 10 cm');

@@ -1,6 +1,7 @@
 /** What measured squares of a yarn say: its gauge in a state, with its spread, and whether they contradict each other. */
 
 import type { Gauge, GaugeOf } from './gauge.ts';
+import { median } from './median.ts';
 import { FABRIC_STATES, type FabricState, type Square } from './states.ts';
 
 /** A square that was knitted, with so many stitches and rows in it, and measured in the states that there were. */
@@ -27,9 +28,6 @@ export interface FromSquares {
 export const CONTRADICTS = 0.12;
 
 const inTen = (count: number, cm: number): number => (count * 10) / cm;
-const middle = (sorted: readonly number[]): number =>
-	(sorted[(sorted.length - 1) >> 1]! + sorted[sorted.length >> 1]!) / 2;
-
 /** The state in which most squares were measured; of equals the last one, for that is how a piece is used. */
 export function stateMeasured(squares: readonly MeasuredSquare[]): FabricState | undefined {
 	const many = (state: FabricState): number => squares.filter((s) => !s.aside && s.sizes[state]).length;
@@ -53,7 +51,7 @@ export function gaugeFrom(
 	const rows = told.map((t) => t.rows).sort((a, b) => a - b);
 	const apart = (sorted: readonly number[]): boolean => sorted.at(-1)! / sorted[0]! - 1 > CONTRADICTS;
 	return {
-		gauge: { stitches: middle(stitches), rows: middle(rows), of, state },
+		gauge: { stitches: median(stitches), rows: median(rows), of, state },
 		squares: told.length,
 		spread: { stitches: [stitches[0]!, stitches.at(-1)!], rows: [rows[0]!, rows.at(-1)!] },
 		contradict: apart(stitches) || apart(rows),

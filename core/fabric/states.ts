@@ -1,5 +1,7 @@
 /** States in which fabric is measured, and what one becomes in another. */
 
+import { median } from './median.ts';
+
 export const FABRIC_STATES = ['off', 'pinned', 'dry'] as const;
 /** Off the needles and rested; washed and pinned out; dry and without pins. */
 export type FabricState = (typeof FABRIC_STATES)[number];
@@ -41,7 +43,7 @@ const ASSUMED: Readonly<Record<FabricState, { readonly across: number; readonly 
  * after ÷ measured before, across and along apart, the median of them. Else by house ratios, said to be assumed.
  */
 export function ratioOf(from: FabricState, to: FabricState, squares: readonly Square[] = []): Ratio {
-	if (from === to) return { across: 1, along: 1, squares: squares.length > 0 ? squares.length : 0 };
+	if (from === to) return { across: 1, along: 1, squares: squares.length };
 	const both = squares.flatMap((s): { across: number; along: number }[] => {
 		const [a, b] = [s[from], s[to]];
 		return a && b ? [{ across: b.widthCm / a.widthCm, along: b.lengthCm / a.lengthCm }] : [];
@@ -59,10 +61,6 @@ export function ratioOf(from: FabricState, to: FabricState, squares: readonly Sq
 		spread: { across: [across[0]!, across.at(-1)!], along: [along[0]!, along.at(-1)!] },
 	};
 }
-
-/** The middle one of sorted numbers, or halfway between the two in the middle. */
-const median = (sorted: readonly number[]): number =>
-	(sorted[(sorted.length - 1) >> 1]! + sorted[sorted.length >> 1]!) / 2;
 
 /** What a size becomes by a ratio. */
 export const sizeBy = ({ widthCm, lengthCm }: Size, { across, along }: Pick<Ratio, 'across' | 'along'>): Size => ({

@@ -12,5 +12,5 @@ export * from './own-way.ts';
 export * from './save.ts';
 export * from './swatch.ts';
 export * from './upgrade.ts';
-export { SIZE_LIMITS, SwatchSizeSchema, type SwatchSizeTold } from './swatch-size.ts';
+export { SwatchSizeSchema, type SwatchSizeTold } from './swatch-size.ts';
 export { SquareSchema, YARN_LIMITS, YarnSchema, type Yarn, type YarnSquare } from './yarn.ts';

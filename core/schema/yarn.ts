@@ -3,13 +3,17 @@
 import { z } from 'zod';
 import { FIBRES, GAUGE_OF } from '../fabric/index.ts';
 
-export const YARN_LIMITS = { many: 60, squares: 40, name: 60 } as const;
+export const YARN_LIMITS = { many: 40, squares: 20, name: 60 } as const;
 
-const between = (least: number, most: number, says: string): z.ZodNumber =>
+export const between = (least: number, most: number, says: string): z.ZodNumber =>
 	z.number(says).min(least, says).max(most, says);
 const cm = between(1, 100, 'A square is between 1 and 100 cm. Measure it again.');
 const size = z.object({ widthCm: cm, lengthCm: cm }).optional();
 const counted = between(1, 400, 'A square has between 1 and 400 stitches and rows. Count again.');
+
+/** What the band of a ball says. */
+export const MetresSchema = between(20, 3000, 'Yarn has between 20 and 3,000 m in 100 g. Look at its band.');
+export const BallSchema = between(5, 1000, 'A ball has between 5 and 1,000 g. Look at its band.');
 
 export const SquareSchema = z.object({
 	id: z.string().max(60),
@@ -31,8 +35,8 @@ export const YarnSchema = z.object({
 		.min(1, 'A yarn needs a name. Type at least one letter.')
 		.max(YARN_LIMITS.name, `The name of a yarn has at most ${YARN_LIMITS.name} characters. Shorten it.`),
 	fibre: z.enum(FIBRES),
-	metresIn100g: between(20, 3000, 'Yarn has between 20 and 3,000 m in 100 g. Look at its band.').optional(),
-	ballGrams: between(5, 1000, 'A ball has between 5 and 1,000 g. Look at its band.').optional(),
+	metresIn100g: MetresSchema.optional(),
+	ballGrams: BallSchema.optional(),
 	squares: z
 		.array(SquareSchema)
 		.max(YARN_LIMITS.squares, `At most ${YARN_LIMITS.squares} squares of a yarn are kept. Take one out first.`),

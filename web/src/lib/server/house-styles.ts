@@ -21,12 +21,16 @@ export async function readHouseStyle(
 	return row && { version: row.version, style: HouseStyleSchema.safeParse(row.document).data ?? DEFAULT_HOUSE_STYLE };
 }
 
-/** The style that things are shown in, which knows the teacher's own crossings by their names. */
+/**
+ * The style that things are shown in, which knows the teacher's own crossings by their names. The yarn drawer stays
+ * behind: it goes with every page, and only a size asks for it.
+ */
 export async function shownStyle(
 	session: { readonly teacher: Teacher; readonly style?: HouseStyle | undefined } | undefined,
 ): Promise<HouseStyle> {
 	const style = session?.style ?? DEFAULT_HOUSE_STYLE;
-	return session ? { ...style, glossary: withKept(style.glossary, await designsOf(session.teacher)) } : style;
+	if (!session) return style;
+	return { ...style, yarns: [], glossary: withKept(style.glossary, await designsOf(session.teacher)) };
 }
 
 /** As it is stored, readable or not; null when there is none. */

@@ -60,5 +60,5 @@ export async function readShared(token: string): Promise<SharedLesson | 'unread'
 	const own = (await designsOf(row)).filter(({ name }) =>
 		said.includes(JSON.stringify(name).slice(1, -1).toLowerCase()),
 	);
-	return { lesson: lesson.data, style: { ...style, glossary: withKept(style.glossary, own) }, by: row.name };
+	return { lesson: lesson.data, style: { ...style, yarns: [], glossary: withKept(style.glossary, own) }, by: row.name };
 }

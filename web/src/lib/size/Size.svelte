@@ -25,7 +25,7 @@
 		yarnMetres,
 	} from '@pond-loop/core/fabric';
 	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
-	import type { HouseStyle, SwatchSizeTold } from '@pond-loop/core/schema';
+	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
 	import {
 		castOnFor,
 		check,
@@ -52,8 +52,10 @@
 		opened: OpenedSwatch;
 		light: Light;
 		style: HouseStyle;
+		/** The teacher's drawer. */
+		yarns: readonly Yarn[];
 	}
-	const { opened, light, style }: Props = $props();
+	const { opened, light, style, yarns }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	const save = keepSwatch(opened);
 	saveWithPage(save);
@@ -74,7 +76,7 @@
 
 	const told = $derived<SwatchSizeTold>(swatch.size ?? {});
 	/** The yarn of the drawer that it is made of, and what its squares say. */
-	const yarn = $derived(style.yarns.find((y) => y.id === told.yarn));
+	const yarn = $derived(yarns.find((y) => y.id === told.yarn));
 	const squares = $derived(yarn?.squares.filter((s) => !s.aside) ?? []);
 	const fromSquares = $derived(yarn && gaugeFrom(yarn.squares, 'plain'));
 	const measured = $derived<Gauge>(told.gauge ?? fromSquares?.gauge ?? ASSUMED_GAUGE);
@@ -442,7 +444,7 @@
 							}}
 						>
 							<option value="">any</option>
-							{#each style.yarns as { id, name } (id)}<option value={id}>{name}</option>{/each}
+							{#each yarns as { id, name } (id)}<option value={id}>{name}</option>{/each}
 						</select></label
 					>
 					<label
@@ -468,7 +470,7 @@
 
 			<p class="-mt-3 text-[0.94rem]">
 				<a class="wordlink" href="/yarns"
-					>{style.yarns.length === 0 ? 'Keep yarns and measured squares' : 'The yarn drawer'}</a
+					>{yarns.length === 0 ? 'Keep yarns and measured squares' : 'The yarn drawer'}</a
 				>
 				{#if told.gauge && fromSquares}
 					· <button type="button" class="wordlink" onclick={() => tell({ gauge: undefined })}

@@ -7,5 +7,5 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const teacher = teacherOf(locals);
 	const found = isId(params.id) ? await opened(readSwatch(teacher, params.id)) : undefined;
 	if (!found) notFound(swatchGone);
-	return { opened: found! };
+	return { opened: found!, yarns: locals.session?.style?.yarns ?? [] };
 };

@@ -6,4 +6,4 @@
 	const light = useLight();
 </script>
 
-{#key data.opened.id}<Size opened={data.opened} light={light.now} style={data.style} />{/key}
+{#key data.opened.id}<Size opened={data.opened} light={light.now} style={data.style} yarns={data.yarns} />{/key}
