@@ -4,7 +4,6 @@ import type { StitchNumber } from '../crossing/index.ts';
 import { fromTip } from './apply/needles.ts';
 import type { Move } from './moves.ts';
 import { offersOf, type Offer, type Tried } from './offer.ts';
-import { simulate } from './simulate.ts';
 import { loopsOn, type Carrier, type HandState, type HolderId } from './state.ts';
 
 /** Where in the picture the loops go; none for what does not take them anywhere. */
@@ -167,7 +166,7 @@ export function offersFor(state: HandState, chosen: readonly StitchNumber[]): re
 		target: target ?? 'needle',
 	}));
 	const lost = chosen.length === 1 ? [{ moves: [{ kind: 'lose', stitch: chosen[0]! } as const], isRare: true }] : [];
-	return offersOf([...taken, ...besides(state), ...lost], (moves) => simulate(moves, state).stopped?.problem);
+	return offersOf(state, [...taken, ...besides(state), ...lost]);
 }
 
 /** The loops that go along when one is pressed: from the tip to it, or from it to the end that gives back. */

@@ -1,6 +1,7 @@
 /** What hands may try on any tool: tried on the simulator before it is offered, and refused with its reason. */
 
 import type { Problem } from '../result.ts';
+import { simulate, type AnyMove, type AnyState } from './simulate.ts';
 
 export interface Tried<M> {
 	/** One after another; most often one. */
@@ -20,11 +21,9 @@ export interface Offer<M> extends Tried<M> {
 	readonly refused?: Problem;
 }
 
-export const offersOf = <M>(
-	tried: readonly Tried<M>[],
-	stops: (moves: readonly M[]) => Problem | undefined,
-): readonly Offer<M>[] =>
+/** Each tried on a state of its tool. Linear in offers times moves times loops. */
+export const offersOf = <M extends AnyMove>(state: AnyState, tried: readonly Tried<M>[]): readonly Offer<M>[] =>
 	tried.map((one): Offer<M> => {
-		const refused = stops(one.moves);
+		const refused = simulate(one.moves, state).stopped?.problem;
 		return { ...one, id: JSON.stringify(one.moves), ...(refused ? { refused } : {}) };
 	});

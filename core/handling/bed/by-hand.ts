@@ -76,10 +76,7 @@ function besides(state: BedState): Tried<BedMove>[] {
 export function bedOffers(state: BedState, chosen: readonly StitchNumber[]): readonly Offer<BedMove>[] {
 	const loops = state.loops.filter((l) => chosen.includes(l.stitch));
 	const lost = chosen.length === 1 ? [{ moves: [{ kind: 'fall', stitch: chosen[0]! } as const], isRare: true }] : [];
-	return offersOf(
-		[...(loops.length > 0 ? withLoops(state, loops) : []), ...besides(state), ...lost],
-		(moves) => simulate(moves, state).stopped?.problem,
-	);
+	return offersOf(state, [...(loops.length > 0 ? withLoops(state, loops) : []), ...besides(state), ...lost]);
 }
 
 /** Loops that can go together: neighbours on needles, or all that is on one tool. */

@@ -101,10 +101,7 @@ export function loomOffers(state: LoomState, chosen: readonly StitchNumber[]): r
 	const loops = state.loops.filter((l) => chosen.includes(l.stitch)).sort((a, b) => (a.peg ?? 0) - (b.peg ?? 0));
 	const lost =
 		chosen.length === 1 ? [{ moves: [{ kind: 'slip-off', stitch: chosen[0]! } as const], isRare: true }] : [];
-	return offersOf(
-		[...(loops.length > 0 ? withLoops(state, loops) : []), ...besides(state), ...lost],
-		(moves) => simulate(moves, state).stopped?.problem,
-	);
+	return offersOf(state, [...(loops.length > 0 ? withLoops(state, loops) : []), ...besides(state), ...lost]);
 }
 
 /** Loops that can go together: neighbours on pegs, or all that is parked. */

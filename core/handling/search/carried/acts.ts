@@ -236,7 +236,7 @@ export class Acts {
 		if (may.swing) {
 			for (const holder of [0, 1] as const) {
 				if (!has[holder]) continue;
-				const places = BROUGHT[holder][b.places]!;
+				const places = BROUGHT[holder](b.places);
 				// It may hang there as it is.
 				if ((places & ~b.places) === 0) continue;
 				next.set(b);

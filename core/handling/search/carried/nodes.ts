@@ -106,7 +106,7 @@ export class Nodes {
 	#rowFor(b: Row): number {
 		const stride = this.#stride;
 		const key = this.#key;
-		this.#told.places = b.pack(key) ? EXCHANGED[b.places]! : b.places;
+		this.#told.places = b.pack(key) ? EXCHANGED(b.places) : b.places;
 		let hash = 0x811c9dc5;
 		for (let i = 0; i < stride; i++) {
 			hash = Math.imul(hash ^ key[i]!, 0x01000193);

@@ -40,33 +40,34 @@ export const IN_FRONT: readonly [Places, Places] = [
 /** Combinations in which the first holder hangs nearer the viewer than the second. */
 export const FIRST_NEARER: Places = placesWhere((first, second) => first < second);
 
-const TABLE = 1 << 16;
-
-/** A table over sets, made from what becomes of each combination alone. */
-function overSets(of: (first: number, second: number) => Places): Uint16Array {
-	const one = new Uint16Array(16);
-	for (let at = 0; at < 16; at++) one[at] = of(at >> 2, at & 3);
-	const table = new Uint16Array(TABLE);
-	for (let set = 1; set < TABLE; set++) {
-		table[set] = table[set & (set - 1)]! | one[31 - Math.clz32(set & -set)]!;
-	}
-	return table;
+/** What becomes of a set, made from what becomes of each combination alone: a table for each half of its bits. */
+function overSets(of: (first: number, second: number) => Places): (set: Places) => Places {
+	const halves = [0, 8].map((from) => {
+		const table = new Uint16Array(256);
+		for (let set = 1; set < table.length; set++) {
+			const at = from + 31 - Math.clz32(set & -set);
+			table[set] = table[set & (set - 1)]! | of(at >> 2, at & 3);
+		}
+		return table;
+	});
+	const [low, high] = halves as [Uint16Array, Uint16Array];
+	return (set) => low[set & 255]! | high[set >> 8]!;
 }
 
 /** Sets once a holder is put down: it may come back anywhere. */
-export const LET_GO: readonly [Uint16Array, Uint16Array] = [
+export const LET_GO: readonly [ReturnType<typeof overSets>, ReturnType<typeof overSets>] = [
 	overSets((_, second) => placesWhere((_a, b) => b === second)),
 	overSets((first) => placesWhere((a) => a === first)),
 ];
 
 /** Sets once a holder is brought elsewhere. */
-export const BROUGHT: readonly [Uint16Array, Uint16Array] = [
+export const BROUGHT: readonly [ReturnType<typeof overSets>, ReturnType<typeof overSets>] = [
 	overSets((first, second) => placesWhere((a, b) => b === second && a !== first)),
 	overSets((first, second) => placesWhere((a, b) => a === first && b !== second)),
 ];
 
 /** The same set with the holders' names exchanged. */
-export const EXCHANGED: Uint16Array = overSets((first, second) => bitOf(second, first));
+export const EXCHANGED = overSets((first, second) => bitOf(second, first));
 
 /** Combinations of a set, the simplest to say first: inner ones. */
 export function combinationsOf(set: Places): readonly Places[] {

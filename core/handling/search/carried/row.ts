@@ -109,8 +109,8 @@ export class Row {
 		const first = this.carries(FIRST);
 		const second = this.carries(SECOND);
 		if (!first && !second) this.places = ANYWHERE;
-		else if (!first) this.places = LET_GO[0][this.places]!;
-		else if (!second) this.places = LET_GO[1][this.places]!;
+		else if (!first) this.places = LET_GO[0](this.places);
+		else if (!second) this.places = LET_GO[1](this.places);
 	}
 
 	/** Words that `pack` needs. */
