@@ -3,10 +3,11 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
 
-const open = async (page: Page, name = '2/2 LC'): Promise<void> => {
-	await page.goto(`/stage?name=${encodeURIComponent(name)}&school=slash`);
+const open = async (page: Page, name = '2/2 LC', more = ''): Promise<void> => {
+	await page.goto(`/stage?name=${encodeURIComponent(name)}&school=slash${more}`);
 	await page.getByRole('link', { name: 'Do it yourself' }).click();
-	await expect(page.getByTestId('your-hands')).toBeVisible();
+	// Loops can be pressed once the page answers.
+	await expect(loop(page, 1)).toBeVisible();
 };
 const loop = (page: Page, n: number): Locator => page.getByRole('button', { name: `Loop ${n}`, exact: true });
 const what = (page: Page): Locator => page.getByTestId('what-is-it');
@@ -14,8 +15,9 @@ const besides = (page: Page): Locator => page.getByRole('toolbar', { name: 'Besi
 
 /** Draws a loop to a place of the picture, given in parts of it. */
 async function draw(page: Page, n: number, x: number, y: number): Promise<void> {
-	const box = (await page.getByTestId('your-hands').locator('svg').first().boundingBox())!;
+	// Coming to the loop may move the page, so that the picture is measured afterwards.
 	await loop(page, n).hover();
+	const box = (await page.getByTestId('your-hands').locator('svg').first().boundingBox())!;
 	await page.mouse.down();
 	await page.mouse.move(box.x + x * box.width, box.y + y * box.height, { steps: 6 });
 	await page.mouse.up();
@@ -68,14 +70,14 @@ test('by keys alone, with what cannot be done refused in a sentence', async ({ p
 });
 
 test('on pegs and at the bed it is done as well, by keys and drawn; the wrong one is known', async ({ page }) => {
-	await page.goto('/stage?name=2%2F2+LC&school=slash&craft=loom');
-	await page.getByRole('link', { name: 'Do it yourself' }).click();
+	await open(page, '2/2 LC', '&craft=loom');
 	await page.keyboard.press('1');
 	await page.keyboard.press('2');
 	await page.keyboard.press('b');
 	await expect(page.getByTestId('caption')).toContainText('park it inside');
 	// Drawn past what is parked, and that drawn to the pegs that are free.
 	await draw(page, 4, 0.57, 0.4);
+	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '3');
 	await page.keyboard.press('Backspace');
 	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '2');
 	await page.getByTestId('hint').getByRole('button', { name: 'One hint' }).click();
@@ -100,6 +102,7 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await expectAccessible(page);
 
 	await page.goto('/stage/own?name=2%2F2+LC&school=slash&craft=machine');
+	await expect(loop(page, 1)).toBeVisible();
 	for (const key of ['1', '2', 'u', '3', '4', 'u']) await page.keyboard.press(key);
 	await loop(page, 1).click();
 	const down = page.getByRole('toolbar', { name: 'With the chosen loops' });
@@ -158,6 +161,7 @@ test.describe('a teacher of her own', () => {
 	test('a way of one’s own is made, kept, and used on the stage, in a lesson and on paper', async ({ page }) => {
 		await newTeacher(page.request);
 		await page.goto('/stage/own?name=2%2F2+LC&school=slash');
+		await expect(loop(page, 1)).toBeVisible();
 		for (const key of ['2', 'f', 'k', 'k', 'k', 'k']) await page.keyboard.press(key);
 		await page.getByRole('textbox', { name: 'Keep it as a way of your own' }).fill('Reed swap');
 		await page.getByRole('button', { name: 'Keep', exact: true }).click();
@@ -171,9 +175,16 @@ test.describe('a teacher of her own', () => {
 		await page.getByRole('link', { name: 'Sheet for paper' }).click();
 		await expect(page.getByRole('heading', { name: 'Reed swap' })).toBeVisible();
 		await expect(page.getByTestId('moves').getByRole('listitem')).toHaveCount(5);
+		// As the house style's own way it is what every crossing that it makes begins with, until it goes.
+		await page.goto('/style');
+		await page.getByRole('group', { name: 'You cross' }).getByText('Reed swap').click();
+		await expect(page.getByText('Saved')).toBeVisible();
+		await page.goto('/stage?name=3%2F3+RC&school=slash');
+		await expect(page.getByRole('radio', { name: 'Reed swap' })).toBeChecked();
 		await page.goto('/style');
 		await page.getByRole('button', { name: 'Remove Reed swap' }).click();
 		await expect(page.getByText('None yet. Make a crossing')).toBeVisible();
+		await expect(page.getByRole('radio', { name: 'With a holder' })).toBeChecked();
 		await expectAccessible(page);
 	});
 });

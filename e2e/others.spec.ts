@@ -18,6 +18,7 @@ const OPEN = [
 	'/crossings/design',
 	'/stage',
 	'/stage/own',
+	'/stage/turn',
 	'/health',
 	'/health/ready',
 	'/recover',

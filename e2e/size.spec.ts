@@ -96,6 +96,42 @@ test('a yarn and its measured squares are kept in the drawer, and a swatch recko
 	await page.getByLabel('Yarn of the drawer').selectOption('Reed');
 	await expect(page.getByTestId('size')).toContainText('From 2 squares of Reed: 19.6 stitches, 28 rows in 10 cm');
 	await expect(page.getByTestId('yarn')).toContainText(/\d+ g\./);
+	// It goes into a lesson with its yarn, which says there what it said here.
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.getByRole('link', { name: 'Rows and chart' }).click();
+	await page.getByLabel('Title of the new lesson').fill('Lanterns');
+	await page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click();
+	await page.getByRole('link', { name: 'Lanterns' }).click();
+	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await expect(
+		page.getByText(/^About .* cm dry, without pins, from 2 squares of Reed; \d+ m of yarn, \d+ g/),
+	).toBeVisible();
+});
+
+test('a swatch is turned in the hand by keys and named sides, kept as a picture, and lies flat where nothing can draw it', async ({
+	page,
+}) => {
+	await rope(page);
+	await page.getByRole('link', { name: 'In the hand' }).click();
+	const turn = page.getByTestId('turn');
+	await expect(turn).toHaveAttribute('data-ready', 'yes');
+	const picture = async (): Promise<string> => (await turn.screenshot()).toString('base64');
+	const front = await picture();
+	await turn.getByRole('img').focus();
+	await page.keyboard.press('ArrowLeft');
+	await expect.poll(picture).not.toBe(front);
+	const saving = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Save as a picture' }).click();
+	expect((await saving).suggestedFilename()).toBe('lantern-rope.png');
+	await expectAccessible(page);
+	await page.addInitScript(() => {
+		HTMLCanvasElement.prototype.getContext = () => null;
+	});
+	await page.goto('/stage?name=2%2F2+LC&school=slash');
+	await page.getByRole('link', { name: 'Turn it in the hand' }).click();
+	await expect(turn).toHaveAttribute('data-ready', 'flat');
+	await expect(turn.locator('svg')).toBeVisible();
+	await expect(page.getByText('so it lies flat here')).toBeVisible();
 });
 
 test.describe('on a phone', () => {

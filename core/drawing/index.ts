@@ -20,3 +20,4 @@ export { drawAbove, drawStage } from './stage/index.ts';
 export type { StageOptions } from './stage/options.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';
 export { escapeXml, svgElements, toSvg, type SvgElement } from './svg.ts';
+export { centreLines, THICKNESS, type YarnPoint, type YarnRow } from './space/centre-lines.ts';

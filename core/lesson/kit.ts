@@ -1,9 +1,11 @@
 /** What has to be brought: for each learner, and for the class with some to spare. */
 
 import { craftOf, PLAIN_CRAFT, TOOLS, type Craft, type KitNeed } from '../craft/index.ts';
+import { ballsFor, gramsOf } from '../fabric/index.ts';
 import { needleName } from '../measure/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { isFor, kindOf, type StepKit } from '../step/index.ts';
+import { gaugeSaid, loopIn, materialOf, type Material } from '../swatch/index.ts';
 import { placesOf, sheetKind, sheetsFor, workingIn } from './room.ts';
 import type { Lesson } from './schema.ts';
 
@@ -20,24 +22,46 @@ export interface KitItem {
 
 /** Of ten things one more is brought: assumed. */
 const SPARE = 0.1;
-/**
- * Loop length from gauge, plain wool knit: `S l² = Ks`, l in cm, S stitches by rows in a square
- * centimetre in the same relaxed state (Munden 1959; Knapton). Ks 19.0 is dry-relaxed.
- */
-const KS = 19;
-/** Assumed until a swatch was measured: 20 stitches and 28 rows in 10 cm. */
-const GAUGE = { stitches: 2, rows: 2.8 };
+/** What is knitted where nothing is told of a yarn. */
+const ANY = materialOf();
 /** Yarn for tails, and for trying again, as a factor: assumed. */
 const AGAIN = 1.6;
 const TAILS_CM = 40;
 /** A learner tries a crossing on a strip of so many stitches and rows: assumed. */
 const STRIP = { stitches: 20, rows: 16 };
 
-/** Metres of yarn for so many loops. */
-export const yarnFor = (loops: number): number => {
-	const loop = Math.sqrt(KS / (GAUGE.stitches * GAUGE.rows));
-	return (loops * loop * AGAIN + TAILS_CM) / 100;
-};
+/** Loops that are knitted of one yarn: how many, and centimetres of yarn in them. */
+interface Knitted {
+	readonly material: Material;
+	readonly loops: number;
+	readonly cm: number;
+}
+
+/** What one place knits, by yarn: of those that are named, and of any. */
+function knittedBy(kits: readonly StepKit[]): ReadonlyMap<string, Knitted> {
+	const all = new Map<string, Knitted>();
+	const add = (loops: number, material: Material): void => {
+		const key = material.yarn?.id ?? '';
+		const { loops: before = 0, cm = 0 } = all.get(key) ?? {};
+		if (loops > 0) all.set(key, { material, loops: before + loops, cm: cm + loops * loopIn(material) });
+	};
+	for (const { loops = 0, material = ANY } of kits) add(loops, material);
+	const tried = kits.filter((k) => k.isTried).length;
+	if (tried > 0) add(STRIP.stitches * STRIP.rows * Math.ceil(tried / 2), ANY);
+	return all;
+}
+
+/** Metres of yarn for what is knitted, tried again and all. */
+const metresFor = (cm: number): number => Math.ceil((cm * AGAIN + TAILS_CM) / 100);
+
+/** What a band says of so many metres, where it was told. */
+function weightOf(metres: number, { metresIn100g, ballGrams }: Material, learners: number): string {
+	if (metresIn100g === undefined) return '';
+	const grams = gramsOf(metres, metresIn100g);
+	if (ballGrams === undefined) return `; ${Math.ceil(grams)} g each`;
+	const { forEach, woundForAll } = ballsFor(grams, ballGrams, learners);
+	return `; ${Math.ceil(grams)} g each: ${forEach === 1 ? 'a ball' : `${forEach} balls`} each, or ${woundForAll} wound off for all`;
+}
 
 export function kitFor(
 	lesson: Lesson,
@@ -57,16 +81,13 @@ export function kitFor(
 
 	const kits = lesson.steps.flatMap((s) => kindOf(s).kit?.(s) ?? []);
 	const most = (of: (kit: StepKit) => number | undefined): number => Math.max(0, ...kits.map((k) => of(k) ?? 0));
-	/** What the busiest knit: steps for others are not theirs. */
-	const loops = Math.max(
-		0,
-		...placesOf(lesson.plan).map((place) => {
-			const own = lesson.steps.filter((s) => isFor(s, place)).flatMap((s) => kindOf(s).kit?.(s) ?? []);
-			const tried = own.filter((k) => k.isTried).length;
-			const strips = tried > 0 ? STRIP.stitches * STRIP.rows * Math.ceil(tried / 2) : 0;
-			return own.reduce((sum, k) => sum + (k.loops ?? 0), 0) + strips;
-		}),
-	);
+	/** Of each yarn, what the busiest knit: steps for others are not theirs. */
+	const knitted = new Map<string, Knitted>();
+	for (const place of placesOf(lesson.plan)) {
+		const own = lesson.steps.filter((s) => isFor(s, place)).flatMap((s) => kindOf(s).kit?.(s) ?? []);
+		for (const [key, one] of knittedBy(own)) if (one.cm > (knitted.get(key)?.cm ?? 0)) knitted.set(key, one);
+	}
+	const isKnitted = knitted.size > 0;
 	const columns = new Map<Craft, number>();
 	for (const { craft: id, columns: wide } of kits.flatMap((k) => k.crafts ?? [])) {
 		const craft = craftOf(id);
@@ -74,21 +95,25 @@ export function kitFor(
 	}
 	// Who works at a tool makes there what others make by hand.
 	for (const place of TOOLS.map(craftOf)) {
-		if (lesson.plan.room && loops > 0 && !columns.has(place)) columns.set(place, STRIP.stitches);
+		if (lesson.plan.room && isKnitted && !columns.has(place)) columns.set(place, STRIP.stitches);
 	}
 	/** Where rows name two yarns, each of them is about half of it. */
 	const yarns = Math.max(
 		1,
 		most((k) => k.yarns),
 	);
-	if (loops > 0) {
-		for (const colour of yarns > 1 ? [' A', ' B'] : [''])
-			put(
-				`Smooth, round, pale yarn in wool${colour}`,
-				Math.ceil(yarnFor(loops / yarns)),
-				'm',
-				`${loops} loops at 20 stitches and 28 rows in 10 cm, once again by half, and tails (assumed)`,
-			);
+	if (isKnitted) {
+		for (const { material, loops, cm } of knitted.values())
+			for (const colour of yarns > 1 ? [' A', ' B'] : ['']) {
+				const metres = metresFor(cm / yarns);
+				const basis = material.from === 'assumed' ? `${gaugeSaid(material)} (assumed)` : `${gaugeSaid(material)}`;
+				put(
+					`${material.yarn?.name ?? 'Smooth, round, pale yarn in wool'}${colour}`,
+					metres,
+					'm',
+					`${loops} loops at ${basis}, once again by half, and tails${weightOf(metres, material, learners)}`,
+				);
+			}
 		if ([...columns.keys()].some((c) => c.isHanded))
 			put(`Needles, ${needleName(style.needle, style.needleSystem)}`, 1, 'pair', undefined, byHand);
 	}

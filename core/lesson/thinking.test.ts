@@ -1,12 +1,22 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_HOUSE_STYLE, isBlank, newSwatch, noteOf, NoteSchema, textOf } from '../schema/index.ts';
+import {
+	DEFAULT_HOUSE_STYLE,
+	isBlank,
+	newSwatch,
+	noteOf,
+	NoteSchema,
+	type Swatch,
+	textOf,
+	type Yarn,
+} from '../schema/index.ts';
 import {
 	commonMistakes,
 	duplicateStep,
 	emptyLesson,
 	filled,
 	kitFor,
+	type KitItem,
 	kitTable,
 	type Lesson,
 	lessonMarkdown,
@@ -25,7 +35,6 @@ import {
 	TEMPLATES,
 	timeline,
 	workingIn,
-	yarnFor,
 } from './index.ts';
 import { askedBy, blocksOf, reckoned, stepTitle, type Step } from '../step/index.ts';
 import { named } from '../test/made.ts';
@@ -306,8 +315,25 @@ describe('what to bring', () => {
 		expect(items.find((i) => i.what === 'Ring markers')?.each).toBe(2);
 		expect(kitTable(items).length).toBe(items.length + 1);
 		expect(kitFor(lessonOf(), DEFAULT_HOUSE_STYLE)).toEqual([]);
-		// Munden's law: four times the stitches in a square is half the loop.
-		expect(yarnFor(2000) / yarnFor(1000)).toBeCloseTo(2, 1);
+		// Munden's law: four times the stitches in a square is half the loop. A yarn that is named is brought by its name.
+		const knitting = newSwatch({ title: 'Sleeve', castOn: 60, shape: 'flat', school: 'any', text: 'Rows 1-40: k60' });
+		const yarnIn = (size: Swatch['size']): KitItem =>
+			kitFor(
+				setPlan(lessonOf({ id: nextId(), kind: 'swatch', note: noteOf(''), swatch: { ...knitting, size } }), {
+					learners: 6,
+				}),
+				DEFAULT_HOUSE_STYLE,
+			)[0]!;
+		const gauge = { stitches: 40, rows: 56, of: 'plain', state: 'off' } as const;
+		const tarn: Yarn = { id: 'y', name: 'Tarn wool', fibre: 'wool', metresIn100g: 200, ballGrams: 50, squares: [] };
+		expect((yarnIn({ gauge }).each / yarnIn(undefined).each).toFixed(1)).toBe('0.5');
+		expect(yarnIn({ gauge, yarn: 'y', from: tarn })).toMatchObject({
+			what: 'Tarn wool',
+			unit: 'm',
+			because: expect.stringMatching(
+				/^2460 loops at 40 stitches, 56 rows in 10 cm.*a ball each, or \d wound off for all$/,
+			),
+		});
 	});
 });
 

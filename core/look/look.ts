@@ -39,7 +39,7 @@ export function craftIn(style: HouseStyle, id: string): Craft {
 }
 
 /** The way that is meant: the chosen one where it makes this crossing, else the one that the style prefers. */
-export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Craft = hand): string {
+export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Craft = craftIn(style, hand.id)): string {
 	if (chosen !== undefined && planIn(craft, c, chosen).ok) return chosen;
 	const preferred = preferredWay(c, style);
 	return planIn(craft, c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);

@@ -1,7 +1,7 @@
 /** How one teacher says and shows things; everything that is written or drawn for them follows it. */
 
 import { z } from 'zod';
-import { DEMONSTRATIONS, FIBRES, HOLDER_WORKS } from '../craft/index.ts';
+import { DEMONSTRATIONS, FIBRES, HOLDER_WORKS, isOwnWay } from '../craft/index.ts';
 import { HOUSE_STYLE_LIMITS, PREFERRED_WAYS } from './house-style-limits.ts';
 import {
 	FIRST_PURLS,
@@ -57,7 +57,9 @@ const NowSchema = z.object({
 	needleSystem: z.enum(NEEDLE_SYSTEMS),
 	/** The needles that the class works with, in millimetres. */
 	needle: z.number().refine((mm) => NEEDLES_MM.includes(mm), 'That is no needle size. Choose one of the list.'),
-	way: z.string().refine((way) => PREFERRED_WAYS.includes(way), 'There is no such way. Choose one of the list.'),
+	way: z
+		.string()
+		.refine((way) => PREFERRED_WAYS.includes(way) || isOwnWay(way), 'There is no such way. Choose one of the list.'),
 	withoutHolderUpTo: z
 		.number()
 		.int()

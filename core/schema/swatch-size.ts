@@ -1,7 +1,7 @@
 /** What a teacher tells of the size of a swatch: the gauge of a square, yarn and needle. */
 
 import { z } from 'zod';
-import { BallSchema, between, MetresSchema } from './yarn.ts';
+import { BallSchema, between, MetresSchema, YarnSchema } from './yarn.ts';
 import { FABRIC_STATES, FIBRES, GAUGE_LIMITS, GAUGE_OF, TENSIONS_OF_HAND } from '../fabric/index.ts';
 
 const inTen = (what: string): z.ZodNumber =>
@@ -14,6 +14,8 @@ const inTen = (what: string): z.ZodNumber =>
 export const SwatchSizeSchema = z.object({
 	/** A yarn of the teacher's drawer; what it says itself holds where it is left out here. */
 	yarn: z.string().max(60).optional(),
+	/** That yarn as it was when the swatch left its drawer, such as for a lesson. */
+	from: YarnSchema.optional(),
 	/** Stitches and rows in 10 cm, of which fabric and in which state; assumed when left out. */
 	gauge: z
 		.object({

@@ -7,6 +7,7 @@ import type { Crossing } from '../crossing/index.ts';
 import type { SchoolId } from '../notation/index.ts';
 import type { HouseStyle, Swatch } from '../schema/index.ts';
 import type { SkillId } from '../skill/index.ts';
+import type { Material } from '../swatch/index.ts';
 import type { Pace } from './pace.ts';
 
 /** Whom a step is shown to: in which hands, with which tools, and by which names. */
@@ -34,6 +35,8 @@ export interface ShownCrossing {
 export interface StepKit {
 	/** Loops that each learner knits. */
 	readonly loops?: number;
+	/** What they are made of; yarn of an assumed gauge when left out. */
+	readonly material?: Material;
 	/** Tried on a strip of its own, two to a strip. */
 	readonly isTried?: boolean;
 	/** Crafts, each with the columns that its tool must hold. */

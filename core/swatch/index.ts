@@ -30,6 +30,18 @@ export {
 	type LengthWish,
 	type SwatchSize,
 } from './size.ts';
+export {
+	gaugeSaid,
+	gaugeSource,
+	loopIn,
+	loopsIn,
+	materialOf,
+	withYarn,
+	yarnNeeded,
+	type Material,
+	type YarnNeeded,
+} from './material.ts';
+export { sizeSaid } from './size-said.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';

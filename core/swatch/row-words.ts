@@ -1,6 +1,14 @@
 /** One row as it is said aloud at the needles. */
 
-import { craftOf, inShort, type PlanFor, preferredWay, type RowPart, type WayTaste } from '../craft/index.ts';
+import {
+	craftOf,
+	inShort,
+	type PlanFor,
+	preferredWay,
+	type ClassTools,
+	type RowPart,
+	type WayTaste,
+} from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import { fold, type Fold } from './fold.ts';
@@ -10,7 +18,7 @@ import type { Worked, WorkedRow } from './worked.ts';
 
 /** How the tools of the class stand, and which way its teacher likes where the house style is known. */
 export interface RowsFor extends PlanFor {
-	readonly taste?: WayTaste;
+	readonly taste?: WayTaste & ClassTools;
 	/** First purls after a cord that are wrapped the short way, and whether the row after untwists them. */
 	readonly gaps?: readonly GapMark[];
 	readonly untwists?: boolean;
@@ -129,7 +137,7 @@ const WORDY = 16;
 function crossingPart(
 	{ name, crossing }: Extract<Unit, { kind: 'crossing' }>,
 	worked: Worked,
-	taste: WayTaste | undefined,
+	taste: RowsFor['taste'],
 ): RowPart {
 	const takes = crossing.n;
 	const craft = craftOf(worked.craft);
@@ -138,7 +146,10 @@ function crossingPart(
 	if (!craft.hasSentence || takes > WORDY)
 		return { says: `${name}: ${handsIn(worked, crossing)}`, takes, crossing: true };
 	const way = taste && preferredWay(crossing, taste);
-	const liked = way === undefined || way === USUAL_WAY ? undefined : inShort(craft, crossing, way);
+	const liked =
+		taste === undefined || way === undefined || way === USUAL_WAY
+			? undefined
+			: inShort(craft.withTools?.(taste) ?? craft, crossing, way);
 	return { says: `${name}: ${liked ?? sentenceFor(crossing) ?? handsIn(worked, crossing)}`, takes, crossing: true };
 }
 

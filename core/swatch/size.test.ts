@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { ASSUMED_GAUGE, relax, type Gauge } from '../fabric/index.ts';
-import { newSwatch } from '../schema/index.ts';
+import { newSwatch, type Yarn } from '../schema/index.ts';
 import {
 	castOnFor,
 	check,
 	lengthToldIn,
 	loopsThatLie,
+	materialOf,
 	multipleOf,
 	repeatsFor,
+	sizeSaid,
 	swatchSize,
+	withYarn,
 	type Checked,
 	type SwatchSize,
 } from './index.ts';
@@ -41,6 +44,40 @@ describe('the size of a swatch', () => {
 		expect(together[0]!.takeUp).toBeLessThan(0.85);
 		// A square of this very pattern has them in it.
 		expect(sized(rope, { ...ASSUMED_GAUGE, of: 'pattern' })).toMatchObject({ widthCm: 11, takenCm: 0 });
+	});
+
+	it('goes along to a lesson with its yarn, and is said there in one line', () => {
+		const tarn: Yarn = {
+			id: 'tarn',
+			name: 'Tarn wool',
+			fibre: 'wool',
+			metresIn100g: 250,
+			squares: [
+				{
+					id: 'a',
+					on: '2026-05-12',
+					of: 'plain',
+					stitches: 20,
+					rows: 28,
+					sizes: { off: { widthCm: 10, lengthCm: 10 }, dry: { widthCm: 11, lengthCm: 10 } },
+				},
+			],
+		};
+		const plain = {
+			...newSwatch({ title: 'Square', castOn: 22, shape: 'flat', school: 'any', text: 'Rows 1-28: k' }),
+			size: { yarn: 'tarn' },
+		};
+		expect(sizeSaid({ ...plain, size: {} }, 'cm')).toBeUndefined();
+		// Away from its drawer nothing is known of a yarn that did not come along.
+		expect(sizeSaid(plain, 'cm')).toMatch(
+			/^About 11\.\d × \d+\.\d cm dry, without pins, by an assumed gauge; \d+ m of yarn, with tails\.$/,
+		);
+		const along = withYarn(plain, [tarn]);
+		expect(sizeSaid(along, 'cm')).toMatch(
+			/^About 12\.1 × 10\.0 cm dry, without pins, from one square of Tarn wool; (\d+) m of yarn, \d+ g, with tails\.$/,
+		);
+		expect(materialOf(along.size).gauge).toEqual(materialOf(plain.size, [tarn]).gauge);
+		expect(withYarn(plain, [])).toBe(plain);
 	});
 
 	it('tells repeats for a length, and writes them into the rows', () => {

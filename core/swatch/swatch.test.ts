@@ -1,11 +1,10 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { WayTaste } from '../craft/index.ts';
 import { drawChart } from '../drawing/index.ts';
 import { equal } from '../crossing/index.ts';
 import { readGlossary, readRows, SCHOOL_IDS, SCHOOLS, type StatedSchool } from '../notation/index.ts';
-import type { Swatch } from '../schema/index.ts';
+import { DEFAULT_HOUSE_STYLE, type Swatch } from '../schema/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import { unitsOf } from './units.ts';
@@ -360,7 +359,7 @@ describe('at the needles', () => {
 			'Row 1: [k2, p1] 7 times, k4, pm, k1\nRow 2: p1, k4, p to end\nRow 3: k2, sl1, k18, 2/2 LC, rm, k1',
 			26,
 		);
-		const said = (i: number, taste?: WayTaste): string[] =>
+		const said = (i: number, taste?: RowsFor['taste']): string[] =>
 			grouped(rowParts(w, i, taste ? { taste } : {})).map(
 				({ body, times }) => `${body.map((p) => p.says).join(', ')}${times > 1 ? `, ${times} times` : ''}`,
 			);
@@ -369,7 +368,7 @@ describe('at the needles', () => {
 		const [, slips, , crossing, off] = said(2);
 		expect([slips, off]).toEqual(['slip 1 purlwise', 'take the marker off']);
 		expect(crossing).toBe('2/2 LC: sl 2 sts to cn and hold in front, k2, k2 from cn');
-		const taste = { way: 'pinch', withoutHolderUpTo: 4, holderWork: 'returned' } as const;
+		const taste = { ...DEFAULT_HOUSE_STYLE, way: 'pinch', withoutHolderUpTo: 4, holderWork: 'returned' } as const;
 		expect(said(2, taste)[3]).toBe(
 			'2/2 LC: enter 3, 4 from behind; pinch, draw out; recapture 1, 2; return 3, 4; knit 3, 4, 1 and 2',
 		);

@@ -55,6 +55,7 @@ const KEPT: ReadonlySet<string> = new Set([
 	'/crossings/design',
 	'/stage',
 	'/stage/own',
+	'/stage/turn',
 ]);
 
 /** What answers a form may hold what is shown once, such as recovery codes; nor is a door kept. */

@@ -3,7 +3,18 @@ import { describe, expect, it } from 'vitest';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import type { Move } from '../../handling/index.ts';
 import { named, traceOf, turnedRound } from '../../test/made.ts';
-import { type Fibre, foundId, hand, limitsOf, perform, ranked, recommend, waysFor, type WorkedBy } from '../index.ts';
+import {
+	type Fibre,
+	foundId,
+	hand,
+	limitsOf,
+	ownWayId,
+	perform,
+	ranked,
+	recommend,
+	waysFor,
+	type WorkedBy,
+} from '../index.ts';
 
 const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] =>
 	traceOf(twoGroups(spec), way).steps.map((s) => s.move);
@@ -109,6 +120,15 @@ describe('the ways by hand', () => {
 			because: expect.stringMatching(/With 5 stitches it is wider/),
 		});
 		expect(recommend(turnedRound, taste).way).toBe('centre-returned');
+		// A way of one's own goes first, on the crossings that its moves make, and on no other.
+		const moves = movesOf({ ...left, front: 2, behind: 2 }, 'off-holder');
+		const own = { id: '0', name: 'Reed swap', crossing: twoGroups({ ...left, front: 2, behind: 2 }), moves };
+		const fond = { ...taste, way: ownWayId(own), ownWays: [own] };
+		expect(recommend(twoGroups({ ...left, front: 3, behind: 3 }), fond)).toEqual({
+			way: ownWayId(own),
+			because: 'Your house style: your own way, “Reed swap”.',
+		});
+		expect(recommend(turnedRound, fond).way).toBe('centre-returned');
 	});
 
 	it('work through the back leg where the name says so', () => {

@@ -1,16 +1,19 @@
 /** Which way a teacher's taste chooses, and why. */
 
 import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
+import type { OwnWay } from '../kit.ts';
 import { FOUND_WAY } from './found.ts';
+import { ownWayId, planOwn } from './own-way.ts';
 import { planByHand, WAYS } from './ways/index.ts';
 
 /** Whether stitches are worked straight off the holder or put back on the needle first. */
 export const HOLDER_WORKS = ['direct', 'returned'] as const;
 
-/** What a teacher likes: a holder, or a way without one for crossings that are short enough. */
+/** What a teacher likes: a holder, a way without one for crossings that are short enough, or a way of their own. */
 export interface WayTaste {
-	/** `holder`, or the id of a way that needs none. */
+	/** `holder`, the id of a way that needs none, or that of one of `ownWays`. */
 	readonly way: string;
+	readonly ownWays?: readonly OwnWay[];
 	/** The widest crossing, in stitches, that is made without a holder. */
 	readonly withoutHolderUpTo: number;
 	readonly holderWork: (typeof HOLDER_WORKS)[number];
@@ -25,6 +28,8 @@ export interface Recommendation {
 /** The way that a taste chooses for a crossing, with the reason; where it makes no such crossing, the first way that does. */
 export function recommend(c: Crossing, taste: WayTaste): Recommendation {
 	const makes = (id: string): boolean => planByHand(c, id).ok;
+	const own = taste.ownWays?.find((way) => ownWayId(way) === taste.way);
+	if (own && planOwn(own, c).ok) return { way: taste.way, because: `Your house style: your own way, “${own.name}”.` };
 	const without = WAYS.find((w) => w.id === taste.way && w.holders === 0);
 	if (without && c.n <= taste.withoutHolderUpTo && makes(without.id)) {
 		const wide = `up to ${taste.withoutHolderUpTo} stitches`;

@@ -11,7 +11,10 @@ import {
 	curedIn,
 	cureSaid,
 	isLongSwatch,
+	loopsIn,
 	markerPlaces,
+	materialOf,
+	sizeSaid,
 	swatchShown,
 	toolPlan,
 	type Worked,
@@ -59,12 +62,14 @@ export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly
 		craftOf(worked.craft).hasSentence && curedIn(worked, cords, style).length > 0
 			? [{ text: cureSaid(style, style.sides), isRemark: true }]
 			: [];
+	const size = sizeSaid(swatch, style.units, style.glossary);
 	const blocks: Block[] = [
 		{
 			kind: 'text',
 			text: `${mirrored ? 'Left-handed: ' : ''}${mirrored ? 'cast' : 'Cast'} on ${stitches(worked.castOn)}, worked ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} ${worked.rows.length === 1 ? 'row' : 'rows'}.`,
 			paper: true,
 		},
+		...(size === undefined ? [] : [{ kind: 'text', text: size, paper: true } as const satisfies Block]),
 		{
 			kind: 'chart',
 			title: swatch.title,
@@ -113,7 +118,8 @@ export const swatch = kind<SwatchStep>({
 		const worked = workedOf(step);
 		const isHanded = craftOf(worked.craft).isHanded;
 		return {
-			loops: worked.castOn + worked.rows.reduce((n, r) => n + r.stitches.length, 0),
+			loops: loopsIn(worked),
+			material: materialOf(step.swatch.size),
 			crafts: [{ craft: worked.craft, columns: worked.castOn }],
 			holders: isHanded && worked.rows.some((r) => r.crossings.length > 0) ? 1 : 0,
 			yarns: worked.rows.some((r) => r.colour === 'B') ? 2 : 1,

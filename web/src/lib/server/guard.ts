@@ -12,6 +12,7 @@ export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/crossings/design',
 	'/stage',
 	'/stage/own',
+	'/stage/turn',
 	'/shared/[token]',
 	'/shared/[token]/pictures/[id]',
 	'/sign-in',

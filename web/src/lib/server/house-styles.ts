@@ -1,6 +1,6 @@
 /** The house style of each teacher. A write names the version it was made from, like a lesson's. */
 
-import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema, type Swatch, type Yarn } from '@pond-loop/core/schema';
 import { withKept } from '@pond-loop/core/notation';
 import { database, rows, type Queryable } from './database';
 import { designsOf } from './designs';
@@ -32,6 +32,12 @@ export async function shownStyle(
 	if (!session) return style;
 	return { ...style, yarns: [], glossary: withKept(style.glossary, await designsOf(session.teacher)) };
 }
+
+/** The yarn of a teacher's drawer that a swatch names: what is known of its size hangs on it. */
+export const yarnsNamedIn = (
+	{ size }: Pick<Swatch, 'size'>,
+	session: { readonly style?: HouseStyle | undefined } | undefined,
+): readonly Yarn[] => session?.style?.yarns.filter(({ id }) => id === size?.yarn) ?? [];
 
 /** As it is stored, readable or not; null when there is none. */
 export async function rawHouseStyle(teacher: Teacher, on: Queryable): Promise<unknown> {

@@ -10,10 +10,7 @@
 		FIBRES,
 		type Gauge,
 		gaugeIn,
-		gaugeFrom,
-		gramsOf,
 		type LiesAcross,
-		loopLength,
 		ratioOf,
 		relax,
 		rowsUntil,
@@ -22,20 +19,23 @@
 		strainOf,
 		strainVerdict,
 		TENSIONS_OF_HAND,
-		yarnMetres,
 	} from '@pond-loop/core/fabric';
 	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
 	import {
 		castOnFor,
 		check,
+		gaugeSaid,
+		gaugeSource,
 		lengthToldIn,
 		loopsThatLie,
 		loopsWhenSeamed,
+		materialOf,
 		multipleOf,
 		repeatsFor,
 		strandsOf,
 		swatchSize,
+		yarnNeeded,
 	} from '@pond-loop/core/swatch';
 	import { onMount, untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -44,6 +44,7 @@
 	import { saveWithPage } from '$lib/save/page';
 	import { keepSwatch, type OpenedSwatch } from '$lib/swatch/keep';
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
+	import Looks from '$lib/swatch/Looks.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { Relaxer } from '$lib/workers/lie';
 	import StrainCurve from './StrainCurve.svelte';
@@ -75,15 +76,8 @@
 	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
 
 	const told = $derived<SwatchSizeTold>(swatch.size ?? {});
-	/** The yarn of the drawer that it is made of, and what its squares say. */
-	const yarn = $derived(yarns.find((y) => y.id === told.yarn));
-	const squares = $derived(yarn?.squares.filter((s) => !s.aside) ?? []);
-	const fromSquares = $derived(yarn && gaugeFrom(yarn.squares, 'plain'));
-	const measured = $derived<Gauge>(told.gauge ?? fromSquares?.gauge ?? ASSUMED_GAUGE);
-	const fibre = $derived(told.fibre ?? yarn?.fibre);
-	const metresIn100g = $derived(told.metresIn100g ?? yarn?.metresIn100g);
-	const ballGrams = $derived(told.ballGrams ?? yarn?.ballGrams);
-	const ratios = $derived(squares.map((s) => s.sizes));
+	const material = $derived(materialOf(told, yarns));
+	const { gauge: measured, fibre, metresIn100g, ballGrams, sizes: ratios } = $derived(material);
 	let look = $state<FabricState>('off');
 	const gauge = $derived(gaugeIn(measured, look, ratios));
 	const ratio = $derived(ratioOf(measured.state, look, ratios));
@@ -186,17 +180,14 @@
 	);
 	const lengths = $derived(long !== undefined && long > 0 ? repeatsFor(checked, gauge, toCm(long, unit)) : undefined);
 
-	/** Metres for one, with tails and a tenth to spare. */
-	const metres = $derived.by(() => {
+	/** For one, with tails and a tenth to spare. */
+	const needed = $derived.by(() => {
 		if (!size) return undefined;
-		const loops = worked.rows.reduce((sum, row) => sum + (row.ok ? row.stitches.length : 0), swatch.castOn);
-		// Munden's law holds off the needles and rested.
-		const length = loopLength(gaugeIn(measured, 'off', ratios));
-		return yarnMetres({ loopsCm: loops * length, widthCm: size.widthCm, seamCm: seamed ? size.widthCm : 0 });
+		return yarnNeeded(worked, material, { widthCm: size.widthCm, seamCm: seamed ? size.widthCm : 0 });
 	});
 	let people = $state(8);
 	let seamed = $state(false);
-	const grams = $derived(metres && metresIn100g ? gramsOf(metres, metresIn100g) : undefined);
+	const grams = $derived(needed?.grams);
 	const balls = $derived(
 		grams !== undefined && ballGrams ? ballsFor(grams, ballGrams, Math.max(1, people || 1)) : undefined,
 	);
@@ -221,10 +212,7 @@
 	<SaveNote {save} />
 	<span class="ml-auto"><UndoRedo {save} /></span>
 </div>
-<nav class="mt-2 flex gap-x-6 text-[1rem] font-semibold" aria-label="Ways to look at this swatch">
-	<a class="wordlink" href="/swatches/{opened.id}">Rows and chart</a>
-	<span class="border-accent border-b-2" aria-current="page">As it will lie, and its size</span>
-</nav>
+<Looks id={opened.id} now="size" />
 
 {#if worked.rows.length === 0}
 	<p class="border-base-300 mt-6 border-y py-8">
@@ -362,14 +350,7 @@
 				</h2>
 				{#if size}
 					<p class="quiet text-[0.94rem]">
-						{told.gauge
-							? 'From your square'
-							: fromSquares && yarn
-								? `From ${fromSquares.squares === 1 ? 'one square' : `${fromSquares.squares} squares`} of ${yarn.name}`
-								: 'Assumed until you measure a square'}: {oneDecimal(measured.stitches)} stitches, {oneDecimal(
-							measured.rows,
-						)}
-						rows in 10 cm, {measured.of === 'plain' ? 'plain knitting' : 'this pattern'}, {STATE_WORDS[measured.state]}.
+						{gaugeSource(material)}: {gaugeSaid(material)}.
 						{#if look !== measured.state && ratio.squares === 0}What it becomes {STATE_WORDS[look]} is assumed.{/if}
 						{#if measured.of === 'pattern'}The cords are in that gauge already.
 						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} (reckoned, not measured).{/if}
@@ -472,7 +453,7 @@
 				<a class="wordlink" href="/yarns"
 					>{yarns.length === 0 ? 'Keep yarns and measured squares' : 'The yarn drawer'}</a
 				>
-				{#if told.gauge && fromSquares}
+				{#if told.gauge && materialOf({ yarn: told.yarn }, yarns).from === 'squares'}
 					· <button type="button" class="wordlink" onclick={() => tell({ gauge: undefined })}
 						>Reckon with its squares</button
 					>
@@ -602,11 +583,10 @@
 
 			<section aria-labelledby="{uid}-yarn" data-testid="yarn">
 				<h2 id="{uid}-yarn" class="lead font-sans">Yarn</h2>
-				{#if metres}
+				{#if needed}
 					<p>
-						<strong>{Math.ceil(metres)} m</strong> for one, with tails and a tenth to spare{#if grams !== undefined}: {Math.ceil(
-								grams,
-							)} g{/if}.
+						<strong>{Math.ceil(needed.metres)} m</strong> for one, with tails and a tenth to spare{#if grams !== undefined}:
+							{Math.ceil(grams)} g{/if}.
 						{#if balls}
 							{balls.forEach === 1 ? 'One ball' : `${balls.forEach} balls`} each, {balls.ownForAll} for {people}; wound
 							off for the class, {balls.woundForAll}.

@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { ownWayId } from '@pond-loop/core/craft';
 	import { readGlossary, wordsFor } from '@pond-loop/core/notation';
-	import { HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
+	import { DEFAULT_HOUSE_STYLE, HOUSE_STYLE_LIMITS, type HouseStyle } from '@pond-loop/core/schema';
 	import { saveWithPage } from '$lib/save/page';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
@@ -225,8 +226,12 @@
 						<button
 							type="button"
 							class="wordlink"
-							onclick={() => save.change({ ...style, ownWays: style.ownWays.filter((w) => w.id !== way.id) })}
-							>Remove<span class="sr-only"> {way.name}</span></button
+							onclick={() =>
+								save.change({
+									...style,
+									ownWays: style.ownWays.filter((w) => w.id !== way.id),
+									way: style.way === ownWayId(way) ? DEFAULT_HOUSE_STYLE.way : style.way,
+								})}>Remove<span class="sr-only"> {way.name}</span></button
 						>
 					</li>
 				{/each}

@@ -7,7 +7,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { lookOf, shownIn, TAIL_CM, wayIn, wordsIn } from '@pond-loop/core/look';
+	import { craftIn, lookOf, shownIn, TAIL_CM, wayIn, wordsIn } from '@pond-loop/core/look';
 
 	interface Props {
 		style: HouseStyle;
@@ -20,8 +20,10 @@
 	const name = $derived(SCHOOLS[style.school].write(SHOWN) ?? SCHOOLS[style.school].examples[0]!);
 	const reading = $derived(readName(name, style.school));
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
-	const way = $derived(shown && wayIn(style, shown.made));
-	const done = $derived(shown && way ? perform(hand, shown.made, way) : undefined);
+	/** With the teacher's own ways among the others. */
+	const craft = $derived(craftIn(style, hand.id));
+	const way = $derived(shown && wayIn(style, shown.made, undefined, craft));
+	const done = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
 	const trace = $derived(done?.ok ? done.value.trace : undefined);
 	// The moment at which the hands look most different from each other: something hangs, something passes.
 	const moment = $derived(trace ? trace.steps.findIndex((s) => s.passings.length > 0) + 1 : 0);
@@ -40,7 +42,7 @@
 				{wordsFor(shown.made).hands}. On the {style.sides.right}: {wordsFor(shown.fabric).title}.
 			</p>
 			<p class="quiet mt-1">
-				{hand.ways.find((w) => w.id === way)?.title}. Needles {needleName(style.needle, style.needleSystem)}; tails of {lengthName(
+				{craft.ways.find((w) => w.id === way)?.title}. Needles {needleName(style.needle, style.needleSystem)}; tails of {lengthName(
 					TAIL_CM,
 					style.units,
 				)}.

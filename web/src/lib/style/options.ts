@@ -1,6 +1,6 @@
 /** What can be chosen in a house style, in words: for its page, and for telling two versions apart. */
 
-import { hand } from '@pond-loop/core/craft';
+import { hand, ownWayId } from '@pond-loop/core/craft';
 import { PEG_GAUGES, TENSIONS } from '@pond-loop/core/handling';
 import { needleName, NEEDLES_MM } from '@pond-loop/core/measure';
 import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
@@ -61,12 +61,13 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 	},
 	way: {
 		title: 'You cross',
-		options: always(
+		options: ({ ownWays }) => [
 			...PREFERRED_WAYS.map((value) => {
 				const way = hand.ways.find((w) => w.id === value);
 				return way ? { value, label: way.title, hint: 'Without a holder' } : { value, label: 'With a holder' };
 			}),
-		),
+			...ownWays.map((own) => ({ value: ownWayId(own), label: own.name, hint: 'A way of your own' })),
+		],
 	},
 	withoutHolderUpTo: {
 		title: 'Without a holder at most',

@@ -310,6 +310,7 @@
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />
 			<a class="pill pill-soft ml-2" href="/swatches/{opened.id}/size">Size</a>
+			<a class="pill pill-soft" href="/swatches/{opened.id}/turn">In the hand</a>
 			<a class="pill pill-strong" href="/swatches/{opened.id}/needles">{craft.place}</a>
 		</div>
 	</div>

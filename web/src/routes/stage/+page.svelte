@@ -17,6 +17,7 @@
 	import { page } from '$app/state';
 	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
+	import { isTurned, turnAddress } from '$lib/space/address';
 	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import KeepIn from '$lib/lesson/KeepIn.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
@@ -241,6 +242,9 @@
 			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
 			{#if reading.ok && isTriedByHand(craftId, reading.crossing)}
 				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={byHandAddress(choices)}>Do it yourself</a>
+			{/if}
+			{#if reading.ok && own === undefined && isTurned(craftId, reading.crossing)}
+				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={turnAddress(choices)}>Turn it in the hand</a>
 			{/if}
 		</p>
 	</div>

@@ -11,6 +11,11 @@
 
 {#key data.opened.id}
 	<Desk opened={data.opened} light={light.now} style={data.style}>
-		{#snippet keep(swatch)}<KeepSwatch lessons={data.lessons} {swatch} from={data.opened.id} />{/snippet}
+		{#snippet keep(swatch)}<KeepSwatch
+				lessons={data.lessons}
+				{swatch}
+				from={data.opened.id}
+				yarns={data.yarns}
+			/>{/snippet}
 	</Desk>
 {/key}

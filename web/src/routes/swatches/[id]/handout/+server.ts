@@ -1,7 +1,8 @@
+import { withYarn } from '@pond-loop/core/swatch';
 import { teacherOf } from '$lib/server/guard';
 import { pdfAnswer, saidOf } from '$lib/server/handout/answer';
 import { PrintSchema, swatchHandoutOf } from '$lib/server/handout/handout';
-import { shownStyle } from '$lib/server/house-styles';
+import { shownStyle, yarnsNamedIn } from '$lib/server/house-styles';
 import { isId, notFound, swatchGone } from '$lib/server/requests';
 import { readSwatch } from '$lib/server/swatches';
 import type { RequestHandler } from './$types';
@@ -11,6 +12,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await readSwatch(teacherOf(locals), params.id) : undefined;
 	if (!found) return notFound(swatchGone);
 	const options = PrintSchema.parse(Object.fromEntries(url.searchParams));
-	const document = await swatchHandoutOf(found.swatch, await shownStyle(locals.session), options);
+	const swatch = withYarn(found.swatch, yarnsNamedIn(found.swatch, locals.session));
+	const document = await swatchHandoutOf(swatch, await shownStyle(locals.session), options);
 	return pdfAnswer(document, saidOf(options));
 };

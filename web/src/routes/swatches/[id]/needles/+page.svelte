@@ -1,9 +1,9 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import { ASSUMED_GAUGE, cellOf } from '@pond-loop/core/fabric';
+	import { cellOf, gaugeIn } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
-	import { lengthToldIn, swatchShown, whereAmI } from '@pond-loop/core/swatch';
+	import { lengthToldIn, materialOf, swatchShown, whereAmI } from '@pond-loop/core/swatch';
 	import { troubleOf } from '$lib/save/send';
 	import { savePlace } from '$lib/swatch/doors';
 	import Needles from '$lib/swatch/Needles.svelte';
@@ -36,12 +36,13 @@
 	}
 
 	// svelte-ignore state_referenced_locally
-	const gauge = data.opened.swatch.size?.gauge;
-	const rowCm = cellOf(gauge ?? ASSUMED_GAUGE).h;
+	const material = materialOf(data.opened.swatch.size, data.yarns);
+	/** As it is measured with the work in hand. */
+	const rowCm = cellOf(gaugeIn(material.gauge, 'off', material.sizes)).h;
 	/** As long as the rows say, or as all of them come out. */
 	const wholeCm = lengthToldIn(shown.checked) ?? last * rowCm;
 	const long = $derived(
-		`about ${reckonedLength(place * rowCm, data.style.units)} of ${reckonedLength(wholeCm, data.style.units)}${gauge ? '' : ', assumed'}`,
+		`about ${reckonedLength(place * rowCm, data.style.units)} of ${reckonedLength(wholeCm, data.style.units)}${material.from === 'assumed' ? ', assumed' : ''}`,
 	);
 
 	let above = $state<number>();

@@ -1,0 +1,201 @@
+<script lang="ts">
+	import { centreLines, drawLie, THICKNESS } from '@pond-loop/core/drawing';
+	import { cellOf, type Gauge, type LiesAcross } from '@pond-loop/core/fabric';
+	import { letterOf, loopsThatLie, type Checked } from '@pond-loop/core/swatch';
+	import { onMount, untrack } from 'svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import { download, fileName } from '$lib/picture/save-as';
+	import type { Light } from '$lib/ui/light';
+	import { Relaxer } from '$lib/workers/lie';
+	import { inWriting } from '$lib/ui/keys';
+	import { part } from './part';
+	import type { Side, YarnScene } from './scene';
+
+	interface Props {
+		checked: Checked;
+		gauge: Gauge;
+		light: Light;
+		/** What it is, for who does not see it. */
+		label: string;
+		/** The name of a saved picture. */
+		file: string;
+	}
+	const { checked, gauge, light, label, file }: Props = $props();
+	const uid = $props.id();
+
+	const SIDES: readonly (readonly [Side, string])[] = [
+		['front', 'Front'],
+		['back', 'Back'],
+		['edge', 'Edge'],
+		['slant', 'Aslant'],
+		['above', 'From above'],
+	];
+	let lies = $state.raw<LiesAcross>();
+	let liesFor = $state.raw<unknown>();
+	let asked: unknown;
+	const relaxer = new Relaxer((heard) => {
+		lies = heard;
+		liesFor = asked;
+	});
+	onMount(() => () => relaxer.stop());
+	$effect(() => {
+		asked = checked;
+		relaxer.ask({ fabric: loopsThatLie(checked.worked, checked.cords), from: undefined });
+	});
+	/** How it lies, once that is known of these very rows. */
+	const lying = $derived(liesFor === checked ? lies : undefined);
+	const rise = $derived(cellOf(gauge).h / cellOf(gauge).w);
+	const shown = $derived(lying && part(centreLines(checked.worked, checked.cords, lying, rise)));
+	const cords = $derived(checked.cords.cords.map(({ colour }, i) => ({ colour, letter: letterOf(i) })));
+	let pull = $state(1);
+	let side = $state<Side | undefined>('slant');
+	let canvas = $state<HTMLCanvasElement>();
+	let box = $state<HTMLElement>();
+	let scene = $state.raw<YarnScene>();
+	/** What the scene shows: a new fabric is seen whole. */
+	let drawn: unknown;
+	let ready = $state(false);
+	/** Where there is no WebGL, what is flat stands for it. */
+	let flat = $state(false);
+
+	onMount(() => {
+		let ended = false;
+		let seen: ResizeObserver | undefined;
+		void import('./scene').then(
+			(three) => {
+				if (ended || !canvas || !box) return;
+				try {
+					scene = new three.YarnScene(canvas);
+				} catch {
+					flat = true;
+					return;
+				}
+				const fit = (): void => scene!.resize(box!.clientWidth, box!.clientHeight);
+				fit();
+				seen = new ResizeObserver(fit);
+				seen.observe(box);
+			},
+			() => (flat = true),
+		);
+		return () => {
+			ended = true;
+			seen?.disconnect();
+			scene?.end();
+		};
+	});
+	$effect(() => {
+		if (!scene || !shown) return;
+		const isNew = drawn !== shown;
+		scene.show({ rows: shown.rows, thickness: THICKNESS, cords, light, pull });
+		drawn = shown;
+		const from = untrack(() => side);
+		if (isNew && from) scene.see(from);
+		ready = true;
+	});
+
+	const KEYS: Readonly<Record<string, readonly [number, number, number?]>> = {
+		ArrowLeft: [-10, 0],
+		ArrowRight: [10, 0],
+		ArrowUp: [0, -10],
+		ArrowDown: [0, 10],
+		'+': [0, 0, 1.2],
+		'-': [0, 0, 1 / 1.2],
+	};
+	function onkeydown(event: KeyboardEvent): void {
+		if (event.ctrlKey || event.metaKey || event.altKey || inWriting(event.target)) return;
+		const step = KEYS[event.key];
+		if (!step || !scene) return;
+		side = undefined;
+		scene.turn(...step);
+		event.preventDefault();
+	}
+	async function save(): Promise<void> {
+		const blob = scene && canvas && (await scene.still(canvas));
+		if (blob) download(fileName(file, 'png'), blob);
+	}
+</script>
+
+<div>
+	<div class="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
+		<fieldset class="bg-base-200 flex flex-wrap rounded-full p-0.5">
+			<legend class="sr-only">Seen from</legend>
+			{#each SIDES as [id, title] (id)}
+				<label
+					class={[
+						'cursor-pointer rounded-full px-3.5 py-1 has-focus-visible:outline-2',
+						side === id && 'bg-primary text-primary-content font-semibold',
+					]}
+					><input
+						type="radio"
+						class="sr-only"
+						name="side-{uid}"
+						checked={side === id}
+						onclick={() => {
+							side = id;
+							scene?.see(id);
+						}}
+					/>{title}</label
+				>
+			{/each}
+		</fieldset>
+		<label class="flex items-center gap-2"
+			>Pulled apart <input
+				type="range"
+				class="range range-xs w-36"
+				min="0.85"
+				max="1.4"
+				step="0.05"
+				bind:value={pull}
+				disabled={!scene}
+				aria-valuetext={pull === 1 ? 'as it lies' : `${Math.round(pull * 100)} % of its width`}
+			/></label
+		>
+		<button type="button" class="wordlink disabled:opacity-40" disabled={!scene} onclick={save}
+			>Save as a picture</button
+		>
+	</div>
+	<div
+		class="bg-base-200 relative h-[34rem] max-h-[74vh] overflow-hidden rounded-3xl has-focus-visible:outline-2"
+		bind:this={box}
+		data-testid="turn"
+		data-ready={flat ? 'flat' : ready ? 'yes' : undefined}
+	>
+		{#if flat && lying && shown}
+			<div class="h-full overflow-auto p-3">
+				<Drawing
+					drawing={drawLie(checked.worked, checked.cords, lying, {
+						light,
+						side: side === 'back' ? 'WS' : 'RS',
+						cell: cellOf(gauge),
+						rows: [0, shown.rows.length],
+						unit: 'cm',
+						label,
+					})}
+				/>
+			</div>
+		{:else if !flat}
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+			<div
+				class="h-full w-full"
+				tabindex="0"
+				role="img"
+				aria-label="{label} Turned with the arrow keys, nearer with plus."
+				{onkeydown}
+			>
+				<canvas
+					bind:this={canvas}
+					class="block h-full w-full touch-none"
+					aria-hidden="true"
+					onpointerdown={() => (side = undefined)}
+				></canvas>
+			</div>
+			{#if !ready}<p class="quiet absolute inset-0 grid place-content-center">Drawing the yarn …</p>{/if}
+		{/if}
+	</div>
+	<p class="quiet mt-2 text-[0.94rem]">
+		{#if flat}This browser draws nothing in three dimensions, so it lies flat here.
+		{:else}Draw it round with a finger or the mouse, or with the arrow keys; nearer by two fingers, the wheel or +.{/if}
+		{#if shown?.left}Shown are the first {shown.rows.length - 1} rows and {shown.widest} stitches.{/if}
+		What lies over is nearer by as much yarn as is there; how far a cord stands out is reckoned, not measured.
+	</p>
+</div>
