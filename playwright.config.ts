@@ -19,8 +19,10 @@ export default defineConfig({
 	use: {
 		baseURL: `http://127.0.0.1:${port}`,
 		viewport: { width: 1280, height: 800 },
-		trace: 'retain-on-failure',
+		trace: 'on-first-retry',
 		launchOptions,
+		// What a browser keeps for when there is no network is tried where it is asked for.
+		serviceWorkers: 'block',
 	},
 	webServer: {
 		command: 'node scripts/serve-test.mjs',

@@ -1,11 +1,13 @@
-/** Loads the demo teacher with lessons and swatches, through the same checks as any other input. Does nothing when they are there. */
+/** Loads the demo teacher with lessons, swatches and classes, through the same checks as any other input. Does nothing when they are there. */
 
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { z } from 'zod';
 import { DEFAULT_HOUSE_STYLE, firstIssue, SwatchSchema, YarnSchema } from '../core/schema/index.ts';
+import { ClassFileSchema } from '../core/class/index.ts';
 import { LessonSchema } from '../core/lesson/index.ts';
 import { closeDatabase, transaction } from '../web/src/lib/server/database.ts';
+import { putClass, listClasses } from '../web/src/lib/server/classes.ts';
 import { readHouseStyle, saveHouseStyle } from '../web/src/lib/server/house-styles.ts';
 import { insertLesson } from '../web/src/lib/server/lessons.ts';
 import { createSwatch, placesOf } from '../web/src/lib/server/swatches.ts';
@@ -30,12 +32,15 @@ const isThere = Boolean(await readAccount(DEMO_TEACHER.id));
 // Data of an earlier version has no swatches yet.
 const wanted = {
 	lessons: isThere ? [] : filesIn(folder, LessonSchema),
+	classes:
+		isThere && (await listClasses(DEMO_TEACHER)).length > 0 ? [] : filesIn(join(folder, 'classes'), ClassFileSchema),
 	swatches: isThere && (await placesOf(DEMO_TEACHER)).size > 0 ? [] : filesIn(join(folder, 'swatches'), SwatchSchema),
 };
 // All or nothing, so that a failed start does not leave half a class behind.
 await transaction(async (on) => {
 	await ensureTeacher(DEMO_TEACHER, on);
 	for (const lesson of wanted.lessons) await insertLesson(DEMO_TEACHER, lesson, on);
+	for (const file of wanted.classes.reverse()) await putClass(DEMO_TEACHER, file, on);
 	// The last one made is the first in the list.
 	for (const swatch of wanted.swatches.reverse()) await createSwatch(DEMO_TEACHER, swatch, on);
 });
@@ -44,10 +49,10 @@ if (!(await readHouseStyle(DEMO_TEACHER))) {
 	const [yarns = []] = filesIn(join(folder, 'yarns'), z.array(YarnSchema));
 	await saveHouseStyle(DEMO_TEACHER, 0, { ...DEFAULT_HOUSE_STYLE, yarns });
 }
-const loaded = wanted.lessons.length + wanted.swatches.length > 0;
+const loaded = wanted.lessons.length + wanted.swatches.length + wanted.classes.length > 0;
 console.log(
 	loaded
-		? `${wanted.lessons.length} demo lessons and ${wanted.swatches.length} swatches loaded.`
+		? `${wanted.lessons.length} demo lessons, ${wanted.swatches.length} swatches and ${wanted.classes.length} classes loaded.`
 		: 'The demo data is there.',
 );
 await closeDatabase();

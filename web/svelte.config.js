@@ -20,6 +20,7 @@ export default {
 				// A picture to be saved is made in the page from its own drawing.
 				'img-src': ['self', 'blob:'],
 				'font-src': ['self'],
+				'manifest-src': ['self'],
 				'connect-src': ['self'],
 				'form-action': ['self'],
 				'base-uri': ['none'],

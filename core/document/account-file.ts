@@ -1,6 +1,7 @@
 /** All that a teacher has here, as one file. What lets somebody sign in is not in it. */
 
 import { z } from 'zod';
+import { ClassFileSchema } from '../class/index.ts';
 import { LessonSchema } from '../lesson/index.ts';
 import { anyVersion, DesignSchema, HouseStyleSchema, SwatchSchema, versionOf, type Format } from '../schema/index.ts';
 
@@ -44,6 +45,11 @@ const FileSchema = z.object({
 		.array(kept.extend({ swatch: z.unknown(), place: z.number().int().min(0).max(2_147_483_647) }))
 		.max(10_000)
 		.default([]),
+	/** Classes with their people and evenings. Files from before there were any have none. */
+	classes: z
+		.array(z.object({ id: z.uuid() }).loose())
+		.max(1000)
+		.default([]),
 	/** Earlier versions of lessons and swatches. */
 	versions: z.array(version).max(100_000).default([]),
 	/** Pictures in lessons. Files from before there were any have none. */
@@ -67,6 +73,7 @@ export const ExportSchema = anyVersion(
 		houseStyle: HouseStyleSchema.nullable(),
 		lessons: z.array(kept.extend({ lesson: LessonSchema })),
 		designs: z.array(DesignSchema).default([]),
+		classes: z.array(ClassFileSchema.extend({ id: z.uuid() })).default([]),
 		swatches: z.array(kept.extend({ swatch: SwatchSchema, place: z.number().int() })).default([]),
 	}),
 );

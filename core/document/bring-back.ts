@@ -1,5 +1,6 @@
 /** An account's file read again: what in it is new, the same, or differs from what is there. */
 
+import { ClassFileSchema, withoutPeople } from '../class/index.ts';
 import { LessonSchema } from '../lesson/index.ts';
 import { DesignSchema, firstIssue, HouseStyleSchema, SwatchSchema, uncleanIn, uncleanWords } from '../schema/index.ts';
 import type { z } from 'zod';
@@ -9,7 +10,7 @@ import { AccountFileSchema, type AccountFile } from './account-file.ts';
 export type Standing = 'new' | 'same' | 'differs';
 
 export interface Found {
-	readonly kind: 'lesson' | 'swatch' | 'crossing' | 'house style';
+	readonly kind: 'lesson' | 'swatch' | 'class' | 'crossing' | 'house style';
 	/** Its id in the file; none for the house style. */
 	readonly id?: string;
 	readonly title: string;
@@ -25,6 +26,10 @@ export interface Mine {
 	readonly lessons: ReadonlyMap<string, unknown>;
 	readonly swatches: ReadonlyMap<string, unknown>;
 	readonly designs: ReadonlyMap<string, unknown>;
+	/** Classes with their evenings, as a file has them. */
+	readonly classes: ReadonlyMap<string, unknown>;
+	/** People who were erased here: they do not come back. */
+	readonly erased: ReadonlySet<string>;
 	readonly houseStyle: unknown;
 }
 
@@ -101,6 +106,18 @@ export function foundIn(file: AccountFile, mine: Mine): readonly Found[] {
 			versions: before(id),
 			...standing(SwatchSchema, swatch, mine.swatches.get(id)),
 		})),
+		...file.classes.map((told): Found => {
+			const read = ClassFileSchema.safeParse(told);
+			// Who was erased is as good as not in the file.
+			const value = read.success ? withoutPeople(read.data, mine.erased) : told;
+			return {
+				kind: 'class',
+				id: told.id,
+				title: textAt('class' in told ? told['class'] : undefined, 'title'),
+				versions: 0,
+				...standing(ClassFileSchema, value, mine.classes.get(told.id)),
+			};
+		}),
 		...file.designs.map((design): Found => {
 			const id = textAt(design, 'id');
 			return {

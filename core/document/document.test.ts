@@ -121,7 +121,14 @@ describe("an account's file", () => {
 		if ('says' in read) throw new Error(read.says);
 		return read.file;
 	};
-	const none = { lessons: new Map(), swatches: new Map(), designs: new Map(), houseStyle: null };
+	const none = {
+		lessons: new Map(),
+		swatches: new Map(),
+		designs: new Map(),
+		classes: new Map(),
+		erased: new Set<string>(),
+		houseStyle: null,
+	};
 	const [lesson] = file().lessons;
 
 	it('tells what is new, the same, or different, whatever order its keys stand in', () => {

@@ -31,3 +31,4 @@ export {
 	type StrainVerdict,
 } from './strain.ts';
 export { ballsFor, gramsOf, YARN_FACTORS, yarnMetres, type Balls } from './yarn.ts';
+export { median } from './median.ts';

@@ -1,6 +1,6 @@
 // Debian's Chromium, told to stay on this machine.
 export const launchOptions = {
-	executablePath: '/usr/bin/chromium',
+	executablePath: '/usr/bin/chromium-headless-shell',
 	args: [
 		'--no-sandbox',
 		'--disable-gpu',

@@ -38,7 +38,7 @@ export async function ensureDebianPackages({ browser }) {
 	await alone('debian', async () => {
 		const missing = [];
 		if (!postgresBin()) missing.push('postgresql');
-		if (browser && !exists('chromium')) missing.push('chromium');
+		if (browser && !exists('chromium-headless-shell')) missing.push('chromium-headless-shell');
 		if (missing.length === 0) return;
 		const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
 		if (!exists('apt-get') || !sudo.every(exists)) {

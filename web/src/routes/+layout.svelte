@@ -16,6 +16,7 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
+	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import Path from '$lib/ui/Path.svelte';
 	import { setPath, stationOf } from '$lib/ui/path-state.svelte';
 	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
@@ -58,6 +59,7 @@
 					{ href: '/crossings', title: 'Crossings' },
 					{ href: '/swatches', title: 'Swatches' },
 					{ href: '/lessons', title: 'Lessons' },
+					{ href: '/classes', title: 'Classes' },
 					{ href: '/style', title: 'House style' },
 				]
 			: [
@@ -72,7 +74,7 @@
 					?.href,
 	);
 	// A sheet for paper has nothing around it.
-	const bare = $derived(/\/(print|needles|show)$|^\/shared\//.test(page.url.pathname) && !page.error);
+	const bare = $derived(/\/(print|needles|show)$|^\/(shared|evenings)\//.test(page.url.pathname) && !page.error);
 
 	function switchLight(): void {
 		const next: Light = light.now === 'day' ? 'dusk' : 'day';
@@ -109,6 +111,7 @@
 	<meta name="theme-color" content={light.now === 'day' ? '#f7f2e6' : '#0f2023'} />
 </svelte:head>
 
+<NewVersion />
 {#if bare}
 	{@render children()}
 {:else}

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { eveningFor } from '@pond-loop/core/class';
 import { twoGroups } from '@pond-loop/core/crossing';
 import { DEFAULT_HOUSE_STYLE, newSwatch, type Swatch } from '@pond-loop/core/schema';
 import { type Export, ExportSchema } from '@pond-loop/core/document';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportOf, hasPassword, signIn, signUp } from './accounts';
 import { putPicture } from './pictures';
+import { beginEvening, createClass, erasePerson, pressed, saveClass } from './classes';
 import { closeDatabase, database, rows } from './database';
 import { makeKnown } from './known-browsers';
 import { saveDesign } from './designs';
@@ -140,12 +142,19 @@ describe('leaving', () => {
 		]);
 		// Each table of a teacher's is in the file; a new one must be put there, or named here with its reason.
 		expect((await tablesOfTeachers()).sort()).toEqual([
+			'classes',
 			'designs',
+			// Ids of people who were erased, and nothing else: they are in no file, so that they stay erased.
+			'erased_people',
+			// With their classes.
+			'evenings',
 			'house_styles',
 			// Hashes of tokens by which a browser is known: they let somebody try, so they are in no file.
 			'known_browsers',
 			'lessons',
 			'pictures',
+			// With their evenings.
+			'presses',
 			'recovery_codes',
 			'sessions',
 			'shares',
@@ -161,6 +170,14 @@ describe('leaving', () => {
 			await shareLesson(t, (await createLesson(t, 'One')).id);
 			await saveHouseStyle(t, 0, DEFAULT_HOUSE_STYLE);
 			await startSession(t, 'Here');
+			const of = (await createClass(t, 'Thursday'))!;
+			const oda = { id: randomUUID(), name: 'Oda', hands: 'right', at: 'hand' } as const;
+			await saveClass(t, of.id, of.version, { ...of.class, people: [oda] });
+			const evening = randomUUID();
+			await beginEvening(t, of.id, evening, eveningFor(of.class, '2026-11-05'));
+			await erasePerson(t, of.id, oda.id);
+			const note = { kind: 'note', text: 'A lamp' } as const;
+			await pressed(t, evening, [{ id: randomUUID(), at: new Date().toISOString(), did: note }], 0);
 			await putPicture(t, { id: randomUUID(), width: 1, height: 1, jpeg: Buffer.from('j') });
 			await makeKnown({ cookies: { set: () => undefined } as never, url: new URL('https://pond.example/') }, t);
 			const { id } = (await createSwatch(t, SWATCH))!;

@@ -3,6 +3,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Export } from '@pond-loop/core/document';
 import { database, openSnapshot, rows, transaction } from './database';
+import { rawClasses } from './classes';
 import { rawDesigns } from './designs';
 import { versionsOneByOne, type KeptDocument } from './documents';
 import { rawHouseStyle } from './house-styles';
@@ -133,6 +134,7 @@ export async function* exportOf(teacher: Teacher, at: Date): AsyncGenerator<stri
 		}));
 		yield* list('versions', versionsOneByOne(teacher, on.query), (v) => ({ ...v, savedAt: v.savedAt.toISOString() }));
 		yield `,\n"designs":${JSON.stringify(await rawDesigns(teacher, on.query))}`;
+		yield `,\n"classes":${JSON.stringify(await rawClasses(teacher, on.query))}`;
 		yield* list('pictures', picturesOneByOne(teacher, on.query), ({ id, jpeg }) => ({
 			id,
 			jpeg: jpeg.toString('base64'),

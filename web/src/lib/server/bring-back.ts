@@ -1,5 +1,6 @@
 /** Brings an account's file back: all that is new in it and, where asked for, what differs. Wholly, or not at all. */
 
+import { ClassFileSchema } from '@pond-loop/core/class';
 import { randomUUID } from 'node:crypto';
 import { type AccountFile, type Found, foundIn, type Mine } from '@pond-loop/core/document';
 import { DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
@@ -10,6 +11,7 @@ import { STANDING } from './sql/pictures';
 import { z } from 'zod';
 import * as documents from './sql/documents';
 import * as sql from './sql/bring-back';
+import { erasedOf, putClass, rawClasses } from './classes';
 import { rawHouseStyle } from './house-styles';
 import { Full, holdQuota, QUOTA } from './quota';
 import type { Teacher } from './teachers';
@@ -32,6 +34,8 @@ async function mineOf(
 		lessons: byId(lessons),
 		swatches: byId(swatches),
 		designs: new Map(designs.map((d) => [d.id, d])),
+		classes: new Map((await rawClasses(teacher, on)).map((c) => [c.id, c])),
+		erased: await erasedOf(teacher, on),
 		houseStyle: await rawHouseStyle(teacher, on),
 		versions: new Map([...lessons, ...swatches].map((r) => [r.id, r])),
 	};
@@ -154,6 +158,14 @@ export async function bringBack(
 			if (id) await on.query(sql.VERSION, [teacher.id, id, version, savedAt, JSON.stringify(document)]);
 		}
 		await putDesigns(on, teacher, file, told, differing);
+		for (const one of file.classes) {
+			const standing = told.get(`class ${one.id}`);
+			const read = ClassFileSchema.safeParse(one);
+			// A class that cannot be read has nothing that an evening could go on from.
+			if (!read.success) continue;
+			if (standing === 'new' || (standing === 'differs' && differing === 'file'))
+				await putClass(teacher, read.data, on);
+		}
 		const style = told.get('house style ');
 		if (style === 'new' || (style === 'differs' && differing === 'file'))
 			await on.query(sql.STYLE, [teacher.id, JSON.stringify(file.houseStyle)]);

@@ -51,6 +51,7 @@ const BYTES: Readonly<Record<string, number>> = {
 	'/api/lessons/[id]': 8 * 1024 * 1024,
 	'/api/lessons': SWATCH_BYTES,
 	'/api/lessons/[id]/steps': SWATCH_BYTES,
+	'/api/evenings/[id]/presses': SWATCH_BYTES,
 	'/api/swatches': SWATCH_BYTES,
 	'/api/swatches/[id]': SWATCH_BYTES,
 	'/swatches/new': SWATCH_BYTES,

@@ -36,6 +36,10 @@ export async function readBody<T>(
 
 export const lessonGone = 'That lesson is not here. It may have been removed; look in your lessons.';
 
+export const classGone = 'That class is not here. It may have been removed; look in your classes.';
+
+export const eveningGone = 'That evening is not here. It may have been removed; look in its class.';
+
 export const swatchGone = 'That swatch is not here. It may have been removed; look in your swatches.';
 
 /** What was opened; when it is stored and cannot be read, the page that shows it as it is. */

@@ -11,6 +11,7 @@
 	import { isTriedByHand } from '$lib/hands/by-hand';
 	import type { AnyMove } from '@pond-loop/core/handling';
 	import { craftIn, shownIn } from '@pond-loop/core/look';
+	import { StepMinutes } from '$lib/class/step-minutes';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
@@ -43,6 +44,11 @@
 		keep();
 	};
 
+	/** The log of the evening that this is shown at: a step begins when it is gone to, and ends with the next. */
+	// svelte-ignore state_referenced_locally
+	const minutes = data.evening && !data.notes ? new StepMinutes(data.evening) : undefined;
+	onMount(() => minutes?.start());
+
 	onMount(() => {
 		mounted = true;
 		const kept: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? 'null');
@@ -72,6 +78,7 @@
 		black = false;
 		began ??= Date.now();
 		keep();
+		minutes?.to(lesson.steps[at]?.id);
 	}
 	/** With `?notes`, this window shows what is written and follows the other one. */
 	const notes = $derived(data.notes);

@@ -1,0 +1,236 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEFAULT_HOUSE_STYLE } from '../schema/index.ts';
+import { DEFAULT_PLAN, PlanSchema } from '../lesson/index.ts';
+import { PACES } from '../step/index.ts';
+import {
+	ClassSchema,
+	farOff,
+	fibresAvoided,
+	goalOf,
+	joined,
+	learntBy,
+	newClass,
+	nextFor,
+	paceOf,
+	peopleIn,
+	planFor,
+	PressSchema,
+	shrunk,
+	wentBy,
+	type Class,
+	type Did,
+	type Evening,
+	type Held,
+	type Outcome,
+	type Person,
+	type Press,
+} from './index.ts';
+
+let last = 0;
+const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+const person = (name: string, more: Partial<Person> = {}): Person => ({
+	id: nextId(),
+	name,
+	hands: 'right',
+	at: 'hand',
+	...more,
+});
+const ODA = person('Oda');
+const RIKE = person('Rike', { hands: 'left', avoids: ['wool'] });
+const TILL = person('Till', { at: 'loom' });
+const MIA = person('Mia', { large: true });
+const people = [ODA, RIKE, TILL, MIA];
+const ids = people.map((p) => p.id);
+const ours: Class = { ...newClass('Thursday'), people };
+let clock = Date.parse('2026-11-05T19:00:00.000Z');
+const press = (did: Did, after = 10): Press => ({
+	id: nextId(),
+	at: new Date((clock += after * 1000)).toISOString(),
+	did,
+});
+const can = (goal: string, outcome: Outcome | 'unseen', who?: Person): Press =>
+	press({ kind: 'goal', goal, outcome, ...(who ? { person: who.id } : {}) });
+const evening = (day: string, goals: readonly string[], steps: Evening['steps'] = []): Evening => ({
+	format: 'pond-loop/evening',
+	version: 1,
+	day,
+	title: 'An evening',
+	steps,
+	goals: goals.map((g) => goalOf(g as never)),
+});
+
+describe('an evening', () => {
+	it('says who can what: all can, then the exceptions; who is not here or was not pressed was not seen', () => {
+		const went = wentBy(
+			[
+				press({ kind: 'here', here: true }),
+				press({ kind: 'here', here: false, person: MIA.id }),
+				can('lean', 'not', TILL),
+				can('lean', 'alone'),
+				can('lean', 'help', RIKE),
+				can('holder', 'alone', ODA),
+			],
+			ids,
+		);
+		expect(went.outcomes.get('lean')).toEqual(
+			new Map([
+				[ODA.id, 'alone'],
+				[RIKE.id, 'help'],
+				[TILL.id, 'not'],
+			]),
+		);
+		expect(went.outcomes.get('holder')).toEqual(new Map([[ODA.id, 'alone']]));
+		// Nobody was said to be here, so all are; taken back, nobody was seen.
+		expect(wentBy([can('lean', 'alone')], ids).outcomes.get('lean')?.size).toBe(4);
+		expect(wentBy([can('lean', 'alone'), can('lean', 'unseen')], ids).outcomes.size).toBe(0);
+	});
+
+	it('takes the minutes of steps from when they were begun and ended, and takes presses back', () => {
+		const step = nextId();
+		const slip = press({ kind: 'wrong', mistake: 'wrong-side', person: ODA.id });
+		const presses = [
+			press({ kind: 'step', step, does: 'start' }, 0),
+			slip,
+			press({ kind: 'undo', press: slip.id }),
+			press({ kind: 'step', step, does: 'stop' }, 110),
+			press({ kind: 'step', step, does: 'stop' }, 500),
+			press({ kind: 'step', step, does: 'start' }, 60),
+		];
+		const { steps, wrongs } = wentBy(presses, ids);
+		expect(steps.get(step)?.minutes).toBe(2);
+		expect(steps.get(step)?.since).toBe(presses.at(-1)!.at);
+		expect(wrongs).toEqual([]);
+	});
+
+	it('is the same in whatever order and however often presses come in, from however many devices', () => {
+		const anyDid = fc.oneof(
+			fc.record({
+				kind: fc.constant('goal' as const),
+				goal: fc.constantFrom('lean', 'holder'),
+				person: fc.constantFrom(...ids),
+				outcome: fc.constantFrom('alone' as const, 'help' as const, 'not' as const, 'unseen' as const),
+			}),
+			fc.record({
+				kind: fc.constant('goal' as const),
+				goal: fc.constant('lean'),
+				outcome: fc.constant('alone' as const),
+			}),
+			fc.record({ kind: fc.constant('here' as const), person: fc.constantFrom(...ids), here: fc.boolean() }),
+		);
+		const anyLog = fc.array(fc.tuple(fc.integer({ min: 0, max: 30 }), anyDid), { maxLength: 30 }).map((all) =>
+			all.map(([minute, did], i): Press => ({
+				id: `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`,
+				at: new Date(Date.parse('2026-11-05T19:00:00Z') + minute * 60_000).toISOString(),
+				did,
+			})),
+		);
+		fc.assert(
+			fc.property(anyLog, fc.integer({ min: 0, max: 30 }), fc.infiniteStream(fc.nat(1000)), (log, cut, keys) => {
+				const mixed = log
+					.map((p) => [keys.next().value as number, p] as const)
+					.sort((a, b) => a[0] - b[0])
+					.map(([, p]) => p);
+				const apart = joined(mixed.slice(0, cut), log.slice(0, 20), mixed);
+				expect(apart).toEqual(joined(log));
+				expect(wentBy(apart, ids)).toEqual(wentBy(log, ids));
+				for (const p of log) expect(PressSchema.safeParse(p).success).toBe(true);
+			}),
+		);
+	});
+});
+
+describe('figures of few measures', () => {
+	it('move an assumed figure the more of them there are, and say how many and how far apart', () => {
+		expect(shrunk(60, [])).toEqual({ value: 60, from: 0 });
+		expect(shrunk(60, [30])).toEqual({ value: 52.5, from: 1, spread: [30, 30] });
+		expect(shrunk(60, [30, 30, 30]).value).toBe(45);
+		expect(farOff([40, 44, 47, 52, 300])).toEqual([false, false, false, false, true]);
+		expect(farOff([40, 300])).toEqual([false, false]);
+	});
+});
+
+describe('what is learnt, and what comes next', () => {
+	const steps = [{ id: nextId(), title: 'Crossing', minutes: 10 }];
+	const nights = ['2026-10-01', '2026-10-08', '2026-10-15', '2026-10-22'];
+	const held: Held[] = nights.map((day, i) => ({
+		id: nextId(),
+		evening: evening(day, i === 0 ? ['holder', 'front-back', 'lean'] : ['lean', 'two-over-two'], steps),
+		presses: [
+			press({ kind: 'step', step: steps[0]!.id, does: 'start' }),
+			press({ kind: 'step', step: steps[0]!.id, does: 'stop' }, 60 * (15 + i)),
+			...(i === 0
+				? [can('holder', 'alone'), can('front-back', 'alone'), can('lean', 'not')]
+				: [can('lean', i === 3 ? 'alone' : 'help'), can('two-over-two', 'help'), can('two-over-two', 'alone', ODA)]),
+			press({ kind: 'lap', of: 'crossing', many: 1, seconds: 40 + i, person: ODA.id }),
+			press({ kind: 'wrong', mistake: 'wrong-side', person: TILL.id }),
+		],
+	}));
+	const learnt = learntBy(ours, [...held].reverse());
+
+	it('orders evenings by day and tells the last outcome of each, minutes, pace and mistakes', () => {
+		expect(learnt.evenings.map((e) => e.evening.day)).toEqual(nights);
+		const lean = learnt.goals.find((g) => g.id === 'lean')!;
+		expect([lean.counts, lean.on]).toEqual([{ alone: 4, help: 0, not: 0 }, [0, 1, 2, 3]]);
+		expect(learnt.longer?.from).toBe(4);
+		expect(learnt.longer!.value).toBeGreaterThan(1.3);
+		expect(learnt.pace.crossing.value).toBeCloseTo((3 * PACES.beginner.crossing + 40 + 41 + 42 + 43) / 7);
+		expect(paceOf(RIKE, 'beginner', learnt).crossing).toEqual({ value: PACES.beginner.crossing, from: 0 });
+		expect(learnt.mistakes).toEqual([{ mistake: 'wrong-side', many: 4, people: 1 }]);
+	});
+
+	it('proposes again what more than a third could not do alone, what went well a while ago, and what builds on it', () => {
+		const next = nextFor(ours, learnt);
+		expect(next.find((p) => p.kind === 'again')).toMatchObject({
+			skill: 'two-over-two',
+			because: '3 of the 4 seen could not do it alone yet.',
+		});
+		expect(next.filter((p) => p.kind === 'spaced').map((p) => p.skill)).toEqual(['holder', 'front-back']);
+		const fresh = next.filter((p) => p.kind === 'new');
+		expect(fresh.length).toBeGreaterThan(0);
+		for (const p of fresh) expect(learnt.goals.map((g) => g.id)).not.toContain(p.skill);
+		expect(next.find((p) => p.kind === 'ahead')).toMatchObject({ people: [ODA.id] });
+		expect(nextFor(ours, learntBy(ours, []))).toEqual([]);
+	});
+
+	it('knows nothing any more of who was erased', () => {
+		const without = { ...ours, people: people.filter((p) => p !== ODA) };
+		const after = learntBy(without, held);
+		expect(after.goals.every((g) => !g.people.has(ODA.id))).toBe(true);
+		expect(after.crossings).toEqual([]);
+	});
+});
+
+describe('people', () => {
+	it('are pasted as a list or a table, each once, and what is not understood is told', () => {
+		const list = peopleIn([['Oda'], ['Nour', 'left', 'loom'], ['', 'left'], ['Per', 'purple']], people, nextId);
+		expect(list.people.map(({ name, hands, at }) => [name, hands, at])).toEqual([
+			['Nour', 'left', 'loom'],
+			['Per', 'right', 'hand'],
+		]);
+		expect(list.notRead).toEqual([
+			'Oda is there already.',
+			'“, left” has no name.',
+			'Per: “purple” is not known here.',
+		]);
+		const table = peopleIn(
+			[
+				['Level', 'Name', 'Large print'],
+				['improver', 'Nour', 'yes'],
+			],
+			[],
+			nextId,
+		);
+		expect(table.people).toMatchObject([{ name: 'Nour', level: 'improver', large: true }]);
+		expect(ClassSchema.safeParse({ ...ours, people: [...people, ...list.people] }).success).toBe(true);
+		expect(ClassSchema.safeParse({ ...ours, people: [ODA, ODA] }).success).toBe(false);
+	});
+
+	it('give a lesson its room: each counted once, and never more than come', () => {
+		const gone = person('Gone', { left: true, hands: 'left', avoids: ['cotton'] });
+		const plan = planFor(DEFAULT_PLAN, { ...ours, people: [...people, gone] }, DEFAULT_HOUSE_STYLE);
+		expect(plan).toMatchObject({ learners: 4, room: { at: { loom: 1 }, left: 1, large: 1, otherYarn: 0 } });
+		expect(PlanSchema.safeParse(plan).success).toBe(true);
+		expect([...fibresAvoided({ people: [...people, gone] })]).toEqual([['wool', ['Rike']]]);
+	});
+});

@@ -1,0 +1,91 @@
+/** What a next evening could be about, each with its reason. Nothing is done unasked. */
+
+import { SKILLS, type SkillId } from '../skill/index.ts';
+import type { Class } from './class.ts';
+import type { GoalLearnt, Learnt } from './learnt.ts';
+
+export interface Proposal {
+	readonly kind: 'again' | 'spaced' | 'new' | 'ahead';
+	readonly skill: SkillId;
+	readonly title: string;
+	/** A whole sentence. */
+	readonly because: string;
+	/** For these only; for all when left out. */
+	readonly people?: readonly string[];
+}
+
+/** More than this part of those seen could not do it alone: it comes again. */
+const AGAIN = 1 / 3;
+/** Evenings after which what went well is seen once more, the first time; twice as many each time after that. */
+const SPACED = 2;
+/** A skill that others stand on is there when so many of those seen can do it alone. */
+const THERE = 2 / 3;
+const MOST = { again: 4, spaced: 2, new: 2 };
+
+const seenAt = ({ people }: GoalLearnt): number => people.size;
+const share = (goal: GoalLearnt): number => (seenAt(goal) === 0 ? 0 : 1 - goal.counts.alone / seenAt(goal));
+const isSkill = (id: string): id is SkillId => SKILLS.has(id as SkillId);
+
+/** Linear in goals times what stands on them. */
+export function nextFor({ people }: Pick<Class, 'people'>, { goals, evenings }: Learnt): readonly Proposal[] {
+	const names = new Map(people.map((p) => [p.id, p.name]));
+	const last = evenings.length - 1;
+	const known = goals.filter((g): g is GoalLearnt & { id: SkillId } => isSkill(g.id));
+	const proposals: Proposal[] = [];
+
+	const again = known.filter((g) => share(g) > AGAIN).sort((a, b) => share(b) - share(a));
+	for (const goal of again.slice(0, MOST.again)) {
+		const notAlone = seenAt(goal) - goal.counts.alone;
+		proposals.push({
+			kind: 'again',
+			skill: goal.id,
+			title: goal.title,
+			because: `${notAlone} of the ${seenAt(goal)} seen could not do it alone yet.`,
+		});
+	}
+	const spaced = known
+		.filter((g) => !again.includes(g) && last - g.on.at(-1)! >= SPACED * 2 ** (g.on.length - 1))
+		.sort((a, b) => a.on.at(-1)! - b.on.at(-1)!);
+	for (const goal of spaced.slice(0, MOST.spaced)) {
+		const since = last - goal.on.at(-1)!;
+		proposals.push({
+			kind: 'spaced',
+			skill: goal.id,
+			title: goal.title,
+			because: `It went well ${since} evenings ago, and once more keeps it.`,
+		});
+	}
+	const there = new Set(known.filter((g) => 1 - share(g) >= THERE).map((g) => g.id));
+	const taught = new Set(known.map((g) => g.id));
+	const onto = [...SKILLS.values()].filter(
+		({ id, needs }) =>
+			!taught.has(id) &&
+			needs.length > 0 &&
+			needs.some((n) => there.has(n)) &&
+			needs.every((n) => there.has(n) || !taught.has(n)),
+	);
+	const ready = onto.filter(({ needs }) => needs.filter((n) => taught.has(n)).every((n) => there.has(n)));
+	for (const { id, title, needs } of ready.slice(0, MOST.new)) {
+		const stands = needs.filter((n) => there.has(n)).map((n) => SKILLS.get(n)!.title.toLowerCase());
+		proposals.push({ kind: 'new', skill: id, title, because: `It builds on what went well: ${stands.join(', ')}.` });
+	}
+	const ahead = people.filter((p) => {
+		const own = known.flatMap((g) => g.people.get(p.id) ?? []);
+		return !p.left && own.length >= 3 && own.every((o) => o.last === 'alone');
+	});
+	// Something that the others are not given as well.
+	const more = ready.find(({ id }) => !proposals.some((p) => p.skill === id));
+	if (ahead.length > 0 && ahead.length <= people.length / 2 && more) {
+		proposals.push({
+			kind: 'ahead',
+			skill: more.id,
+			title: more.title,
+			because: `${list(ahead.map((p) => names.get(p.id)!))} ${ahead.length === 1 ? 'does' : 'do'} all of it alone, and could try this meanwhile.`,
+			people: ahead.map((p) => p.id),
+		});
+	}
+	return proposals;
+}
+
+const list = (words: readonly string[]): string =>
+	words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;

@@ -1,0 +1,37 @@
+/** What a lesson takes from its class: who is in the room, and how fast they are. */
+
+import { PLAIN_CRAFT, TOOLS } from '../craft/index.ts';
+import type { Plan, Room } from '../lesson/index.ts';
+import type { Fibre } from '../fabric/index.ts';
+import type { HouseStyle } from '../schema/index.ts';
+import type { Class } from './class.ts';
+
+/** Of those who still come; who counts as left-handed is who knits so. Each is counted once: at a tool, left-handed, large print, yarn hand. */
+export function roomOf({ people }: Pick<Class, 'people'>, style: Pick<HouseStyle, 'yarnHand'>): Room {
+	const come = people.filter((p) => !p.left);
+	const at: Record<string, number> = {};
+	for (const tool of TOOLS) {
+		const many = come.filter((p) => p.at === tool).length;
+		if (many > 0) at[tool] = many;
+	}
+	const byHand = come.filter((p) => p.at === PLAIN_CRAFT);
+	const left = byHand.filter((p) => p.hands === 'left');
+	const others = byHand.filter((p) => p.hands !== 'left');
+	const large = others.filter((p) => p.large);
+	const otherYarn = others.filter((p) => !p.large && p.yarnHand !== undefined && p.yarnHand !== style.yarnHand);
+	return { at, left: left.length, large: large.length, otherYarn: otherYarn.length };
+}
+
+/** Fibres that somebody in the class keeps away from, with who does. */
+export function fibresAvoided({ people }: Pick<Class, 'people'>): ReadonlyMap<Fibre, readonly string[]> {
+	const all = new Map<Fibre, string[]>();
+	for (const { name, avoids = [], left } of people)
+		if (!left) for (const f of avoids) all.set(f, [...(all.get(f) ?? []), name]);
+	return all;
+}
+
+/** The plan of a lesson, given to this class. */
+export function planFor(plan: Plan, of: Class, style: Pick<HouseStyle, 'yarnHand'>): Plan {
+	const come = of.people.filter((p) => !p.left).length;
+	return { ...plan, minutes: of.minutes, level: of.level, learners: Math.max(1, come), room: roomOf(of, style) };
+}

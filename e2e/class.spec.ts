@@ -1,0 +1,148 @@
+/** A class and its log: people, an evening pressed while it goes on, offline too, what is learnt, and the next lesson. */
+
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
+
+test.use({ storageState: nobody });
+
+const NAMES = [
+	'Oda',
+	'Rike, left',
+	'Till, loom',
+	'Mirre, large print',
+	'Jonna',
+	'Pelle',
+	'Sunniva',
+	'Anselm',
+	'Brede',
+	'Liv',
+	'Noor',
+	'Edvin',
+];
+
+/** A class of twelve, with an evening of eight goals begun from a lesson. */
+async function evening(page: Page): Promise<void> {
+	await newTeacher(page.request);
+	await page.goto('/lessons');
+	await page.getByLabel('Title of a new lesson').fill('Lanterns');
+	await page.getByLabel('Begin with').selectOption('First cable');
+	await page.getByRole('button', { name: 'Make a lesson' }).click();
+	await expect(page.getByRole('link', { name: 'Show' })).toBeVisible();
+	await page.goto('/classes');
+	await page.getByLabel('Name of a new class').fill('Thursday');
+	await page.getByRole('button', { name: 'Make a class' }).click();
+	await page.getByLabel('Names, a line each').fill([...NAMES, 'Oda', 'Ilse, purple'].join('\n'));
+	await expect(page.getByText('Oda is there already.')).toBeVisible();
+	await page.getByLabel('Names, a line each').fill(NAMES.join('\n'));
+	await page.getByRole('button', { name: 'Add 12 people' }).click();
+	await expect(page.getByText('9 right-handed, 1 left-handed, 1 in large print, 1 at the pegs')).toBeVisible();
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.getByLabel('The lesson of the evening').selectOption('Lanterns');
+	await page.getByRole('button', { name: 'Begin the evening' }).click();
+	await expect(page.getByTestId('board')).toBeVisible();
+}
+const cell = (page: Page, who: string, what: string) =>
+	page.getByTestId('board').getByRole('button', { name: new RegExp(`^${who}, ${what}: `) });
+
+test('an evening of twelve is logged in few presses, and its log leads to the next lesson', async ({ page }) => {
+	await evening(page);
+	const goals = await page
+		.getByTestId('board')
+		.getByRole('button', { name: /^All can: / })
+		.all();
+	expect(goals.length).toBeGreaterThanOrEqual(5);
+	let presses = 0;
+	const press = async (...these: ReturnType<Page['getByRole']>[]): Promise<void> => {
+		for (const one of these) {
+			await one.click();
+			presses += 1;
+		}
+	};
+	await press(page.getByRole('button', { name: /^1\. / }), page.getByRole('button', { name: /^2\. / }));
+	await press(page.getByRole('button', { name: 'Who is here?' }), page.getByRole('button', { name: 'All are here' }));
+	await press(page.getByRole('button', { name: 'Pelle', exact: true }), page.getByRole('button', { name: 'Done' }));
+	await expect(page.getByRole('heading', { name: '11 of 12 here' })).toBeVisible();
+	await press(...goals);
+	const leaning = 'Seeing which way a cord leans';
+	// All can; then the exceptions: five of eleven not alone.
+	for (const who of ['Oda', 'Rike', 'Till', 'Mirre']) await press(cell(page, who, leaning));
+	await press(cell(page, 'Jonna', leaning), cell(page, 'Jonna', leaning));
+	await expect(cell(page, 'Jonna', leaning)).toHaveText('not yet');
+	expect(presses).toBeLessThanOrEqual(40);
+	await page.getByRole('button', { name: 'Start' }).click();
+	await page.waitForTimeout(400);
+	await page.getByLabel('Whose').selectOption('Oda');
+	await page.getByRole('button', { name: 'Lap' }).click();
+	await expect(page.getByText(/^Last: \d+ s/)).toBeVisible();
+	await page.getByLabel('To whom').selectOption('Rike');
+	await page.getByRole('button', { name: 'Add what happened' }).click();
+	await expect(page.getByText('All is kept')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('link', { name: 'What all evenings say' }).click();
+	const next = page.getByTestId('next');
+	await expect(next).toContainText('5 of the 11 seen could not do it alone yet.');
+	await expect(page.getByText('held on the other side')).toBeVisible();
+	await expectAccessible(page);
+	await next.getByRole('button', { name: 'Make that lesson' }).click();
+	await expect(
+		page
+			.getByLabel('Title', { exact: true })
+			.or(page.getByRole('heading', { name: 'Thursday: next' }))
+			.first(),
+	).toBeVisible();
+	await expect(page.getByText('5 of the 11 seen could not do it alone yet.')).toBeVisible();
+});
+
+test('who is erased is gone from the class, its evenings and all that is given out', async ({ page }) => {
+	await evening(page);
+	await cell(page, 'Rike', 'Seeing which way a cord leans').click();
+	await expect(page.getByText('All is kept')).toBeVisible();
+	await page.getByRole('link', { name: 'Thursday' }).click();
+	await page.getByRole('button', { name: 'Change Rike' }).click();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Erase Rike' }).click();
+	await page.getByRole('button', { name: 'Erase for good' }).click();
+	await expect(page.getByRole('heading', { name: '11 people' })).toBeVisible();
+	await page.getByRole('link', { name: 'What was learnt' }).click();
+	await expect(page.getByText('From one evening')).toBeVisible();
+	await expect(page.getByText('Rike')).toHaveCount(0);
+	expect(await (await page.request.post('/account?/export')).text().catch(() => '')).not.toContain('Rike');
+});
+
+test.describe('without a network', () => {
+	test.use({ serviceWorkers: 'allow', viewport: { width: 820, height: 1180 } });
+
+	test('an evening goes on, is there after a reload, and is joined with what another device pressed', async ({
+		page,
+		context,
+	}) => {
+		await evening(page);
+		await page.evaluate(async () => {
+			await navigator.serviceWorker.ready;
+		});
+		// The next time it is opened, the browser keeps it.
+		await expect(async () => {
+			await page.reload();
+			expect(await page.evaluate(() => Boolean(navigator.serviceWorker.controller))).toBe(true);
+		}).toPass();
+		const other = await context.newPage();
+		await other.goto(page.url());
+		await context.setOffline(true);
+		const leaning = 'Seeing which way a cord leans';
+		await cell(page, 'Oda', leaning).click();
+		await cell(page, 'Rike', leaning).click();
+		await cell(page, 'Rike', leaning).click();
+		await expect(page.getByTestId('kept')).toHaveText('Offline: 3 presses kept here');
+		await page.reload();
+		await expect(cell(page, 'Rike', leaning)).toHaveText('with help');
+		await expect(page.getByTestId('kept')).toHaveText('Offline: 3 presses kept here');
+		await cell(other, 'Till', leaning).click();
+		await context.setOffline(false);
+		await expect(page.getByTestId('kept')).toHaveText('All is kept');
+		await expect(other.getByTestId('kept')).toHaveText('All is kept');
+		await page.reload();
+		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await expect(cell(page, 'Rike', leaning)).toHaveText('with help');
+		await expect(cell(page, 'Till', leaning)).toHaveText('alone');
+	});
+});

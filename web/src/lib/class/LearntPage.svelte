@@ -1,0 +1,315 @@
+<script lang="ts">
+	import {
+		learntBy,
+		nextFor,
+		OUTCOME_WORDS,
+		OUTCOMES,
+		paceOf,
+		type Held,
+		type Lap,
+		type Measured,
+	} from '@pond-loop/core/class';
+	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import { goto, invalidateAll } from '$app/navigation';
+	import { troubleOf } from '$lib/save/send';
+	import type { Light } from '$lib/ui/light';
+	import { makeNext, saveClass } from './doors';
+	import type { OpenedClass } from './keep';
+	import Curve from './Curve.svelte';
+	import { dayOf, MISTAKE_TITLES } from './words';
+
+	interface Props {
+		opened: OpenedClass;
+		held: readonly Held[];
+		light: Light;
+	}
+	const { opened, held, light }: Props = $props();
+	const uid = $props.id();
+	const of = $derived(opened.class);
+	const learnt = $derived(learntBy(of, held, new Set(of.aside)));
+	const proposals = $derived(nextFor(of, learnt));
+	const people = $derived(of.people);
+	const nameOf = $derived(new Map(people.map((p) => [p.id, p.name])));
+	const basis = ({ from, spread }: Measured, unit: string): string =>
+		from === 0
+			? 'assumed'
+			: `from ${from === 1 ? 'one measure' : `${from} measures`}${spread && from > 1 ? `, ${Math.round(spread[0])} to ${Math.round(spread[1])} ${unit}` : ''}`;
+
+	let chosen = $state<Record<string, boolean>>({});
+	const wanted = $derived(proposals.filter((p) => chosen[p.kind + p.skill] ?? true));
+	let busy = $state(false);
+	let trouble = $state<string>();
+	async function make(): Promise<void> {
+		busy = true;
+		const answer = await makeNext(
+			opened.id,
+			wanted.map((p) => p.skill),
+		);
+		busy = false;
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') await goto(`/lessons/${answer.value.id}`);
+	}
+	async function setAside(lap: Lap): Promise<void> {
+		const aside = of.aside ?? [];
+		const next = aside.includes(lap.press) ? aside.filter((a) => a !== lap.press) : [...aside, lap.press];
+		const answer = await saveClass(opened.id, opened.version, { ...of, aside: next });
+		trouble = answer.kind === 'stale' ? 'The class was changed elsewhere just now. Try once more.' : troubleOf(answer);
+		await invalidateAll();
+	}
+	const far = $derived(learnt.crossings.filter((l) => l.isFar).concat(learnt.stitches.filter((l) => l.isFar)));
+	const curve = $derived(
+		learnt.evenings.flatMap(({ evening }, i) => {
+			const laps = learnt.crossings.filter((l) => l.evening === i && !of.aside?.includes(l.press)).map((l) => l.value);
+			return laps.length > 0
+				? [{ day: evening.day, value: laps.reduce((sum, v) => sum + v, 0) / laps.length, from: laps.length }]
+				: [];
+		}),
+	);
+</script>
+
+<svelte:head><title>{of.title}: what was learnt · Pond Loop</title></svelte:head>
+
+<p><a class="wordlink" href="/classes/{opened.id}"><ArrowLeft class="inline size-4" /> {of.title}</a></p>
+<h1 class="mt-1 text-[1.8rem] leading-tight">What was learnt</h1>
+{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
+
+{#if learnt.evenings.length === 0}
+	<p class="border-base-300 mt-6 border-y py-8">
+		No evening yet. <a class="wordlink" href="/classes/{opened.id}">Begin one</a>, and what people could do, how long
+		steps took and what went wrong come together here.
+	</p>
+{:else}
+	<p class="quiet">
+		From {learnt.evenings.length === 1 ? 'one evening' : `${learnt.evenings.length} evenings`}, {dayOf(
+			learnt.evenings[0]!.evening.day,
+		)} to {dayOf(learnt.evenings.at(-1)!.evening.day)}. Who was not seen counts as nothing.
+	</p>
+	<div class="mt-5 grid items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
+		<section aria-labelledby="{uid}-who" class="min-w-0">
+			<h2 id="{uid}-who" class="text-2xl">Who can what</h2>
+			<p class="quiet text-[0.94rem]">
+				{#each OUTCOMES as o (o)}<span class="mr-4"><span class={['mark', o]}></span> {OUTCOME_WORDS[o]}</span>{/each}
+				· the last time each was seen at it
+			</p>
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div class="relative mt-2 overflow-x-auto" role="region" aria-label="Table of who can what" tabindex="0">
+				<table class="text-[0.94rem]">
+					<thead>
+						<tr>
+							<th class="quiet pr-4 text-left font-normal" scope="col">what</th>
+							{#each people as { id, name } (id)}<th class="who" scope="col" dir="auto"><span>{name}</span></th>{/each}
+							<th class="quiet pl-3 text-left font-normal whitespace-nowrap" scope="col">alone</th>
+						</tr>
+					</thead>
+					<tbody>
+						{#each learnt.goals as goal (goal.id)}
+							<tr class="border-base-300 border-t">
+								<th class="max-w-60 py-1 pr-3 text-left leading-tight font-semibold" scope="row">{goal.title}</th>
+								{#each people as { id, name } (id)}
+									{@const one = goal.people.get(id)}
+									<td class="px-1 text-center"
+										>{#if one}<span
+												class={['mark', one.last]}
+												title="{name}: {OUTCOME_WORDS[one.last]}, seen {one.times} {one.times === 1 ? 'time' : 'times'}"
+												aria-hidden="true"
+											></span><span class="sr-only">{OUTCOME_WORDS[one.last]}</span>{:else}<span class="sr-only"
+												>not seen</span
+											>{/if}</td
+									>
+								{/each}
+								<td class="quiet pl-3 whitespace-nowrap">{goal.counts.alone} of {goal.people.size}</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
+
+			{#if learnt.steps.length > 0}
+				<h2 class="mt-8 text-2xl">Minutes</h2>
+				<p class="quiet text-[0.94rem]">
+					{#if learnt.longer}Steps take {learnt.longer.value.toFixed(2)} times as long as planned (from {learnt.longer
+							.from}
+						steps, drawn towards 1 while they are few).{/if}
+				</p>
+				<table class="mt-1 w-full text-[0.94rem]">
+					<thead
+						><tr class="quiet text-right"
+							><th class="text-left font-normal" scope="col">step</th><th class="font-normal" scope="col">planned</th
+							><th class="font-normal" scope="col">real</th></tr
+						></thead
+					>
+					<tbody>
+						{#each learnt.steps.slice(-12).reverse() as step, i (i)}
+							<tr class="border-base-300 border-t text-right"
+								><th class="py-0.5 text-left font-normal" scope="row" dir="auto"
+									>{step.title} <span class="quiet">{dayOf(learnt.evenings[step.evening]!.evening.day)}</span></th
+								><td>{step.planned}</td><td class={step.real > step.planned * 1.3 ? 'font-bold' : ''}
+									>{Math.round(step.real)}</td
+								></tr
+							>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
+		</section>
+
+		<div class="grid gap-y-8">
+			<section aria-labelledby="{uid}-next" data-testid="next">
+				<h2 id="{uid}-next" class="text-2xl">What next?</h2>
+				{#if proposals.length === 0}<p class="quiet mt-1">Nothing calls for it yet.</p>{/if}
+				<ul class="mt-1">
+					{#each proposals as one (one.kind + one.skill)}
+						<li class="border-base-300 border-t py-2">
+							<label class="flex gap-3"
+								><input
+									type="checkbox"
+									class="accent-secondary mt-1.5"
+									checked={chosen[one.kind + one.skill] ?? true}
+									onchange={(e) => (chosen = { ...chosen, [one.kind + one.skill]: e.currentTarget.checked })}
+								/><span
+									><strong>{one.title}</strong><span class="quiet"
+										>&nbsp; {one.kind === 'again'
+											? 'again'
+											: one.kind === 'spaced'
+												? 'once more'
+												: one.kind === 'new'
+													? 'new'
+													: 'meanwhile'}</span
+									><span class="block text-[0.94rem]">{one.because}</span></span
+								></label
+							>
+						</li>
+					{/each}
+				</ul>
+				{#if proposals.length > 0}
+					<button
+						type="button"
+						class="pill pill-strong mt-2 w-full"
+						disabled={busy || wanted.length === 0}
+						onclick={make}>{busy ? 'Making …' : 'Make that lesson'}</button
+					>
+				{/if}
+			</section>
+
+			<section aria-labelledby="{uid}-pace">
+				<h2 id="{uid}-pace" class="text-2xl">Pace</h2>
+				<p>
+					<strong>{Math.round(learnt.pace.crossing.value)} s</strong> a crossing
+					<span class="quiet">{basis(learnt.pace.crossing, 's')}</span><br />
+					<strong>{Math.round(learnt.pace.stitches.value)}</strong> stitches a minute
+					<span class="quiet">{basis(learnt.pace.stitches, 'a minute')}</span>
+				</p>
+				{#if curve.length > 1}<Curve points={curve} {light} />{/if}
+				<details class="mt-1 text-[0.94rem]">
+					<summary class="wordlink w-fit list-none">By person, and by evening in figures</summary>
+					<table class="mt-1 w-full">
+						<thead
+							><tr class="quiet text-right"
+								><th class="text-left font-normal" scope="col">who</th><th class="font-normal" scope="col"
+									>s a crossing</th
+								><th class="font-normal" scope="col">a minute</th></tr
+							></thead
+						>
+						<tbody>
+							{#each people.filter((p) => !p.left) as person (person.id)}
+								{@const pace = paceOf(person, of.level, learnt)}
+								<tr class="border-base-300 border-t text-right"
+									><th class="text-left font-normal" scope="row" dir="auto">{person.name}</th><td
+										>{Math.round(pace.crossing.value)}
+										<span class="quiet text-sm"
+											>{pace.crossing.from === 0 ? 'assumed' : `of ${pace.crossing.from}`}</span
+										></td
+									><td
+										>{Math.round(pace.stitches.value)}
+										<span class="quiet text-sm"
+											>{pace.stitches.from === 0 ? 'assumed' : `of ${pace.stitches.from}`}</span
+										></td
+									></tr
+								>
+							{/each}
+						</tbody>
+					</table>
+					<table class="mt-3 w-full">
+						<tbody>
+							{#each curve as { day, value, from } (day)}
+								<tr class="border-base-300 border-t text-right"
+									><th class="text-left font-normal" scope="row">{dayOf(day)}</th><td>{Math.round(value)} s</td><td
+										class="quiet">of {from}</td
+									></tr
+								>
+							{/each}
+						</tbody>
+					</table>
+				</details>
+				{#if far.length > 0}
+					<ul class="mt-2 text-[0.94rem]">
+						{#each far as lap (lap.press)}
+							<li>
+								{lap.person ? nameOf.get(lap.person) : 'Somebody'}: {Math.round(lap.value)} on {dayOf(
+									learnt.evenings[lap.evening]!.evening.day,
+								)} stands far off.
+								<button type="button" class="wordlink" onclick={() => setAside(lap)}
+									>{of.aside?.includes(lap.press) ? 'Reckon with it' : 'Set it aside'}</button
+								>
+							</li>
+						{/each}
+					</ul>
+				{/if}
+			</section>
+
+			{#if learnt.mistakes.length > 0}
+				<section aria-labelledby="{uid}-wrong">
+					<h2 id="{uid}-wrong" class="text-2xl">What goes wrong</h2>
+					<ul class="mt-1">
+						{#each learnt.mistakes as { mistake, many, people: who } (mistake)}
+							<li class="border-base-300 flex justify-between gap-x-3 border-t py-1">
+								<span>{MISTAKE_TITLES.get(mistake)}</span><span class="quiet whitespace-nowrap"
+									><strong class="text-base-content">{many}</strong>{who > 1 ? `, ${who} people` : ''}</span
+								>
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+		</div>
+	</div>
+{/if}
+
+<style>
+	/* Full, half and empty: told apart without colour. */
+	.mark {
+		display: inline-block;
+		width: 1.05rem;
+		height: 1.05rem;
+		border-radius: 50%;
+		border: 2.5px solid var(--color-secondary);
+		vertical-align: -0.15rem;
+	}
+	.mark.alone {
+		background: var(--color-secondary);
+	}
+	.mark.help {
+		border-color: #b07d12;
+		background: linear-gradient(90deg, #b07d12 50%, transparent 50%);
+	}
+	.mark.not {
+		border-color: var(--color-error);
+	}
+	:global([data-theme='dusk']) .mark.help {
+		border-color: #e9b44c;
+		background: linear-gradient(90deg, #e9b44c 50%, transparent 50%);
+	}
+	.who span {
+		display: inline-block;
+		writing-mode: vertical-rl;
+		transform: rotate(180deg);
+		max-height: 9rem;
+		padding-block: 0.3rem;
+		font-weight: 600;
+	}
+	.who {
+		vertical-align: bottom;
+		padding-inline: 0.25rem;
+		min-width: 1.9rem;
+	}
+</style>

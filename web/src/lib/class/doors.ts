@@ -1,0 +1,54 @@
+/** What is done with classes and evenings from their pages. */
+
+import { ClassSchema, PressSchema, type Class, type Press } from '@pond-loop/core/class';
+import { z } from 'zod';
+import { DONE, fields } from '$lib/save/answers';
+import type { Stored } from '$lib/save/autosave.svelte';
+import { send, type Answer } from '$lib/save/send';
+
+const MADE = fields({ id: 'string', version: 'number', title: 'string' });
+const BEGUN = fields({ id: 'string' });
+
+export const createClass = (title: string): Promise<Answer<{ readonly id: string }>> =>
+	send('POST', '/api/classes', { title }, MADE);
+
+export const removeClass = (id: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/classes/${id}`, undefined, DONE);
+
+const Saved = z.object({ version: z.number() });
+const Current = z
+	.object({ version: z.number(), class: ClassSchema })
+	.transform(({ version, class: value }): Stored<Class> => ({ version, value }));
+
+export const saveClass = (
+	id: string,
+	version: number,
+	value: Class,
+): Promise<Answer<z.infer<typeof Saved>, Stored<Class>>> =>
+	send('PUT', `/api/classes/${id}`, { version, class: value }, Saved, Current);
+
+export const erasePerson = (id: string, person: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/classes/${id}/people/${person}`, undefined, DONE);
+
+/** `id`: the page's own, so that asked twice it is begun once. */
+export const beginEvening = (
+	classId: string,
+	told: { readonly id: string; readonly day: string; readonly lesson?: string },
+): Promise<Answer<{ readonly id: string }>> => send('POST', `/api/classes/${classId}/evenings`, told, BEGUN);
+
+export const removeEvening = (id: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/evenings/${id}`, undefined, DONE);
+
+export const giveRoom = (id: string, lesson: string): Promise<Answer<object>> =>
+	send('POST', `/api/classes/${id}/room`, { lesson }, DONE);
+
+export const makeNext = (id: string, skills: readonly string[]): Promise<Answer<{ readonly id: string }>> =>
+	send('POST', `/api/classes/${id}/next`, { skills }, BEGUN);
+
+const News = z.object({ seq: z.number(), presses: z.array(PressSchema) });
+
+export const sendPresses = (
+	id: string,
+	presses: readonly Press[],
+	since: number,
+): Promise<Answer<z.infer<typeof News>>> => send('POST', `/api/evenings/${id}/presses`, { presses, since }, News);

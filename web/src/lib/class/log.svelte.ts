@@ -1,0 +1,112 @@
+/** The log of one evening in a page: what is pressed is kept in the browser at once, and joined with the server's when it can be. */
+
+import { EVENING_LIMITS, joined, type Did, type Press } from '@pond-loop/core/class';
+import { sendPresses } from './doors';
+import { dropHere, keepHere, keptHere, newPress } from './presses-here';
+
+/** Milliseconds until the server is asked again: for what other devices pressed, and where it did not answer. */
+const LISTEN_MS = 12_000;
+const AGAIN_MS = 4000;
+
+export class EveningLog {
+	readonly #evening: string;
+	#known = $state.raw<readonly Press[]>([]);
+	#waiting = $state.raw<readonly Press[]>([]);
+	#seq: number;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#isSending = false;
+	#over = false;
+	/** Why nothing goes out, in words; undefined while all is well. */
+	trouble = $state<string>();
+	offline = $state(false);
+
+	constructor(evening: string, known: readonly Press[], seq: number) {
+		this.#evening = evening;
+		this.#known = known;
+		this.#seq = seq;
+	}
+
+	/** All presses, in order, without those that were taken back. */
+	get presses(): readonly Press[] {
+		return joined(this.#known, this.#waiting);
+	}
+	/** Presses that the server has not got yet. */
+	get waiting(): number {
+		return this.#waiting.length;
+	}
+
+	/** Takes up what an earlier page left, and begins to listen. Gives what ends it. */
+	start(): () => void {
+		const go = (): void => this.hurry();
+		addEventListener('online', go);
+		document.addEventListener('visibilitychange', go);
+		void keptHere(this.#evening)
+			.then((left) => (this.#waiting = joinedAll(left, this.#waiting)))
+			.catch(() => undefined)
+			.then(go);
+		return () => {
+			this.#over = true;
+			clearTimeout(this.#timer);
+			if (this.#waiting.length > 0) this.hurry();
+			removeEventListener('online', go);
+			document.removeEventListener('visibilitychange', go);
+		};
+	}
+
+	press(did: Did): Press {
+		const press = newPress(did);
+		this.#waiting = [...this.#waiting, press];
+		void keepHere(this.#evening, press)
+			.catch(() => (this.trouble = 'This browser keeps nothing by itself: leave this page open until all is sent.'))
+			.then(() => this.hurry());
+		return press;
+	}
+	/** Takes the last press back that was not itself taken back. */
+	undo(): void {
+		const last = this.presses.at(-1);
+		if (last) this.press({ kind: 'undo', press: last.id });
+	}
+
+	/** Ends when the server has all of it, or cannot be had. */
+	async settled(): Promise<void> {
+		while (this.#waiting.length > 0 && !this.offline && this.trouble === undefined) {
+			this.hurry();
+			await new Promise((resolve) => setTimeout(resolve, 30));
+		}
+	}
+
+	hurry(): void {
+		clearTimeout(this.#timer);
+		if (this.#isSending) return;
+		this.#isSending = true;
+		void this.#send().finally(() => {
+			this.#isSending = false;
+			if (this.#over) return;
+			const soon = this.offline ? AGAIN_MS : this.#waiting.length > 0 && !this.trouble ? 0 : LISTEN_MS;
+			this.#timer = setTimeout(() => this.hurry(), soon);
+		});
+	}
+	async #send(): Promise<void> {
+		const out = this.#waiting.slice(0, EVENING_LIMITS.atOnce);
+		const answer = await sendPresses(this.#evening, out, this.#seq);
+		this.offline = answer.kind === 'unreached';
+		this.trouble =
+			answer.kind === 'refused'
+				? answer.message
+				: answer.kind === 'signed-out'
+					? 'You are signed out: sign in again, and what was pressed is sent.'
+					: undefined;
+		if (answer.kind === 'ok') {
+			const { seq, presses } = answer.value;
+			this.#seq = seq;
+			this.#known = joinedAll(this.#known, out, presses);
+			this.#waiting = this.#waiting.filter((p) => !out.includes(p));
+			await dropHere(this.#evening, out).catch(() => undefined);
+		}
+	}
+}
+
+/** Each once; those that take others back are kept, for they have to go out as well. */
+const joinedAll = (...logs: readonly (readonly Press[])[]): readonly Press[] => [
+	...new Map(logs.flat().map((p) => [p.id, p])).values(),
+];

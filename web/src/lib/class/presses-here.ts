@@ -1,0 +1,38 @@
+/** Presses that this browser keeps until the server has them, so that nothing hangs on the network or on the page. */
+
+import { PressSchema, type Did, type Press } from '@pond-loop/core/class';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+
+interface Shelf extends DBSchema {
+	presses: {
+		key: [string, string];
+		value: { evening: string; id: string; press: Press };
+		indexes: { evening: string };
+	};
+}
+
+let opened: Promise<IDBPDatabase<Shelf>> | undefined;
+const shelf = (): Promise<IDBPDatabase<Shelf>> =>
+	(opened ??= openDB<Shelf>('pond-loop-evenings', 1, {
+		upgrade(db) {
+			db.createObjectStore('presses', { keyPath: ['evening', 'id'] }).createIndex('evening', 'evening');
+		},
+	}));
+
+/** Rejects where a browser keeps nothing; then presses live as long as their page. */
+export async function keepHere(evening: string, press: Press): Promise<void> {
+	await (await shelf()).put('presses', { evening, id: press.id, press });
+}
+
+export async function keptHere(evening: string): Promise<Press[]> {
+	const all = await (await shelf()).getAllFromIndex('presses', 'evening', evening);
+	return all.flatMap(({ press }) => PressSchema.safeParse(press).data ?? []);
+}
+
+export async function dropHere(evening: string, presses: readonly Press[]): Promise<void> {
+	const change = (await shelf()).transaction('presses', 'readwrite');
+	await Promise.all([...presses.map(({ id }) => change.store.delete([evening, id])), change.done]);
+}
+
+/** What was pressed now, by the clock of this device. */
+export const newPress = (did: Did): Press => ({ id: crypto.randomUUID(), at: new Date().toISOString(), did });

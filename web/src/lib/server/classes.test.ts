@@ -1,0 +1,164 @@
+import { randomUUID } from 'node:crypto';
+import { eveningFor, newClass, wentBy, type Did, type Person, type Press } from '@pond-loop/core/class';
+import { readAccountFile } from '@pond-loop/core/document';
+import { afterAll, describe, expect, it } from 'vitest';
+import { exportOf } from './accounts';
+import { bringBack, lookInto } from './bring-back';
+import {
+	beginEvening,
+	createClass,
+	erasePerson,
+	factsOf,
+	heldOf,
+	listClasses,
+	pressed,
+	readClass,
+	readEvening,
+	removeClass,
+	saveClass,
+	type News,
+	type StoredClass,
+} from './classes';
+import { closeDatabase } from './database';
+import type { Teacher } from './teachers';
+import { newTeacher, whole } from './test/made';
+
+afterAll(closeDatabase);
+
+const person = (name: string): Person => ({ id: randomUUID(), name, hands: 'right', at: 'hand' });
+const press = (did: Did): Press => ({ id: randomUUID(), at: new Date().toISOString(), did });
+const can = (who: Person, outcome: 'alone' | 'help'): Press =>
+	press({ kind: 'goal', goal: 'lean', person: who.id, outcome });
+
+async function classOf(teacher: Teacher, people: readonly Person[]): Promise<StoredClass & { evening: string }> {
+	const made = (await createClass(teacher, 'Thursday'))!;
+	await saveClass(teacher, made.id, 1, { ...newClass('Thursday'), people: [...people] });
+	const evening = randomUUID();
+	await beginEvening(teacher, made.id, evening, eveningFor(made.class, '2026-11-05'));
+	return { ...(await readClass(teacher, made.id))!, evening };
+}
+const fileOf = async (teacher: Teacher): ReturnType<typeof readAccountFileOf> =>
+	readAccountFileOf(await whole(exportOf(teacher, new Date())));
+async function readAccountFileOf(text: string) {
+	const read = readAccountFile(text);
+	if (!('file' in read)) throw new Error(read.says);
+	return read.file;
+}
+
+describe('a class', () => {
+	it('is its teacher’s alone, by every door', async () => {
+		const [{ teacher }, { teacher: other }] = [await newTeacher(), await newTeacher()];
+		const oda = person('Oda');
+		const of = await classOf(teacher, [oda]);
+		expect(await listClasses(other)).toEqual([]);
+		expect(await readClass(other, of.id)).toBeUndefined();
+		expect((await saveClass(other, of.id, of.version, of.class)).kind).toBe('missing');
+		expect(await beginEvening(other, of.id, randomUUID(), eveningFor(of.class, '2026-11-05'))).toBe('missing');
+		expect(await beginEvening(other, of.id, of.evening, eveningFor(of.class, '2026-11-05'))).toBe('missing');
+		expect(await readEvening(other, of.evening)).toBeUndefined();
+		expect(await pressed(other, of.evening, [can(oda, 'alone')], 0)).toBeUndefined();
+		expect(await factsOf(other, of.id, oda.id)).toBeUndefined();
+		expect(await erasePerson(other, of.id, oda.id)).toBe(false);
+		expect(await removeClass(other, of.id)).toBe(false);
+		expect((await heldOf(teacher, of.id))[0]!.presses).toEqual([]);
+	});
+
+	it('saved from two windows is refused the second time, with what stands there', async () => {
+		const { teacher } = await newTeacher();
+		const of = await classOf(teacher, []);
+		expect((await saveClass(teacher, of.id, of.version, { ...of.class, title: 'A' })).kind).toBe('saved');
+		expect(await saveClass(teacher, of.id, of.version, { ...of.class, title: 'B' })).toMatchObject({
+			kind: 'stale',
+			current: { class: { title: 'A' } },
+		});
+	});
+});
+
+describe('an evening’s log', () => {
+	it('takes each press once from however many devices, and tells each what the others pressed', async () => {
+		const { teacher } = await newTeacher();
+		const people = [person('Oda'), person('Rike')];
+		const of = await classOf(teacher, people);
+		const devices = [0, 1, 2].map(() =>
+			Array.from({ length: 20 }, (_, i) => can(people[i % 2]!, i % 3 ? 'alone' : 'help')),
+		);
+		// Sent at once, and again as if the answer had not been heard.
+		await Promise.all(
+			devices.flatMap((own) =>
+				[own.slice(0, 10), own, own.slice(5)].map((some) => pressed(teacher, of.evening, some, 0)),
+			),
+		);
+		const { presses } = (await heldOf(teacher, of.id))[0]!;
+		expect(presses.map((p) => p.id).sort()).toEqual(
+			devices
+				.flat()
+				.map((p) => p.id)
+				.sort(),
+		);
+		const first = (await pressed(teacher, of.evening, [], 0)) as News;
+		const late = can(people[0]!, 'help');
+		const news = (await pressed(teacher, of.evening, [late], first.seq)) as News;
+		expect(news.presses).toEqual([late]);
+		expect(
+			wentBy(
+				presses,
+				people.map((p) => p.id),
+			).outcomes.get('lean')?.size,
+		).toBe(2);
+	});
+
+	it('ends where it is full, and says so', async () => {
+		const { teacher } = await newTeacher();
+		const of = await classOf(teacher, []);
+		for (let i = 0; i < 10; i++)
+			await pressed(
+				teacher,
+				of.evening,
+				Array.from({ length: 500 }, () => press({ kind: 'here', here: true })),
+				0,
+			);
+		expect(await pressed(teacher, of.evening, [press({ kind: 'here', here: true })], 0)).toBe('full');
+	});
+});
+
+describe('somebody who is erased', () => {
+	it('is gone from class, log and file, and comes back by no old page and no old file', async () => {
+		const { teacher } = await newTeacher();
+		const [oda, rike] = [person('Oda'), person('Rike')];
+		const of = await classOf(teacher, [oda, rike]);
+		await pressed(teacher, of.evening, [can(oda, 'help'), can(rike, 'alone')], 0);
+		expect(await factsOf(teacher, of.id, oda.id)).toMatchObject({
+			person: { name: 'Oda' },
+			evenings: [{ day: '2026-11-05' }],
+		});
+		const before = await fileOf(teacher);
+		expect(await erasePerson(teacher, of.id, oda.id)).toBe(true);
+		expect(await whole(exportOf(teacher, new Date()))).not.toContain(oda.id);
+		// A page that was open still holds them, and a device that was offline still sends.
+		const now = (await readClass(teacher, of.id))!;
+		await saveClass(teacher, of.id, now.version, of.class);
+		await pressed(teacher, of.evening, [can(oda, 'alone')], 0);
+		expect(await lookInto(teacher, before)).toMatchObject([{ kind: 'class', standing: 'same' }]);
+		await bringBack(teacher, before, 'file');
+		expect((await readClass(teacher, of.id))!.class.people.map((p) => p.name)).toEqual(['Rike']);
+		expect(JSON.stringify(await heldOf(teacher, of.id))).not.toContain(oda.id);
+	});
+});
+
+describe('a class in the file of an account', () => {
+	it('comes back whole into an empty account, is then the same, and its evenings are joined and never lost', async () => {
+		const { teacher } = await newTeacher();
+		const oda = person('Oda');
+		const of = await classOf(teacher, [oda]);
+		await pressed(teacher, of.evening, [can(oda, 'help')], 0);
+		const file = await fileOf(teacher);
+		const { teacher: fresh } = await newTeacher();
+		expect(await bringBack(fresh, file, 'mine')).toMatchObject([{ kind: 'class', standing: 'new' }]);
+		const [mine] = await listClasses(fresh);
+		expect((await heldOf(fresh, mine!.id))[0]!.presses).toEqual((await heldOf(teacher, of.id))[0]!.presses);
+		await pressed(teacher, of.evening, [can(oda, 'alone')], 0);
+		expect(await lookInto(teacher, file)).toMatchObject([{ standing: 'differs' }]);
+		await bringBack(teacher, file, 'file');
+		expect((await heldOf(teacher, of.id))[0]!.presses).toHaveLength(2);
+	});
+});

@@ -1,0 +1,265 @@
+/** Classes, their evenings and what was pressed at them. Every function takes the teacher; another's is as good as none. */
+
+import { randomUUID } from 'node:crypto';
+import {
+	CLASS_LIMITS,
+	ClassSchema,
+	EVENING_LIMITS,
+	EveningSchema,
+	newClass,
+	PressSchema,
+	withoutPeople,
+	type Class,
+	type ClassFile,
+	type Evening,
+	type Held,
+	type Press,
+} from '@pond-loop/core/class';
+import { database, rows, transaction, type Queryable } from './database';
+import { Full } from './quota';
+import * as sql from './sql/classes';
+import type { Teacher } from './teachers';
+
+export interface ListedClass {
+	readonly id: string;
+	/** Undefined where what is stored cannot be read. */
+	readonly class: Class | undefined;
+	readonly evenings: number;
+	readonly lastDay: string | null;
+}
+
+export async function listClasses(teacher: Teacher): Promise<ListedClass[]> {
+	const found = await rows<{ id: string; document: unknown; evenings: number; last_day: string | null }>(
+		database(),
+		sql.LIST,
+		[teacher.id],
+	);
+	return found.map(({ id, document, evenings, last_day }) => ({
+		id,
+		class: ClassSchema.safeParse(document).data,
+		evenings,
+		lastDay: last_day,
+	}));
+}
+
+export interface StoredClass {
+	readonly id: string;
+	readonly version: number;
+	readonly class: Class;
+}
+
+/** Undefined where there is none of this teacher's, or where it cannot be read. */
+export async function readClass(
+	teacher: Teacher,
+	id: string,
+	on: Queryable = database(),
+): Promise<StoredClass | undefined> {
+	const [row] = await rows<{ version: number; document: unknown }>(on, sql.READ, [teacher.id, id]);
+	const read = row && ClassSchema.safeParse(row.document);
+	return read?.success ? { id, version: row!.version, class: read.data } : undefined;
+}
+
+/** Undefined when there is no room for one more. */
+export async function createClass(teacher: Teacher, title: string): Promise<StoredClass | undefined> {
+	const id = randomUUID();
+	const made = newClass(title);
+	const [row] = await rows<{ version: number }>(database(), sql.CREATE, [teacher.id, id, made, CLASS_LIMITS.many]);
+	return row && { id, version: row.version, class: made };
+}
+
+export type SaveClassResult =
+	| { readonly kind: 'saved'; readonly version: number }
+	| { readonly kind: 'stale'; readonly current: StoredClass }
+	| { readonly kind: 'missing' };
+
+/** Who was erased stays erased, even where a page that was open meanwhile saves them again. */
+export async function saveClass(teacher: Teacher, id: string, version: number, told: Class): Promise<SaveClassResult> {
+	const erased = await erasedOf(teacher, database());
+	const people = told.people.filter((p) => !erased.has(p.id));
+	const [saved] = await rows<{ version: number }>(database(), sql.SAVE, [teacher.id, id, version, { ...told, people }]);
+	if (saved) return { kind: 'saved', version: saved.version };
+	const current = await readClass(teacher, id);
+	return current ? { kind: 'stale', current } : { kind: 'missing' };
+}
+
+export async function removeClass(teacher: Teacher, id: string): Promise<boolean> {
+	return (await rows(database(), sql.REMOVE, [teacher.id, id])).length > 0;
+}
+
+export interface ListedEvening {
+	readonly id: string;
+	readonly evening: Evening;
+}
+
+/** By day; those that cannot be read are left out. */
+export async function eveningsOf(teacher: Teacher, id: string): Promise<ListedEvening[]> {
+	const found = await rows<{ id: string; document: unknown }>(database(), sql.EVENINGS, [teacher.id, id]);
+	return found.flatMap((row) => {
+		const read = EveningSchema.safeParse(row.document);
+		return read.success ? [{ id: row.id, evening: read.data }] : [];
+	});
+}
+
+interface PressRow {
+	readonly id: string;
+	readonly at: Date;
+	readonly did: unknown;
+}
+const pressOf = ({ id, at, did }: PressRow): Press[] => {
+	const read = PressSchema.safeParse({ id, at: at.toISOString(), did });
+	return read.success ? [read.data] : [];
+};
+
+/** Evenings with all that was pressed at them. */
+export async function heldOf(teacher: Teacher, id: string): Promise<Held[]> {
+	const [evenings, pressed] = await Promise.all([
+		eveningsOf(teacher, id),
+		rows<PressRow & { evening_id: string }>(database(), sql.PRESSES_OF_CLASS, [teacher.id, id]),
+	]);
+	const by = new Map<string, Press[]>(evenings.map((e) => [e.id, []]));
+	for (const row of pressed) by.get(row.evening_id)?.push(...pressOf(row));
+	return evenings.map((e) => ({ ...e, presses: by.get(e.id)! }));
+}
+
+/** Begins an evening under an id of its page's own: begun again, it is the same one. */
+export async function beginEvening(
+	teacher: Teacher,
+	classId: string,
+	id: string,
+	evening: Evening,
+): Promise<'begun' | 'full' | 'missing'> {
+	const values = [teacher.id, classId, id, evening.day, evening, CLASS_LIMITS.evenings];
+	if ((await rows(database(), sql.BEGIN, values)).length > 0) return 'begun';
+	if (await readEvening(teacher, id)) return 'begun';
+	return (await readClass(teacher, classId)) ? 'full' : 'missing';
+}
+
+export interface StoredEvening {
+	readonly id: string;
+	readonly classId: string;
+	readonly class: Class;
+	readonly evening: Evening;
+}
+
+export async function readEvening(teacher: Teacher, id: string): Promise<StoredEvening | undefined> {
+	const [row] = await rows<{ document: unknown; class_id: string; class: unknown }>(database(), sql.EVENING, [
+		teacher.id,
+		id,
+	]);
+	if (!row) return undefined;
+	const [evening, of] = [EveningSchema.safeParse(row.document), ClassSchema.safeParse(row.class)];
+	return evening.success && of.success
+		? { id, classId: row.class_id, class: of.data, evening: evening.data }
+		: undefined;
+}
+
+export async function removeEvening(teacher: Teacher, id: string): Promise<boolean> {
+	return (await rows(database(), sql.REMOVE_EVENING, [teacher.id, id])).length > 0;
+}
+
+/** A press as it is stored: whom it is about stands beside it, so that all of one person goes at once. */
+const asRow = ({ id, at, did }: Press): object => ({
+	id,
+	at,
+	person_id: 'person' in did ? (did.person ?? null) : null,
+	did,
+});
+
+export interface News {
+	/** The last press that is known now. */
+	readonly seq: number;
+	/** What came in after `since`, from whichever device. */
+	readonly presses: readonly Press[];
+}
+
+/** Appends presses and tells what is new; the same press again is nothing new. Undefined where there is no such evening. */
+export const pressed = (
+	teacher: Teacher,
+	id: string,
+	presses: readonly Press[],
+	since: number,
+): Promise<News | 'full' | undefined> =>
+	transaction(async (on) => {
+		if ((await rows(on, sql.HOLD_EVENING, [teacher.id, id])).length === 0) return undefined;
+		if (presses.length > 0) {
+			const [now] = await rows<{ many: number }>(on, sql.COUNT_PRESSES, [teacher.id, id]);
+			if (now!.many + presses.length > EVENING_LIMITS.presses) return 'full';
+			await rows(on, sql.APPEND, [teacher.id, id, JSON.stringify(presses.map(asRow))]);
+		}
+		const news = await rows<PressRow & { seq: string }>(on, sql.PRESSES_SINCE, [teacher.id, id, since]);
+		return { seq: Number(news.at(-1)?.seq ?? since), presses: news.flatMap(pressOf) };
+	});
+
+/** All that is known of one person, to be given to them. */
+export async function factsOf(teacher: Teacher, classId: string, personId: string): Promise<object | undefined> {
+	const person = (await readClass(teacher, classId))?.class.people.find((p) => p.id === personId);
+	if (!person) return undefined;
+	const seen = await rows<{ day: string; evening: string; at: Date; did: unknown }>(database(), sql.PRESSES_OF_PERSON, [
+		teacher.id,
+		personId,
+	]);
+	return { person, evenings: seen.map((s) => ({ ...s, at: s.at.toISOString() })) };
+}
+
+/** Erases one person from the class, from all its evenings, and from what will be brought back. */
+export const erasePerson = (teacher: Teacher, classId: string, personId: string): Promise<boolean> =>
+	transaction(async (on) => {
+		const stored = await readClass(teacher, classId, on);
+		if (!stored?.class.people.some((p) => p.id === personId)) return false;
+		await rows(on, sql.MARK_ERASED, [teacher.id, personId]);
+		await rows(on, sql.ERASE_PRESSES, [teacher.id, personId]);
+		const people = stored.class.people.filter((p) => p.id !== personId);
+		const saved = await rows(on, sql.SAVE, [teacher.id, classId, stored.version, { ...stored.class, people }]);
+		if (saved.length === 0) throw new Error('A class was saved while somebody was erased from it.');
+		return true;
+	});
+
+/** All classes as they are stored, readable or not, for the account's file. */
+export async function rawClasses(teacher: Teacher, on: Queryable): Promise<{ readonly id: string }[]> {
+	const [classes, evenings, presses] = await Promise.all([
+		rows<{ id: string; document: unknown }>(on, sql.ALL_OF_TEACHER.classes, [teacher.id]),
+		rows<{ id: string; class_id: string; document: unknown }>(on, sql.ALL_OF_TEACHER.evenings, [teacher.id]),
+		rows<PressRow & { evening_id: string }>(on, sql.ALL_OF_TEACHER.presses, [teacher.id]),
+	]);
+	const byEvening = new Map<string, object[]>(evenings.map((e) => [e.id, []]));
+	for (const { evening_id, id, at, did } of presses) byEvening.get(evening_id)?.push({ id, at: at.toISOString(), did });
+	return classes.map(({ id, document }) => ({
+		id,
+		class: document,
+		evenings: evenings
+			.filter((e) => e.class_id === id)
+			.map((e) => ({ id: e.id, evening: e.document, presses: byEvening.get(e.id) ?? [] })),
+	}));
+}
+
+/** People who were erased: they come back by no file. */
+export const erasedOf = async (teacher: Teacher, on: Queryable): Promise<ReadonlySet<string>> =>
+	new Set((await rows<{ person_id: string }>(on, sql.ERASED, [teacher.id])).map((g) => g.person_id));
+
+/**
+ * Puts a class in with all its evenings, under its own id where that is free. One that is there becomes as it is in the
+ * file, and its evenings are joined: no press is lost. Nobody who was erased comes along. Throws where there is no room.
+ */
+export async function putClass(teacher: Teacher, file: ClassFile, on: Queryable): Promise<string> {
+	const { class: of, evenings } = withoutPeople(file, await erasedOf(teacher, on));
+	let id = file.id ?? randomUUID();
+	const mine = (await rows<{ version: number }>(on, sql.READ, [teacher.id, id]))[0];
+	if (mine) await rows(on, sql.SAVE, [teacher.id, id, mine.version, of]);
+	else {
+		if ((await rows(on, sql.TAKEN, [id])).length > 0) id = randomUUID();
+		const made = await rows(on, sql.CREATE, [teacher.id, id, of, CLASS_LIMITS.many]);
+		if (made.length === 0) throw new Full(`At most ${CLASS_LIMITS.many} classes are kept. Remove some first.`);
+	}
+	for (const { id: asked, evening, presses } of evenings) {
+		const begin = async (own: string): Promise<string | undefined> => {
+			await rows(on, sql.BEGIN, [teacher.id, id, own, evening.day, evening, CLASS_LIMITS.evenings]);
+			// Taken by somebody else, or by another class.
+			const [there] = await rows<{ class_id: string }>(on, sql.EVENING, [teacher.id, own]);
+			return there?.class_id === id ? own : undefined;
+		};
+		const own = (await begin(asked)) ?? (await begin(randomUUID()));
+		if (!own) throw new Full(`At most ${CLASS_LIMITS.evenings} evenings of a class are kept. Remove some first.`);
+		await rows(on, sql.APPEND, [teacher.id, own, JSON.stringify(presses.map(asRow))]);
+	}
+	return id;
+}

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+
+	/** A new version that waits until it is wanted. */
+	let waiting = $state.raw<ServiceWorker>();
+	onMount(() => {
+		if (!('serviceWorker' in navigator)) return;
+		let gone = false;
+		let taken = false;
+		const swap = (): void => {
+			if (taken) location.reload();
+		};
+		navigator.serviceWorker.addEventListener('controllerchange', swap);
+		void navigator.serviceWorker.getRegistration().then((registration) => {
+			if (!registration || gone) return;
+			const look = (): void => {
+				// The first one of all has nothing to take the place of.
+				if (registration.waiting && navigator.serviceWorker.controller) waiting = registration.waiting;
+			};
+			look();
+			registration.addEventListener('updatefound', () => {
+				registration.installing?.addEventListener('statechange', look);
+			});
+		});
+		take = () => {
+			taken = true;
+			waiting?.postMessage('take-it');
+		};
+		return () => {
+			gone = true;
+			navigator.serviceWorker.removeEventListener('controllerchange', swap);
+		};
+	});
+	let take = $state.raw<() => void>(() => undefined);
+</script>
+
+{#if waiting}
+	<button
+		type="button"
+		class="bg-primary text-primary-content fixed right-3 bottom-3 z-50 rounded-full px-5 py-2 font-semibold shadow max-sm:bottom-20 print:hidden"
+		onclick={take}>A new version is here: press to take it</button
+	>
+{/if}

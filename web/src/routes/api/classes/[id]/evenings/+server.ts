@@ -1,0 +1,35 @@
+import { CLASS_LIMITS, eveningFor } from '@pond-loop/core/class';
+import { json } from '@sveltejs/kit';
+import { z } from 'zod';
+import { beginEvening, readClass } from '$lib/server/classes';
+import { teacherOf } from '$lib/server/guard';
+import { readLesson } from '$lib/server/lessons';
+import { classGone, isId, lessonGone, readBody, refusal } from '$lib/server/requests';
+import type { RequestHandler } from './$types';
+
+const BeginSchema = z.object({
+	id: z.uuid(),
+	day: z.iso.date('A day is written like 2026-11-24.'),
+	/** The lesson that it is to be; none for an evening without one. */
+	lesson: z.uuid().optional(),
+});
+
+/** Begins an evening under an id that its page chose: asked twice, it is begun once. */
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+	const body = await readBody(request, BeginSchema);
+	if ('refused' in body) return body.refused;
+	const teacher = teacherOf(locals);
+	const { id, day, lesson: asked } = body.value;
+	const of = isId(params.id) ? await readClass(teacher, params.id) : undefined;
+	if (!of) return refusal(404, classGone);
+	const lesson = asked === undefined ? undefined : await readLesson(teacher, asked);
+	if (asked !== undefined && !lesson) return refusal(404, lessonGone);
+	switch (await beginEvening(teacher, of.id, id, eveningFor(of.class, day, lesson))) {
+		case 'begun':
+			return json({ id }, { status: 201 });
+		case 'full':
+			return refusal(409, `At most ${CLASS_LIMITS.evenings} evenings of a class are kept. Remove one first.`);
+		case 'missing':
+			return refusal(404, classGone);
+	}
+};

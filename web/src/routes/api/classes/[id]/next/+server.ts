@@ -1,0 +1,25 @@
+import { learntBy, lessonFrom, nextFor } from '@pond-loop/core/class';
+import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
+import { json } from '@sveltejs/kit';
+import { randomUUID } from 'node:crypto';
+import { z } from 'zod';
+import { heldOf, readClass } from '$lib/server/classes';
+import { teacherOf } from '$lib/server/guard';
+import { insertLesson } from '$lib/server/lessons';
+import { classGone, isId, readBody, refusal } from '$lib/server/requests';
+import type { RequestHandler } from './$types';
+
+/** Makes a lesson from proposals of this class, named by their skills. */
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+	const body = await readBody(request, z.object({ skills: z.array(z.string().max(60)).min(1).max(20) }));
+	if ('refused' in body) return body.refused;
+	const teacher = teacherOf(locals);
+	const of = isId(params.id) ? await readClass(teacher, params.id) : undefined;
+	if (!of) return refusal(404, classGone);
+	const proposals = nextFor(of.class, learntBy(of.class, await heldOf(teacher, of.id), new Set(of.class.aside)));
+	const wanted = proposals.filter((p) => body.value.skills.includes(p.skill));
+	if (wanted.length === 0) return refusal(409, 'Nothing of that is proposed any more. Reload the page.');
+	const style = locals.session?.style ?? DEFAULT_HOUSE_STYLE;
+	const made = await insertLesson(teacher, lessonFrom(of.class, wanted, { style, nextId: randomUUID }));
+	return json({ id: made.id }, { status: 201 });
+};

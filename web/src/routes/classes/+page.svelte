@@ -1,0 +1,63 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { createClass } from '$lib/class/doors';
+	import { troubleOf } from '$lib/save/send';
+	import { dayOf } from '$lib/class/words';
+
+	const { data } = $props();
+	let title = $state('');
+	let busy = $state(false);
+	let trouble = $state<string>();
+	async function make(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		busy = true;
+		const answer = await createClass(title);
+		busy = false;
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') await goto(`/classes/${answer.value.id}`);
+	}
+</script>
+
+<svelte:head><title>Classes · Pond Loop</title></svelte:head>
+
+<div class="max-w-3xl">
+	<h1 class="text-4xl">Classes</h1>
+	<form class="mt-6 flex flex-wrap items-end gap-x-5 gap-y-3" onsubmit={make}>
+		<div class="grow basis-64">
+			<label class="lead block" for="title">Name of a new class</label>
+			<input
+				id="title"
+				class="field w-full"
+				dir="auto"
+				bind:value={title}
+				required
+				placeholder="Such as: Thursday evening"
+				aria-describedby={trouble ? 'title-trouble' : undefined}
+			/>
+		</div>
+		<button class="pill pill-strong" disabled={busy}>{busy ? 'Making …' : 'Make a class'}</button>
+	</form>
+	{#if trouble}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
+	{#if data.classes.length === 0}
+		<p class="border-base-300 mt-8 border-y py-8">
+			No class yet. A class holds who comes, with which hands and tools; its evenings hold who could do what, in one
+			press each; and from them comes what the next lesson could be about.
+		</p>
+	{:else}
+		<ul class="mt-8">
+			{#each data.classes as one (one.id)}
+				<li class="border-base-300 border-t py-4">
+					<a class="block" href="/classes/{one.id}">
+						<span class="font-serif text-2xl font-semibold" dir="auto">{one.title}</span>
+						<span class="quiet block">
+							{one.people === 1 ? '1 person' : `${one.people} people`}{one.place ? `, ${one.place}` : ''} ·
+							{one.evenings === 0
+								? 'no evening yet'
+								: `${one.evenings === 1 ? '1 evening' : `${one.evenings} evenings`}, the last on ${dayOf(one.lastDay!)}`}
+						</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</div>

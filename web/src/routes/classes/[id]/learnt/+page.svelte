@@ -1,0 +1,9 @@
+<script lang="ts">
+	import LearntPage from '$lib/class/LearntPage.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+</script>
+
+{#key data.opened.id}<LearntPage opened={data.opened} held={data.held} light={light.now} />{/key}
