@@ -98,6 +98,11 @@ test('who is erased is gone from the class, its evenings and all that is given o
 	await cell(page, 'Rike', 'Seeing which way a cord leans').click();
 	await expect(page.getByText('All is kept')).toBeVisible();
 	await page.getByRole('link', { name: 'Thursday' }).click();
+	await expect(page.getByRole('heading', { name: '12 people' })).toBeVisible();
+	// Its file comes back, and joined with what is there.
+	const file = await (await page.request.get(`/api${new URL(page.url()).pathname}/file`)).text();
+	const back = await page.request.post('/api/classes/file', { data: JSON.parse(file) as object });
+	expect(new URL(page.url()).pathname).toBe(`/classes/${((await back.json()) as { id: string }).id}`);
 	await page.getByRole('button', { name: 'Change Rike' }).click();
 	await expectAccessible(page);
 	await page.getByRole('button', { name: 'Erase Rike' }).click();
@@ -105,6 +110,13 @@ test('who is erased is gone from the class, its evenings and all that is given o
 	await expect(page.getByRole('heading', { name: '11 people' })).toBeVisible();
 	await page.getByRole('link', { name: 'What was learnt' }).click();
 	await expect(page.getByText('From one evening')).toBeVisible();
+	await expect(page.getByText('Rike')).toHaveCount(0);
+	await page.getByRole('link', { name: 'Thursday' }).click();
+	await page.getByRole('link', { name: 'Lists, cards and certificates' }).click();
+	await expect(page.getByRole('rowheader', { name: 'Till' })).toBeVisible();
+	await page.getByText('A card for each').click();
+	await expect(page.getByRole('region', { name: 'Oda' })).toContainText('What I can do');
+	await expectAccessible(page);
 	await expect(page.getByText('Rike')).toHaveCount(0);
 	expect(await (await page.request.post('/account?/export')).text().catch(() => '')).not.toContain('Rike');
 });

@@ -77,6 +77,43 @@ for (const [what, kill, mend] of [
 	});
 }
 
+/** In the long run a hundred of them. */
+const KILLS = process.env['POND_LOOP_LONG'] ? 100 : 4;
+
+test('what is pressed at an evening is there once each, however often server and database are killed', async ({
+	page,
+	served,
+}) => {
+	test.setTimeout(120_000 + KILLS * 20_000);
+	await page.goto('/classes');
+	await page.getByRole('link', { name: /Thursday lanterns/ }).click();
+	await page.getByRole('button', { name: 'Begin the evening' }).click();
+	const board = page.getByTestId('board');
+	await expect(board).toBeVisible();
+	const evening = new URL(page.url()).pathname.split('/').at(-1);
+	const cells = await board.getByRole('button', { name: /not seen$/ }).count();
+	let presses = 0;
+	const press = async (): Promise<void> => {
+		await board
+			.locator('.can')
+			.nth(presses % cells)
+			.click();
+		presses += 1;
+	};
+	for (let i = 0; i < KILLS; i++) {
+		await press();
+		await (i % 2 ? served.cluster.kill() : served.end('SIGKILL'));
+		await press();
+		await press();
+		await (i % 2 ? served.cluster.start() : served.again());
+	}
+	await expect(page.getByTestId('kept')).toHaveText('All is kept', { timeout: 60_000 });
+	const { rows } = await onDatabase(served, (client) =>
+		client.query(`SELECT id FROM presses WHERE evening_id = $1`, [evening]),
+	);
+	expect(rows).toHaveLength(presses);
+});
+
 test('while the database is away pages say so and keep what was typed; the server lives and comes back by itself', async ({
 	page,
 	request,

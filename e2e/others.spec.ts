@@ -2,6 +2,7 @@
 
 import { randomBytes, randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
+import { newClass } from '../core/class/index.ts';
 import { emptyLesson } from '../core/lesson/index.ts';
 import { newSwatch, DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
 import { ExportSchema, type Export } from '../core/document/index.ts';
@@ -19,6 +20,7 @@ const OPEN = [
 	'/stage',
 	'/stage/own',
 	'/stage/turn',
+	'/practice',
 	'/health',
 	'/health/ready',
 	'/recover',
@@ -55,6 +57,15 @@ const BODIES: Readonly<Record<string, unknown>> = {
 		name: 'taken',
 		crossing: { n: 2, order: [2, 1], over: [[1, 2]], work: ['k', 'k'] },
 	},
+	'POST /api/classes': { title: 'taken' },
+	'PUT /api/classes/[id]': { version: 2, class: newClass('taken') },
+	'POST /api/classes/[id]/evenings': { id: randomUUID(), day: '2026-11-24' },
+	'POST /api/classes/[id]/room': { lesson: randomUUID() },
+	'POST /api/classes/[id]/next': { skills: ['lean'] },
+	'POST /api/evenings/[id]/presses': {
+		since: 0,
+		presses: [{ id: randomUUID(), at: '2026-11-24T19:00:00.000Z', did: { kind: 'note', text: 'mine now' } }],
+	},
 	'PUT /api/unread/[kind]/[id]': { version: 1, text: '{}' },
 	'PUT /api/house-style': { version: 1, style: DEFAULT_HOUSE_STYLE },
 };
@@ -62,6 +73,9 @@ const BODIES: Readonly<Record<string, unknown>> = {
 interface Owner {
 	readonly lesson: string;
 	readonly swatch: string;
+	readonly class: string;
+	readonly person: string;
+	readonly evening: string;
 	readonly session: string;
 	readonly signInName: string;
 }
@@ -78,9 +92,12 @@ const formFor = (action: string, { session, signInName }: Owner): Record<string,
 });
 
 function knock(request: APIRequestContext, door: Door, owner: Owner): Promise<APIResponse> {
+	const whose = (['swatches', 'classes', 'evenings'] as const).find((kind) => door.id.includes(`${kind}/[id]`));
+	const id = { swatches: owner.swatch, classes: owner.class, evenings: owner.evening }[whose ?? 'swatches'];
 	const path = door.id
 		.replace('[kind]', 'lessons')
-		.replaceAll(/\[[^\]]+\]/g, door.id.includes('swatches') ? owner.swatch : owner.lesson);
+		.replace('[person]', owner.person)
+		.replaceAll(/\[[^\]]+\]/g, whose ? id : owner.lesson);
 	if (door.action !== undefined) {
 		const query = door.action === 'default' ? '' : `?/${door.action}`;
 		return post(request, path + query, formFor(door.action, owner));
@@ -107,13 +124,22 @@ async function ownerWith(request: APIRequestContext, second: APIRequestContext):
 	const { id } = (await made.json()) as { id: string };
 	const kept = await request.post('/api/swatches', { data: { swatch: { ...swatch, title: 'velvet heron' } } });
 	const swatchId = ((await kept.json()) as { id: string }).id;
+	const begun = await request.post('/api/classes', { data: { title: 'velvet heron' } });
+	const classId = ((await begun.json()) as { id: string }).id;
+	const person = randomUUID();
+	const people = [{ id: person, name: 'velvet heron', hands: 'right', at: 'hand' }];
+	const told = { version: 1, class: { ...newClass('velvet heron'), people } };
+	expect((await request.put(`/api/classes/${classId}`, { data: told })).ok()).toBe(true);
+	const evening = randomUUID();
+	const night = await request.post(`/api/classes/${classId}/evenings`, { data: { id: evening, day: '2026-11-24' } });
+	expect(night.ok()).toBe(true);
 	const style = { ...DEFAULT_HOUSE_STYLE, sides: { right: 'reed-side-out', wrong: 'in' } };
 	expect((await request.put('/api/house-style', { data: { version: 0, style } })).ok()).toBe(true);
 	expect((await post(second, '/sign-in?/enter', { signInName, password: PASSWORD })).status()).toBe(303);
 	const page = await (await request.get('/account')).text();
 	const session = /name="id" value="([0-9a-f-]{36})"/.exec(page)?.[1];
 	expect(session).toBeDefined();
-	return { lesson: id, swatch: swatchId, session: session!, signInName };
+	return { lesson: id, swatch: swatchId, class: classId, person, evening, session: session!, signInName };
 }
 
 test('the list of doors holds what the app has', () => {
@@ -158,7 +184,15 @@ for (const [who, stateOf] of [
 	['a token that is none', () => signedIn(`pond-session=' OR 1=1; --`)],
 ] as const) {
 	test(`closed doors stay closed to ${who}`, async ({ playwright }) => {
-		const owner: Owner = { lesson: randomUUID(), swatch: randomUUID(), session: randomUUID(), signInName: 'somebody' };
+		const owner: Owner = {
+			lesson: randomUUID(),
+			swatch: randomUUID(),
+			class: randomUUID(),
+			person: randomUUID(),
+			evening: randomUUID(),
+			session: randomUUID(),
+			signInName: 'somebody',
+		};
 		for (const door of doors) {
 			// A new one each time, as some doors let somebody in.
 			const request = await playwright.request.newContext({ baseURL: home, storageState: stateOf() });

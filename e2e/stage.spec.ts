@@ -91,6 +91,7 @@ test('the cameras and a second way are in the address, each accessible', async (
 	// The longer way ends; the shorter one waits at its own end.
 	await expect(stage).toHaveAttribute('data-step', '8');
 	await expect(page.getByTestId('caption')).toContainText('Knit stitch 2 straight off the holder.');
+	await expect(page).toHaveURL(/step=8/);
 	await page.reload();
 	await expect(page.getByTestId('picture')).toHaveCount(2);
 	await expect(stage).toHaveAttribute('data-camera', 'behind');

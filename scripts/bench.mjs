@@ -10,6 +10,7 @@ await ensureDebianPackages({ browser: true });
 const { serveUntilExit } = await import('./lib/serve.mjs');
 const { default: autocannon } = await import('autocannon');
 const { enterDemo } = await import('./lib/enter.mjs');
+const { benchClass } = await import('./lib/bench-class.mjs');
 const { benchStage } = await import('./lib/bench-stage.mjs');
 const { benchLesson } = await import('./lib/bench-lesson.mjs');
 const { benchHolding } = await import('./lib/bench-holding.mjs');
@@ -52,6 +53,8 @@ for (const [what, path] of /** @type {const} */ ([
 	lines.push({ what, value: Math.round(perSecond), unit: 'requests a second', ratio });
 	lines.push({ what: `${what}, 99th percentile`, value: p99, unit: 'ms' });
 }
+
+lines.push(...(await benchClass(address, cookie, (path) => requests(path))));
 
 // Many wrong passwords at once, each a whole hash, while others read: hashing must not stop them.
 const READERS = 2;

@@ -35,6 +35,14 @@ await sweep(
 	},
 );
 await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);
+await sweep(
+	'kills while an evening is pressed',
+	'npx',
+	['playwright', 'test', 'kills', '-g', 'pressed at an evening'],
+	{
+		POND_LOOP_LONG: 'yes',
+	},
+);
 await sweep('kills of server and database', process.execPath, ['scripts/long/kills.mjs']);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed > 0 ? 1 : 0;

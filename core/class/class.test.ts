@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_HOUSE_STYLE } from '../schema/index.ts';
-import { DEFAULT_PLAN, PlanSchema } from '../lesson/index.ts';
+import { DEFAULT_PLAN, paceSaid, PlanSchema } from '../lesson/index.ts';
 import { PACES } from '../step/index.ts';
 import {
 	ClassSchema,
@@ -231,6 +231,13 @@ describe('people', () => {
 		const plan = planFor(DEFAULT_PLAN, { ...ours, people: [...people, gone] }, DEFAULT_HOUSE_STYLE);
 		expect(plan).toMatchObject({ learners: 4, room: { at: { loom: 1 }, left: 1, large: 1, otherYarn: 0 } });
 		expect(PlanSchema.safeParse(plan).success).toBe(true);
+		// What was measured goes along, says where it is from, and goes again with a class of which nothing was.
+		const pace = { crossing: shrunk(60, [30, 30, 30]), stitches: shrunk(12, []) };
+		const measured = planFor(plan, ours, DEFAULT_HOUSE_STYLE, pace);
+		expect(measured.pace).toEqual({ crossing: 45, stitches: 12, from: 3, of: 'Thursday' });
+		expect(paceSaid(measured)).toBe('from 3 measures of Thursday');
+		expect(PlanSchema.safeParse(measured).success).toBe(true);
+		expect(planFor(measured, ours, DEFAULT_HOUSE_STYLE).pace).toBeUndefined();
 		expect([...fibresAvoided({ people: [...people, gone] })]).toEqual([['wool', ['Rike']]]);
 	});
 });

@@ -31,10 +31,20 @@ export {
 	type Went,
 } from './evening.ts';
 export { ClassFileSchema, withoutPeople, type ClassFile } from './file.ts';
-export { learntBy, paceOf, type GoalLearnt, type Held, type Lap, type Learnt, type StepLearnt } from './learnt.ts';
+export {
+	learntBy,
+	paceOf,
+	type GoalLearnt,
+	type Held,
+	type Lap,
+	type Learnt,
+	type LearntShown,
+	type StepLearnt,
+} from './learnt.ts';
 export { lessonFrom } from './next-lesson.ts';
 export { nextFor, type Proposal } from './next.ts';
 export { peopleIn, type Pasted } from './pasted.ts';
 export { HANDED, PERSON_LIMITS, PersonSchema, type Handed, type Person } from './person.ts';
 export { farOff, PRIOR_WEIGHT, shrunk, type Measured } from './robust.ts';
+export { learntTable } from './table.ts';
 export { fibresAvoided, planFor, roomOf } from './room.ts';

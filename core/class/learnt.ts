@@ -57,6 +57,11 @@ export interface Learnt {
 	readonly pace: { readonly crossing: Measured; readonly stitches: Measured };
 }
 
+/** What of it is shown: days instead of what was pressed on them. */
+export type LearntShown = Omit<Learnt, 'evenings' | 'went'> & {
+	readonly evenings: readonly { readonly day: string }[];
+};
+
 /** Laps that stand far off and were not kept are left out of what is reckoned; `aside`: presses set aside. */
 export function learntBy(
 	{ people, level }: Pick<Class, 'people' | 'level'>,

@@ -6,6 +6,7 @@ import { noteOf, type HouseStyle } from '../schema/index.ts';
 import { SKILLS, type SkillId } from '../skill/index.ts';
 import { crossingStep, type Step } from '../step/index.ts';
 import type { Class } from './class.ts';
+import type { Learnt } from './learnt.ts';
 import type { Proposal } from './next.ts';
 import { planFor } from './room.ts';
 
@@ -43,7 +44,11 @@ function stepFor({ skill, because, kind }: Proposal, nextId: () => string, schoo
 export function lessonFrom(
 	of: Class,
 	proposals: readonly Proposal[],
-	{ style, nextId }: { readonly style: HouseStyle; readonly nextId: () => string },
+	{
+		style,
+		nextId,
+		pace,
+	}: { readonly style: HouseStyle; readonly nextId: () => string; readonly pace?: Learnt['pace'] },
 ): Lesson {
 	const steps: Step[] = proposals.map((p) => stepFor(p, nextId, style.school));
 	const middle = Math.ceil(steps.length / 2);
@@ -56,7 +61,7 @@ export function lessonFrom(
 		...emptyLesson(`${of.title}: next`.slice(0, 120)),
 		steps: [...steps.slice(0, middle), rest, ...steps.slice(middle)],
 	};
-	const given = { ...lesson, plan: planFor(lesson.plan, of, style) };
+	const given = { ...lesson, plan: planFor(lesson.plan, of, style, pace) };
 	const opening = filled({ id: nextId(), kind: 'opening', text: noteOf('') }, given, style);
 	return { ...given, steps: [opening, ...given.steps] };
 }

@@ -5,6 +5,7 @@ import type { Plan, Room } from '../lesson/index.ts';
 import type { Fibre } from '../fabric/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import type { Class } from './class.ts';
+import type { Learnt } from './learnt.ts';
 
 /** Of those who still come; who counts as left-handed is who knits so. Each is counted once: at a tool, left-handed, large print, yarn hand. */
 export function roomOf({ people }: Pick<Class, 'people'>, style: Pick<HouseStyle, 'yarnHand'>): Room {
@@ -30,8 +31,19 @@ export function fibresAvoided({ people }: Pick<Class, 'people'>): ReadonlyMap<Fi
 	return all;
 }
 
-/** The plan of a lesson, given to this class. */
-export function planFor(plan: Plan, of: Class, style: Pick<HouseStyle, 'yarnHand'>): Plan {
+/** The plan of a lesson, given to this class; with how fast it was measured to be, where it was. */
+export function planFor(plan: Plan, of: Class, style: Pick<HouseStyle, 'yarnHand'>, pace?: Learnt['pace']): Plan {
+	const from = pace ? pace.crossing.from + pace.stitches.from : 0;
 	const come = of.people.filter((p) => !p.left).length;
-	return { ...plan, minutes: of.minutes, level: of.level, learners: Math.max(1, come), room: roomOf(of, style) };
+	const { pace: _before, ...rest } = plan;
+	return {
+		...rest,
+		minutes: of.minutes,
+		level: of.level,
+		learners: Math.max(1, come),
+		room: roomOf(of, style),
+		...(pace && from > 0
+			? { pace: { crossing: pace.crossing.value, stitches: pace.stitches.value, from, of: of.title } }
+			: {}),
+	};
 }

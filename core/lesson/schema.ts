@@ -66,6 +66,18 @@ const WholePlanSchema = z.object({
 		.optional(),
 	/** Left out where nothing is known but how many come. */
 	room: RoomSchema.optional(),
+	/** How fast its class was measured to be; assumed by its level when left out. */
+	pace: z
+		.object({
+			/** Seconds a crossing, and plain stitches in a minute. */
+			crossing: z.number().min(1).max(3600),
+			stitches: z.number().min(1).max(500),
+			/** Measures that it comes from. */
+			from: z.number().int().min(1).max(1_000_000),
+			/** The class. */
+			of: z.string().max(120),
+		})
+		.optional(),
 });
 
 /** Who comes, and how long they stay. */

@@ -36,7 +36,7 @@ import {
 	timeline,
 	workingIn,
 } from './index.ts';
-import { askedBy, blocksOf, reckoned, stepTitle, type Step } from '../step/index.ts';
+import { askedBy, blocksOf, PACES, reckoned, stepTitle, type Step } from '../step/index.ts';
 import { named } from '../test/made.ts';
 import { BROUGHT, skillOf, SKILLS, withNeeds } from '../skill/index.ts';
 
@@ -84,12 +84,12 @@ describe('skills', () => {
 describe('time', () => {
 	it('comes from stitches, crossings, way and level, unless the teacher sets it', () => {
 		const step = show('2/2 LC');
-		const levels = (['beginner', 'improver', 'practised'] as const).map((level) => reckoned(step, level));
+		const levels = (['beginner', 'improver', 'practised'] as const).map((level) => reckoned(step, PACES[level]));
 		expect(levels).toEqual([...levels].sort((a, b) => b - a));
 		// Without a holder: half as much again for beginners, a fifth less for the practised.
 		const bare = { ...step, way: 'pinch' } as Step;
-		expect(reckoned(bare, 'beginner')).toBe(levels[0]! + 1.5);
-		expect(reckoned(bare, 'practised')).toBeLessThanOrEqual(levels[2]!);
+		expect(reckoned(bare, PACES.beginner)).toBe(levels[0]! + 1.5);
+		expect(reckoned(bare, PACES.practised)).toBeLessThanOrEqual(levels[2]!);
 		const set = setMinutes(lessonOf(step), step.id, 17);
 		expect(minutesOf(set.steps[0]!, set.plan)).toBe(17);
 		expect(setMinutes(set, step.id, undefined).steps[0]).not.toHaveProperty('minutes');

@@ -1,11 +1,19 @@
 /** When each step of a lesson begins, and whether all of them fit into the class. */
 
-import { isFor, reckoned, type Step } from '../step/index.ts';
+import { isFor, PACES, reckoned, type Step } from '../step/index.ts';
 import { placesOf } from './room.ts';
 import type { Plan } from './schema.ts';
 
 /** A step's own minutes, or those that are reckoned for it. */
-export const minutesOf = (step: Step, plan: Pick<Plan, 'level'>): number => step.minutes ?? reckoned(step, plan.level);
+export const minutesOf = (step: Step, { level, pace }: Pick<Plan, 'level' | 'pace'>): number =>
+	step.minutes ??
+	reckoned(step, pace ? { ...PACES[level], crossing: pace.crossing, stitches: pace.stitches } : PACES[level]);
+
+/** Where reckoned minutes come from: `from 24 measures of Thursday`. */
+export const paceSaid = ({ pace }: Pick<Plan, 'pace'>): string =>
+	pace
+		? `from ${pace.from === 1 ? 'one measure' : `${pace.from} measures`} of ${pace.of}`
+		: 'assumed from stitches, crossings, way and level';
 
 export interface Timeline {
 	/** When each step begins, in minutes. */

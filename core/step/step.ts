@@ -5,10 +5,10 @@ import { z } from 'zod';
 import type { Block } from '../block/index.ts';
 import { craftOf } from '../craft/index.ts';
 import { isBlank, textOf, type Note } from '../schema/index.ts';
-import { neededFor, type Level, type SkillId } from '../skill/index.ts';
+import { neededFor, type SkillId } from '../skill/index.ts';
 import type { Kind, Shown } from './kind.ts';
 import { ALL } from './kinds.ts';
-import { PACES } from './pace.ts';
+import type { Pace } from './pace.ts';
 import { whomSaid } from './places.ts';
 
 type Every = (typeof ALL)[number];
@@ -59,7 +59,7 @@ export const glanceOf = (step: Step, shown: Shown): readonly Block[] => kindOf(s
 export const isLongStep = (step: Step): boolean => kindOf(step).isLong?.(step) ?? false;
 
 /** Minutes reckoned for a step, to the half minute. */
-export const reckoned = (step: Step, level: Level): number => kindOf(step).minutes(step, PACES[level]);
+export const reckoned = (step: Step, pace: Pace): number => kindOf(step).minutes(step, pace);
 
 /** Skills that a step shows, so that later ones may stand on them. */
 export const taughtBy = (step: Step): readonly SkillId[] => kindOf(step).teaches?.(step) ?? [];

@@ -19,7 +19,7 @@ const APP = `app-${version}`;
 const PAGES = 'pages';
 
 /** Pages that are wanted where there may be no network. */
-const KEPT = /^\/($|stage|evenings\/|lessons\/[^/]+\/show|swatches\/[^/]+\/needles|classes)/;
+const KEPT = /^\/($|stage|practice|evenings\/|lessons\/[^/]+\/show|swatches\/[^/]+\/needles|classes)/;
 /** Forms by which somebody comes or goes. */
 const COMES_OR_GOES = /^\/(sign-in|sign-up|sign-out|recover|account|who)/;
 /** Milliseconds after which what is kept is shown, where there is something: a network may hang. */

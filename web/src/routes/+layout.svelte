@@ -65,6 +65,7 @@
 			: [
 					{ href: '/', title: 'Welcome' },
 					{ href: '/crossings', title: 'Crossings' },
+					{ href: '/practice', title: 'Practice' },
 				],
 	);
 	const here = $derived(

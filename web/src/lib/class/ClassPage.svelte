@@ -47,6 +47,8 @@
 	let pasting = $state(false);
 	let given = $state<string>();
 	let lesson = $state('');
+	/** A date to give the lesson with it; none when empty. */
+	let day = $state('');
 	const lines = ({ place, hour, minutes, people }: Class): string[] => [
 		[place, hour, `${minutes} minutes`].filter(Boolean).join(', '),
 		...people.map((p) => [p.name, apart(p)].filter(Boolean).join(', ')),
@@ -66,7 +68,7 @@
 	async function takeRoom(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		await save.flush();
-		const answer = await giveRoom(opened.id, lesson);
+		const answer = await giveRoom(opened.id, lesson, day);
 		trouble = troubleOf(answer);
 		given = answer.kind === 'ok' ? lesson : undefined;
 	}
@@ -336,14 +338,19 @@
 						<option value="" disabled>Choose a lesson</option>
 						{#each lessons as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
 					</select>
+					<input class="field" type="date" bind:value={day} aria-label="On a day, if it is known" />
 					<button class="pill pill-soft">Give it</button>
 				</form>
 				<p class="mt-1 text-[0.94rem]" role="status">
 					{#if given}<a class="wordlink" href="/lessons/{given}">The lesson</a> has who comes, their tools and hands, and
-						the minutes of this class.{/if}
+						the minutes and pace of this class.{/if}
 				</p>
 			</section>
 		{/if}
+		<p class="flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]">
+			<a class="wordlink" href="/classes/{opened.id}/print">Lists, cards and certificates for paper</a>
+			<a class="wordlink" href="/api/classes/{opened.id}/file" download>All of it, as a file</a>
+		</p>
 		<p class="text-[0.94rem]">
 			{#if removing}
 				The class goes with its people and evenings, for good.

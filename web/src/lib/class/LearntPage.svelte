@@ -1,13 +1,13 @@
 <script lang="ts">
 	import {
-		learntBy,
-		nextFor,
+		learntTable,
 		OUTCOME_WORDS,
 		OUTCOMES,
 		paceOf,
-		type Held,
 		type Lap,
+		type LearntShown,
 		type Measured,
+		type Proposal,
 	} from '@pond-loop/core/class';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import { goto, invalidateAll } from '$app/navigation';
@@ -15,19 +15,20 @@
 	import type { Light } from '$lib/ui/light';
 	import { makeNext, saveClass } from './doors';
 	import type { OpenedClass } from './keep';
+	import Papa from 'papaparse';
+	import { download, fileName } from '$lib/picture/save-as';
 	import Curve from './Curve.svelte';
 	import { dayOf, MISTAKE_TITLES } from './words';
 
 	interface Props {
 		opened: OpenedClass;
-		held: readonly Held[];
+		learnt: LearntShown;
+		proposals: readonly Proposal[];
 		light: Light;
 	}
-	const { opened, held, light }: Props = $props();
+	const { opened, learnt, proposals, light }: Props = $props();
 	const uid = $props.id();
 	const of = $derived(opened.class);
-	const learnt = $derived(learntBy(of, held, new Set(of.aside)));
-	const proposals = $derived(nextFor(of, learnt));
 	const people = $derived(of.people);
 	const nameOf = $derived(new Map(people.map((p) => [p.id, p.name])));
 	const basis = ({ from, spread }: Measured, unit: string): string =>
@@ -56,12 +57,17 @@
 		trouble = answer.kind === 'stale' ? 'The class was changed elsewhere just now. Try once more.' : troubleOf(answer);
 		await invalidateAll();
 	}
+	const saveTable = (): void =>
+		download(
+			fileName(of.title, 'csv'),
+			new Blob([Papa.unparse(learntTable(of, learnt).map((l) => [...l]))], { type: 'text/csv' }),
+		);
 	const far = $derived(learnt.crossings.filter((l) => l.isFar).concat(learnt.stitches.filter((l) => l.isFar)));
 	const curve = $derived(
-		learnt.evenings.flatMap(({ evening }, i) => {
+		learnt.evenings.flatMap(({ day }, i) => {
 			const laps = learnt.crossings.filter((l) => l.evening === i && !of.aside?.includes(l.press)).map((l) => l.value);
 			return laps.length > 0
-				? [{ day: evening.day, value: laps.reduce((sum, v) => sum + v, 0) / laps.length, from: laps.length }]
+				? [{ day, value: laps.reduce((sum, v) => sum + v, 0) / laps.length, from: laps.length }]
 				: [];
 		}),
 	);
@@ -81,8 +87,8 @@
 {:else}
 	<p class="quiet">
 		From {learnt.evenings.length === 1 ? 'one evening' : `${learnt.evenings.length} evenings`}, {dayOf(
-			learnt.evenings[0]!.evening.day,
-		)} to {dayOf(learnt.evenings.at(-1)!.evening.day)}. Who was not seen counts as nothing.
+			learnt.evenings[0]!.day,
+		)} to {dayOf(learnt.evenings.at(-1)!.day)}. Who was not seen counts as nothing.
 	</p>
 	<div class="mt-5 grid items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
 		<section aria-labelledby="{uid}-who" class="min-w-0">
@@ -90,6 +96,7 @@
 			<p class="quiet text-[0.94rem]">
 				{#each OUTCOMES as o (o)}<span class="mr-4"><span class={['mark', o]}></span> {OUTCOME_WORDS[o]}</span>{/each}
 				· the last time each was seen at it
+				<button type="button" class="wordlink ml-3" onclick={saveTable}>As a table (CSV)</button>
 			</p>
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 			<div class="relative mt-2 overflow-x-auto" role="region" aria-label="Table of who can what" tabindex="0">
@@ -142,7 +149,7 @@
 						{#each learnt.steps.slice(-12).reverse() as step, i (i)}
 							<tr class="border-base-300 border-t text-right"
 								><th class="py-0.5 text-left font-normal" scope="row" dir="auto"
-									>{step.title} <span class="quiet">{dayOf(learnt.evenings[step.evening]!.evening.day)}</span></th
+									>{step.title} <span class="quiet">{dayOf(learnt.evenings[step.evening]!.day)}</span></th
 								><td>{step.planned}</td><td class={step.real > step.planned * 1.3 ? 'font-bold' : ''}
 									>{Math.round(step.real)}</td
 								></tr
@@ -246,7 +253,7 @@
 						{#each far as lap (lap.press)}
 							<li>
 								{lap.person ? nameOf.get(lap.person) : 'Somebody'}: {Math.round(lap.value)} on {dayOf(
-									learnt.evenings[lap.evening]!.evening.day,
+									learnt.evenings[lap.evening]!.day,
 								)} stands far off.
 								<button type="button" class="wordlink" onclick={() => setAside(lap)}
 									>{of.aside?.includes(lap.press) ? 'Reckon with it' : 'Set it aside'}</button

@@ -4,7 +4,7 @@ import { ClassSchema, PressSchema, type Class, type Press } from '@pond-loop/cor
 import { z } from 'zod';
 import { DONE, fields } from '$lib/save/answers';
 import type { Stored } from '$lib/save/autosave.svelte';
-import { send, type Answer } from '$lib/save/send';
+import { send, sendText, type Answer } from '$lib/save/send';
 
 const MADE = fields({ id: 'string', version: 'number', title: 'string' });
 const BEGUN = fields({ id: 'string' });
@@ -39,8 +39,8 @@ export const beginEvening = (
 export const removeEvening = (id: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/evenings/${id}`, undefined, DONE);
 
-export const giveRoom = (id: string, lesson: string): Promise<Answer<object>> =>
-	send('POST', `/api/classes/${id}/room`, { lesson }, DONE);
+export const giveRoom = (id: string, lesson: string, day: string): Promise<Answer<object>> =>
+	send('POST', `/api/classes/${id}/room`, { lesson, ...(day === '' ? {} : { day }) }, DONE);
 
 export const makeNext = (id: string, skills: readonly string[]): Promise<Answer<{ readonly id: string }>> =>
 	send('POST', `/api/classes/${id}/next`, { skills }, BEGUN);
@@ -52,3 +52,7 @@ export const sendPresses = (
 	presses: readonly Press[],
 	since: number,
 ): Promise<Answer<z.infer<typeof News>>> => send('POST', `/api/evenings/${id}/presses`, { presses, since }, News);
+
+/** The text of a class's file, as it is. */
+export const takeFile = (text: string): Promise<Answer<{ readonly id: string }>> =>
+	sendText('/api/classes/file', text, BEGUN);

@@ -64,6 +64,7 @@
 <section aria-label="Files" class="text-[0.94rem]">
 	<p class="flex flex-wrap gap-x-5 gap-y-1">
 		<a class="wordlink" href="/lessons/{id}/kit">What to bring</a>
+		<a class="wordlink" href="/practice?lesson={id}">Practise its crossings</a>
 	</p>
 	<ShareLink {id} {token} />
 	<details class="mt-2">
@@ -77,7 +78,8 @@
 					<button
 						type="button"
 						class="wordlink my-0.5"
-						onclick={() => save('ics', 'text/calendar', lessonCalendar(lesson, id))}>Its dates, for a calendar</button
+						onclick={() => save('ics', 'text/calendar', lessonCalendar(lesson, id, new Date()))}
+						>Its dates, for a calendar</button
 					>
 				</li>
 			{/if}

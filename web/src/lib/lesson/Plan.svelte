@@ -10,6 +10,7 @@
 		setPlan,
 		sheetsFor,
 		sheetsSaid,
+		paceSaid,
 		timeline,
 		workingIn,
 	} from '@pond-loop/core/lesson';
@@ -145,7 +146,7 @@
 	</details>
 	<p class="mt-3" data-testid="total">
 		About <strong>{Math.round(time.total)} minutes</strong> of {plan.minutes}
-		<span class="quiet">(assumed from stitches, crossings, way and level)</span>
+		<span class="quiet">({paceSaid(plan)})</span>
 	</p>
 	<svg
 		class="mt-1 w-full"

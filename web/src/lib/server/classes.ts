@@ -86,6 +86,10 @@ export async function removeClass(teacher: Teacher, id: string): Promise<boolean
 	return (await rows(database(), sql.REMOVE, [teacher.id, id])).length > 0;
 }
 
+/** Titles and days of a class's evenings, the last one first. */
+export const listEvenings = (teacher: Teacher, id: string): Promise<{ id: string; day: string; title: string }[]> =>
+	rows(database(), sql.LIST_EVENINGS, [teacher.id, id]);
+
 export interface ListedEvening {
 	readonly id: string;
 	readonly evening: Evening;
@@ -216,11 +220,12 @@ export const erasePerson = (teacher: Teacher, classId: string, personId: string)
 
 /** All classes as they are stored, readable or not, for the account's file. */
 export async function rawClasses(teacher: Teacher, on: Queryable): Promise<{ readonly id: string }[]> {
-	const [classes, evenings, presses] = await Promise.all([
-		rows<{ id: string; document: unknown }>(on, sql.ALL_OF_TEACHER.classes, [teacher.id]),
-		rows<{ id: string; class_id: string; document: unknown }>(on, sql.ALL_OF_TEACHER.evenings, [teacher.id]),
-		rows<PressRow & { evening_id: string }>(on, sql.ALL_OF_TEACHER.presses, [teacher.id]),
+	// One after the other: they share one connection.
+	const classes = await rows<{ id: string; document: unknown }>(on, sql.ALL_OF_TEACHER.classes, [teacher.id]);
+	const evenings = await rows<{ id: string; class_id: string; document: unknown }>(on, sql.ALL_OF_TEACHER.evenings, [
+		teacher.id,
 	]);
+	const presses = await rows<PressRow & { evening_id: string }>(on, sql.ALL_OF_TEACHER.presses, [teacher.id]);
 	const byEvening = new Map<string, object[]>(evenings.map((e) => [e.id, []]));
 	for (const { evening_id, id, at, did } of presses) byEvening.get(evening_id)?.push({ id, at: at.toISOString(), did });
 	return classes.map(({ id, document }) => ({

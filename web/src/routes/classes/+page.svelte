@@ -1,11 +1,19 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { createClass } from '$lib/class/doors';
+	import { createClass, takeFile } from '$lib/class/doors';
 	import { troubleOf } from '$lib/save/send';
 	import { dayOf } from '$lib/class/words';
 
 	const { data } = $props();
 	let title = $state('');
+	/** A class from its file. */
+	async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
+		const [file] = event.currentTarget.files ?? [];
+		if (!file) return;
+		const answer = await takeFile(await file.text());
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') await goto(`/classes/${answer.value.id}`);
+	}
 	let busy = $state(false);
 	let trouble = $state<string>();
 	async function make(event: SubmitEvent): Promise<void> {
@@ -60,4 +68,8 @@
 			{/each}
 		</ul>
 	{/if}
+	<label class="quiet mt-8 block text-[0.94rem]"
+		>A class from its file
+		<input class="mt-1 block max-w-full text-[0.88rem]" type="file" accept=".json,application/json" onchange={take} />
+	</label>
 </div>

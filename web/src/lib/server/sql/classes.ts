@@ -30,6 +30,11 @@ export const SAVE = `
 
 export const REMOVE = `DELETE FROM classes WHERE teacher_id = $1 AND id = $2 RETURNING document`;
 
+/** By their titles alone, the last one first. */
+export const LIST_EVENINGS = `
+	SELECT id, day::text AS day, document ->> 'title' AS title
+	FROM evenings WHERE teacher_id = $1 AND class_id = $2 ORDER BY day DESC, id`;
+
 export const EVENINGS = `
 	SELECT id, day::text AS day, document FROM evenings WHERE teacher_id = $1 AND class_id = $2 ORDER BY day, id`;
 

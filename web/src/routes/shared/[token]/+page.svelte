@@ -2,7 +2,8 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import type { Block } from '@pond-loop/core/block';
 	import { sectionsOf } from '@pond-loop/core/lesson';
-	import { stepTitle } from '@pond-loop/core/step';
+	import { kindOf, stepTitle } from '@pond-loop/core/step';
+	import { practiceAddress } from '$lib/practice/address';
 	import { page } from '$app/state';
 	import { setPicturesAt } from '$lib/picture/at';
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
@@ -16,6 +17,12 @@
 	setPicturesAt(() => `/shared/${page.params.token}/pictures`);
 	const { lesson, style, by } = $derived(data);
 	const sections = $derived(sectionsOf(lesson, style, { words: true, mistakes: true, also: data.places }));
+	const practice = $derived(
+		practiceAddress(
+			lesson.steps.flatMap((s) => kindOf(s).crossings?.(s) ?? []).map((c) => c.crossing),
+			style.school,
+		),
+	);
 	const portions = new Portions(() => lesson.steps.length);
 	const HANDS = [
 		['right', 'right-handed'],
@@ -43,6 +50,7 @@
 				>
 			{/each}
 		</nav>
+		{#if practice}<a class="pill pill-soft" href={practice}>Practise</a>{/if}
 		<button type="button" class="pill pill-soft" onclick={() => window.print()}><Printer class="size-5" /> Print</button
 		>
 	</header>

@@ -1,3 +1,4 @@
+import { learntBy, nextFor } from '@pond-loop/core/class';
 import { heldOf, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
 import { classGone, isId, notFound } from '$lib/server/requests';
@@ -7,5 +8,12 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const teacher = teacherOf(locals);
 	const found = isId(params.id) ? await readClass(teacher, params.id) : undefined;
 	if (!found) notFound(classGone);
-	return { opened: found!, held: await heldOf(teacher, params.id) };
+	const of = found!.class;
+	const learnt = learntBy(of, await heldOf(teacher, params.id), new Set(of.aside));
+	return {
+		opened: found!,
+		proposals: nextFor(of, learnt),
+		// What was pressed stays here: the page shows what follows from it.
+		learnt: { ...learnt, went: [], evenings: learnt.evenings.map(({ evening }) => ({ day: evening.day })) },
+	};
 };

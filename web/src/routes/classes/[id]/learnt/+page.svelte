@@ -6,4 +6,9 @@
 	const light = useLight();
 </script>
 
-{#key data.opened.id}<LearntPage opened={data.opened} held={data.held} light={light.now} />{/key}
+{#key data.opened.id}<LearntPage
+		opened={data.opened}
+		learnt={data.learnt}
+		proposals={data.proposals}
+		light={light.now}
+	/>{/key}

@@ -16,10 +16,14 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const teacher = teacherOf(locals);
 	const of = isId(params.id) ? await readClass(teacher, params.id) : undefined;
 	if (!of) return refusal(404, classGone);
-	const proposals = nextFor(of.class, learntBy(of.class, await heldOf(teacher, of.id), new Set(of.class.aside)));
+	const learnt = learntBy(of.class, await heldOf(teacher, of.id), new Set(of.class.aside));
+	const proposals = nextFor(of.class, learnt);
 	const wanted = proposals.filter((p) => body.value.skills.includes(p.skill));
 	if (wanted.length === 0) return refusal(409, 'Nothing of that is proposed any more. Reload the page.');
 	const style = locals.session?.style ?? DEFAULT_HOUSE_STYLE;
-	const made = await insertLesson(teacher, lessonFrom(of.class, wanted, { style, nextId: randomUUID }));
+	const made = await insertLesson(
+		teacher,
+		lessonFrom(of.class, wanted, { style, nextId: randomUUID, pace: learnt.pace }),
+	);
 	return json({ id: made.id }, { status: 201 });
 };

@@ -1,0 +1,238 @@
+/** Questions about what hands do: what comes of a sentence, of moves in an order, of a mistake, and what mends it. */
+
+import {
+	HAND_MISTAKE_IDS,
+	MISTAKES,
+	mendsFor,
+	prove,
+	signsOf,
+	simulate,
+	siteAt,
+	startState,
+	type HandMistakeId,
+	type Move,
+	type Sign,
+	type Trace,
+} from '../../handling/index.ts';
+import { hand, planIn } from '../../craft/index.ts';
+import { canonical, equal, type Crossing } from '../../crossing/index.ts';
+import { kept } from '../../kept/index.ts';
+import { readSentence, sentenceFor, wordsFor } from '../../notation/index.ts';
+import type { Chance } from '../chance.ts';
+import { inStrands, takenFor, titleOf, twoGrouped } from '../crossings.ts';
+import { drill, type Deck, type Option } from '../question.ts';
+
+const HOLDER = 'off-holder';
+const some = (deck: Deck, by: Chance): Crossing | undefined => {
+	const all = twoGrouped(deck);
+	return all.length === 0 ? undefined : by.of(all);
+};
+const movesOf = (c: Crossing): readonly Move[] => {
+	const planned = planIn(hand, c, HOLDER);
+	return planned.ok ? (planned.value as readonly Move[]) : [];
+};
+
+interface Handled {
+	readonly crossing: Crossing;
+	readonly sentence: string;
+	readonly among: readonly Crossing[];
+}
+const handled = (deck: Deck, by: Chance): Handled | undefined => {
+	const crossing = some(deck, by);
+	const sentence = crossing && sentenceFor(crossing);
+	if (!crossing || !sentence) return undefined;
+	return { crossing, sentence, among: by.mixed([crossing, ...by.mixed(takenFor(crossing)).slice(0, 3)]) };
+};
+
+/** What the hands make by a sentence: worked on the simulator. */
+const made = (sentence: string): Crossing | undefined => {
+	const run = readSentence(sentence);
+	// Read in one way only, or it says nothing for sure.
+	return run.ok && run.value.length === 1 ? run.value[0]!.crossing : undefined;
+};
+
+export const leanOfHands = drill<Handled>({
+	id: 'lean-of-hands',
+	title: 'From the hands: which way?',
+	skill: 'lean',
+	make: handled,
+	question: ({ sentence }) => ({
+		asks: 'Which way will it lean?',
+		shows: { kind: 'lines', lines: [sentence] },
+		options: [
+			{ id: 'left', label: 'To the left' },
+			{ id: 'right', label: 'To the right' },
+		],
+	}),
+	judge: ({ sentence, crossing }, [given = '']) => {
+		const asked = made(sentence) ?? crossing;
+		const other = takenFor(asked)[0]!;
+		const right = wordsFor(asked).lean === given;
+		return { right, says: `It is ${titleOf(asked)}.`, asked, ...(right ? {} : { given: other }) };
+	},
+});
+
+export const madeOfSentence = drill<Handled>({
+	id: 'made-of-sentence',
+	title: 'What will this make?',
+	skill: 'glossary',
+	make: handled,
+	question: ({ sentence, among }) => ({
+		asks: 'What will this make?',
+		shows: { kind: 'lines', lines: [sentence] },
+		options: among.map((c, i) => ({ id: String(i), label: inStrands(c, 'RS'), picture: c })),
+	}),
+	judge: ({ sentence, crossing, among }, [given = '']) => {
+		const asked = made(sentence) ?? crossing;
+		const chosen = among[Number(given)];
+		const right = chosen !== undefined && equal(chosen, asked);
+		return { right, says: `It makes ${titleOf(asked)}.`, asked, ...(chosen && !right ? { given: chosen } : {}) };
+	},
+});
+
+interface Ordered {
+	readonly crossing: Crossing;
+	readonly moves: readonly Move[];
+	/** The moves mixed, by their places. */
+	readonly mixed: readonly number[];
+}
+/** More are no question any more, but work. */
+const MOST_MOVES = 7;
+
+export const orderOfMoves = drill<Ordered>({
+	id: 'order-of-moves',
+	title: 'Put the moves in order',
+	skill: 'holder',
+	make: (deck, by) => {
+		const crossing = some(deck, by);
+		const moves = crossing ? movesOf(crossing) : [];
+		if (!crossing || moves.length < 3 || moves.length > MOST_MOVES) return undefined;
+		return { crossing, moves, mixed: by.mixed(moves.map((_, i) => i)) };
+	},
+	question: ({ crossing, moves, mixed }) => {
+		const trace = simulate(moves, startState(crossing.n));
+		return {
+			asks: `In which order, to make ${titleOf(crossing)}?`,
+			// Stitches are not numbered, or the numbers would say the order.
+			options: mixed.map((i): Option => ({
+				id: String(i),
+				label: hand
+					.words(trace, i + 1)
+					.label.replace(/ [\d, and-]+/g, ' ')
+					.replace(/\s+/g, ' ')
+					.trim(),
+			})),
+			inOrder: true,
+		};
+	},
+	judge: ({ crossing, moves }, answer) => {
+		const order = answer.flatMap((id) => moves[Number(id)] ?? []);
+		const trace = simulate(order, startState(crossing.n)) as Trace;
+		const proof = prove(crossing, trace);
+		const all = new Set(answer).size === moves.length;
+		return {
+			right: all && proof.ok,
+			says:
+				all && proof.ok
+					? 'In that order it comes out.'
+					: trace.stopped
+						? `Move ${trace.stopped.at} cannot be done then. ${trace.stopped.problem.what}`
+						: `It comes out otherwise than asked. ${wordsFor(crossing).hands.replace(/^./, (a) => a.toUpperCase())} first.`,
+			asked: crossing,
+		};
+	},
+});
+
+/** What somebody's crossing looks like that went wrong. */
+interface Wrong {
+	readonly crossing: Crossing;
+	readonly mistake: HandMistakeId;
+	readonly among: readonly HandMistakeId[];
+}
+/** Asked for again and again, by the same few. */
+const signsAfter = kept(
+	400,
+	(crossing: Crossing, mistake: HandMistakeId) => `${canonical(crossing)} ${mistake}`,
+	(crossing, mistake): readonly Sign[] => {
+		const right = simulate(movesOf(crossing), startState(crossing.n)) as Trace;
+		const site = siteAt(MISTAKES[mistake], right, 0);
+		if (!site) return [];
+		const trace = simulate(site.moves as readonly Move[], startState(crossing.n)) as Trace;
+		return signsOf(crossing, trace.outcome);
+	},
+);
+const seen = (signs: readonly Sign[]): string => signs.flatMap((s) => s.says.RS ?? s.says.WS ?? []).join(' | ');
+
+const wrong = (deck: Deck, by: Chance): Wrong | undefined => {
+	const crossing = some(deck, by);
+	if (!crossing || movesOf(crossing).length === 0) return undefined;
+	const can = HAND_MISTAKE_IDS.filter((id) => signsAfter(crossing, id).length > 0);
+	if (can.length < 3) return undefined;
+	const mistake = by.of(can);
+	const others = can.filter((id) => seen(signsAfter(crossing, id)) !== seen(signsAfter(crossing, mistake)));
+	if (others.length < 2) return undefined;
+	return { crossing, mistake, among: by.mixed([mistake, ...by.mixed(others).slice(0, 3)]) };
+};
+
+export const whatWentWrong = drill<Wrong>({
+	id: 'what-went-wrong',
+	title: 'What went wrong?',
+	skill: 'mend',
+	make: wrong,
+	question: ({ crossing, mistake, among }) => ({
+		asks: `It was to be ${titleOf(crossing)}. What went wrong?`,
+		shows: { kind: 'lines', lines: seen(signsAfter(crossing, mistake)).split(' | ') },
+		options: among.map((id) => ({ id, label: MISTAKES[id].title })),
+	}),
+	judge: ({ crossing, mistake }, [given = '']) => {
+		const chosen = HAND_MISTAKE_IDS.find((id) => id === given);
+		const right = chosen !== undefined && seen(signsAfter(crossing, chosen)) === seen(signsAfter(crossing, mistake));
+		const would = chosen ? seen(signsAfter(crossing, chosen)).split(' | ')[0] : undefined;
+		return {
+			right,
+			says: right
+				? MISTAKES[mistake].how
+				: `It was ${MISTAKES[mistake].title}. ${MISTAKES[mistake].how}${would ? ` Of the other it would be: ${would}` : ''}`,
+			asked: crossing,
+		};
+	},
+});
+
+interface Mending {
+	readonly crossing: Crossing;
+	readonly mistake: HandMistakeId;
+	readonly among: readonly string[];
+}
+const mendOf = (crossing: Crossing, mistake: HandMistakeId): string | undefined =>
+	mendsFor(crossing, signsAfter(crossing, mistake).slice(0, 1), { rows: 2 })[0]?.what;
+
+export const whatMends = drill<Mending>({
+	id: 'what-mends',
+	title: 'What mends it?',
+	skill: 'mend',
+	make: (deck, by) => {
+		const found = wrong(deck, by);
+		const right = found && mendOf(found.crossing, found.mistake);
+		if (!found || right === undefined) return undefined;
+		const others = new Set(
+			HAND_MISTAKE_IDS.flatMap((id) => mendOf(found.crossing, id) ?? []).filter((what) => what !== right),
+		);
+		if (others.size < 2) return undefined;
+		const { crossing, mistake } = found;
+		return { crossing, mistake, among: by.mixed([right, ...by.mixed([...others]).slice(0, 3)]) };
+	},
+	question: ({ crossing, mistake, among }) => ({
+		asks: 'Two rows later you see this. What mends it?',
+		shows: {
+			kind: 'lines',
+			lines: signsAfter(crossing, mistake)
+				.slice(0, 1)
+				.flatMap((s) => s.says.RS ?? s.says.WS ?? []),
+		},
+		options: among.map((what, i) => ({ id: String(i), label: what })),
+	}),
+	judge: ({ crossing, mistake, among }, [given = '']) => {
+		const right = mendOf(crossing, mistake);
+		return { right: among[Number(given)] === right, says: right ?? '', asked: crossing };
+	},
+});

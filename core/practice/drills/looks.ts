@@ -1,0 +1,137 @@
+/** Questions about what is seen: from behind, what lies over, which stitch comes where. */
+
+import { asTwoGroups, frontAndBehind, type Crossing } from '../../crossing/index.ts';
+import { wordsFor } from '../../notation/index.ts';
+import type { Chance } from '../chance.ts';
+import { takenFor, titleOf, twoGrouped } from '../crossings.ts';
+import { drill, type Deck } from '../question.ts';
+
+const some = (deck: Deck, by: Chance): Crossing | undefined => {
+	const all = twoGrouped(deck);
+	return all.length === 0 ? undefined : by.of(all);
+};
+
+export const fromBehind = drill<Crossing>({
+	id: 'from-behind',
+	title: 'Seen from behind',
+	skill: 'sides',
+	make: some,
+	question: (crossing) => ({
+		asks: 'This is the wrong side. Which way does it lean on the right side?',
+		shows: { kind: 'fabric', crossing, side: 'WS' },
+		options: [
+			{ id: 'left', label: 'To the left' },
+			{ id: 'right', label: 'To the right' },
+		],
+	}),
+	judge: (crossing, [given = '']) => {
+		const { lean } = wordsFor(crossing);
+		const right = lean === given;
+		return {
+			right,
+			says: `It is ${titleOf(crossing)}. What is nearer here is further away there.`,
+			asked: crossing,
+			...(right ? {} : { given: takenFor(crossing)[0]! }),
+		};
+	},
+});
+
+export const leanOfPicture = drill<Crossing>({
+	id: 'lean-of-picture',
+	title: 'Which way does this lean?',
+	skill: 'lean',
+	make: some,
+	question: (crossing) => ({
+		asks: 'This is the right side. Which way does it lean?',
+		shows: { kind: 'fabric', crossing, side: 'RS' },
+		options: [
+			{ id: 'left', label: 'To the left' },
+			{ id: 'right', label: 'To the right' },
+		],
+	}),
+	judge: (crossing, [given = '']) => {
+		const right = wordsFor(crossing).lean === given;
+		return {
+			right,
+			says: `It is ${titleOf(crossing)}: it leans the way that the cord in front goes upwards.`,
+			asked: crossing,
+			...(right ? {} : { given: takenFor(crossing)[0]! }),
+		};
+	},
+});
+
+export const holdOfPicture = drill<Crossing>({
+	id: 'hold-of-picture',
+	title: 'Where was it held?',
+	skill: 'front-back',
+	make: some,
+	question: (crossing) => ({
+		asks: 'Worked right-handed with a holder: where were the first stitches held?',
+		shows: { kind: 'fabric', crossing, side: 'RS' },
+		options: [
+			{ id: 'front', label: 'In front' },
+			{ id: 'back', label: 'At the back' },
+		],
+	}),
+	judge: (crossing, [given = '']) => {
+		const { hold, hands } = wordsFor(crossing);
+		const right = hold === given;
+		return {
+			right,
+			says: `${hands.charAt(0).toUpperCase()}${hands.slice(1)}: it is ${titleOf(crossing)}.`,
+			asked: crossing,
+			...(right ? {} : { given: takenFor(crossing)[0]! }),
+		};
+	},
+});
+
+interface Place {
+	readonly crossing: Crossing;
+	readonly place: number;
+}
+export const whoComesHere = drill<Place>({
+	id: 'who-comes-here',
+	title: 'Which stitch comes here?',
+	skill: 'read-needle',
+	make: (deck, by) => {
+		const crossing = some(deck, by);
+		return crossing && { crossing, place: 1 + by.below(crossing.n) };
+	},
+	question: ({ crossing, place }) => ({
+		asks: `Stitches are numbered from the tip of the left needle. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
+		options: Array.from({ length: crossing.n }, (_, i) => ({ id: String(i + 1), label: String(i + 1) })),
+	}),
+	judge: ({ crossing, place }, [given = '']) => ({
+		right: crossing.order[place - 1] === Number(given),
+		says: `They are worked in the order ${crossing.order.join(', ')}.`,
+		asked: crossing,
+	}),
+});
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
+
+export const whoIsInFront = drill<Crossing>({
+	id: 'who-is-in-front',
+	title: 'Which group lies in front?',
+	skill: 'front-back',
+	make: (deck, by) => {
+		const all = twoGrouped(deck).filter((c) => asTwoGroups(c)!.tip.length !== asTwoGroups(c)!.far.length);
+		return all.length === 0 ? some(deck, by) : by.of(all);
+	},
+	question: (crossing) => ({
+		asks: `${titleOf(crossing)}: where were the stitches that lie in front, before it was crossed?`,
+		options: [
+			{ id: 'tip', label: 'On the right, at the tip of the needle' },
+			{ id: 'far', label: 'On the left, behind the others' },
+		],
+	}),
+	judge: (crossing, [given = '']) => {
+		const groups = asTwoGroups(crossing)!;
+		const { front } = frontAndBehind(groups);
+		const at = front[0] === groups.tip[0] ? 'tip' : 'far';
+		return {
+			right: given === at,
+			says: `A cord that leans ${groups.lean} came from the ${at === 'tip' ? 'right' : 'left'}.`,
+			asked: crossing,
+		};
+	},
+});

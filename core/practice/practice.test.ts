@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { equal, mirror, turn } from '../crossing/index.ts';
+import { hand, planIn } from '../craft/index.ts';
+import { prove, simulate, startState, type Move, type Trace } from '../handling/index.ts';
+import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor } from '../notation/index.ts';
+import { everyTwoGroups } from '../test/arbitraries.ts';
+import { named } from '../test/made.ts';
+import { chance } from './chance.ts';
+import { ask, DRILLS, type Deck } from './index.ts';
+
+/** Questions of each kind; many more in the long run. */
+const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 400);
+
+const ALL = everyTwoGroups(4).map((e) => e.crossing);
+const anyDeck: fc.Arbitrary<Deck> = fc.record({
+	school: fc.constantFrom(...SCHOOL_IDS.filter((id) => SCHOOLS[id].write(named('2/2 LC')) !== undefined)),
+	crossings: fc.uniqueArray(fc.constantFrom(...ALL), { minLength: 1, maxLength: 6 }),
+});
+
+describe('practice', () => {
+	it('has more than sixteen kinds, each under its own id', () => {
+		expect(new Set(DRILLS.map((d) => d.id)).size).toBe(DRILLS.length);
+		expect(DRILLS.length).toBeGreaterThanOrEqual(16);
+	});
+
+	it.each(DRILLS.map((d) => [d.id, d] as const))(
+		'%s: one right answer, or the others are counted right and told; the same seed asks the same',
+		(_, drill) => {
+			let asked = 0;
+			fc.assert(
+				fc.property(anyDeck, fc.nat(), (deck, seed) => {
+					const one = ask(drill, deck, seed);
+					if (!one) return;
+					asked += 1;
+					const { question, judge } = one;
+					expect(JSON.stringify(ask(drill, deck, seed)!.question)).toBe(JSON.stringify(question));
+					expect(new Set(question.options.map((o) => o.id)).size).toBe(question.options.length);
+					expect(question.options.length).toBeGreaterThan(1);
+					if (question.inOrder) {
+						const right = [...question.options].map((o) => o.id).sort((a, b) => Number(a) - Number(b));
+						expect(judge(right).right).toBe(true);
+						expect(judge(right.slice(1)).right).toBe(false);
+						return;
+					}
+					const verdicts = question.options.map((o) => judge([o.id]));
+					const right = verdicts.filter((v) => v.right);
+					expect(right.filter((v) => v.elsewhere === undefined)).toHaveLength(1);
+					for (const v of verdicts) expect(v.says).not.toBe('');
+					expect(judge([]).right).toBe(false);
+					expect(judge(['no such answer']).right).toBe(false);
+					// What is asked of a picture is not written beside it.
+					const labels = question.options.map((o) => o.label);
+					expect(new Set(labels).size).toBe(labels.length);
+				}),
+				{ numRuns: RUNS },
+			);
+			expect(asked).toBeGreaterThan(RUNS / 8);
+		},
+	);
+
+	it('judges as the simulator does: what hands make by a name, a sentence, from behind and left-handed', () => {
+		for (const crossing of ALL) {
+			const deck: Deck = { school: 'slash', crossings: [crossing] };
+			const planned = planIn(hand, crossing, 'off-holder');
+			if (!planned.ok) continue;
+			const moves = planned.value as readonly Move[];
+			const trace = simulate(moves, startState(crossing.n)) as Trace;
+			expect(prove(crossing, trace).ok).toBe(true);
+			const held = moves.find((m) => m.kind === 'hold')!;
+			const judged = (id: string, answer: string): boolean =>
+				ask(
+					DRILLS.find((d) => d.id === id)!,
+					deck,
+					7,
+				)!.judge([answer]).right;
+			expect(judged('hold-of-name', held.side)).toBe(true);
+			expect(judged('hold-of-picture', held.side)).toBe(true);
+			expect(judged('count-of-name', String(held.count))).toBe(true);
+			const { lean } = wordsFor(crossing);
+			expect(judged('lean-of-name', lean!)).toBe(true);
+			expect(judged('from-behind', lean!)).toBe(true);
+			// Seen from behind and turned back it is the same; left-handed it is the mirror image.
+			expect(equal(turn(turn(crossing)), crossing)).toBe(true);
+			expect(wordsFor(mirror(crossing)).lean).not.toBe(lean);
+			const sentence = sentenceFor(crossing);
+			if (sentence) {
+				const run = readSentence(sentence);
+				expect(run.ok && run.value.some((r) => equal(r.crossing, crossing))).toBe(true);
+				expect(judged('lean-of-hands', lean!)).toBe(true);
+			}
+			expect(trace.outcome.order).toEqual(crossing.order);
+		}
+	});
+
+	it('counts an answer right that another school gives, and says so', () => {
+		const deck: Deck = { school: 'total-front-back', crossings: [named('2/2 LC')] };
+		const drill = DRILLS.find((d) => d.id === 'lean-of-name')!;
+		const { question, judge } = ask(drill, deck, 1)!;
+		expect(question.asks).toContain('C4F');
+		expect(judge(['left'])).toMatchObject({ right: true });
+		expect(judge(['left']).elsewhere).toBeUndefined();
+		const other = judge(['right']);
+		if (other.right) expect(other.elsewhere).toBeDefined();
+		else expect(other.given && wordsFor(other.given).lean).toBe('right');
+	});
+
+	it('throws its dice the same for the same seed, and evenly', () => {
+		const counts = [0, 0, 0, 0];
+		for (let seed = 0; seed < 4000; seed++) counts[chance(seed).below(4)]! += 1;
+		for (const n of counts) expect(Math.abs(n - 1000)).toBeLessThan(150);
+		expect(chance(5).mixed([1, 2, 3, 4, 5])).toEqual(chance(5).mixed([1, 2, 3, 4, 5]));
+	});
+});

@@ -1,0 +1,228 @@
+<script lang="ts">
+	import { turn, type Crossing } from '@pond-loop/core/crossing';
+	import type { Drawing as Picture } from '@pond-loop/core/drawing';
+	import { ribbonOf } from '@pond-loop/core/made';
+	import { ask, DRILLS, inStrands, type Asked, type Deck, type Verdict } from '@pond-loop/core/practice';
+	import { onMount } from 'svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import type { Light } from '$lib/ui/light';
+	import { inWriting } from '$lib/ui/keys';
+	import { answered, cardsHere, forgetCards, keepCard, nextOf, type Cards } from './schedule';
+
+	interface Props {
+		deck: Deck;
+		light: Light;
+	}
+	const { deck, light }: Props = $props();
+
+	/** Minutes of one sitting. */
+	const SITTING = 5;
+	let cards = $state.raw<Cards>({});
+	let asked = $state.raw<Asked>();
+	let verdict = $state.raw<Verdict>();
+	/** The option that was chosen, or those chosen so far where all are put in an order. */
+	let chosen = $state.raw<readonly string[]>([]);
+	let began = $state(0);
+	let now = $state(0);
+	let right = $state(0);
+	let done = $state(0);
+	let goesOn = $state(false);
+	let fresh = 0;
+	let last: string | undefined;
+	const left = $derived(Math.max(0, SITTING * 60 - (now - began) / 1000));
+	const isOver = $derived(left === 0 && !goesOn && verdict === undefined && done > 0);
+
+	/** Kinds for which this deck has anything. */
+	const kinds = $derived(DRILLS.filter((d) => [1, 2, 3].some((seed) => ask(d, deck, seed))));
+
+	onMount(() => {
+		void cardsHere().then((kept) => {
+			cards = kept;
+			began = now = Date.now();
+			next();
+		});
+		const tick = setInterval(() => (now = Date.now()), 1000);
+		return () => clearInterval(tick);
+	});
+
+	function next(): void {
+		verdict = undefined;
+		chosen = [];
+		const ids = kinds.map((d) => d.id);
+		if (ids.length === 0) return;
+		const id = nextOf(ids, cards, new Date(), last, fresh);
+		if (!cards[id]) fresh += 1;
+		last = id;
+		const drill = kinds.find((d) => d.id === id)!;
+		for (let tries = 0; tries < 20; tries++) {
+			asked = ask(drill, deck, Math.floor(Math.random() * 2 ** 31));
+			if (asked) return;
+		}
+	}
+	function choose(id: string): void {
+		if (!asked || verdict) return;
+		const { question } = asked;
+		if (question.inOrder) {
+			chosen = chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id];
+			if (chosen.length < question.options.length) return;
+		} else chosen = [id];
+		const said = asked.judge(chosen);
+		verdict = said;
+		done += 1;
+		if (said.right) right += 1;
+		cards = answered(cards, asked.drill.id, said.right, new Date());
+		void keepCard(asked.drill.id, cards[asked.drill.id]!);
+	}
+
+	/** A picture that says no more than what is seen. */
+	const pictureOf = (c: Crossing, side: 'RS' | 'WS' = 'RS'): Picture => ({
+		...ribbonOf(side === 'RS' ? c : turn(c), { light }),
+		label: inStrands(c, side),
+	});
+	function onkeydown(event: KeyboardEvent): void {
+		if (inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey || !asked) return;
+		const option = asked.question.options[Number(event.key) - 1];
+		if (option && !verdict) choose(option.id);
+		else if (event.key === 'Enter' && verdict && !(event.target instanceof HTMLButtonElement)) next();
+		else return;
+		event.preventDefault();
+	}
+	let forgotten = $state(false);
+</script>
+
+<svelte:window {onkeydown} />
+
+<div class="mx-auto flex max-w-2xl flex-col gap-y-4" data-testid="practice">
+	<div class="flex items-center gap-x-4">
+		<div class="bg-base-300 h-2 grow overflow-hidden rounded-full" aria-hidden="true">
+			<div class="bg-secondary h-full" style:width={began ? `${100 * (1 - left / (SITTING * 60))}%` : undefined}></div>
+		</div>
+		<p class="quiet text-[0.94rem]" data-testid="score">
+			{done === 0 ? 'five minutes' : `${right} of ${done}`}
+		</p>
+	</div>
+	{#if isOver}
+		<section class="py-8 text-center" aria-live="polite">
+			<h2 class="text-3xl">Enough for today</h2>
+			<p class="mt-2">{right} of {done}. What went wrong comes again soon, the rest in a few days.</p>
+			<button
+				type="button"
+				class="pill pill-soft mt-6"
+				onclick={() => {
+					goesOn = true;
+					next();
+				}}>Go on a little</button
+			>
+		</section>
+	{:else if asked}
+		{@const { question, drill } = asked}
+		<section aria-labelledby="asks">
+			<p class="quiet text-[0.94rem]">{drill.title}</p>
+			<h2 id="asks" class="text-2xl leading-snug">{question.asks}</h2>
+			{#if question.shows?.kind === 'fabric'}
+				<div class="bg-base-200 mt-3 flex justify-center rounded-3xl p-4">
+					<Drawing drawing={pictureOf(question.shows.crossing, question.shows.side)} width={170} />
+				</div>
+			{:else if question.shows?.kind === 'lines'}
+				<div class="bg-base-200 mt-3 rounded-3xl px-5 py-4">
+					{#each question.shows.lines as line, i (i)}<p class="py-0.5">{line}</p>{/each}
+				</div>
+			{/if}
+		</section>
+		<div
+			class={['grid gap-3', question.options.some((o) => o.picture) ? 'grid-cols-2' : 'grid-cols-1']}
+			role="group"
+			aria-label="Answers"
+		>
+			{#each question.options as option, i (option.id)}
+				{@const at = chosen.indexOf(option.id)}
+				<button
+					type="button"
+					class={[
+						'answer',
+						at >= 0 && 'chosen',
+						verdict && at >= 0 && !question.inOrder && (verdict.right ? 'right' : 'wrong'),
+					]}
+					aria-pressed={at >= 0}
+					disabled={verdict !== undefined}
+					onclick={() => choose(option.id)}
+				>
+					{#if question.inOrder && at >= 0}<strong class="mr-2">{at + 1}.</strong>{/if}
+					{#if option.picture}<Drawing drawing={pictureOf(option.picture)} width={110} />
+					{:else}<span>{option.label}</span>{/if}
+					<span class="quiet ml-auto hidden text-sm md:inline" aria-hidden="true">{i + 1}</span>
+				</button>
+			{/each}
+		</div>
+		<div aria-live="polite" data-testid="verdict">
+			{#if verdict}
+				<p class={['text-xl font-bold', verdict.right ? 'text-secondary' : 'text-error']}>
+					{verdict.right ? (verdict.elsewhere ? 'Right, elsewhere' : 'Right') : 'Not so'}
+				</p>
+				<p>{verdict.says}</p>
+				{#if !verdict.right && verdict.asked && verdict.given}
+					<div class="mt-3 flex justify-center gap-8 text-center text-[0.94rem]">
+						<figure>
+							<Drawing drawing={pictureOf(verdict.asked)} width={110} />
+							<figcaption>asked</figcaption>
+						</figure>
+						<figure>
+							<Drawing drawing={pictureOf(verdict.given)} width={110} />
+							<figcaption>what your answer makes</figcaption>
+						</figure>
+					</div>
+				{/if}
+			{/if}
+		</div>
+		{#if verdict}<button type="button" class="pill pill-strong min-h-14 w-full text-lg" onclick={next}>Next</button
+			>{/if}
+	{:else}
+		<p class="quiet">{began ? 'Nothing in this lesson can be practised here yet.' : 'Looking what is due …'}</p>
+	{/if}
+	<details class="quiet text-[0.94rem]">
+		<summary class="wordlink w-fit list-none">What is kept of this</summary>
+		<p class="mt-1">
+			When each kind of question comes again, in this browser alone; nobody is sent anything, and nobody is ranked.
+			<button
+				type="button"
+				class="wordlink"
+				onclick={() => {
+					cards = {};
+					forgotten = true;
+					void forgetCards();
+				}}>Forget it</button
+			>
+			{#if forgotten}<span role="status">Forgotten.</span>{/if}
+		</p>
+	</details>
+</div>
+
+<style>
+	.answer {
+		display: flex;
+		align-items: center;
+		justify-content: center;
+		gap: 0.5rem;
+		min-height: 3.6rem;
+		padding: 0.6rem 1.1rem;
+		border: 2px solid var(--color-base-300);
+		border-radius: 1.4rem;
+		font-weight: 600;
+		text-align: left;
+	}
+	.answer:hover:enabled {
+		border-color: var(--color-secondary);
+	}
+	.answer.chosen {
+		border-color: var(--color-base-content);
+	}
+	.answer.right {
+		background: var(--color-secondary);
+		border-color: var(--color-secondary);
+		color: var(--color-secondary-content);
+	}
+	.answer.wrong {
+		border-color: var(--color-error);
+		border-style: dashed;
+	}
+</style>
