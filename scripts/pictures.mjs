@@ -25,22 +25,7 @@ const views = [
 			await page.getByLabel('A crossing, as the pattern names it').fill('T3F');
 		},
 	},
-	{ name: 'machine', path: '/stage?name=3%2F3+LC&school=slash&craft=machine&step=4' },
 	{ name: 'house-style', path: '/style' },
-	{
-		name: 'account',
-		path: '/sign-up',
-		visitor: true,
-		then: async (page) => {
-			await page.getByLabel('Your name').fill('Ines Alder');
-			await page.getByLabel('Sign-in name').fill('ines.alder');
-			await page.getByLabel('Password').fill('seven wet mittens');
-			await page.getByRole('button', { name: 'Sign up' }).click();
-			await page.getByTestId('codes').waitFor();
-			await page.getByRole('link', { name: 'Ines Alder' }).click();
-			await page.getByRole('heading', { name: 'Your account' }).waitFor();
-		},
-	},
 	{ name: 'stage-day', path: '/stage?name=C4F&school=total-front-back&step=3' },
 	{
 		name: 'stage-dusk-tablet',
@@ -65,14 +50,6 @@ const views = [
 			await page.mouse.click(1, 1);
 		},
 	},
-	{
-		name: 'what-if',
-		path: '/stage?name=2%2F1+LPC&school=slash&mistake=yarn-outside&step=4',
-		then: async (page) => {
-			await page.getByText('a strand across it').click();
-			await page.getByTestId('what-shows').evaluate((shows) => shows.scrollIntoView({ block: 'start' }));
-		},
-	},
 	{ name: 'crafts', path: '/crossings/crafts?name=3%2F3+RC&school=slash', size: { width: 1280, height: 1180 } },
 	{
 		name: 'hands',
@@ -83,7 +60,6 @@ const views = [
 			await page.getByRole('button', { name: 'Loop 2', exact: true }).click();
 		},
 	},
-	{ name: 'swatches', path: '/swatches' },
 	{
 		name: 'desk',
 		path: '/swatches',
@@ -113,6 +89,46 @@ const views = [
 			await page.getByRole('link', { name: 'At the needles' }).click();
 			await page.getByTestId('row-now').waitFor();
 			for (let i = 0; i < 8; i++) await page.getByRole('button', { name: 'Row finished' }).click();
+		},
+	},
+	{
+		name: 'turn',
+		path: '/swatches',
+		then: async (page) => {
+			await page.getByRole('link', { name: /weave panel/ }).click();
+			await page.getByRole('link', { name: 'In the hand' }).click();
+			await page.locator('[data-ready=yes]').waitFor();
+			await page.waitForTimeout(1200);
+		},
+	},
+	{
+		name: 'evening',
+		path: '/classes',
+		size: tablet,
+		then: async (page) => {
+			await page.getByRole('link', { name: /Thursday lanterns/ }).click();
+			await page.getByRole('link', { name: /A rope/ }).click();
+			await page.getByTestId('board').waitFor();
+		},
+	},
+	{
+		name: 'learnt',
+		path: '/classes',
+		light: 'dusk',
+		then: async (page) => {
+			await page.getByRole('link', { name: /Thursday lanterns/ }).click();
+			await page.getByRole('link', { name: 'What was learnt' }).click();
+			await page.getByTestId('next').waitFor();
+			await page.waitForTimeout(800);
+		},
+	},
+	{
+		name: 'practice',
+		path: '/practice?with=2%2F2%20LC,3%2F3%20RC&school=total-front-back',
+		visitor: true,
+		size: { width: 390, height: 844 },
+		then: async (page) => {
+			await page.getByRole('button', { name: 'To the left' }).click();
 		},
 	},
 	{

@@ -59,7 +59,7 @@ export const leanOfName = drill<Named>({
 	skill: 'lean',
 	make: someNamed,
 	question: ({ name, school }) => ({
-		asks: `${name}, as ${inSchool(school)}: which way does it lean?`,
+		asks: `${name} (${inSchool(school)}): which way does it lean?`,
 		options: LEANS,
 	}),
 	judge: (about, [given = '']) => byName(about, given, leanOf, handsOf),
@@ -71,7 +71,7 @@ export const holdOfName = drill<Named>({
 	skill: 'front-back',
 	make: someNamed,
 	question: ({ name, school }) => ({
-		asks: `${name}, as ${inSchool(school)}: where are the first stitches held?`,
+		asks: `${name} (${inSchool(school)}): where are the first stitches held?`,
 		options: SIDES,
 	}),
 	judge: (about, [given = '']) => byName(about, given, holdOf, handsOf),
@@ -86,7 +86,7 @@ export const countOfName = drill<Named>({
 		const counts = new Set([crossing.n, groupsIn(crossing).tip.length, groupsIn(crossing).far.length]);
 		for (let more = 1; counts.size < 4; more++) counts.add(more);
 		return {
-			asks: `${name}, as ${inSchool(school)}: how many stitches go onto the holder?`,
+			asks: `${name} (${inSchool(school)}): how many stitches go onto the holder?`,
 			options: [...counts].sort((a, b) => a - b).map((n) => ({ id: String(n), label: String(n) })),
 		};
 	},
@@ -99,7 +99,7 @@ export const workOfName = drill<Named>({
 	skill: 'names',
 	make: someNamed,
 	question: ({ name, school }) => ({
-		asks: `${name}, as ${inSchool(school)}: how is the group behind worked?`,
+		asks: `${name} (${inSchool(school)}): how is the group behind worked?`,
 		options: [
 			{ id: 'k', label: 'Knit' },
 			{ id: 'p', label: 'Purled' },
@@ -133,7 +133,7 @@ export const pictureOfName = drill<Pick>({
 	skill: 'names',
 	make: pick,
 	question: ({ named: { name, school }, among }) => ({
-		asks: `${name}, as ${inSchool(school)}: which of these is it?`,
+		asks: `${name} (${inSchool(school)}): which of these is it?`,
 		options: among.map((c, i) => ({ id: String(i), label: inStrands(c, 'RS'), picture: c })),
 	}),
 	judge: ({ named, among }, [given = '']) => {
@@ -165,14 +165,16 @@ export const nameOfPicture = drill<PickName>({
 	make: (deck, by) => {
 		const found = pick(deck, by);
 		if (!found) return undefined;
-		const among = found.among.flatMap((c) => namedIn({ ...deck, school: found.named.school }, c) ?? []);
+		const { school } = found.named;
+		// Names of one school only: another's would stick out.
+		const among = found.among.flatMap((c) => namedIn({ ...deck, school }, c) ?? []).filter((n) => n.school === school);
 		// Two crossings with one name would be no question.
 		return among.length === new Set(among.map((n) => n.name)).size && among.length > 1
 			? { crossing: found.named.crossing, among }
 			: undefined;
 	},
 	question: ({ crossing, among }) => ({
-		asks: `What is this called, by ${inSchool(among[0]!.school)}?`,
+		asks: `What is this called? (${inSchool(among[0]!.school)})`,
 		shows: { kind: 'fabric', crossing, side: 'RS' },
 		options: among.map(({ name }, i) => ({ id: String(i), label: name })),
 	}),
@@ -215,7 +217,7 @@ export const sameOrNot = drill<Two>({
 		return { one, two: { name: SCHOOLS[school].write(second)!, school, crossing: second } };
 	},
 	question: ({ one, two }) => ({
-		asks: `${one.name} by ${inSchool(one.school)}, and ${two.name} by ${inSchool(two.school)}: the same crossing?`,
+		asks: `${one.name} (${inSchool(one.school)}) and ${two.name} (${inSchool(two.school)}): the same crossing?`,
 		options: [
 			{ id: 'yes', label: 'The same' },
 			{ id: 'no', label: 'Not the same' },

@@ -146,7 +146,10 @@
 									here === href
 										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full md:after:inset-x-auto md:after:-left-4 md:after:top-1.5 md:after:h-auto md:after:bottom-1.5 md:after:w-1 lg:after:-left-5'
 										: 'quiet hover:text-base-content',
-								]}>{title}</a
+								]}
+								>{#if href === '/style'}<span class="max-sm:sr-only">House&nbsp;</span><span class="max-sm:capitalize"
+										>style</span
+									>{:else}{title}{/if}</a
 							>
 						</li>
 					{/each}

@@ -148,7 +148,7 @@
 </div>
 {#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 
-<div class="mt-6 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
+<div class="mt-6 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
 	<section aria-labelledby="{uid}-people">
 		<div class="flex flex-wrap items-baseline gap-x-5">
 			<h2 id="{uid}-people" class="text-2xl">{come.length === 1 ? '1 person' : `${come.length} people`}</h2>
@@ -307,7 +307,7 @@
 		{/if}
 	</section>
 
-	<div class="grid gap-y-7">
+	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-7">
 		<section aria-labelledby="{uid}-evening">
 			<h2 id="{uid}-evening" class="text-2xl">An evening</h2>
 			<BeginEvening classId={opened.id} {lessons} flush={() => save.flush()} />

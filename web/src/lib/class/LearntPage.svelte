@@ -90,7 +90,7 @@
 			learnt.evenings[0]!.day,
 		)} to {dayOf(learnt.evenings.at(-1)!.day)}. Who was not seen counts as nothing.
 	</p>
-	<div class="mt-5 grid items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
+	<div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
 		<section aria-labelledby="{uid}-who" class="min-w-0">
 			<h2 id="{uid}-who" class="text-2xl">Who can what</h2>
 			<p class="quiet text-[0.94rem]">

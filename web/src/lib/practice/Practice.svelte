@@ -120,7 +120,7 @@
 			<p class="quiet text-[0.94rem]">{drill.title}</p>
 			<h2 id="asks" class="text-2xl leading-snug">{question.asks}</h2>
 			{#if question.shows?.kind === 'fabric'}
-				<div class="bg-base-200 mt-3 flex justify-center rounded-3xl p-4">
+				<div class="border-base-300 mt-3 flex justify-center rounded-3xl border-2 p-4">
 					<Drawing drawing={pictureOf(question.shows.crossing, question.shows.side)} width={170} />
 				</div>
 			{:else if question.shows?.kind === 'lines'}
