@@ -379,6 +379,11 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await expect(visitor.getByText('the fabric is mirrored').first()).toBeVisible();
 	await visitor.getByRole('button', { name: 'The whole chart again' }).click();
 	await expect(follow).toHaveCount(0);
+	await visitor.getByRole('link', { name: 'Practise' }).click();
+	await expect(visitor.getByTestId('practice').getByRole('heading', { level: 2 })).toBeVisible();
+	await visitor.goBack();
+	// On paper the link is a code to scan.
+	expect(await (await page.request.get(`${path}/print`)).text()).toContain(`A code to scan: ${link}`);
 	await visitor.getByRole('link', { name: 'Watch it on the stage' }).first().click();
 	await expect(visitor.getByTestId('stage')).toBeVisible();
 	// The link is for reading: nothing of the teacher's opens by it.

@@ -11,6 +11,7 @@
 		type Press,
 	} from '@pond-loop/core/class';
 	import type { MistakeId } from '@pond-loop/core/handling';
+	import type { LengthUnit } from '@pond-loop/core/measure';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
@@ -18,14 +19,16 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import { EveningLog } from './log.svelte';
+	import Measures from './Measures.svelte';
 	import Stopwatch from './Stopwatch.svelte';
 	import { apart, clock, dayOf, MISTAKE_TITLES, mistakesAt } from './words';
 
 	interface Props {
 		opened: { readonly id: string; readonly classId: string; readonly class: Class; readonly evening: Evening };
+		unit: LengthUnit;
 		news: { readonly seq: number; readonly presses: readonly Press[] };
 	}
-	const { opened, news }: Props = $props();
+	const { opened, news, unit }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	const log = new EveningLog(opened.id, news.presses, news.seq);
 	onMount(() => log.start());
@@ -143,11 +146,13 @@
 		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{evening.title}</h1>
 		<span class="quiet text-[0.94rem] max-lg:hidden">{dayOf(evening.day)}</span>
 		<p class="text-[0.94rem] font-semibold" role="status" data-testid="kept">
-			{log.waiting === 0
-				? log.offline
-					? 'Offline: all is kept'
-					: 'All is kept'
-				: `${log.offline ? 'Offline' : 'Sending'}: ${log.waiting} ${log.waiting === 1 ? 'press' : 'presses'} kept here`}
+			{!log.isKept
+				? 'Keeping …'
+				: log.waiting === 0
+					? log.offline
+						? 'Offline: all is kept'
+						: 'All is kept'
+					: `${log.offline ? 'Offline' : 'Sending'}: ${log.waiting} ${log.waiting === 1 ? 'press' : 'presses'} kept here`}
 		</p>
 		<IconButton
 			label="Take the last press back"
@@ -316,6 +321,7 @@
 				<button class="pill pill-soft">Add what happened</button>
 			</form>
 		</section>
+		<Measures people={here} measures={went.measures} {unit} press={(did) => log.press(did)} />
 		<section aria-labelledby="{uid}-notes">
 			<h2 id="{uid}-notes" class="text-xl">Notes</h2>
 			<ul class="mt-1">

@@ -15,6 +15,9 @@ export class EveningLog {
 	#seq: number;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#isSending = false;
+	/** When the last press of this page was. */
+	#last: string | undefined;
+	#keeping = $state(0);
 	#over = false;
 	/** Why nothing goes out, in words; undefined while all is well. */
 	trouble = $state<string>();
@@ -33,6 +36,11 @@ export class EveningLog {
 	/** Presses that the server has not got yet. */
 	get waiting(): number {
 		return this.#waiting.length;
+	}
+
+	/** Whether the browser has all of it. */
+	get isKept(): boolean {
+		return this.#keeping === 0;
 	}
 
 	/** Takes up what an earlier page left, and begins to listen. Gives what ends it. */
@@ -54,11 +62,16 @@ export class EveningLog {
 	}
 
 	press(did: Did): Press {
-		const press = newPress(did);
+		const press = newPress(did, this.#last);
+		this.#last = press.at;
+		this.#keeping += 1;
 		this.#waiting = [...this.#waiting, press];
 		void keepHere(this.#evening, press)
 			.catch(() => (this.trouble = 'This browser keeps nothing by itself: leave this page open until all is sent.'))
-			.then(() => this.hurry());
+			.then(() => {
+				this.#keeping -= 1;
+				this.hurry();
+			});
 		return press;
 	}
 	/** Takes the last press back that was not itself taken back. */

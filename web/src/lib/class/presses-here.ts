@@ -34,5 +34,8 @@ export async function dropHere(evening: string, presses: readonly Press[]): Prom
 	await Promise.all([...presses.map(({ id }) => change.store.delete([evening, id])), change.done]);
 }
 
-/** What was pressed now, by the clock of this device. */
-export const newPress = (did: Did): Press => ({ id: crypto.randomUUID(), at: new Date().toISOString(), did });
+/** What was pressed now, by the clock of this device; after what it pressed before, however fast. */
+export function newPress(did: Did, before: string | undefined): Press {
+	const least = before === undefined ? 0 : Date.parse(before) + 1;
+	return { id: crypto.randomUUID(), at: new Date(Math.max(Date.now(), least)).toISOString(), did };
+}

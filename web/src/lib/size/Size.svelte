@@ -19,6 +19,7 @@
 		strainOf,
 		strainVerdict,
 		TENSIONS_OF_HAND,
+		YARN_FACTORS,
 	} from '@pond-loop/core/fabric';
 	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
@@ -183,10 +184,14 @@
 	/** For one, with tails and a tenth to spare. */
 	const needed = $derived.by(() => {
 		if (!size) return undefined;
-		return yarnNeeded(worked, material, { widthCm: size.widthCm, seamCm: seamed ? size.widthCm : 0 });
+		return yarnNeeded(worked, material, {
+			widthCm: size.widthCm,
+			seamCm: seam === 'ends' ? size.widthCm : seam === 'sides' ? size.lengthCm : 0,
+		});
 	});
 	let people = $state(8);
-	let seamed = $state(false);
+	/** How it is closed: its ends into a ring, its sides into a tube, or not. */
+	let seam = $state<'none' | 'ends' | 'sides'>('none');
 	const grams = $derived(needed?.grams);
 	const balls = $derived(
 		grams !== undefined && ballGrams ? ballsFor(grams, ballGrams, Math.max(1, people || 1)) : undefined,
@@ -194,7 +199,7 @@
 	const needle = $derived(size && told.needleCm ? aboutNeedle(size.widthCm, told.needleCm) : undefined);
 	/** Whether cords meet where the ends are seamed: all rows once, the repeats that there are. */
 	const meet = $derived.by(() => {
-		if (!seamed || worked.rows.length === 0) return undefined;
+		if (seam !== 'ends' || worked.rows.length === 0) return undefined;
 		const strands = strandsOf(worked, 0, worked.rows.length - 1);
 		return strands && { home: strands.after.every((s, i) => s === i + 1), loops: loopsWhenSeamed(strands, 1) };
 	});
@@ -299,6 +304,18 @@
 						{/each}
 					</tbody>
 				</table>
+				<p class="mt-2 text-[0.94rem]">
+					In other hands:
+					{#each size.together as one, i (one.letters)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
+						{#each TENSIONS_OF_HAND as tension, k (tension)}{@const strain = strainOf({
+								travel: one.travel,
+								rows: one.rows || one.travel * 2,
+								gauge,
+								...(fibre ? { fibre } : {}),
+								tension,
+							})}{k > 0 ? ', ' : ''}{tension}
+							{strain.toFixed(2)} ({strainVerdict(strain)}){/each}{/each}.
+				</p>
 				<details class="mt-3 text-[0.94rem]" bind:open={curves}>
 					<summary class="wordlink w-fit list-none">Tight or loose? Strain by rows between crossings</summary>
 					{#if curves}
@@ -634,15 +651,24 @@
 
 			<section aria-labelledby="{uid}-seam">
 				<h2 id="{uid}-seam" class="lead font-sans">Seam</h2>
-				<label class="flex items-center gap-2"
-					><input type="checkbox" class="accent-secondary" bind:checked={seamed} /> end to end, into a ring</label
-				>
-				{#if seamed && size && meet}
+				<select class="field py-0" bind:value={seam} aria-label="How it is closed">
+					<option value="none">none</option>
+					<option value="ends">end to end, into a ring</option>
+					{#if swatch.shape === 'flat'}<option value="sides">side to side, into a tube</option>{/if}
+				</select>
+				{#if seam === 'ends' && size && meet}
 					<p class="mt-1 text-[0.94rem]" role="status">
-						{size.stitches} pairs, column to column: every stitch for the first and last 4, every other between.
+						{size.stitches} pairs, column to column: every stitch for the first and last 4, every other between. A tail of
+						{said(YARN_FACTORS.seam * size.widthCm)}.
 						{meet.home
 							? 'All cords meet.'
 							: 'Not every stitch comes back to its own column, so some cords do not meet. One repeat more or fewer may mend that.'}
+					</p>
+				{:else if seam === 'sides' && size}
+					<p class="mt-1 text-[0.94rem]" role="status">
+						{size.rows} pairs, row to row: every row for the first and last 4, every other between. Each row meets itself,
+						so crossing rows meet where no row is skipped; count from the cast-on. A tail of
+						{said(YARN_FACTORS.seam * size.lengthCm)}.
 					</p>
 				{/if}
 			</section>

@@ -2,8 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { type Lesson, TEMPLATES } from '@pond-loop/core/lesson';
 import { DEFAULT_HOUSE_STYLE, noteOf, NoteSchema } from '@pond-loop/core/schema';
 import type { Step } from '@pond-loop/core/step';
+import { toSvg } from '@pond-loop/core/drawing';
+import jsQR from 'jsqr';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
+import { codeDrawing } from './code';
 import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';
 import { unsetIn } from './signs';
 
@@ -116,5 +119,26 @@ describe('a handout', () => {
 		for (const words of ['Rows finished:', 'C4F', 'Row 9: k3, p3, C4F, p3, k3'])
 			expect(pages[0]!.text).toContain(words);
 		expect(nodes.filter((n) => n.role === 'Figure').length).toBeGreaterThan(0);
+	});
+
+	it('ends with a code for its link that a phone reads, and with the link itself', async () => {
+		const address = `https://pond.example/shared/${'a-B_9'.repeat(8)}xyz`;
+		const drawing = codeDrawing(address);
+		const { data, info } = await sharp(Buffer.from(toSvg(drawing)))
+			.resize(480)
+			.ensureAlpha()
+			.raw()
+			.toBuffer({ resolveWithObject: true });
+		expect(jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data).toBe(address);
+		const document = await handoutOf(
+			template('first'),
+			DEFAULT_HOUSE_STYLE,
+			HandoutSchema.parse({}),
+			new Map(),
+			address,
+		);
+		const { pages, nodes } = await opened(await setPdf(document));
+		expect(pages.at(-1)!.text.replaceAll(' ', '')).toContain(address);
+		expect(nodes.some((n) => n.alt === `A code to scan: ${address}`)).toBe(true);
 	});
 });

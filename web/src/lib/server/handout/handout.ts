@@ -9,6 +9,7 @@ import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
 import Piscina from 'piscina';
 import { z } from 'zod';
+import { codeSection } from './code';
 import { FACES } from './faces';
 import { paperBlocks, photoPath, type Plain } from './paper';
 import { settable } from './signs';
@@ -72,7 +73,7 @@ function set<T>(value: T, key = ''): T {
 /** Sections one after the other. Between them, whose pictures take a while, others have their turn. */
 async function documentOf(
 	title: string,
-	sections: readonly Pick<Section, 'number' | 'title' | 'blocks'>[],
+	sections: readonly (Pick<Section, 'blocks'> & Partial<Pick<Section, 'number' | 'title'>>)[],
 	{ paper, large, colour }: PrintOptions,
 	photos: Photos,
 ): Promise<Document> {
@@ -93,7 +94,15 @@ export const handoutOf = (
 	style: HouseStyle,
 	options: HandoutOptions,
 	photos: Photos = NONE,
-): Promise<Document> => documentOf(lesson.title, sectionsOf(lesson, style, options), options, photos);
+	/** The address of its link, where it has one: a code for it stands at the end. */
+	link?: string,
+): Promise<Document> =>
+	documentOf(
+		lesson.title,
+		[...sectionsOf(lesson, style, options), ...(link === undefined ? [] : [codeSection(link)])],
+		options,
+		photos,
+	);
 
 /** A single swatch: its chart, rows to tick, legend and counter. */
 export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: PrintOptions): Promise<Document> => {
@@ -139,11 +148,12 @@ export async function roomPdf(
 	style: HouseStyle,
 	options: HandoutOptions,
 	photos: Photos = NONE,
+	link?: string,
 ): Promise<Uint8Array> {
 	const sheets = sheetsFor(lesson.plan, style);
 	const documents: Document[] = [];
 	for (const { many: _, ...sheet } of sheets)
-		documents.push(await handoutOf(lesson, style, { ...options, ...sheet }, photos));
+		documents.push(await handoutOf(lesson, style, { ...options, ...sheet }, photos, link));
 	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
 	return setAll(
 		documents,

@@ -4,4 +4,4 @@
 	const { data } = $props();
 </script>
 
-{#key data.opened.id}<Board opened={data.opened} news={data.news} />{/key}
+{#key data.opened.id}<Board opened={data.opened} news={data.news} unit={data.style.units} />{/key}

@@ -4,6 +4,7 @@
 	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import { craftOf, DEMONSTRATIONS } from '@pond-loop/core/craft';
+	import Drawing from '$lib/picture/Drawing.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 
@@ -148,6 +149,16 @@
 				<SectionSheet {section} light={colour ? 'day' : 'print'} />
 			</div>
 		{/each}
+		{#if data.code}
+			<section class="break-inside-avoid border-t border-neutral-400 py-5" aria-label="Read it on a phone">
+				<h2 class="text-2xl">Read it on a phone, and practise</h2>
+				<p class="mt-1">
+					The lesson, to be followed row by row, and five minutes of questions about its crossings. No account.
+				</p>
+				<div class="mt-3 w-40"><Drawing drawing={data.code.drawing} /></div>
+				<p class="mt-1 text-sm break-all">{data.code.link}</p>
+			</section>
+		{/if}
 	</main>
 </div>
 
