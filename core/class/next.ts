@@ -2,7 +2,7 @@
 
 import { SKILLS, type SkillId } from '../skill/index.ts';
 import type { Class } from './class.ts';
-import type { GoalLearnt, Learnt } from './learnt.ts';
+import type { GoalLearnt, LearntShown } from './learnt.ts';
 
 export interface Proposal {
 	readonly kind: 'again' | 'spaced' | 'new' | 'ahead';
@@ -27,7 +27,10 @@ const share = (goal: GoalLearnt): number => (seenAt(goal) === 0 ? 0 : 1 - goal.c
 const isSkill = (id: string): id is SkillId => SKILLS.has(id as SkillId);
 
 /** Linear in goals times what stands on them. */
-export function nextFor({ people }: Pick<Class, 'people'>, { goals, evenings }: Learnt): readonly Proposal[] {
+export function nextFor(
+	{ people }: Pick<Class, 'people'>,
+	{ goals, evenings }: Pick<LearntShown, 'goals'> & { readonly evenings: readonly unknown[] },
+): readonly Proposal[] {
 	const names = new Map(people.map((p) => [p.id, p.name]));
 	const last = evenings.length - 1;
 	const known = goals.filter((g): g is GoalLearnt & { id: SkillId } => isSkill(g.id));

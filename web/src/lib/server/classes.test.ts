@@ -10,6 +10,7 @@ import {
 	erasePerson,
 	factsOf,
 	heldOf,
+	learntOf,
 	listClasses,
 	pressed,
 	readClass,
@@ -131,6 +132,7 @@ describe('somebody who is erased', () => {
 			person: { name: 'Oda' },
 			evenings: [{ day: '2026-11-05' }],
 		});
+		expect((await learntOf(teacher, of)).learnt.goals[0]!.people.has(oda.id)).toBe(true);
 		const before = await fileOf(teacher);
 		expect(await erasePerson(teacher, of.id, oda.id)).toBe(true);
 		expect(await whole(exportOf(teacher, new Date()))).not.toContain(oda.id);
@@ -142,6 +144,9 @@ describe('somebody who is erased', () => {
 		await bringBack(teacher, before, 'file');
 		expect((await readClass(teacher, of.id))!.class.people.map((p) => p.name)).toEqual(['Rike']);
 		expect(JSON.stringify(await heldOf(teacher, of.id))).not.toContain(oda.id);
+		// What was learnt of them before is forgotten, too.
+		const { learnt } = await learntOf(teacher, (await readClass(teacher, of.id))!);
+		expect(learnt.goals.every((g) => !g.people.has(oda.id))).toBe(true);
 	});
 });
 

@@ -1,19 +1,24 @@
 /** Classes, their evenings and what was pressed at them. Every function takes the teacher; another's is as good as none. */
 
 import { randomUUID } from 'node:crypto';
+import { LRUCache } from 'lru-cache';
 import {
 	CLASS_LIMITS,
 	ClassSchema,
 	EVENING_LIMITS,
 	EveningSchema,
+	learntBy,
 	newClass,
+	nextFor,
 	PressSchema,
 	withoutPeople,
 	type Class,
 	type ClassFile,
 	type Evening,
 	type Held,
+	type LearntShown,
 	type Press,
+	type Proposal,
 } from '@pond-loop/core/class';
 import { database, rows, transaction, type Queryable } from './database';
 import { Full } from './quota';
@@ -267,4 +272,26 @@ export async function putClass(teacher: Teacher, file: ClassFile, on: Queryable)
 		await rows(on, sql.APPEND, [teacher.id, own, JSON.stringify(presses.map(asRow))]);
 	}
 	return id;
+}
+
+/** What was learnt of classes that were asked about lately, by the state of their logs. */
+const lately = new LRUCache<string, LearntAndNext>({ max: 60 });
+
+export interface LearntAndNext {
+	readonly learnt: LearntShown;
+	readonly proposals: readonly Proposal[];
+}
+
+/** What a class's evenings say, and what next; worked out once for each state of its log. */
+export async function learntOf(teacher: Teacher, { id, version, class: of }: StoredClass): Promise<LearntAndNext> {
+	const [state] = await rows(database(), sql.LOG_STATE, [teacher.id, id]);
+	const key = `${id} ${version} ${JSON.stringify(state)}`;
+	const known = lately.get(key);
+	if (known) return known;
+	const { went: _, evenings, ...rest } = learntBy(of, await heldOf(teacher, id), new Set(of.aside));
+	// What was pressed stays here: the page shows what follows from it.
+	const learnt = { ...rest, evenings: evenings.map(({ evening }) => ({ day: evening.day })) };
+	const now = { learnt, proposals: nextFor(of, { ...rest, evenings: learnt.evenings }) };
+	lately.set(key, now);
+	return now;
 }

@@ -62,6 +62,12 @@ export const PRESSES_OF_CLASS = `
 	WHERE p.teacher_id = $1 AND e.class_id = $2
 	ORDER BY p.seq`;
 
+/** What a class's log is known by: a press more, one erased or an evening gone changes it. */
+export const LOG_STATE = `
+	SELECT count(DISTINCT e.id)::int AS evenings, count(p.id)::int AS presses, coalesce(max(p.seq), 0)::text AS last
+	FROM evenings e LEFT JOIN presses p ON p.evening_id = e.id
+	WHERE e.teacher_id = $1 AND e.class_id = $2`;
+
 export const PRESSES_SINCE = `
 	SELECT id, at, did, seq FROM presses WHERE teacher_id = $1 AND evening_id = $2 AND seq > $3 ORDER BY seq`;
 

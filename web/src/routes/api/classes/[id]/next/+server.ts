@@ -1,9 +1,9 @@
-import { learntBy, lessonFrom, nextFor } from '@pond-loop/core/class';
+import { lessonFrom } from '@pond-loop/core/class';
 import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
 import { json } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { heldOf, readClass } from '$lib/server/classes';
+import { learntOf, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
 import { insertLesson } from '$lib/server/lessons';
 import { classGone, isId, readBody, refusal } from '$lib/server/requests';
@@ -16,8 +16,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const teacher = teacherOf(locals);
 	const of = isId(params.id) ? await readClass(teacher, params.id) : undefined;
 	if (!of) return refusal(404, classGone);
-	const learnt = learntBy(of.class, await heldOf(teacher, of.id), new Set(of.class.aside));
-	const proposals = nextFor(of.class, learnt);
+	const { learnt, proposals } = await learntOf(teacher, of);
 	const wanted = proposals.filter((p) => body.value.skills.includes(p.skill));
 	if (wanted.length === 0) return refusal(409, 'Nothing of that is proposed any more. Reload the page.');
 	const style = locals.session?.style ?? DEFAULT_HOUSE_STYLE;

@@ -1,8 +1,8 @@
-import { learntBy, planFor } from '@pond-loop/core/class';
+import { planFor } from '@pond-loop/core/class';
 import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
-import { heldOf, readClass } from '$lib/server/classes';
+import { learntOf, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
 import { readLesson, saveLesson } from '$lib/server/lessons';
 import { classGone, isId, lessonGone, readBody, refusal } from '$lib/server/requests';
@@ -24,7 +24,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const stored = await readLesson(teacher, body.value.lesson);
 	if (!stored) return refusal(404, lessonGone);
 	const style = locals.session?.style ?? DEFAULT_HOUSE_STYLE;
-	const { pace } = learntBy(of.class, await heldOf(teacher, of.id), new Set(of.class.aside));
+	const { pace } = (await learntOf(teacher, of)).learnt;
 	const plan = planFor(stored.lesson.plan, of.class, style, pace);
 	const { day } = body.value;
 	const date = day && `${day}T${of.class.hour ?? '19:00'}`;
