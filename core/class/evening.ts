@@ -88,6 +88,9 @@ const DidSchema = z.discriminatedUnion('kind', [
 ]);
 export type Did = z.infer<typeof DidSchema>;
 
+/** Whom it is about; nobody by name when undefined. */
+export const personIn = (did: Did): string | undefined => ('person' in did ? did.person : undefined);
+
 export const PressSchema = z.object({
 	id: z.uuid(),
 	/** When it was pressed, by the clock of its device: `2026-11-24T19:04:12.000Z`. */
@@ -121,6 +124,8 @@ export interface StepTime {
 export interface Went {
 	/** Who was said to be here, or not. */
 	readonly here: ReadonlyMap<string, boolean>;
+	/** Who is here: whoever was said to be, or, where nobody was, all who are not missing. */
+	readonly present: ReadonlySet<string>;
 	/** By goal, then by person: only who was seen. */
 	readonly outcomes: ReadonlyMap<string, ReadonlyMap<string, Outcome>>;
 	readonly steps: ReadonlyMap<string, StepTime>;
@@ -133,9 +138,10 @@ export interface Went {
 /** How an evening went. `people`: ids of those who come; nobody else is told of. Linear in presses, but for their order. */
 export function wentBy(presses: readonly Press[], people: readonly string[]): Went {
 	const known = new Set(people);
-	const ours = joined(presses).filter(
-		({ did }) => !('person' in did) || did.person === undefined || known.has(did.person),
-	);
+	const ours = joined(presses).filter(({ did }) => {
+		const whom = personIn(did);
+		return whom === undefined || known.has(whom);
+	});
 	const here = new Map<string, boolean>();
 	const own = new Map<string, Map<string, Outcome | 'unseen'>>();
 	const all = new Map<string, Outcome | 'unseen'>();
@@ -159,15 +165,14 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 		else if (did.kind === 'measure') measures.push(did);
 		else if (did.kind === 'note') notes.push({ ...did, press: id });
 	}
-	// Where somebody was said to be here, others are not; where nobody was, all who are not missing are.
 	const anybody = [...here.values()].some(Boolean);
-	const isHere = (p: string): boolean => here.get(p) ?? !anybody;
+	const present = new Set(people.filter((p) => here.get(p) ?? !anybody));
 	const outcomes = new Map<string, Map<string, Outcome>>();
 	for (const goal of new Set([...all.keys(), ...own.keys()])) {
 		const seen = new Map<string, Outcome>();
 		for (const p of people) {
 			// What was pressed for one goes before what was pressed for all, whenever; all are those who are here.
-			const one = own.get(goal)?.get(p) ?? (isHere(p) ? all.get(goal) : undefined);
+			const one = own.get(goal)?.get(p) ?? (present.has(p) ? all.get(goal) : undefined);
 			if (one !== undefined && one !== 'unseen') seen.set(p, one);
 		}
 		if (seen.size > 0) outcomes.set(goal, seen);
@@ -178,7 +183,7 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 			{ minutes: ms / 60_000, ...(since === undefined ? {} : { since }) },
 		]),
 	);
-	return { here, outcomes, steps, wrongs, laps, measures, notes };
+	return { here, present, outcomes, steps, wrongs, laps, measures, notes };
 }
 
 /** Goals of skills, as an evening has them. */

@@ -1,15 +1,17 @@
 /** A class with its evenings, as it is written to a file and read back. */
 
 import { z } from 'zod';
-import { ClassSchema } from './class.ts';
-import { EveningSchema, PressSchema } from './evening.ts';
+import { CLASS_LIMITS, ClassSchema } from './class.ts';
+import { EVENING_LIMITS, EveningSchema, personIn, PressSchema } from './evening.ts';
 
 export const ClassFileSchema = z.object({
 	id: z.uuid().optional(),
 	class: ClassSchema,
 	evenings: z
-		.array(z.object({ id: z.uuid(), evening: EveningSchema, presses: z.array(PressSchema).max(5000) }))
-		.max(200),
+		.array(
+			z.object({ id: z.uuid(), evening: EveningSchema, presses: z.array(PressSchema).max(EVENING_LIMITS.presses) }),
+		)
+		.max(CLASS_LIMITS.evenings),
 });
 export type ClassFile = z.infer<typeof ClassFileSchema>;
 
@@ -21,7 +23,7 @@ export function withoutPeople(file: ClassFile, gone: ReadonlySet<string>): Class
 		class: { ...file.class, people: file.class.people.filter((p) => !gone.has(p.id)) },
 		evenings: file.evenings.map((e) => ({
 			...e,
-			presses: e.presses.filter(({ did }) => !('person' in did) || did.person === undefined || !gone.has(did.person)),
+			presses: e.presses.filter(({ did }) => !gone.has(personIn(did) ?? '')),
 		})),
 	};
 }

@@ -19,6 +19,7 @@ export {
 	joined,
 	OUTCOME_WORDS,
 	OUTCOMES,
+	personIn,
 	PressesSchema,
 	PressSchema,
 	wentBy,

@@ -1,7 +1,7 @@
 /** A lesson made from what a next evening could be about. */
 
-import { emptyLesson, filled, type Lesson } from '../lesson/index.ts';
-import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
+import { emptyLesson, filled, type Lesson, restStep } from '../lesson/index.ts';
+import { readName, type SchoolId, writtenIn } from '../notation/index.ts';
 import { noteOf, type HouseStyle } from '../schema/index.ts';
 import { SKILLS, type SkillId } from '../skill/index.ts';
 import { crossingStep, type Step } from '../step/index.ts';
@@ -35,8 +35,7 @@ function stepFor({ skill, because, kind }: Proposal, nextId: () => string, schoo
 	const read = ON[skill] === undefined ? undefined : readName(ON[skill], 'slash');
 	if (!read?.ok) return { id: nextId(), kind: 'note', text: noteOf(`${SKILLS.get(skill)!.title}. ${because}`) };
 	const { crossing } = read;
-	const own = SCHOOLS[school].write(crossing);
-	const asked = own ? { text: own, school } : { text: ON[skill]!, school: 'slash' as const };
+	const asked = writtenIn(school, crossing)!;
 	return { ...crossingStep(nextId(), { asked, crossing, way: 'off-holder' }), note };
 }
 
@@ -52,14 +51,9 @@ export function lessonFrom(
 ): Lesson {
 	const steps: Step[] = proposals.map((p) => stepFor(p, nextId, style.school));
 	const middle = Math.ceil(steps.length / 2);
-	const rest: Step = {
-		id: nextId(),
-		kind: 'rest',
-		note: noteOf('Needles down, shake out the hands, look at something far away.'),
-	};
 	const lesson: Lesson = {
 		...emptyLesson(`${of.title}: next`.slice(0, 120)),
-		steps: [...steps.slice(0, middle), rest, ...steps.slice(middle)],
+		steps: [...steps.slice(0, middle), restStep(nextId()), ...steps.slice(middle)],
 	};
 	const given = { ...lesson, plan: planFor(lesson.plan, of, style, pace) };
 	const opening = filled({ id: nextId(), kind: 'opening', text: noteOf('') }, given, style);

@@ -60,14 +60,10 @@ export function nextFor(
 	}
 	const there = new Set(known.filter((g) => 1 - share(g) >= THERE).map((g) => g.id));
 	const taught = new Set(known.map((g) => g.id));
-	const onto = [...SKILLS.values()].filter(
+	const ready = [...SKILLS.values()].filter(
 		({ id, needs }) =>
-			!taught.has(id) &&
-			needs.length > 0 &&
-			needs.some((n) => there.has(n)) &&
-			needs.every((n) => there.has(n) || !taught.has(n)),
+			!taught.has(id) && needs.some((n) => there.has(n)) && needs.every((n) => there.has(n) || !taught.has(n)),
 	);
-	const ready = onto.filter(({ needs }) => needs.filter((n) => taught.has(n)).every((n) => there.has(n)));
 	for (const { id, title, needs } of ready.slice(0, MOST.new)) {
 		const stands = needs.filter((n) => there.has(n)).map((n) => SKILLS.get(n)!.title.toLowerCase());
 		proposals.push({ kind: 'new', skill: id, title, because: `It builds on what went well: ${stands.join(', ')}.` });

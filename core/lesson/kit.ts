@@ -106,7 +106,7 @@ export function kitFor(
 		for (const { material, loops, cm } of knitted.values())
 			for (const colour of yarns > 1 ? [' A', ' B'] : ['']) {
 				const metres = metresFor(cm / yarns);
-				const basis = material.from === 'assumed' ? `${gaugeSaid(material)} (assumed)` : `${gaugeSaid(material)}`;
+				const basis = `${gaugeSaid(material)}${material.from === 'assumed' ? ' (assumed)' : ''}`;
 				put(
 					`${material.yarn?.name ?? 'Smooth, round, pale yarn in wool'}${colour}`,
 					metres,

@@ -1,7 +1,7 @@
 /** Lessons to begin from. */
 
 import { twoGroups, type Crossing } from '../crossing/index.ts';
-import { readName, SCHOOLS, type SchoolId } from '../notation/index.ts';
+import { readName, type SchoolId, writtenIn } from '../notation/index.ts';
 import { PLAIN_CRAFT } from '../craft/index.ts';
 import { newSwatch, noteOf } from '../schema/index.ts';
 import type { Level } from '../skill/index.ts';
@@ -17,6 +17,13 @@ export interface Template {
 	/** `nextId` gives each step its own id. */
 	readonly make: (nextId: () => string, school: SchoolId) => Lesson;
 }
+
+/** A rest between, in words for the class. */
+export const restStep = (id: string): Step => ({
+	id,
+	kind: 'rest',
+	note: noteOf('Needles down, shake out the hands, look at something far away.'),
+});
 
 /** Writes steps of one lesson in few words. */
 class Writer {
@@ -35,8 +42,7 @@ class Writer {
 	}
 
 	#asked(crossing: Crossing): CrossingStep['asked'] {
-		const own = SCHOOLS[this.#school].write(crossing);
-		return own ? { text: own, school: this.#school } : { text: SCHOOLS.slash.write(crossing)!, school: 'slash' };
+		return writtenIn(this.#school, crossing)!;
 	}
 
 	show(
@@ -90,11 +96,7 @@ class Writer {
 	}
 
 	rest(): this {
-		this.steps.push({
-			id: this.#nextId(),
-			kind: 'rest',
-			note: noteOf('Needles down, shake out the hands, look at something far away.'),
-		});
+		this.steps.push(restStep(this.#nextId()));
 		return this;
 	}
 

@@ -15,6 +15,7 @@ export {
 	namesFor,
 	SCHOOL_IDS,
 	SCHOOLS,
+	writtenIn,
 	WRITTEN_SCHOOLS,
 	type Meaning,
 	type School,

@@ -424,5 +424,17 @@ export const namesFor = (c: Crossing): readonly SchoolName[] =>
 export const nameIn = (school: SchoolId, made: Crossing, isLeft: boolean): string | undefined =>
 	SCHOOLS[school].write(isLeft && SCHOOLS[school].by === 'look' ? mirror(made) : made);
 
+/** A crossing by its name in a school, else in the one that names nearly all; undefined where neither has a name. */
+export function writtenIn(
+	school: SchoolId,
+	c: Crossing,
+): { readonly text: string; readonly school: SchoolId } | undefined {
+	for (const id of [school, 'slash'] as const) {
+		const text = SCHOOLS[id].write(c);
+		if (text !== undefined) return { text, school: id };
+	}
+	return undefined;
+}
+
 /** Schools that have a name for crossings of any sizes, and not only for the few that twist. */
 export const WRITTEN_SCHOOLS: readonly SchoolId[] = SCHOOL_IDS.filter((id) => SCHOOLS[id].shape !== 'twist');

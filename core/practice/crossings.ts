@@ -9,7 +9,7 @@ import {
 	type Crossing,
 	type TwoGroups,
 } from '../crossing/index.ts';
-import { readName, SCHOOL_IDS, SCHOOLS, wordsFor, type SchoolId } from '../notation/index.ts';
+import { readName, SCHOOL_IDS, wordsFor, writtenIn, type SchoolId } from '../notation/index.ts';
 import type { Chance } from './chance.ts';
 import type { Deck } from './question.ts';
 
@@ -21,17 +21,20 @@ export interface Named {
 
 /** A crossing by its name in the deck's school, or in the one that names nearly all. */
 export function namedIn({ school }: Deck, crossing: Crossing): Named | undefined {
-	for (const id of [school, 'slash'] as const) {
-		const name = SCHOOLS[id].write(crossing);
-		if (name !== undefined) return { name, school: id, crossing };
-	}
-	return undefined;
+	const written = writtenIn(school, crossing);
+	return written && { name: written.text, school: written.school, crossing };
 }
 
 /** Crossings of two groups, which have one lean and one holder. */
 export const twoGrouped = ({ crossings }: Deck): readonly Crossing[] => crossings.filter((c) => asTwoGroups(c));
 
 export const groupsIn = (c: Crossing): TwoGroups => asTwoGroups(c)!;
+
+/** One of the deck's; undefined where it has none of two groups. */
+export function someOf(deck: Deck, by: Chance): Crossing | undefined {
+	const all = twoGrouped(deck);
+	return all.length === 0 ? undefined : by.of(all);
+}
 
 /** One of the deck's, by name; undefined where none has one. */
 export function someNamed(deck: Deck, by: Chance): Named | undefined {
@@ -92,3 +95,9 @@ export function inStrands(c: Crossing, side: 'RS' | 'WS'): string {
 }
 
 export const titleOf = (c: Crossing): string => wordsFor(c).title;
+
+/** What hands do first, as a sentence begins: `Hold the first 2 in front`. */
+export function handsOf(c: Crossing): string {
+	const { hands } = wordsFor(c);
+	return hands.charAt(0).toUpperCase() + hands.slice(1);
+}

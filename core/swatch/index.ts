@@ -45,7 +45,7 @@ export { sizeSaid } from './size-said.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';
-export { loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
+export { cyclesOf, loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
 export { workRows, type SwatchStart } from './work.ts';
 export { checksOf, markerPlaces, USUAL_ROWS } from './checks.ts';
 export { curedIn, cureSaid, gapsOf, type GapCure, type GapMark } from './gaps.ts';

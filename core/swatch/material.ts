@@ -52,11 +52,15 @@ export function materialOf(told: SwatchSizeTold = {}, drawer: readonly Yarn[] = 
 }
 
 /** Where a gauge comes from: `From 2 squares of Tarn wool`. */
-export function gaugeSource({ from, squares, yarn }: Material): string {
-	if (from === 'told') return 'From your square';
-	if (from === 'assumed') return 'Assumed until you measure a square';
-	return `From ${squares === 1 ? 'one square' : `${squares} squares`} of ${yarn!.name}`;
+export function gaugeSource(material: Material): string {
+	if (material.from === 'told') return 'From your square';
+	if (material.from === 'assumed') return 'Assumed until you measure a square';
+	return `From ${squaresSaid(material)}`;
 }
+
+/** The squares that it comes from: `2 squares of Tarn wool`. */
+export const squaresSaid = ({ squares, yarn }: Pick<Material, 'squares' | 'yarn'>): string =>
+	`${squares === 1 ? 'one square' : `${squares} squares`} of ${yarn!.name}`;
 
 /** The gauge in figures: `20 stitches, 28 rows in 10 cm, plain knitting, off the needles`. */
 export function gaugeSaid({ gauge }: Pick<Material, 'gauge'>): string {

@@ -6,7 +6,7 @@ import { reckonedLength, type LengthUnit } from '../measure/index.ts';
 import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
 import { loopsThatLie } from './lie.ts';
-import { loopsIn, materialOf, yarnNeeded } from './material.ts';
+import { loopsIn, materialOf, squaresSaid, yarnNeeded } from './material.ts';
 import { swatchSize } from './size.ts';
 
 /** Loops up to which a fabric is let lie for a line of words; a larger one has its size on its own page. */
@@ -34,7 +34,7 @@ const saidKept = kept(
 				? 'by an assumed gauge'
 				: material.from === 'told'
 					? 'by a measured square'
-					: `from ${material.squares === 1 ? 'one square' : `${material.squares} squares`} of ${material.yarn!.name}`;
+					: `from ${squaresSaid(material)}`;
 		const across = reckonedLength(size.widthCm, unit).replace(` ${unit}`, '');
 		const widest = size.isShaped ? ' at its widest' : '';
 		const weight = grams === undefined ? '' : `, ${Math.ceil(grams)} g`;

@@ -22,11 +22,11 @@ export function strandsOf(worked: Worked, first: number, last: number): Strands 
 		if (row.stitches.some((s) => s.from < 0 || s.also)) return undefined;
 		after = row.stitches.map((s) => after[s.from]!);
 	}
-	const cycles = cyclesOf(after);
-	return { after, cycles, repeatsToReturn: cycles.reduce((a, b) => (a / gcd(a, b)) * b, 1) };
+	return { after, ...cyclesOf(after) };
 }
 
-function cyclesOf(order: readonly number[]): readonly number[] {
+/** How columns that change places like this come home: each by its cycle, all after as many repeats as their lengths have in common. */
+export function cyclesOf(order: readonly number[]): Pick<Strands, 'cycles' | 'repeatsToReturn'> {
 	const seen = new Set<number>();
 	const lengths: number[] = [];
 	for (let start = 1; start <= order.length; start++) {
@@ -37,7 +37,8 @@ function cyclesOf(order: readonly number[]): readonly number[] {
 		}
 		if (length > 0) lengths.push(length);
 	}
-	return lengths.sort((a, b) => a - b);
+	const cycles = lengths.sort((a, b) => a - b);
+	return { cycles, repeatsToReturn: cycles.reduce((a, b) => (a / gcd(a, b)) * b, 1) };
 }
 
 /**

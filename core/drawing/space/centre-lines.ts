@@ -58,9 +58,9 @@ interface Loop {
 	stacked: number;
 }
 
-/** `rise`: the height of a row, in stitch widths. Linear in stitches. */
+/** `rise`: the height of a row, in stitch widths. Of as many rows as `lies` has. Linear in their stitches. */
 export function centreLines(worked: Worked, cords: Cords, lies: LiesAcross, rise: number): readonly YarnRow[] {
-	const rows = worked.rows.filter((r) => r.ok);
+	const rows = worked.rows.filter((r) => r.ok).slice(0, lies.x.length - 1);
 	const toldAt = [0, ...worked.rows.flatMap((r, i) => (r.ok ? [i + 1] : []))];
 	const lifts = layersIn(rows, lies);
 	const layers = lifts.map((row) => row.map((lift) => lift?.layer ?? 0));

@@ -18,15 +18,12 @@ import { hand, planIn } from '../../craft/index.ts';
 import { canonical, equal, type Crossing } from '../../crossing/index.ts';
 import { kept } from '../../kept/index.ts';
 import { readSentence, sentenceFor, wordsFor } from '../../notation/index.ts';
+import { LEANS } from '../answers.ts';
 import type { Chance } from '../chance.ts';
-import { inStrands, takenFor, titleOf, twoGrouped } from '../crossings.ts';
+import { handsOf, inStrands, someOf, takenFor, titleOf } from '../crossings.ts';
 import { drill, type Deck, type Option } from '../question.ts';
 
 const HOLDER = 'off-holder';
-const some = (deck: Deck, by: Chance): Crossing | undefined => {
-	const all = twoGrouped(deck);
-	return all.length === 0 ? undefined : by.of(all);
-};
 const movesOf = (c: Crossing): readonly Move[] => {
 	const planned = planIn(hand, c, HOLDER);
 	return planned.ok ? (planned.value as readonly Move[]) : [];
@@ -38,7 +35,7 @@ interface Handled {
 	readonly among: readonly Crossing[];
 }
 const handled = (deck: Deck, by: Chance): Handled | undefined => {
-	const crossing = some(deck, by);
+	const crossing = someOf(deck, by);
 	const sentence = crossing && sentenceFor(crossing);
 	if (!crossing || !sentence) return undefined;
 	return { crossing, sentence, among: by.mixed([crossing, ...by.mixed(takenFor(crossing)).slice(0, 3)]) };
@@ -59,10 +56,7 @@ export const leanOfHands = drill<Handled>({
 	question: ({ sentence }) => ({
 		asks: 'Which way will it lean?',
 		shows: { kind: 'lines', lines: [sentence] },
-		options: [
-			{ id: 'left', label: 'To the left' },
-			{ id: 'right', label: 'To the right' },
-		],
+		options: LEANS,
 	}),
 	judge: ({ sentence, crossing }, [given = '']) => {
 		const asked = made(sentence) ?? crossing;
@@ -104,7 +98,7 @@ export const orderOfMoves = drill<Ordered>({
 	title: 'Put the moves in order',
 	skill: 'holder',
 	make: (deck, by) => {
-		const crossing = some(deck, by);
+		const crossing = someOf(deck, by);
 		const moves = crossing ? movesOf(crossing) : [];
 		if (!crossing || moves.length < 3 || moves.length > MOST_MOVES) return undefined;
 		return { crossing, moves, mixed: by.mixed(moves.map((_, i) => i)) };
@@ -137,7 +131,7 @@ export const orderOfMoves = drill<Ordered>({
 					? 'In that order it comes out.'
 					: trace.stopped
 						? `Move ${trace.stopped.at} cannot be done then. ${trace.stopped.problem.what}`
-						: `It comes out otherwise than asked. ${wordsFor(crossing).hands.replace(/^./, (a) => a.toUpperCase())} first.`,
+						: `It comes out otherwise than asked. ${handsOf(crossing)} first.`,
 			asked: crossing,
 		};
 	},
@@ -164,7 +158,7 @@ const signsAfter = kept(
 const seen = (signs: readonly Sign[]): string => signs.flatMap((s) => s.says.RS ?? s.says.WS ?? []).join(' | ');
 
 const wrong = (deck: Deck, by: Chance): Wrong | undefined => {
-	const crossing = some(deck, by);
+	const crossing = someOf(deck, by);
 	if (!crossing || movesOf(crossing).length === 0) return undefined;
 	const can = HAND_MISTAKE_IDS.filter((id) => signsAfter(crossing, id).length > 0);
 	if (can.length < 3) return undefined;

@@ -1,88 +1,67 @@
 /** Questions about what is seen: from behind, what lies over, which stitch comes where. */
 
-import { asTwoGroups, frontAndBehind, type Crossing } from '../../crossing/index.ts';
+import { asTwoGroups, frontAndBehind, mirror, type Crossing } from '../../crossing/index.ts';
 import { wordsFor } from '../../notation/index.ts';
-import type { Chance } from '../chance.ts';
-import { takenFor, titleOf, twoGrouped } from '../crossings.ts';
-import { drill, type Deck } from '../question.ts';
+import { LEANS, SIDES } from '../answers.ts';
+import { handsOf, someOf, titleOf, twoGrouped } from '../crossings.ts';
+import { drill, type Verdict } from '../question.ts';
 
-const some = (deck: Deck, by: Chance): Crossing | undefined => {
-	const all = twoGrouped(deck);
-	return all.length === 0 ? undefined : by.of(all);
-};
+/** The right answer is the crossing's own; a wrong one would have been its mirror image. */
+const seenAs = (crossing: Crossing, right: boolean, says: string): Verdict => ({
+	right,
+	says,
+	asked: crossing,
+	...(right ? {} : { given: mirror(crossing) }),
+});
 
 export const fromBehind = drill<Crossing>({
 	id: 'from-behind',
 	title: 'Seen from behind',
 	skill: 'sides',
-	make: some,
+	make: someOf,
 	question: (crossing) => ({
 		asks: 'This is the wrong side. Which way does it lean on the right side?',
 		shows: { kind: 'fabric', crossing, side: 'WS' },
-		options: [
-			{ id: 'left', label: 'To the left' },
-			{ id: 'right', label: 'To the right' },
-		],
+		options: LEANS,
 	}),
-	judge: (crossing, [given = '']) => {
-		const { lean } = wordsFor(crossing);
-		const right = lean === given;
-		return {
-			right,
-			says: `It is ${titleOf(crossing)}. What is nearer here is further away there.`,
-			asked: crossing,
-			...(right ? {} : { given: takenFor(crossing)[0]! }),
-		};
-	},
+	judge: (crossing, [given]) =>
+		seenAs(
+			crossing,
+			wordsFor(crossing).lean === given,
+			`It is ${titleOf(crossing)}. What is nearer here is further away there.`,
+		),
 });
 
 export const leanOfPicture = drill<Crossing>({
 	id: 'lean-of-picture',
 	title: 'Which way does this lean?',
 	skill: 'lean',
-	make: some,
+	make: someOf,
 	question: (crossing) => ({
 		asks: 'This is the right side. Which way does it lean?',
 		shows: { kind: 'fabric', crossing, side: 'RS' },
-		options: [
-			{ id: 'left', label: 'To the left' },
-			{ id: 'right', label: 'To the right' },
-		],
+		options: LEANS,
 	}),
-	judge: (crossing, [given = '']) => {
-		const right = wordsFor(crossing).lean === given;
-		return {
-			right,
-			says: `It is ${titleOf(crossing)}: it leans the way that the cord in front goes upwards.`,
-			asked: crossing,
-			...(right ? {} : { given: takenFor(crossing)[0]! }),
-		};
-	},
+	judge: (crossing, [given]) =>
+		seenAs(
+			crossing,
+			wordsFor(crossing).lean === given,
+			`It is ${titleOf(crossing)}: it leans the way that the cord in front goes upwards.`,
+		),
 });
 
 export const holdOfPicture = drill<Crossing>({
 	id: 'hold-of-picture',
 	title: 'Where was it held?',
 	skill: 'front-back',
-	make: some,
+	make: someOf,
 	question: (crossing) => ({
 		asks: 'Worked right-handed with a holder: where were the first stitches held?',
 		shows: { kind: 'fabric', crossing, side: 'RS' },
-		options: [
-			{ id: 'front', label: 'In front' },
-			{ id: 'back', label: 'At the back' },
-		],
+		options: SIDES,
 	}),
-	judge: (crossing, [given = '']) => {
-		const { hold, hands } = wordsFor(crossing);
-		const right = hold === given;
-		return {
-			right,
-			says: `${hands.charAt(0).toUpperCase()}${hands.slice(1)}: it is ${titleOf(crossing)}.`,
-			asked: crossing,
-			...(right ? {} : { given: takenFor(crossing)[0]! }),
-		};
-	},
+	judge: (crossing, [given]) =>
+		seenAs(crossing, wordsFor(crossing).hold === given, `${handsOf(crossing)}: it is ${titleOf(crossing)}.`),
 });
 
 interface Place {
@@ -94,7 +73,7 @@ export const whoComesHere = drill<Place>({
 	title: 'Which stitch comes here?',
 	skill: 'read-needle',
 	make: (deck, by) => {
-		const crossing = some(deck, by);
+		const crossing = someOf(deck, by);
 		return crossing && { crossing, place: 1 + by.below(crossing.n) };
 	},
 	question: ({ crossing, place }) => ({
@@ -115,7 +94,7 @@ export const whoIsInFront = drill<Crossing>({
 	skill: 'front-back',
 	make: (deck, by) => {
 		const all = twoGrouped(deck).filter((c) => asTwoGroups(c)!.tip.length !== asTwoGroups(c)!.far.length);
-		return all.length === 0 ? some(deck, by) : by.of(all);
+		return all.length === 0 ? someOf(deck, by) : by.of(all);
 	},
 	question: (crossing) => ({
 		asks: `${titleOf(crossing)}: where were the stitches that lie in front, before it was crossed?`,

@@ -2,18 +2,20 @@
 
 import { equal, mirror, type Crossing } from '../../crossing/index.ts';
 import { SCHOOLS, wordsFor, type SchoolId } from '../../notation/index.ts';
+import { LEANS, SIDES } from '../answers.ts';
+import type { Chance } from '../chance.ts';
 import {
 	groupsIn,
+	handsOf,
 	inStrands,
 	namedIn,
 	readingsOf,
 	someNamed,
 	takenFor,
 	titleOf,
-	twoGrouped,
 	type Named,
 } from '../crossings.ts';
-import { drill, type Option, type Question, type Verdict } from '../question.ts';
+import { drill, type Deck, type Verdict } from '../question.ts';
 
 const inSchool = (school: SchoolId): string => SCHOOLS[school].title.toLowerCase();
 
@@ -37,21 +39,10 @@ function byName(
 	const made = takenFor(crossing).find((c) => answerOf(c) === given);
 	return { right: false, says: says(crossing), asked: crossing, ...(made ? { given: made } : {}) };
 }
-const LEANS: readonly Option[] = [
-	{ id: 'left', label: 'To the left' },
-	{ id: 'right', label: 'To the right' },
-];
-const SIDES: readonly Option[] = [
-	{ id: 'front', label: 'In front' },
-	{ id: 'back', label: 'At the back' },
-];
 const leanOf = (c: Crossing): string | undefined => wordsFor(c).lean;
 const holdOf = (c: Crossing): string | undefined => wordsFor(c).hold;
 const heldOf = (c: Crossing): string | undefined => wordsFor(c).heldCount?.toString();
-const handsOf = (c: Crossing): string => {
-	const { hands, lean } = wordsFor(c);
-	return `${hands.charAt(0).toUpperCase()}${hands.slice(1)}; it leans ${lean}.`;
-};
+const handsSaid = (c: Crossing): string => `${handsOf(c)}; it leans ${wordsFor(c).lean}.`;
 
 export const leanOfName = drill<Named>({
 	id: 'lean-of-name',
@@ -62,7 +53,7 @@ export const leanOfName = drill<Named>({
 		asks: `${name} (${inSchool(school)}): which way does it lean?`,
 		options: LEANS,
 	}),
-	judge: (about, [given = '']) => byName(about, given, leanOf, handsOf),
+	judge: (about, [given = '']) => byName(about, given, leanOf, handsSaid),
 });
 
 export const holdOfName = drill<Named>({
@@ -74,7 +65,7 @@ export const holdOfName = drill<Named>({
 		asks: `${name} (${inSchool(school)}): where are the first stitches held?`,
 		options: SIDES,
 	}),
-	judge: (about, [given = '']) => byName(about, given, holdOf, handsOf),
+	judge: (about, [given = '']) => byName(about, given, holdOf, handsSaid),
 });
 
 export const countOfName = drill<Named>({
@@ -90,7 +81,7 @@ export const countOfName = drill<Named>({
 			options: [...counts].sort((a, b) => a - b).map((n) => ({ id: String(n), label: String(n) })),
 		};
 	},
-	judge: (about, [given = '']) => byName(about, given, heldOf, handsOf),
+	judge: (about, [given = '']) => byName(about, given, heldOf, handsSaid),
 });
 
 export const workOfName = drill<Named>({
@@ -122,7 +113,7 @@ interface Pick {
 	readonly named: Named;
 	readonly among: readonly Crossing[];
 }
-const pick = (deck: Parameters<typeof someNamed>[0], by: Parameters<typeof someNamed>[1]): Pick | undefined => {
+const pick = (deck: Deck, by: Chance): Pick | undefined => {
 	const named = someNamed(deck, by);
 	return named && { named, among: by.mixed([named.crossing, ...by.mixed(takenFor(named.crossing)).slice(0, 3)]) };
 };
@@ -241,8 +232,6 @@ export const leftHanded = drill<Pick>({
 	title: 'The same steps, left-handed',
 	skill: 'both-leans',
 	make: (deck, by) => {
-		const crossings = twoGrouped(deck);
-		if (crossings.length === 0) return undefined;
 		const named = someNamed(deck, by);
 		if (!named) return undefined;
 		const others = takenFor(named.crossing).filter((c) => !equal(c, mirror(named.crossing)));
@@ -263,5 +252,3 @@ export const leftHanded = drill<Pick>({
 		};
 	},
 });
-
-export type { Question };

@@ -2,7 +2,8 @@
 
 import type { Crossing } from '../../crossing/index.ts';
 import type { Chance } from '../chance.ts';
-import { titleOf, twoGrouped } from '../crossings.ts';
+import { cyclesOf } from '../../swatch/index.ts';
+import { someOf, titleOf } from '../crossings.ts';
 import { drill, type Deck, type Option } from '../question.ts';
 
 /** Crossed first in one row, and then every so many rows; so many rows are finished. */
@@ -83,21 +84,13 @@ export const isDue = drill<Counted>({
 });
 
 /** Crossings of one kind until every stitch is back where it began. */
-function home({ order }: Crossing): number {
-	let now = order.map((_, i) => i + 1);
-	for (let times = 1; ; times++) {
-		now = order.map((s) => now[s - 1]!);
-		if (now.every((s, i) => s === i + 1)) return times;
-	}
-}
+const home = ({ order }: Crossing): number => cyclesOf(order).repeatsToReturn;
+
 export const comesRound = drill<Crossing>({
 	id: 'comes-round',
 	title: 'When does it come round?',
 	skill: 'rope',
-	make: (deck, by) => {
-		const all = twoGrouped(deck);
-		return all.length === 0 ? undefined : by.of(all);
-	},
+	make: someOf,
 	question: (crossing) => ({
 		asks: `${titleOf(crossing)}, again and again over the same stitches. After how many crossings is each stitch back where it began?`,
 		options: numbers(

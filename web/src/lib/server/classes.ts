@@ -10,6 +10,7 @@ import {
 	learntBy,
 	newClass,
 	nextFor,
+	personIn,
 	PressSchema,
 	withoutPeople,
 	type Class,
@@ -170,7 +171,7 @@ export async function removeEvening(teacher: Teacher, id: string): Promise<boole
 const asRow = ({ id, at, did }: Press): object => ({
 	id,
 	at,
-	person_id: 'person' in did ? (did.person ?? null) : null,
+	person_id: personIn(did) ?? null,
 	did,
 });
 
