@@ -69,6 +69,31 @@ test('width, length, repeats to 16 cm and the cast-on for a width are answered a
 	await expect(page.getByTestId('size')).toContainText('From your square: 22 stitches');
 });
 
+test('how it lies is worked out once for the rows, and once more for each change of them', async ({ page }) => {
+	await page.addInitScript(() => {
+		const asked = { count: 0 };
+		Object.assign(window, { asked });
+		const post = Worker.prototype.postMessage;
+		Worker.prototype.postMessage = function (...of: unknown[]) {
+			asked.count++;
+			Reflect.apply(post, this, of);
+		};
+	});
+	await rope(page);
+	await page.reload();
+	await expect(page.getByTestId('lie').locator('svg')).toBeVisible();
+	const asked = (): Promise<number> =>
+		page.evaluate(() => (window as unknown as { asked: { count: number } }).asked.count);
+	expect(await asked()).toBe(1);
+	await page.getByLabel('Stitches in 10 cm').fill('22');
+	await expect(page.getByTestId('size')).toContainText('From your square');
+	expect(await asked()).toBe(1);
+	await page.getByTestId('wishes').getByRole('button', { name: 'Take it: 7 repeats' }).click();
+	await expect(page.getByText('22 stitches, flat, 42 rows')).toBeVisible();
+	await expect(page.getByTestId('lie').locator('svg')).toBeVisible();
+	expect(await asked()).toBe(2);
+});
+
 test('a yarn and its measured squares are kept in the drawer, and a swatch reckons with them', async ({ page }) => {
 	await rope(page);
 	const swatch = page.url();

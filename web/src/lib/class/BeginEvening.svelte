@@ -1,8 +1,8 @@
 <script lang="ts">
+	import { today } from '$lib/ui/dates';
 	import { goto } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
 	import { beginEvening } from './doors';
-	import { today } from './words';
 
 	interface Props {
 		classId: string;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { weekdayOf } from '$lib/ui/dates';
 	import {
 		nextFor,
 		learntBy,
@@ -15,13 +16,13 @@
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
-	import { beforeNavigate, goto } from '$app/navigation';
+	import { waitsToLeave } from '$lib/save/leave';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
 	import Stopwatch from './Stopwatch.svelte';
-	import { apart, clock, dayOf, MISTAKE_TITLES, mistakesAt } from './words';
+	import { apart, clock, MISTAKE_TITLES, mistakesAt } from './words';
 
 	interface Props {
 		opened: { readonly id: string; readonly classId: string; readonly class: Class; readonly evening: Evening };
@@ -35,15 +36,10 @@
 	keepScreenAwake();
 	/** Milliseconds that the next page waits for what was just pressed, as it may tell of it. */
 	const LEAVE_AFTER_MS = 1500;
-	let leaving = false;
-	beforeNavigate((navigation) => {
-		if (leaving || navigation.willUnload || !navigation.to || log.waiting === 0 || log.offline) return;
-		const { url } = navigation.to;
-		navigation.cancel();
-		leaving = true;
-		void Promise.race([log.settled(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
-			.then(() => goto(url))
-			.finally(() => (leaving = false));
+	waitsToLeave({
+		isUnsent: () => log.waiting > 0 && !log.offline,
+		send: () => log.settled(),
+		atMost: LEAVE_AFTER_MS,
 	});
 	const uid = $props.id();
 
@@ -56,9 +52,7 @@
 		),
 	);
 	const come = $derived(people.filter((p) => !p.left || went.here.has(p.id)));
-	const anybody = $derived([...went.here.values()].some(Boolean));
-	const isHere = (id: string): boolean => went.here.get(id) ?? !anybody;
-	const here = $derived(come.filter((p) => isHere(p.id)));
+	const here = $derived(come.filter((p) => went.present.has(p.id)));
 	/** Whether who is here is still being said. */
 	let counting = $state(false);
 	/** On a phone one goal is seen at a time. */
@@ -100,7 +94,7 @@
 	}
 	const seen = (goal: string): number => went.outcomes.get(goal)?.size ?? 0;
 
-	const mistakes = $derived([...mistakesAt(people)].reverse());
+	const mistakes = $derived([...mistakesAt(people)]);
 	let wrong = $state<MistakeId>('wrong-side');
 	let whose = $state('');
 	let mended = $state('');
@@ -136,7 +130,7 @@
 	);
 </script>
 
-<svelte:head><title>{evening.title} · {dayOf(evening.day)} · Pond Loop</title></svelte:head>
+<svelte:head><title>{evening.title} · {weekdayOf(evening.day)} · Pond Loop</title></svelte:head>
 
 <main class="mx-auto flex min-h-screen max-w-6xl flex-col px-4 py-3 sm:px-6" id="main">
 	<header class="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -144,7 +138,7 @@
 			><ArrowLeft class="size-5" /><span dir="auto">{opened.class.title}</span></a
 		>
 		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{evening.title}</h1>
-		<span class="quiet text-[0.94rem] max-lg:hidden">{dayOf(evening.day)}</span>
+		<span class="quiet text-[0.94rem] max-lg:hidden">{weekdayOf(evening.day)}</span>
 		<p class="text-[0.94rem] font-semibold" role="status" data-testid="kept">
 			{!log.isKept
 				? 'Keeping …'
@@ -214,9 +208,9 @@
 				{#each come as person (person.id)}
 					<button
 						type="button"
-						class={['pill', isHere(person.id) ? 'pill-strong' : 'pill-soft']}
-						aria-pressed={isHere(person.id)}
-						onclick={() => log.press({ kind: 'here', person: person.id, here: !isHere(person.id) })}
+						class={['pill', went.present.has(person.id) ? 'pill-strong' : 'pill-soft']}
+						aria-pressed={went.present.has(person.id)}
+						onclick={() => log.press({ kind: 'here', person: person.id, here: !went.present.has(person.id) })}
 						dir="auto">{person.name}</button
 					>
 				{/each}

@@ -15,7 +15,9 @@
 	import { erasePerson, giveRoom, removeClass } from './doors';
 	import { keepClass, type OpenedClass } from './keep';
 	import PastePeople from './PastePeople.svelte';
-	import { apart, dayOf, HANDED_WORDS } from './words';
+	import { withoutEmpty } from '$lib/ui/without-empty';
+	import { weekdayOf } from '$lib/ui/dates';
+	import { apart, HANDED_WORDS } from './words';
 
 	interface Props {
 		opened: OpenedClass;
@@ -35,8 +37,7 @@
 			{
 				people: of.people.map((p) => {
 					if (p.id !== id) return p;
-					const next = { ...p, ...more };
-					return Object.fromEntries(Object.entries(next).filter(([, v]) => v !== undefined)) as Person;
+					return withoutEmpty<Person>({ ...p, ...more });
 				}),
 			},
 			place,
@@ -322,7 +323,7 @@
 					{#each evenings as evening (evening.id)}
 						<li class="border-base-300 border-t py-1.5">
 							<a class="flex flex-wrap items-baseline gap-x-3" href="/evenings/{evening.id}"
-								><span class="wordlink">{dayOf(evening.day)}</span>
+								><span class="wordlink">{weekdayOf(evening.day)}</span>
 								<span class="min-w-0" dir="auto">{evening.title}</span></a
 							>
 						</li>

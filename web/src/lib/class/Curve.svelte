@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { weekdayOf } from '$lib/ui/dates';
 	import { PALETTES } from '@pond-loop/core/drawing';
 	import type { Chart as ChartOf } from 'chart.js';
 	import { onMount } from 'svelte';
+	import { lineChart } from '$lib/ui/line-chart';
 	import type { Light } from '$lib/ui/light';
-	import { dayOf } from './words';
 
 	interface Props {
 		/** Of each evening that has any; the figures stand in a table besides. */
@@ -16,23 +17,10 @@
 
 	onMount(() => {
 		let gone = false;
-		void import('chart.js').then(
-			({ Chart, LineController, LineElement, PointElement, LinearScale, CategoryScale, Tooltip }) => {
-				if (gone || !canvas) return;
-				Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale, Tooltip);
-				chart = new Chart<'line'>(canvas, {
-					type: 'line',
-					data: { labels: [], datasets: [] },
-					options: {
-						animation: false,
-						maintainAspectRatio: false,
-						scales: { y: { beginAtZero: true, title: { display: true, text: 'seconds a crossing' } } },
-						plugins: { tooltip: { callbacks: { label: (at) => `${Math.round(at.parsed.y ?? 0)} s` } } },
-					},
-				});
-			},
-			() => undefined,
-		);
+		void lineChart(canvas!, {
+			scales: { y: { beginAtZero: true, title: { display: true, text: 'seconds a crossing' } } },
+			plugins: { tooltip: { callbacks: { label: (at) => `${Math.round(at.parsed.y ?? 0)} s` } } },
+		}).then((made) => (gone ? made?.destroy() : (chart = made)));
 		return () => {
 			gone = true;
 			chart?.destroy();
@@ -42,7 +30,7 @@
 		if (!chart) return;
 		const palette = PALETTES[light];
 		chart.data = {
-			labels: points.map((p) => dayOf(p.day).replace(/ \d{4}$/, '')),
+			labels: points.map((p) => weekdayOf(p.day).replace(/ \d{4}$/, '')),
 			datasets: [
 				{
 					data: points.map((p) => p.value),

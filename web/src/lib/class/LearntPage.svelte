@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { weekdayOf } from '$lib/ui/dates';
 	import {
 		learntTable,
 		OUTCOME_WORDS,
@@ -18,7 +19,7 @@
 	import Papa from 'papaparse';
 	import { download, fileName } from '$lib/picture/save-as';
 	import Curve from './Curve.svelte';
-	import { dayOf, MISTAKE_TITLES } from './words';
+	import { MISTAKE_TITLES } from './words';
 
 	interface Props {
 		opened: OpenedClass;
@@ -86,9 +87,9 @@
 	</p>
 {:else}
 	<p class="quiet">
-		From {learnt.evenings.length === 1 ? 'one evening' : `${learnt.evenings.length} evenings`}, {dayOf(
+		From {learnt.evenings.length === 1 ? 'one evening' : `${learnt.evenings.length} evenings`}, {weekdayOf(
 			learnt.evenings[0]!.day,
-		)} to {dayOf(learnt.evenings.at(-1)!.day)}. Who was not seen counts as nothing.
+		)} to {weekdayOf(learnt.evenings.at(-1)!.day)}. Who was not seen counts as nothing.
 	</p>
 	<div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
 		<section aria-labelledby="{uid}-who" class="min-w-0">
@@ -149,7 +150,7 @@
 						{#each learnt.steps.slice(-12).reverse() as step, i (i)}
 							<tr class="border-base-300 border-t text-right"
 								><th class="py-0.5 text-left font-normal" scope="row" dir="auto"
-									>{step.title} <span class="quiet">{dayOf(learnt.evenings[step.evening]!.day)}</span></th
+									>{step.title} <span class="quiet">{weekdayOf(learnt.evenings[step.evening]!.day)}</span></th
 								><td>{step.planned}</td><td class={step.real > step.planned * 1.3 ? 'font-bold' : ''}
 									>{Math.round(step.real)}</td
 								></tr
@@ -240,7 +241,7 @@
 						<tbody>
 							{#each curve as { day, value, from } (day)}
 								<tr class="border-base-300 border-t text-right"
-									><th class="text-left font-normal" scope="row">{dayOf(day)}</th><td>{Math.round(value)} s</td><td
+									><th class="text-left font-normal" scope="row">{weekdayOf(day)}</th><td>{Math.round(value)} s</td><td
 										class="quiet">of {from}</td
 									></tr
 								>
@@ -252,7 +253,7 @@
 					<ul class="mt-2 text-[0.94rem]">
 						{#each far as lap (lap.press)}
 							<li>
-								{lap.person ? nameOf.get(lap.person) : 'Somebody'}: {Math.round(lap.value)} on {dayOf(
+								{lap.person ? nameOf.get(lap.person) : 'Somebody'}: {Math.round(lap.value)} on {weekdayOf(
 									learnt.evenings[lap.evening]!.day,
 								)} stands far off.
 								<button type="button" class="wordlink" onclick={() => setAside(lap)}

@@ -12,6 +12,8 @@ export class EveningLog {
 	readonly #evening: string;
 	#known = $state.raw<readonly Press[]>([]);
 	#waiting = $state.raw<readonly Press[]>([]);
+	/** All presses, in order, without those that were taken back. */
+	readonly presses = $derived(joined(this.#known, this.#waiting));
 	#seq: number;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#isSending = false;
@@ -29,10 +31,6 @@ export class EveningLog {
 		this.#seq = seq;
 	}
 
-	/** All presses, in order, without those that were taken back. */
-	get presses(): readonly Press[] {
-		return joined(this.#known, this.#waiting);
-	}
 	/** Presses that the server has not got yet. */
 	get waiting(): number {
 		return this.#waiting.length;

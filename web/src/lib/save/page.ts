@@ -1,6 +1,6 @@
 import { onMount } from 'svelte';
-import { beforeNavigate, goto } from '$app/navigation';
 import type { Autosave } from './autosave.svelte';
+import { waitsToLeave } from './leave';
 
 const LEAVE_AFTER_MS = 2000;
 const STAY =
@@ -33,19 +33,12 @@ export function saveWithPage<T>(save: Autosave<T>): void {
 		};
 	});
 
-	let leaving = false;
 	// The next page, such as the sheet, must show what was just typed.
-	beforeNavigate((navigation) => {
-		if (leaving || navigation.willUnload || !navigation.to || !save.unsaved) return;
-		const { url } = navigation.to;
-		navigation.cancel();
-		leaving = true;
-		void Promise.race([save.flush(), new Promise((resolve) => setTimeout(resolve, LEAVE_AFTER_MS))])
-			.then(() => {
-				// Signing in is how it gets saved.
-				if (!save.unsaved || url.pathname === '/sign-in' || confirm(STAY)) return goto(url);
-				return undefined;
-			})
-			.finally(() => (leaving = false));
+	waitsToLeave({
+		isUnsent: () => save.unsaved,
+		send: () => save.flush(),
+		atMost: LEAVE_AFTER_MS,
+		// Signing in is how it gets saved.
+		stays: (to) => save.unsaved && to.pathname !== '/sign-in' && !confirm(STAY),
 	});
 }

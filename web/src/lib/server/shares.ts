@@ -22,6 +22,12 @@ export async function shareOf(teacher: Teacher, id: string): Promise<string | un
 	return (await rows<{ token: string }>(database(), sql.OF_LESSON, [teacher.id, id]))[0]?.token;
 }
 
+/** The address by which a lesson is read, where it has a link. */
+export async function linkOf(teacher: Teacher, id: string, origin: string): Promise<string | undefined> {
+	const token = await shareOf(teacher, id);
+	return token && `${origin}/shared/${token}`;
+}
+
 /** Whether there was a link; nobody comes in by it any more. */
 export async function withdrawShare(teacher: Teacher, id: string): Promise<boolean> {
 	return (await rows(database(), sql.WITHDRAW, [teacher.id, id])).length > 0;

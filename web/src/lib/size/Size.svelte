@@ -10,7 +10,6 @@
 		FIBRES,
 		type Gauge,
 		gaugeIn,
-		type LiesAcross,
 		ratioOf,
 		relax,
 		rowsUntil,
@@ -47,7 +46,8 @@
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
 	import Looks from '$lib/swatch/Looks.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { Relaxer } from '$lib/workers/lie';
+	import { Lying } from '$lib/workers/lying.svelte';
+	import { withoutEmpty } from '$lib/ui/without-empty';
 	import StrainCurve from './StrainCurve.svelte';
 
 	interface Props {
@@ -84,8 +84,7 @@
 	const ratio = $derived(ratioOf(measured.state, look, ratios));
 	function tell(more: Partial<SwatchSizeTold>, place?: string): void {
 		// What is left empty is assumed again.
-		const next = Object.fromEntries(Object.entries({ ...told, ...more }).filter(([, v]) => v !== undefined));
-		save.change({ ...save.value, size: next }, place);
+		save.change({ ...save.value, size: withoutEmpty({ ...told, ...more }) }, place);
 	}
 	const number = (event: Event): number | undefined => {
 		const { valueAsNumber } = event.currentTarget as HTMLInputElement;
@@ -93,21 +92,8 @@
 	};
 	const gaugeWith = (more: Partial<Gauge>): void => tell({ gauge: { ...measured, ...more } }, 'gauge');
 
-	let lies = $state.raw<LiesAcross>();
-	let liesFor = $state.raw<unknown>();
-	const relaxer = new Relaxer((heard) => {
-		lies = heard;
-		liesFor = asked;
-	});
-	let asked: unknown;
-	onMount(() => () => relaxer.stop());
-	$effect(() => {
-		asked = worked;
-		// Rows of the same stitches begin from how they lay.
-		relaxer.ask({ fabric: loopsThatLie(worked, cords), from: lies?.x });
-	});
-	/** How it lies, once that is known of these very rows. */
-	const lying = $derived(lies && liesFor === worked ? lies : undefined);
+	const lie = new Lying(() => checked);
+	const lying = $derived(lie.now);
 	const pulled = $derived({
 		...(fibre ? { fibre } : {}),
 		...(told.tension ? { tension: told.tension } : {}),

@@ -11,6 +11,7 @@
 	import type { CordsTogether } from '@pond-loop/core/swatch';
 	import type { Chart as ChartOf } from 'chart.js';
 	import { onMount } from 'svelte';
+	import { lineChart } from '$lib/ui/line-chart';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {
@@ -51,46 +52,37 @@
 
 	onMount(() => {
 		let gone = false;
-		void import('chart.js').then(
-			({ Chart, LineController, LineElement, PointElement, LinearScale, CategoryScale, Tooltip }) => {
-				if (gone || !canvas) return;
-				Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale, Tooltip);
-				chart = new Chart<'line'>(canvas, {
-					type: 'line',
-					data: { labels: ROWS, datasets: [] },
-					options: {
-						animation: false,
-						maintainAspectRatio: false,
-						scales: {
-							x: { title: { display: true, text: 'rows between crossings' } },
-							y: { min: 0.8, max: MOST, title: { display: true, text: 'strain' } },
-						},
-						plugins: { tooltip: { callbacks: { label: (at) => `${at.dataset.label}: ${at.parsed.y?.toFixed(2)}` } } },
-					},
-					plugins: [
-						{
-							id: 'verdicts',
-							beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
-								const palette = PALETTES[light];
-								for (const [i, { says, from, to }] of bands.entries()) {
-									const top = Math.max(chartArea.top, scales['y']!.getPixelForValue(to));
-									const bottom = Math.min(chartArea.bottom, scales['y']!.getPixelForValue(from));
-									if (bottom <= top) continue;
-									ctx.fillStyle = palette.ink;
-									ctx.globalAlpha = 0.03 + 0.035 * i;
-									ctx.fillRect(chartArea.left, top, chartArea.right - chartArea.left, bottom - top);
-									ctx.globalAlpha = 0.8;
-									ctx.font = "600 12px 'Atkinson Hyperlegible Next', sans-serif";
-									ctx.textAlign = 'right';
-									ctx.fillText(says, chartArea.right - 6, top + 14);
-									ctx.globalAlpha = 1;
-								}
-							},
-						},
-					],
-				});
+		void lineChart(
+			canvas!,
+			{
+				scales: {
+					x: { title: { display: true, text: 'rows between crossings' } },
+					y: { min: 0.8, max: MOST, title: { display: true, text: 'strain' } },
+				},
+				plugins: { tooltip: { callbacks: { label: (at) => `${at.dataset.label}: ${at.parsed.y?.toFixed(2)}` } } },
 			},
-		);
+			[
+				{
+					id: 'verdicts',
+					beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
+						const palette = PALETTES[light];
+						for (const [i, { says, from, to }] of bands.entries()) {
+							const top = Math.max(chartArea.top, scales['y']!.getPixelForValue(to));
+							const bottom = Math.min(chartArea.bottom, scales['y']!.getPixelForValue(from));
+							if (bottom <= top) continue;
+							ctx.fillStyle = palette.ink;
+							ctx.globalAlpha = 0.03 + 0.035 * i;
+							ctx.fillRect(chartArea.left, top, chartArea.right - chartArea.left, bottom - top);
+							ctx.globalAlpha = 0.8;
+							ctx.font = "600 12px 'Atkinson Hyperlegible Next', sans-serif";
+							ctx.textAlign = 'right';
+							ctx.fillText(says, chartArea.right - 6, top + 14);
+							ctx.globalAlpha = 1;
+						}
+					},
+				},
+			],
+		).then((made) => (gone ? made?.destroy() : (chart = made)));
 		return () => {
 			gone = true;
 			chart?.destroy();
@@ -105,6 +97,7 @@
 			scale.title = { ...scale.title, color: ink };
 			scale.grid = { color: `${quiet}33` };
 		}
+		chart.data.labels = ROWS;
 		chart.data.datasets = datasets;
 		chart.update('none');
 	});

@@ -1,15 +1,16 @@
 <script lang="ts">
 	import { centreLines, drawLie, THICKNESS } from '@pond-loop/core/drawing';
-	import { cellOf, type Gauge, type LiesAcross } from '@pond-loop/core/fabric';
-	import { letterOf, loopsThatLie, type Checked } from '@pond-loop/core/swatch';
+	import { cellOf, type Gauge } from '@pond-loop/core/fabric';
+	import { letterOf, type Checked } from '@pond-loop/core/swatch';
 	import { onMount, untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { download, fileName } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
-	import { Relaxer } from '$lib/workers/lie';
+	import { Lying } from '$lib/workers/lying.svelte';
 	import { inWriting } from '$lib/ui/keys';
-	import { part } from './part';
-	import type { Side, YarnScene } from './scene';
+	import { MOST_TURNED, part } from './part';
+	import type { YarnScene } from './scene';
+	import { SIDE_IDS, SIDES, type Side } from './sides';
 
 	interface Props {
 		checked: Checked;
@@ -23,27 +24,9 @@
 	const { checked, gauge, light, label, file }: Props = $props();
 	const uid = $props.id();
 
-	const SIDES: readonly (readonly [Side, string])[] = [
-		['front', 'Front'],
-		['back', 'Back'],
-		['edge', 'Edge'],
-		['slant', 'Aslant'],
-		['above', 'From above'],
-	];
-	let lies = $state.raw<LiesAcross>();
-	let liesFor = $state.raw<unknown>();
-	let asked: unknown;
-	const relaxer = new Relaxer((heard) => {
-		lies = heard;
-		liesFor = asked;
-	});
-	onMount(() => () => relaxer.stop());
-	$effect(() => {
-		asked = checked;
-		relaxer.ask({ fabric: loopsThatLie(checked.worked, checked.cords), from: undefined });
-	});
-	/** How it lies, once that is known of these very rows. */
-	const lying = $derived(liesFor === checked ? lies : undefined);
+	const lie = new Lying(() => checked);
+	/** As many rows as are turned, and one more that they are drawn through. */
+	const lying = $derived(lie.now && { ...lie.now, x: lie.now.x.slice(0, MOST_TURNED + 2) });
 	const rise = $derived(cellOf(gauge).h / cellOf(gauge).w);
 	const shown = $derived(lying && part(centreLines(checked.worked, checked.cords, lying, rise)));
 	const cords = $derived(checked.cords.cords.map(({ colour }, i) => ({ colour, letter: letterOf(i) })));
@@ -119,7 +102,7 @@
 	<div class="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
 		<fieldset class="bg-base-200 flex flex-wrap rounded-full p-0.5">
 			<legend class="sr-only">Seen from</legend>
-			{#each SIDES as [id, title] (id)}
+			{#each SIDE_IDS as id (id)}
 				<label
 					class={[
 						'cursor-pointer rounded-full px-3.5 py-1 has-focus-visible:outline-2',
@@ -134,7 +117,7 @@
 							side = id;
 							scene?.see(id);
 						}}
-					/>{title}</label
+					/>{SIDES[id].title}</label
 				>
 			{/each}
 		</fieldset>

@@ -24,16 +24,7 @@ import {
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { curveOf } from './curves';
 import { pulledOut } from './pulled';
-
-/** From where it is seen, in angles: round the upright, and down from it. */
-export const SIDES = {
-	front: { title: 'Front', round: 0, down: 90 },
-	back: { title: 'Back', round: 180, down: 90 },
-	edge: { title: 'Edge', round: 90, down: 90 },
-	slant: { title: 'Aslant', round: 32, down: 68 },
-	above: { title: 'From above', round: 0, down: 12 },
-} as const;
-export type Side = keyof typeof SIDES;
+import { SIDES, type Side } from './sides';
 
 export interface Shown {
 	readonly rows: readonly YarnRow[];

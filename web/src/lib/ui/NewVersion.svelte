@@ -3,10 +3,14 @@
 
 	/** A new version that waits until it is wanted. */
 	let waiting = $state.raw<ServiceWorker>();
+	let taken = false;
+	function take(): void {
+		taken = true;
+		waiting?.postMessage('take-it');
+	}
 	onMount(() => {
 		if (!('serviceWorker' in navigator)) return;
 		let gone = false;
-		let taken = false;
 		const swap = (): void => {
 			if (taken) location.reload();
 		};
@@ -22,16 +26,11 @@
 				registration.installing?.addEventListener('statechange', look);
 			});
 		});
-		take = () => {
-			taken = true;
-			waiting?.postMessage('take-it');
-		};
 		return () => {
 			gone = true;
 			navigator.serviceWorker.removeEventListener('controllerchange', swap);
 		};
 	});
-	let take = $state.raw<() => void>(() => undefined);
 </script>
 
 {#if waiting}

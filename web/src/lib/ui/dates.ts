@@ -7,3 +7,20 @@ export function dayOf(at: Date, locale: string): string {
 	made.set(locale, day);
 	return day.format(at);
 }
+
+const weekday = new Intl.DateTimeFormat('en-GB', {
+	weekday: 'short',
+	day: 'numeric',
+	month: 'short',
+	year: 'numeric',
+	timeZone: 'UTC',
+});
+/** A day of the calendar, with its weekday: `Thu, 5 Nov 2026` for `2026-11-05`. */
+export const weekdayOf = (day: string): string => weekday.format(new Date(`${day}T00:00:00Z`));
+
+/** Today where this device is: `2026-11-05`. */
+export function today(): string {
+	const now = new Date();
+	const two = (n: number): string => String(n).padStart(2, '0');
+	return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}

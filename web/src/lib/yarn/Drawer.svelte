@@ -18,6 +18,8 @@
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { keepStyle, type OpenedStyle } from '$lib/style/keep';
+	import { today } from '$lib/ui/dates';
+	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { Awake } from '$lib/ui/awake.svelte';
 
 	interface Props {
@@ -37,8 +39,7 @@
 		put(
 			yarns.map((y) => {
 				if (y.id !== id) return y;
-				const next = { ...y, ...more };
-				return Object.fromEntries(Object.entries(next).filter(([, v]) => v !== undefined)) as Yarn;
+				return withoutEmpty<Yarn>({ ...y, ...more });
 			}),
 			place,
 		);
@@ -59,9 +60,7 @@
 		put([...yarns, { id: crypto.randomUUID(), name: `Yarn ${yarns.length + 1}`, fibre: 'wool', squares: [] }]);
 	}
 	function addSquare(yarn: Yarn): void {
-		const now = new Date();
-		const two = (n: number): string => String(n).padStart(2, '0');
-		const on = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+		const on = today();
 		change(yarn.id, {
 			squares: [...yarn.squares, { id: crypto.randomUUID(), on, of: 'plain', stitches: 20, rows: 28, sizes: {} }],
 		});

@@ -1,8 +1,8 @@
 <script lang="ts">
+	import { weekdayOf } from '$lib/ui/dates';
 	import { goto } from '$app/navigation';
 	import { createClass, takeFile } from '$lib/class/doors';
 	import { troubleOf } from '$lib/save/send';
-	import { dayOf } from '$lib/class/words';
 
 	const { data } = $props();
 	let title = $state('');
@@ -61,7 +61,7 @@
 							{one.people === 1 ? '1 person' : `${one.people} people`}{one.place ? `, ${one.place}` : ''} ·
 							{one.evenings === 0
 								? 'no evening yet'
-								: `${one.evenings === 1 ? '1 evening' : `${one.evenings} evenings`}, the last on ${dayOf(one.lastDay!)}`}
+								: `${one.evenings === 1 ? '1 evening' : `${one.evenings} evenings`}, the last on ${weekdayOf(one.lastDay!)}`}
 						</span>
 					</a>
 				</li>

@@ -28,14 +28,17 @@ export function codeDrawing(address: string): Drawing {
 	};
 }
 
+/** What is behind the link, in words. */
+export const CODE = {
+	title: 'Read it on a phone, and practise',
+	says: 'The lesson, to be followed row by row, and five minutes of questions about its crossings. No account.',
+} as const;
+
 /** The last section of a handout: what is behind the link, its code, and the link itself. */
 export const codeSection = (address: string): { readonly title: string; readonly blocks: () => readonly Block[] } => ({
-	title: 'Read it on a phone, and practise',
+	title: CODE.title,
 	blocks: () => [
-		{
-			kind: 'text',
-			text: 'The lesson, to be followed row by row, and five minutes of questions about its crossings. No account.',
-		},
+		{ kind: 'text', text: CODE.says },
 		{ kind: 'picture', facts: [], names: 0, draw: () => codeDrawing(address) },
 		{ kind: 'text', text: address, tone: 'quiet' },
 	],

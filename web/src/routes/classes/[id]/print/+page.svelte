@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { weekdayOf } from '$lib/ui/dates';
 	import { learntBy, nextFor } from '@pond-loop/core/class';
-	import { apart, dayOf } from '$lib/class/words';
+	import { apart } from '$lib/class/words';
 
 	const { data } = $props();
 	const of = $derived(data.opened.class);
@@ -93,7 +94,8 @@
 					{#if evenings(person.id) > 0}was here on {evenings(person.id) === 1
 							? 'one evening'
 							: `${evenings(person.id)} evenings`}
-						between {dayOf(days[0]!)} and {dayOf(days.at(-1)!)}{:else}came to this class{/if}, and crossed stitches.
+						between {weekdayOf(days[0]!)} and {weekdayOf(days.at(-1)!)}{:else}came to this class{/if}, and crossed
+					stitches.
 				</p>
 				{#if can(person.id).length > 0}
 					<ul class="mx-auto mt-6 w-fit list-disc text-left text-lg">

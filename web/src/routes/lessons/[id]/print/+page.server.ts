@@ -1,19 +1,18 @@
 import { teacherOf } from '$lib/server/guard';
 import { isId, notFound, opened } from '$lib/server/requests';
 import { readLesson } from '$lib/server/lessons';
-import { codeDrawing } from '$lib/server/handout/code';
-import { shareOf } from '$lib/server/shares';
+import { CODE, codeDrawing } from '$lib/server/handout/code';
+import { linkOf } from '$lib/server/shares';
 import { textsOf, unsetIn } from '$lib/server/handout/signs';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await opened(readLesson(teacherOf(locals), params.id)) : undefined;
 	const open = found ?? notFound();
-	const token = await shareOf(teacherOf(locals), params.id);
-	const link = token && `${url.origin}/shared/${token}`;
+	const link = await linkOf(teacherOf(locals), params.id, url.origin);
 	return {
 		opened: open,
 		unset: unsetIn(textsOf(open.lesson)),
-		code: link === undefined ? undefined : { link, drawing: codeDrawing(link) },
+		code: link === undefined ? undefined : { ...CODE, link, drawing: codeDrawing(link) },
 	};
 };

@@ -150,11 +150,9 @@
 			</div>
 		{/each}
 		{#if data.code}
-			<section class="break-inside-avoid border-t border-neutral-400 py-5" aria-label="Read it on a phone">
-				<h2 class="text-2xl">Read it on a phone, and practise</h2>
-				<p class="mt-1">
-					The lesson, to be followed row by row, and five minutes of questions about its crossings. No account.
-				</p>
+			<section class="break-inside-avoid border-t border-neutral-400 py-5" aria-label={data.code.title}>
+				<h2 class="text-2xl">{data.code.title}</h2>
+				<p class="mt-1">{data.code.says}</p>
 				<div class="mt-3 w-40"><Drawing drawing={data.code.drawing} /></div>
 				<p class="mt-1 text-sm break-all">{data.code.link}</p>
 			</section>
