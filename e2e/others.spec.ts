@@ -3,6 +3,7 @@
 import { randomBytes, randomUUID } from 'node:crypto';
 import type { APIRequestContext, APIResponse } from '@playwright/test';
 import { newClass } from '../core/class/index.ts';
+import { newDoor, summaryOf } from '../core/practice/index.ts';
 import { emptyLesson } from '../core/lesson/index.ts';
 import { newSwatch, DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
 import { ExportSchema, type Export } from '../core/document/index.ts';
@@ -30,7 +31,7 @@ const OPEN = [
 ];
 
 /** Open to who holds the right link; a wrong one leads nowhere. */
-const BY_LINK = ['/shared/[token]', '/shared/[token]/pictures/[id]'];
+const BY_LINK = ['/shared/[token]', '/shared/[token]/pictures/[id]', '/practice/[token]', '/practice/[token]/sent'];
 
 const SECRETS = ['velvet heron', 'Runa Sedge', 'reed-side-out', 'whispered note'];
 
@@ -66,6 +67,9 @@ const BODIES: Readonly<Record<string, unknown>> = {
 		since: 0,
 		presses: [{ id: randomUUID(), at: '2026-11-24T19:00:00.000Z', did: { kind: 'note', text: 'mine now' } }],
 	},
+	'POST /practice/[token]/sent': { learner: randomUUID(), summary: summaryOf([], 'taken', 0) },
+	'DELETE /practice/[token]/sent': { learner: randomUUID() },
+	'PUT /api/doors/[of]/[id]': newDoor('slash'),
 	'PUT /api/unread/[kind]/[id]': { version: 1, text: '{}' },
 	'PUT /api/house-style': { version: 1, style: DEFAULT_HOUSE_STYLE },
 };
@@ -95,7 +99,7 @@ function knock(request: APIRequestContext, door: Door, owner: Owner): Promise<AP
 	const whose = (['swatches', 'classes', 'evenings'] as const).find((kind) => door.id.includes(`${kind}/[id]`));
 	const id = { swatches: owner.swatch, classes: owner.class, evenings: owner.evening }[whose ?? 'swatches'];
 	const path = door.id
-		.replace('[kind]', 'lessons')
+		.replace(/\[(kind|of)\]/, 'lessons')
 		.replace('[person]', owner.person)
 		.replaceAll(/\[[^\]]+\]/g, whose ? id : owner.lesson);
 	if (door.action !== undefined) {

@@ -1,6 +1,7 @@
 /** What a next evening could be about, each with its reason. Nothing is done unasked. */
 
 import { SKILLS, type SkillId } from '../skill/index.ts';
+import type { HardIn } from '../practice/index.ts';
 import type { Class } from './class.ts';
 import type { GoalLearnt, LearntShown } from './learnt.ts';
 
@@ -20,7 +21,9 @@ const AGAIN = 1 / 3;
 const SPACED = 2;
 /** A skill that others stand on is there when so many of those seen can do it alone. */
 const THERE = 2 / 3;
-const MOST = { again: 4, spaced: 2, new: 2 };
+const MOST = { again: 4, practice: 2, spaced: 2, new: 2 };
+/** So many have to have shown their practice before it says anything of the class. */
+const SHOWN = 2;
 
 const seenAt = ({ people }: GoalLearnt): number => people.size;
 const share = (goal: GoalLearnt): number => (seenAt(goal) === 0 ? 0 : 1 - goal.counts.alone / seenAt(goal));
@@ -30,6 +33,7 @@ const isSkill = (id: string): id is SkillId => SKILLS.has(id as SkillId);
 export function nextFor(
 	{ people }: Pick<Class, 'people'>,
 	{ goals, evenings }: Pick<LearntShown, 'goals'> & { readonly evenings: readonly unknown[] },
+	practice: HardIn['kinds'] = [],
 ): readonly Proposal[] {
 	const names = new Map(people.map((p) => [p.id, p.name]));
 	const last = evenings.length - 1;
@@ -46,8 +50,24 @@ export function nextFor(
 			because: `${notAlone} of the ${seenAt(goal)} seen could not do it alone yet.`,
 		});
 	}
+	const hard = practice.filter(
+		({ isHard, people: shown, skill }, i) =>
+			isHard &&
+			shown >= SHOWN &&
+			!again.slice(0, MOST.again).some((g) => g.id === skill) &&
+			practice.findIndex((h) => h.skill === skill) === i,
+	);
+	for (const { skill, title, hardFor, people: shown } of hard.slice(0, MOST.practice)) {
+		proposals.push({
+			kind: 'again',
+			skill,
+			title: SKILLS.get(skill)!.title,
+			because: `In practice “${title}” is hard for ${hardFor} of the ${shown} who showed theirs.`,
+		});
+	}
+	const proposed = new Set<string>(proposals.map((p) => p.skill));
 	const spaced = known
-		.filter((g) => !again.includes(g) && last - g.on.at(-1)! >= SPACED * 2 ** (g.on.length - 1))
+		.filter((g) => !again.includes(g) && !proposed.has(g.id) && last - g.on.at(-1)! >= SPACED * 2 ** (g.on.length - 1))
 		.sort((a, b) => a.on.at(-1)! - b.on.at(-1)!);
 	for (const goal of spaced.slice(0, MOST.spaced)) {
 		const since = last - goal.on.at(-1)!;
@@ -62,7 +82,10 @@ export function nextFor(
 	const taught = new Set(known.map((g) => g.id));
 	const ready = [...SKILLS.values()].filter(
 		({ id, needs }) =>
-			!taught.has(id) && needs.some((n) => there.has(n)) && needs.every((n) => there.has(n) || !taught.has(n)),
+			!taught.has(id) &&
+			!proposed.has(id) &&
+			needs.some((n) => there.has(n)) &&
+			needs.every((n) => there.has(n) || !taught.has(n)),
 	);
 	for (const { id, title, needs } of ready.slice(0, MOST.new)) {
 		const stands = needs.filter((n) => there.has(n)).map((n) => SKILLS.get(n)!.title.toLowerCase());

@@ -59,6 +59,11 @@ const FileSchema = z.object({
 		.default([]),
 	/** Links by which lessons are read. */
 	shares: z.array(z.object({ lesson: z.uuid(), token: z.string(), madeAt: moment })).default([]),
+	/** Doors to practice, and what was sent through them. Files from before there were any have none. */
+	practice: z
+		.array(z.object({ token: z.string() }).loose())
+		.max(20_000)
+		.default([]),
 	sessions: z.array(z.object({ browser: z.string(), startedAt: moment, seenAt: moment })),
 	recoveryCodesLeft: z.number().int(),
 });

@@ -21,7 +21,7 @@ const tooLong = 'That is too much at once. Make it shorter and send it again.';
 
 /** Who holds a link is let in by it, so it is named by its kind only; and what is no route may be anything. */
 const pathOf = ({ route, url }: Pick<RequestEvent, 'route' | 'url'>): string =>
-	route.id === null || route.id.startsWith('/shared/[token]') ? (route.id ?? '(none)') : url.pathname;
+	route.id === null || /^\/(shared|practice)\/\[token\]/.test(route.id) ? (route.id ?? '(none)') : url.pathname;
 
 /** One line for each request. A name of a crossing may stand in a query, so the query is left out. */
 const logged: Handle = async ({ event, resolve }) => {

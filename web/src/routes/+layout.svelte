@@ -75,7 +75,9 @@
 					?.href,
 	);
 	// A sheet for paper has nothing around it.
-	const bare = $derived(/\/(print|needles|show)$|^\/(shared|evenings)\//.test(page.url.pathname) && !page.error);
+	const bare = $derived(
+		/\/(print|needles|show)$|^\/(shared|evenings|practice)\//.test(page.url.pathname) && !page.error,
+	);
 
 	function switchLight(): void {
 		const next: Light = light.now === 'day' ? 'dusk' : 'day';

@@ -282,7 +282,8 @@
 							{#if erasing === person.id}
 								<p class="border-error basis-full border-l-4 py-1 pl-4" role="alert">
 									{person.name} goes from this class and from all its evenings, for good, and is not brought back by an old
-									file.
+									file. What was shown of practice under this name goes too; under another name you erase it where you see
+									it.
 									<button type="button" class="pill pill-strong mx-2" onclick={() => erase(person)}
 										>Erase for good</button
 									>
@@ -349,6 +350,7 @@
 			</section>
 		{/if}
 		<p class="flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]">
+			<a class="wordlink" href="/doors/classes/{opened.id}">Practice between evenings</a>
 			<a class="wordlink" href="/classes/{opened.id}/print">Lists, cards and certificates for paper</a>
 			<a class="wordlink" href="/api/classes/{opened.id}/file" download>All of it, as a file</a>
 		</p>

@@ -10,6 +10,7 @@
 		type Measured,
 		type Proposal,
 	} from '@pond-loop/core/class';
+	import type { HardIn } from '@pond-loop/core/practice';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
@@ -25,9 +26,11 @@
 		opened: OpenedClass;
 		learnt: LearntShown;
 		proposals: readonly Proposal[];
+		/** What is hard in practice between evenings. */
+		hard: HardIn;
 		light: Light;
 	}
-	const { opened, learnt, proposals, light }: Props = $props();
+	const { opened, learnt, proposals, hard, light }: Props = $props();
 	const uid = $props.id();
 	const of = $derived(opened.class);
 	const people = $derived(of.people);
@@ -263,6 +266,27 @@
 						{/each}
 					</ul>
 				{/if}
+			</section>
+
+			<section aria-labelledby="{uid}-practice" data-testid="from-practice">
+				<h2 id="{uid}-practice" class="text-2xl">Between evenings</h2>
+				<ul class="mt-1">
+					{#each hard.kinds.filter((k) => k.isHard).slice(0, 5) as one (one.kind)}
+						<li class="border-base-300 flex justify-between gap-x-3 border-t py-1">
+							<span>{one.title}</span><span class="quiet whitespace-nowrap"
+								>hard for <strong class="text-base-content">{one.hardFor}</strong> of {one.people}</span
+							>
+						</li>
+					{/each}
+				</ul>
+				<p class="mt-1 text-[0.94rem]">
+					{hard.kinds.length === 0
+						? 'Nobody has shown their practice.'
+						: hard.kinds.some((k) => k.isHard)
+							? ''
+							: 'Nothing in practice is hard for more than a third.'}
+					<a class="wordlink" href="/doors/classes/{opened.id}">Practice between evenings</a>
+				</p>
 			</section>
 
 			{#if learnt.mistakes.length > 0}

@@ -65,6 +65,7 @@
 	<p class="flex flex-wrap gap-x-5 gap-y-1">
 		<a class="wordlink" href="/lessons/{id}/kit">What to bring</a>
 		<a class="wordlink" href="/practice?lesson={id}">Practise its crossings</a>
+		<a class="wordlink" href="/doors/lessons/{id}">Let the class practise</a>
 	</p>
 	<ShareLink {id} {token} />
 	<details class="mt-2">

@@ -2,21 +2,39 @@
 	import { turn, type Crossing } from '@pond-loop/core/crossing';
 	import type { Drawing as Picture } from '@pond-loop/core/drawing';
 	import { ribbonOf } from '@pond-loop/core/made';
-	import { ask, DRILLS, inStrands, type Asked, type Deck, type Verdict } from '@pond-loop/core/practice';
-	import { onMount } from 'svelte';
+	import { nameIn, type SchoolId } from '@pond-loop/core/notation';
+	import { ask, DRILLS, inStrands, type Asked, type Drill, type Verdict } from '@pond-loop/core/practice';
+	import Volume2 from '@lucide/svelte/icons/volume-2';
+	import { onMount, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/keys';
-	import { answered, cardsHere, forgetCards, keepCard, nextOf, type Cards } from './schedule';
+	import { canSpeak, hush, speak } from './aloud';
+	import { answered, nextOf, type Cards } from './schedule';
+	import { cardsHere, forgetAll, keepAnswer } from './shelf';
 
 	interface Props {
-		deck: Deck;
+		crossings: readonly Crossing[];
+		/** Those of the lesson just had, on which new kinds begin; all of them when empty. */
+		latest?: readonly Crossing[];
+		/** Names are asked in one of these. */
+		schools: readonly SchoolId[];
+		drills?: readonly Drill[];
+		/** The door that is practised behind; none when empty. */
+		place?: string;
 		light: Light;
+		/** Called when a sitting is over. */
+		ended?: () => void;
+		/** What stands below, such as showing it to a teacher. */
+		foot?: Snippet;
 	}
-	const { deck, light }: Props = $props();
+	const { crossings, latest = [], schools, drills = DRILLS, place = '', light, ended, foot }: Props = $props();
 
 	/** Minutes of one sitting. */
 	const SITTING = 5;
+	/** Seeds that are tried before a kind counts as having nothing here. */
+	const TRIES = 8;
 	let cards = $state.raw<Cards>({});
 	let asked = $state.raw<Asked>();
 	let verdict = $state.raw<Verdict>();
@@ -27,36 +45,69 @@
 	let right = $state(0);
 	let done = $state(0);
 	let goesOn = $state(false);
+	let speaks = $state(false);
+	/** Answers are kept one after the other. */
+	let keeping: Promise<void> = Promise.resolve();
 	let fresh = 0;
 	let last: string | undefined;
+	/** Kinds for which these crossings have nothing. */
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing shown hangs on it
+	const unable = new Set<string>();
 	const left = $derived(Math.max(0, SITTING * 60 - (now - began) / 1000));
 	const isOver = $derived(left === 0 && !goesOn && verdict === undefined && done > 0);
-
-	/** Kinds for which this deck has anything. */
-	const kinds = $derived(DRILLS.filter((d) => [1, 2, 3].some((seed) => ask(d, deck, seed))));
-
-	onMount(() => {
-		void cardsHere().then((kept) => {
-			cards = kept;
-			began = now = Date.now();
-			next();
-		});
-		const tick = setInterval(() => (now = Date.now()), 1000);
-		return () => clearInterval(tick);
+	$effect(() => {
+		if (isOver) ended?.();
 	});
 
+	/** Begins a sitting with what is kept now, such as after it came from another phone. */
+	export async function again(): Promise<void> {
+		cards = await cardsHere();
+		began = now = Date.now();
+		next();
+	}
+	onMount(() => {
+		speaks = canSpeak();
+		void again();
+		const tick = setInterval(() => (now = Date.now()), 1000);
+		return () => {
+			clearInterval(tick);
+			hush();
+		};
+	});
+
+	function make(drill: Drill): Asked | undefined {
+		const own = !cards[drill.id] && latest.length > 0 ? [latest, crossings] : [crossings];
+		for (const from of own)
+			for (let tries = 0; tries < TRIES; tries++) {
+				const seed = Math.floor(Math.random() * 2 ** 31);
+				const made = ask(drill, { school: schools[seed % schools.length]!, crossings: from }, seed);
+				if (made) return made;
+			}
+		return undefined;
+	}
 	function next(): void {
+		hush();
 		verdict = undefined;
 		chosen = [];
-		const ids = kinds.map((d) => d.id);
-		if (ids.length === 0) return;
-		const id = nextOf(ids, cards, new Date(), last, fresh);
-		if (!cards[id]) fresh += 1;
-		last = id;
-		const drill = kinds.find((d) => d.id === id)!;
-		for (let tries = 0; tries < 20; tries++) {
-			asked = ask(drill, deck, Math.floor(Math.random() * 2 ** 31));
-			if (asked) return;
+		asked = undefined;
+		for (;;) {
+			const able = drills.filter((d) => !unable.has(d.id));
+			if (able.length === 0) return;
+			const id = nextOf(
+				able.map((d) => d.id),
+				cards,
+				new Date(),
+				last,
+				fresh,
+			);
+			asked = make(able.find((d) => d.id === id)!);
+			if (!asked) {
+				unable.add(id);
+				continue;
+			}
+			if (!cards[id]) fresh += 1;
+			last = id;
+			return;
 		}
 	}
 	function choose(id: string): void {
@@ -66,13 +117,29 @@
 			chosen = chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id];
 			if (chosen.length < question.options.length) return;
 		} else chosen = [id];
-		const said = asked.judge(chosen);
+		answer(chosen);
+	}
+	function answer(given: readonly string[]): void {
+		if (!asked || verdict) return;
+		const said = asked.judge(given);
 		verdict = said;
 		done += 1;
 		if (said.right) right += 1;
-		cards = answered(cards, asked.drill.id, said.right, new Date());
-		void keepCard(asked.drill.id, cards[asked.drill.id]!);
+		const kind = asked.drill.id;
+		const at = Date.now();
+		cards = answered(cards, kind, said.right, new Date(at));
+		const crossing = said.asked && nameIn('slash', said.asked, false);
+		const told = { at, kind, right: said.right, ...(crossing === undefined ? {} : { crossing }) };
+		const card = cards[kind]!;
+		keeping = keeping.then(() => keepAnswer(place, told, card));
 	}
+	const aloud = ({ question: { asks, shows, options, inOrder } }: Asked): string =>
+		[
+			asks,
+			...(shows?.kind === 'lines' ? shows.lines : shows ? [inStrands(shows.crossing, shows.side)] : []),
+			inOrder ? 'Put these in order.' : 'The answers.',
+			...options.map((o, i) => `${i + 1}. ${o.label}`),
+		].join('\n');
 
 	/** A picture that says no more than what is seen. */
 	const pictureOf = (c: Crossing, side: 'RS' | 'WS' = 'RS'): Picture => ({
@@ -118,7 +185,15 @@
 		{@const { question, drill } = asked}
 		<section aria-labelledby="asks">
 			<p class="quiet text-[0.94rem]">{drill.title}</p>
-			<h2 id="asks" class="text-2xl leading-snug">{question.asks}</h2>
+			<div class="flex items-start gap-x-2">
+				<h2 id="asks" class="grow text-2xl leading-snug">{question.asks}</h2>
+				{#if speaks}<IconButton
+						label="Read it aloud"
+						onclick={() => {
+							if (asked) speak(verdict ? verdict.says : aloud(asked));
+						}}><Volume2 class="size-5" /></IconButton
+					>{/if}
+			</div>
 			{#if question.shows?.kind === 'fabric'}
 				<div class="border-base-300 mt-3 flex justify-center rounded-3xl border-2 p-4">
 					<Drawing drawing={pictureOf(question.shows.crossing, question.shows.side)} width={170} />
@@ -174,22 +249,27 @@
 				{/if}
 			{/if}
 		</div>
-		{#if verdict}<button type="button" class="pill pill-strong min-h-14 w-full text-lg" onclick={next}>Next</button
-			>{/if}
+		{#if verdict}
+			<div class="onward">
+				<button type="button" class="pill pill-strong min-h-14 w-full text-lg" onclick={next}>Next</button>
+			</div>
+		{/if}
 	{:else}
-		<p class="quiet">{began ? 'Nothing in this lesson can be practised here yet.' : 'Looking what is due …'}</p>
+		<p class="quiet">{began ? 'There is nothing here to practise yet.' : 'Looking what is due …'}</p>
 	{/if}
+	{@render foot?.()}
 	<details class="quiet text-[0.94rem]">
 		<summary class="wordlink w-fit list-none">What is kept of this</summary>
 		<p class="mt-1">
-			When each kind of question comes again, in this browser alone; nobody is sent anything, and nobody is ranked.
+			When each kind of question comes again, and four weeks of answers, in this browser alone. Nobody is sent anything
+			unless you send it, and nobody is ranked.
 			<button
 				type="button"
 				class="wordlink"
 				onclick={() => {
 					cards = {};
 					forgotten = true;
-					void forgetCards();
+					keeping = keeping.then(forgetAll);
 				}}>Forget it</button
 			>
 			{#if forgotten}<span role="status">Forgotten.</span>{/if}
@@ -209,6 +289,18 @@
 		border-radius: 1.4rem;
 		font-weight: 600;
 		text-align: left;
+	}
+	/* Under the thumb, however long the answer above it is. */
+	.onward {
+		position: sticky;
+		bottom: 0;
+		padding-block: 0.5rem;
+		background: var(--color-base-100);
+	}
+	@media (width < 40rem) {
+		.onward {
+			bottom: var(--thumb, 0px);
+		}
 	}
 	.answer:hover:enabled {
 		border-color: var(--color-secondary);

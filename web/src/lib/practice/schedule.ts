@@ -1,6 +1,5 @@
-/** When a kind of question comes again: by the spaced repetition of `ts-fsrs`, kept in this browser alone. */
+/** When a kind of question comes again: by the spaced repetition of `ts-fsrs`. */
 
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { createEmptyCard, fsrs, Rating, type Card } from 'ts-fsrs';
 
 export type Cards = Readonly<Record<string, Card>>;
@@ -36,40 +35,4 @@ export function nextOf(
 	const unseen = others.find((id) => !cards[id]);
 	if (unseen !== undefined && (fresh < NEW_A_DAY || !first)) return unseen;
 	return first?.id ?? others[0]!;
-}
-
-interface Shelf extends DBSchema {
-	cards: { key: string; value: { id: string; card: Card } };
-}
-let opened: Promise<IDBPDatabase<Shelf>> | undefined;
-const shelf = (): Promise<IDBPDatabase<Shelf>> =>
-	(opened ??= openDB<Shelf>('pond-loop-practice', 1, {
-		upgrade(db) {
-			db.createObjectStore('cards', { keyPath: 'id' });
-		},
-	}));
-
-/** None where a browser keeps nothing. */
-export async function cardsHere(): Promise<Cards> {
-	try {
-		return Object.fromEntries((await (await shelf()).getAll('cards')).map(({ id, card }) => [id, card]));
-	} catch {
-		return {};
-	}
-}
-export async function keepCard(id: string, card: Card): Promise<void> {
-	try {
-		await (await shelf()).put('cards', { id, card });
-		// Asked once: a browser that runs out of room throws this away last.
-		await navigator.storage?.persist?.();
-	} catch {
-		// Then it is practised for as long as the page is open.
-	}
-}
-export async function forgetCards(): Promise<void> {
-	try {
-		await (await shelf()).clear('cards');
-	} catch {
-		// There is nothing to forget.
-	}
 }

@@ -16,6 +16,8 @@ import { countSignIn } from './limits';
 import { hashPassword, isPassword, TooBusy } from './passwords';
 import { hashed } from './secrets';
 import { startSession } from './sessions';
+import { newDoor, summaryOf } from '@pond-loop/core/practice';
+import { openDoor, sendSummary } from './practice-doors';
 import { shareLesson } from './shares';
 import { createSwatch, savePlace, saveSwatch } from './swatches';
 import { deleteTeacher, ensureTeacher, readAccount, type Teacher } from './teachers';
@@ -122,6 +124,8 @@ describe('leaving', () => {
 		const picture = { id: randomUUID(), width: 1, height: 1, jpeg: Buffer.from('as it is kept') };
 		await putPicture(teacher, picture);
 		const token = await shareLesson(teacher, kept.id);
+		const door = await openDoor(teacher, 'lessons', kept.id, newDoor('slash'));
+		await sendSummary(door!, randomUUID(), summaryOf([], 'heron', 0));
 		const raw = JSON.parse(await whole(exportOf(teacher, new Date('2026-11-24T10:00:00Z')))) as Export;
 		const all = ExportSchema.parse(raw);
 		expect(raw).toEqual(all);
@@ -133,6 +137,7 @@ describe('leaving', () => {
 		expect(all.swatches.map((s) => [s.id, s.swatch.title, s.place])).toEqual([[swatch.id, 'Lantern, second try', 4]]);
 		expect(all.pictures).toEqual([{ id: picture.id, jpeg: picture.jpeg.toString('base64') }]);
 		expect(all.shares.map((s) => [s.lesson, s.token])).toEqual([[kept.id, token]]);
+		expect(all.practice).toMatchObject([{ lesson: kept.id, token: door, sent: [{ summary: { name: 'heron' } }] }]);
 		expect(all.versions.map((v) => [v.of, v.version, v.document])).toEqual([[swatch.id, 1, SWATCH]]);
 		expect([all.teacher.signInName, all.houseStyle, all.sessions.length, all.recoveryCodesLeft]).toEqual([
 			signInName,
@@ -153,6 +158,9 @@ describe('leaving', () => {
 			'known_browsers',
 			'lessons',
 			'pictures',
+			'practice_doors',
+			// With their doors.
+			'practice_sent',
 			// With their evenings.
 			'presses',
 			'recovery_codes',
@@ -167,7 +175,13 @@ describe('leaving', () => {
 		const { teacher } = await newTeacher();
 		const other = await newTeacher();
 		for (const t of [teacher, other.teacher]) {
-			await shareLesson(t, (await createLesson(t, 'One')).id);
+			const lesson = await createLesson(t, 'One');
+			await shareLesson(t, lesson.id);
+			await sendSummary(
+				(await openDoor(t, 'lessons', lesson.id, newDoor('slash')))!,
+				randomUUID(),
+				summaryOf([], '', 0),
+			);
 			await saveHouseStyle(t, 0, DEFAULT_HOUSE_STYLE);
 			await startSession(t, 'Here');
 			const of = (await createClass(t, 'Thursday'))!;

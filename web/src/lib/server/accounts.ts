@@ -13,6 +13,7 @@ import { codesLeft, newCodes, useCode } from './recovery';
 import { listSessions, replaceSessions } from './sessions';
 import * as sql from './sql/teachers';
 import { picturesOneByOne } from './pictures';
+import { rawDoors } from './practice-doors';
 import { allShares } from './shares';
 import { placesOf, swatchesOneByOne } from './swatches';
 import { readAccount, type Teacher } from './teachers';
@@ -141,6 +142,7 @@ export async function* exportOf(teacher: Teacher, at: Date): AsyncGenerator<stri
 		}));
 		const shares = await allShares(teacher, on.query);
 		yield `,\n"shares":${JSON.stringify(shares.map((s) => ({ ...s, madeAt: s.madeAt.toISOString() })))}`;
+		yield `,\n"practice":${JSON.stringify(await rawDoors(teacher, on.query))}`;
 		const sessions = await listSessions(teacher, on.query);
 		yield `,\n"sessions":${JSON.stringify(
 			sessions.map((s) => ({

@@ -21,7 +21,9 @@ import {
 	type Press,
 	type Proposal,
 } from '@pond-loop/core/class';
+import type { HardIn } from '@pond-loop/core/practice';
 import { database, rows, transaction, type Queryable } from './database';
+import { eraseSentAs, hardOf, sentTo } from './practice-doors';
 import { Full } from './quota';
 import * as sql from './sql/classes';
 import type { Teacher } from './teachers';
@@ -208,16 +210,29 @@ export async function factsOf(teacher: Teacher, classId: string, personId: strin
 		teacher.id,
 		personId,
 	]);
-	return { person, evenings: seen.map((s) => ({ ...s, at: s.at.toISOString() })) };
+	const sent = await sentTo(teacher, 'classes', classId);
+	return {
+		person,
+		evenings: seen.map((s) => ({ ...s, at: s.at.toISOString() })),
+		/** What came to the practice of this class under the same name. */
+		practice: sent
+			.filter((s) => s.summary.name.toLowerCase() === person.name.toLowerCase())
+			.map(({ at, summary }) => ({ at: at.toISOString(), ...summary })),
+	};
 }
 
-/** Erases one person from the class, from all its evenings, and from what will be brought back. */
+/**
+ * Erases one person from the class, from all its evenings, from what was sent to its practice under the same name, and
+ * from what will be brought back.
+ */
 export const erasePerson = (teacher: Teacher, classId: string, personId: string): Promise<boolean> =>
 	transaction(async (on) => {
 		const stored = await readClass(teacher, classId, on);
-		if (!stored?.class.people.some((p) => p.id === personId)) return false;
+		const person = stored?.class.people.find((p) => p.id === personId);
+		if (!stored || !person) return false;
 		await rows(on, sql.MARK_ERASED, [teacher.id, personId]);
 		await rows(on, sql.ERASE_PRESSES, [teacher.id, personId]);
+		await eraseSentAs(teacher, classId, person.name, on);
 		const people = stored.class.people.filter((p) => p.id !== personId);
 		const saved = await rows(on, sql.SAVE, [teacher.id, classId, stored.version, { ...stored.class, people }]);
 		if (saved.length === 0) throw new Error('A class was saved while somebody was erased from it.');
@@ -281,18 +296,20 @@ const lately = new LRUCache<string, LearntAndNext>({ max: 60 });
 export interface LearntAndNext {
 	readonly learnt: LearntShown;
 	readonly proposals: readonly Proposal[];
+	/** What is hard in practice, by what was sent. */
+	readonly hard: HardIn;
 }
 
 /** What a class's evenings say, and what next; worked out once for each state of its log. */
 export async function learntOf(teacher: Teacher, { id, version, class: of }: StoredClass): Promise<LearntAndNext> {
-	const [state] = await rows(database(), sql.LOG_STATE, [teacher.id, id]);
-	const key = `${id} ${version} ${JSON.stringify(state)}`;
+	const [[state], hard] = await Promise.all([rows(database(), sql.LOG_STATE, [teacher.id, id]), hardOf(teacher, id)]);
+	const key = `${id} ${version} ${JSON.stringify([state, hard])}`;
 	const known = lately.get(key);
 	if (known) return known;
 	const { went: _, evenings, ...rest } = learntBy(of, await heldOf(teacher, id), new Set(of.aside));
 	// What was pressed stays here: the page shows what follows from it.
 	const learnt = { ...rest, evenings: evenings.map(({ evening }) => ({ day: evening.day })) };
-	const now = { learnt, proposals: nextFor(of, { ...rest, evenings: learnt.evenings }) };
+	const now = { learnt, proposals: nextFor(of, { ...rest, evenings: learnt.evenings }, hard.kinds), hard };
 	lately.set(key, now);
 	return now;
 }

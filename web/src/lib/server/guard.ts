@@ -14,6 +14,8 @@ export const OPEN_ROUTES: ReadonlySet<string> = new Set([
 	'/stage/own',
 	'/stage/turn',
 	'/practice',
+	'/practice/[token]',
+	'/practice/[token]/sent',
 	'/shared/[token]',
 	'/shared/[token]/pictures/[id]',
 	'/sign-in',

@@ -1,14 +1,7 @@
 import { isId } from '$lib/server/requests';
 import { readLesson } from '$lib/server/lessons';
-import { canonical, type Crossing } from '@pond-loop/core/crossing';
-import { kindOf, type Step } from '@pond-loop/core/step';
+import { crossingsOf } from '$lib/server/practice-doors';
 import type { PageServerLoad } from './$types';
-
-/** Each once. */
-function crossingsOf(steps: readonly Step[]): readonly Crossing[] {
-	const all = steps.flatMap((step) => kindOf(step).crossings?.(step) ?? []);
-	return [...new Map(all.map(({ crossing }) => [canonical(crossing), crossing])).values()];
-}
 
 /** With the crossings of a lesson of one's own, where one is named; with the first ones that are taught elsewhere. */
 export const load: PageServerLoad = async ({ url, locals }) => {

@@ -2,17 +2,13 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { readName, SCHOOL_IDS } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
+	import Carry from '$lib/practice/Carry.svelte';
+	import { FIRST } from '$lib/practice/first';
 	import Practice from '$lib/practice/Practice.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
-	/** What is taught first, and what is mixed up most. */
-	const FIRST = ['1/1 RC', '1/1 LC', '2/2 RC', '2/2 LC', '2/1 RC', '2/1 LC', '2/1 RPC', '2/1 LPC', '3/3 RC', '3/3 LC'];
-	const first = FIRST.flatMap((name): Crossing[] => {
-		const read = readName(name, 'slash');
-		return read.ok ? [read.crossing] : [];
-	});
 	/** Names in the address, such as from the link of a lesson: `with=2/2 LC,3/3 RC&school=slash`. */
 	const MOST = 30;
 	const school = $derived(SCHOOL_IDS.find((id) => id === page.url.searchParams.get('school')) ?? data.style.school);
@@ -23,9 +19,9 @@
 		}),
 	);
 	const crossings = $derived(
-		data.of && data.of.crossings.length > 0 ? data.of.crossings : named.length > 0 ? named : first,
+		data.of && data.of.crossings.length > 0 ? data.of.crossings : named.length > 0 ? named : FIRST,
 	);
-	const deck = $derived({ school, crossings });
+	let practice = $state<Practice>();
 </script>
 
 <svelte:head><title>Practice · Pond Loop</title></svelte:head>
@@ -38,4 +34,15 @@
 		many times.
 	</p>
 </div>
-<Practice {deck} light={light.now} />
+<div class="within">
+	<Practice bind:this={practice} {crossings} schools={[school]} light={light.now}>
+		{#snippet foot()}<Carry taken={() => void practice?.again()} />{/snippet}
+	</Practice>
+</div>
+
+<style>
+	/* The way about lies under the thumb there. */
+	.within {
+		--thumb: 4rem;
+	}
+</style>

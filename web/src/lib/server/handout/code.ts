@@ -1,44 +1,52 @@
-/** A link as a code to scan, at the end of a sheet: for whoever has the paper in hand and a phone beside it. */
+/** Codes to scan, at the end of a sheet: for whoever has the paper in hand and a phone beside it. */
 
 import type { Block } from '@pond-loop/core/block';
-import type { Drawing } from '@pond-loop/core/drawing';
-import { create } from 'qrcode';
+import { codeDrawing } from '$lib/picture/code';
+import { doorAddress } from '../practice-doors';
+import { linkOf } from '../shares';
+import type { Teacher } from '../teachers';
 
-/** Light around it, in modules: scanners need it. */
-const QUIET = 4;
-const MODULE = 4;
-
-/** Dark on light whatever the light of the page, or nothing could scan it. */
-export function codeDrawing(address: string): Drawing {
-	const { size, data } = create(address, { errorCorrectionLevel: 'M' }).modules;
-	let d = '';
-	for (let y = 0; y < size; y++)
-		for (let x = 0; x < size; x++)
-			if (data[y * size + x]) d += `M${(x + QUIET) * MODULE} ${(y + QUIET) * MODULE}h${MODULE}v${MODULE}h-${MODULE}Z`;
-	const side = (size + 2 * QUIET) * MODULE;
-	return {
-		width: side,
-		height: side,
-		label: `A code to scan: ${address}`,
-		crossPoints: [],
-		shapes: [
-			{ kind: 'path', role: 'code', depth: 0, d: `M0 0h${side}v${side}h-${side}Z`, fill: '#ffffff' },
-			{ kind: 'path', role: 'code', depth: 1, d, fill: '#000000' },
-		],
-	};
+/** An address on paper, and what is behind it, in words. */
+export interface Code {
+	readonly title: string;
+	readonly says: string;
+	readonly address: string;
 }
 
-/** What is behind the link, in words. */
-export const CODE = {
-	title: 'Read it on a phone, and practise',
-	says: 'The lesson, to be followed row by row, and five minutes of questions about its crossings. No account.',
-} as const;
+/** What a lesson's paper leads to: where it is read, and where it is practised, as far as each is open. */
+export async function codesOf(teacher: Teacher, lesson: string, origin: string): Promise<readonly Code[]> {
+	const [link, door] = await Promise.all([linkOf(teacher, lesson, origin), doorAddress(teacher, lesson, origin)]);
+	return [
+		...(link === undefined
+			? []
+			: [
+					{
+						title: door === undefined ? 'Read it on a phone, and practise' : 'Read it on a phone',
+						says: `The lesson, to be followed row by row${door === undefined ? ', and five minutes of questions about its crossings' : ''}. No account.`,
+						address: link,
+					},
+				]),
+		...(door === undefined
+			? []
+			: [
+					{
+						title: 'Practise, five minutes a day',
+						says: 'Short questions about these crossings. What you know stays on your phone. No account.',
+						address: door,
+					},
+				]),
+	];
+}
 
-/** The last section of a handout: what is behind the link, its code, and the link itself. */
-export const codeSection = (address: string): { readonly title: string; readonly blocks: () => readonly Block[] } => ({
-	title: CODE.title,
+/** The last sections of a handout: what is behind an address, its code, and the address itself. */
+export const codeSection = ({
+	title,
+	says,
+	address,
+}: Code): { readonly title: string; readonly blocks: () => readonly Block[] } => ({
+	title,
 	blocks: () => [
-		{ kind: 'text', text: CODE.says },
+		{ kind: 'text', text: says },
 		{ kind: 'picture', facts: [], names: 0, draw: () => codeDrawing(address) },
 		{ kind: 'text', text: address, tone: 'quiet' },
 	],

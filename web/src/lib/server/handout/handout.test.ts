@@ -6,7 +6,7 @@ import { toSvg } from '@pond-loop/core/drawing';
 import jsQR from 'jsqr';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { codeDrawing } from './code';
+import { codeDrawing } from '$lib/picture/code';
 import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';
 import { unsetIn } from './signs';
 
@@ -130,13 +130,9 @@ describe('a handout', () => {
 			.raw()
 			.toBuffer({ resolveWithObject: true });
 		expect(jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data).toBe(address);
-		const document = await handoutOf(
-			template('first'),
-			DEFAULT_HOUSE_STYLE,
-			HandoutSchema.parse({}),
-			new Map(),
-			address,
-		);
+		const document = await handoutOf(template('first'), DEFAULT_HOUSE_STYLE, HandoutSchema.parse({}), new Map(), [
+			{ title: 'Read it', says: 'On a phone.', address },
+		]);
 		const { pages, nodes } = await opened(await setPdf(document));
 		expect(pages.at(-1)!.text.replaceAll(' ', '')).toContain(address);
 		expect(nodes.some((n) => n.alt === `A code to scan: ${address}`)).toBe(true);

@@ -9,7 +9,7 @@ import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
 import Piscina from 'piscina';
 import { z } from 'zod';
-import { codeSection } from './code';
+import { codeSection, type Code } from './code';
 import { FACES } from './faces';
 import { paperBlocks, photoPath, type Plain } from './paper';
 import { settable } from './signs';
@@ -94,15 +94,10 @@ export const handoutOf = (
 	style: HouseStyle,
 	options: HandoutOptions,
 	photos: Photos = NONE,
-	/** The address of its link, where it has one: a code for it stands at the end. */
-	link?: string,
+	/** Codes to scan, which stand at the end. */
+	codes: readonly Code[] = [],
 ): Promise<Document> =>
-	documentOf(
-		lesson.title,
-		[...sectionsOf(lesson, style, options), ...(link === undefined ? [] : [codeSection(link)])],
-		options,
-		photos,
-	);
+	documentOf(lesson.title, [...sectionsOf(lesson, style, options), ...codes.map(codeSection)], options, photos);
 
 /** A single swatch: its chart, rows to tick, legend and counter. */
 export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: PrintOptions): Promise<Document> => {
@@ -148,12 +143,12 @@ export async function roomPdf(
 	style: HouseStyle,
 	options: HandoutOptions,
 	photos: Photos = NONE,
-	link?: string,
+	codes: readonly Code[] = [],
 ): Promise<Uint8Array> {
 	const sheets = sheetsFor(lesson.plan, style);
 	const documents: Document[] = [];
 	for (const { many: _, ...sheet } of sheets)
-		documents.push(await handoutOf(lesson, style, { ...options, ...sheet }, photos, link));
+		documents.push(await handoutOf(lesson, style, { ...options, ...sheet }, photos, codes));
 	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
 	return setAll(
 		documents,

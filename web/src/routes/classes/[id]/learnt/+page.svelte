@@ -10,5 +10,6 @@
 		opened={data.opened}
 		learnt={data.learnt}
 		proposals={data.proposals}
+		hard={data.hard}
 		light={light.now}
 	/>{/key}

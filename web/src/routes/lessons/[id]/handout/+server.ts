@@ -5,7 +5,7 @@ import { HandoutSchema, handoutOf, roomPdf } from '$lib/server/handout/handout';
 import { readPictures } from '$lib/server/pictures';
 import { readLesson } from '$lib/server/lessons';
 import { shownStyle } from '$lib/server/house-styles';
-import { linkOf } from '$lib/server/shares';
+import { codesOf } from '$lib/server/handout/code';
 import { isId, notFound, opened } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -16,8 +16,8 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const options = HandoutSchema.parse(Object.fromEntries(url.searchParams));
 	const style = await shownStyle(locals.session);
 	const photos = await readPictures(teacherOf(locals), picturesIn(lesson));
-	const link = await linkOf(teacherOf(locals), params.id, url.origin);
+	const codes = await codesOf(teacherOf(locals), params.id, url.origin);
 	if (options.room)
-		return fileAnswer(await roomPdf(lesson, style, options, photos, link), lesson.title, 'for-the-room');
-	return pdfAnswer(await handoutOf(lesson, style, options, photos, link), saidOf(options), photos);
+		return fileAnswer(await roomPdf(lesson, style, options, photos, codes), lesson.title, 'for-the-room');
+	return pdfAnswer(await handoutOf(lesson, style, options, photos, codes), saidOf(options), photos);
 };

@@ -149,14 +149,14 @@
 				<SectionSheet {section} light={colour ? 'day' : 'print'} />
 			</div>
 		{/each}
-		{#if data.code}
-			<section class="break-inside-avoid border-t border-neutral-400 py-5" aria-label={data.code.title}>
-				<h2 class="text-2xl">{data.code.title}</h2>
-				<p class="mt-1">{data.code.says}</p>
-				<div class="mt-3 w-40"><Drawing drawing={data.code.drawing} /></div>
-				<p class="mt-1 text-sm break-all">{data.code.link}</p>
+		{#each data.codes as { title, says, address, drawing } (address)}
+			<section class="break-inside-avoid border-t border-neutral-400 py-5" aria-label={title}>
+				<h2 class="text-2xl">{title}</h2>
+				<p class="mt-1">{says}</p>
+				<div class="mt-3 w-40"><Drawing {drawing} /></div>
+				<p class="mt-1 text-sm break-all">{address}</p>
 			</section>
-		{/if}
+		{/each}
 	</main>
 </div>
 

@@ -1,0 +1,29 @@
+/** A question as it is asked and judged. */
+
+import { chance } from './chance.ts';
+import type { Deck, Drill, Question, Verdict } from './question.ts';
+
+/** One question that is asked: the same for the same drill, deck and seed. */
+export interface Asked {
+	readonly drill: Drill;
+	readonly question: Question;
+	readonly judge: (answer: readonly string[]) => Verdict;
+}
+
+/** Undefined where the deck has nothing for such a question. */
+export function ask(drill: Drill, deck: Deck, seed: number): Asked | undefined {
+	const about = drill.make(deck, chance(seed));
+	if (about === undefined) return undefined;
+	const question = drill.question(about);
+	const ids = new Set(question.options.map((o) => o.id));
+	return {
+		drill,
+		question,
+		judge: (answer) => {
+			const isOne = answer.length === (question.inOrder ? ids.size : 1) && answer.every((id) => ids.has(id));
+			const verdict = drill.judge(about, isOne ? answer : []);
+			// No answer, or one that was not offered, is never right.
+			return isOne ? verdict : { ...verdict, right: false };
+		},
+	};
+}

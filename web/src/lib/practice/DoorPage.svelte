@@ -1,0 +1,234 @@
+<script lang="ts">
+	import type { Drawing as Picture } from '@pond-loop/core/drawing';
+	import { SCHOOLS, SCHOOL_IDS } from '@pond-loop/core/notation';
+	import { DOOR_LIMITS, DRILLS, type HardIn, type PracticeDoor, type PracticeSummary } from '@pond-loop/core/practice';
+	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import { untrack } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import { troubleOf } from '$lib/save/send';
+	import { dayOf } from '$lib/ui/dates';
+	import { useLocale } from '$lib/ui/locale';
+	import { crossingSaid } from './crossing-said';
+	import { closeDoor, eraseSent, openDoor } from './doors';
+	import SummaryTable from './SummaryTable.svelte';
+
+	interface Props {
+		of: 'lessons' | 'classes';
+		id: string;
+		title: string;
+		isOpen: boolean;
+		door: PracticeDoor;
+		/** Where it leads; undefined before it was opened for the first time. */
+		address: string | undefined;
+		/** The address as a code to scan. */
+		code: Picture | undefined;
+		sent: readonly { readonly learner: string; readonly at: string; readonly summary: PracticeSummary }[];
+		hard: HardIn;
+	}
+	const { of, id, title, isOpen, door, address, code, sent, hard }: Props = $props();
+	const uid = $props.id();
+	const locale = useLocale();
+	const at = $derived(`${of}/${id}`);
+	let told = $state.raw(untrack(() => door));
+	let said = $state('');
+	let trouble = $state<string>();
+	let field = $state<HTMLInputElement>();
+	const isAsked = (kind: string): boolean => told.kinds.length === 0 || told.kinds.includes(kind);
+
+	/** What is chosen is kept at once where the door is open, and with the opening where it is not. */
+	async function put(next: PracticeDoor): Promise<void> {
+		told = next;
+		if (isOpen) await open('Kept.');
+	}
+	async function open(done: string): Promise<void> {
+		const answer = await openDoor(at, told);
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		said = done;
+		await invalidateAll();
+	}
+	async function close(): Promise<void> {
+		const answer = await closeDoor(at);
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		said = 'Closed. Its address and its code stay the same for when it is opened again.';
+		await invalidateAll();
+	}
+	async function copy(): Promise<void> {
+		try {
+			await navigator.clipboard.writeText(address ?? '');
+			said = 'Copied.';
+		} catch {
+			field?.select();
+			said = 'It is chosen: copy it with Ctrl C.';
+		}
+	}
+	async function erase(learner: string): Promise<void> {
+		const answer = await eraseSent(at, learner);
+		trouble = troubleOf(answer);
+		said = answer.kind === 'ok' ? 'Erased.' : '';
+		await invalidateAll();
+	}
+	function ask(kind: string, wanted: boolean): void {
+		const now = DRILLS.map((d) => d.id).filter((d) => (d === kind ? wanted : isAsked(d)));
+		// None would be nothing to practise; all of them are those that come later too.
+		if (now.length > 0) void put({ ...told, kinds: now.length === DRILLS.length ? [] : now });
+		else trouble = 'At least one kind of question is asked.';
+	}
+</script>
+
+<svelte:head><title>Practice: {title} · Pond Loop</title></svelte:head>
+
+<p><a class="wordlink" href="/{of}/{id}"><ArrowLeft class="inline size-4" /> <span dir="auto">{title}</span></a></p>
+<h1 class="mt-1 text-[1.8rem] leading-tight">Practice between evenings</h1>
+<p class="quiet max-w-2xl">
+	{of === 'classes'
+		? 'Five minutes on a phone, with the crossings of this class’s last lessons; new ones come from the lesson just had.'
+		: 'Five minutes on a phone, with the crossings of this lesson.'} No account, and nobody is ranked. What they know stays
+	on their phone; you see what they choose to show.
+</p>
+
+<div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
+	<section aria-labelledby="{uid}-door" class="min-w-0" data-testid="door">
+		<h2 id="{uid}-door" class="text-2xl">{isOpen ? 'The door is open' : 'The door is closed'}</h2>
+		{#if isOpen && address && code}
+			<div class="mt-2 max-w-64 bg-white"><Drawing drawing={code} /></div>
+			<label class="mt-2 block" for="{uid}-address">To be scanned, or sent as a link</label>
+			<input bind:this={field} id="{uid}-address" class="field w-full text-[0.88rem]" readonly value={address} />
+			<p class="mt-1 flex flex-wrap gap-x-5">
+				<button type="button" class="wordlink" onclick={copy}>Copy</button>
+				<a class="wordlink" href={address} target="_blank" rel="noopener">Try it</a>
+				<button type="button" class="wordlink" onclick={close}>Close the door</button>
+			</p>
+			{#if of === 'lessons'}<p class="quiet mt-1 text-[0.94rem]">
+					The code stands at the end of <a class="wordlink" href="/lessons/{id}/print">the sheet</a> too.
+				</p>{/if}
+		{:else}
+			<p class="mt-1">Nobody comes in until you open it.</p>
+			<button
+				type="button"
+				class="pill pill-strong mt-3"
+				onclick={() => open('Open: whoever has the code can practise.')}
+				>{address ? 'Open it again' : 'Open the door'}</button
+			>
+		{/if}
+		<p class="quiet min-h-[1lh]" role="status">{said}</p>
+		{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
+
+		<fieldset class="mt-4">
+			<legend class="lead">By the names of</legend>
+			{#each SCHOOL_IDS as school (school)}
+				<label class="block"
+					><input
+						type="checkbox"
+						class="accent-secondary"
+						checked={told.schools.includes(school)}
+						disabled={told.schools.includes(school)
+							? told.schools.length === 1
+							: told.schools.length >= DOOR_LIMITS.schools}
+						onchange={(e) =>
+							put({
+								...told,
+								schools: SCHOOL_IDS.filter((s) => (s === school ? e.currentTarget.checked : told.schools.includes(s))),
+							})}
+					/>
+					{SCHOOLS[school].title}</label
+				>
+			{/each}
+		</fieldset>
+		<details class="mt-4">
+			<summary class="wordlink w-fit list-none"
+				>{told.kinds.length === 0
+					? `All ${DRILLS.length} kinds of question`
+					: `${told.kinds.length} of ${DRILLS.length} kinds of question`}</summary
+			>
+			<fieldset class="mt-1">
+				<legend class="sr-only">Kinds of question</legend>
+				{#each DRILLS as { id: kind, title: name } (kind)}
+					<label class="block text-[0.94rem]"
+						><input
+							type="checkbox"
+							class="accent-secondary"
+							checked={isAsked(kind)}
+							onchange={(e) => ask(kind, e.currentTarget.checked)}
+						/>
+						{name}</label
+					>
+				{/each}
+			</fieldset>
+		</details>
+	</section>
+
+	<div class="grid min-w-0 gap-y-8">
+		<section aria-labelledby="{uid}-hard" data-testid="hard">
+			<h2 id="{uid}-hard" class="text-2xl">What they find hard</h2>
+			{#if hard.kinds.length === 0}
+				<p class="quiet mt-1">Nobody has shown anything yet. What several find hard comes together here.</p>
+			{:else}
+				<table class="mt-1 w-full text-[0.94rem]">
+					<thead
+						><tr class="quiet"
+							><th class="text-left font-normal" scope="col">question</th><th class="text-right font-normal" scope="col"
+								>right</th
+							><th class="pl-4 text-right font-normal" scope="col">hard for</th></tr
+						></thead
+					>
+					<tbody>
+						{#each hard.kinds as one (one.kind)}
+							<tr class={['border-base-300 border-t', one.isHard && 'font-semibold']}>
+								<th class="py-0.5 text-left font-[inherit]" scope="row">{one.title}</th>
+								<td class="pl-3 text-right whitespace-nowrap">{one.right} of {one.asked}</td>
+								<td class="pl-4 text-right whitespace-nowrap"
+									>{one.people === 0 ? 'too few' : `${one.hardFor} of ${one.people}`}</td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				<p class="quiet mt-1 text-[0.94rem]">
+					Hard for somebody: under two thirds right, of three answers or more.{#if of === 'classes'}
+						What is hard for more than a third goes into <a class="wordlink" href="/classes/{id}/learnt"
+							>what the class learnt, and what next</a
+						>.{/if}
+				</p>
+				{#if hard.crossings.length > 0}
+					<p class="mt-2">
+						Most often not so: {#each hard.crossings.slice(0, 6) as { title: name, asked, right }, i (name)}{i > 0
+								? ', '
+								: ''}<span class="font-mono text-[0.94em]">{crossingSaid(name, told.schools[0]!)}</span> ({asked -
+								right} of {asked}){/each}.
+					</p>
+				{/if}
+			{/if}
+		</section>
+		{#if sent.length > 0}
+			<section aria-labelledby="{uid}-sent" data-testid="sent">
+				<h2 id="{uid}-sent" class="text-2xl">
+					{sent.length === 1 ? 'One has shown theirs' : `${sent.length} have shown theirs`}
+				</h2>
+				<ul class="mt-1">
+					{#each sent as { learner, at: when, summary } (learner)}
+						<li class="border-base-300 border-t py-1.5">
+							<details>
+								<summary class="flex cursor-pointer list-none flex-wrap gap-x-3">
+									<strong class="min-w-0 break-words" dir="auto">{summary.name || 'Somebody'}</strong>
+									<span class="quiet grow">{dayOf(new Date(when), locale())}</span>
+									<span class="wordlink"
+										>look<span class="sr-only"> at what {summary.name || 'somebody'} showed</span></span
+									>
+								</summary>
+								<div class="mt-2 max-w-xl pb-2">
+									<SummaryTable {summary} school={told.schools[0]!} />
+									<button type="button" class="wordlink mt-2 text-[0.94rem]" onclick={() => erase(learner)}
+										>Erase this</button
+									>
+								</div>
+							</details>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+	</div>
+</div>

@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { NICKNAME_MOST, summaryOf, type PracticeSummary } from '@pond-loop/core/practice';
+	import type { SchoolId } from '@pond-loop/core/notation';
+	import { onMount } from 'svelte';
+	import { troubleOf } from '$lib/save/send';
+	import { dayOf } from '$lib/ui/dates';
+	import { useLocale } from '$lib/ui/locale';
+	import { sendSummary, takeBack } from './doors';
+	import { answersAt, keepTold, toldAt, type Told } from './shelf';
+	import SummaryTable from './SummaryTable.svelte';
+
+	interface Props {
+		token: string;
+		/** Under which this browser keeps what belongs to the door. */
+		place: string;
+		/** Whose door it is. */
+		by: string;
+		/** By whose names crossings are told. */
+		school: SchoolId;
+	}
+	const { token, place, by, school }: Props = $props();
+	const locale = useLocale();
+	let told = $state.raw<Told>();
+	let isOpen = $state(false);
+	let name = $state('');
+	let again = $state(false);
+	let summary = $state.raw<PracticeSummary>();
+	let said = $state('');
+	let trouble = $state<string>();
+	let busy = $state(false);
+
+	const summed = async (): Promise<PracticeSummary> => {
+		const now = Date.now();
+		return summaryOf(await answersAt(place, now), told?.name ?? name, now);
+	};
+	async function look(): Promise<void> {
+		said = '';
+		summary = await summed();
+		isOpen = summary.kinds.length > 0;
+		if (!isOpen) said = 'There is nothing to show yet: answer a question first.';
+	}
+	async function put(next: Told | undefined): Promise<void> {
+		told = next;
+		await keepTold(place, next);
+	}
+	async function sendIt(as: Told): Promise<boolean> {
+		busy = true;
+		trouble = undefined;
+		const now = Date.now();
+		const answer = await sendSummary(token, as.learner, summaryOf(await answersAt(place, now), as.name, now));
+		busy = false;
+		if (answer.kind === 'ok') {
+			const { waits: _, ...rest } = as;
+			await put({ ...rest, sentAt: now });
+			return true;
+		}
+		// It is sent when there is a network again.
+		if (as.goesOn) await put({ ...as, waits: true });
+		trouble = troubleOf(answer);
+		return false;
+	}
+	async function show(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		const as = { learner: told?.learner ?? crypto.randomUUID(), name: name.trim(), goesOn: again };
+		if (await sendIt(as)) {
+			said = 'Sent.';
+			isOpen = false;
+		}
+	}
+	async function erase(): Promise<void> {
+		if (!told) return;
+		trouble = undefined;
+		const answer = await takeBack(token, told.learner);
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		await put(undefined);
+		said = `Erased: ${by} has nothing of yours any more.`;
+	}
+	/** After a sitting, for those who said so. */
+	export async function after(): Promise<void> {
+		if (told?.goesOn) await sendIt(told);
+	}
+	async function late(): Promise<void> {
+		if (told?.waits) await sendIt(told);
+	}
+	onMount(() => {
+		void toldAt(place).then((kept) => {
+			told = kept;
+			name = kept?.name ?? '';
+			again = kept?.goesOn ?? false;
+			void late();
+		});
+	});
+</script>
+
+<svelte:window ononline={late} />
+
+<section class="border-base-300 border-t pt-3" data-testid="show-teacher">
+	{#if isOpen && summary}
+		<form onsubmit={show}>
+			<h2 class="text-xl">What {by} would see</h2>
+			<label class="mt-1 block"
+				>A first name or a nickname, if you like
+				<input class="field w-full" maxlength={NICKNAME_MOST} autocomplete="off" dir="auto" bind:value={name} /></label
+			>
+			<div class="bg-base-200 mt-3 rounded-2xl px-4 py-3"><SummaryTable {summary} {school} /></div>
+			<label class="mt-3 flex gap-3"
+				><input type="checkbox" class="accent-secondary mt-1.5" bind:checked={again} /><span
+					>And again after each sitting, until I stop it</span
+				></label
+			>
+			<div class="mt-3 flex flex-wrap gap-3">
+				<button class="pill pill-strong min-h-12" disabled={busy}>{busy ? 'Sending …' : 'Send this'}</button>
+				<button type="button" class="pill pill-soft min-h-12" onclick={() => (isOpen = false)}>Rather not</button>
+			</div>
+		</form>
+	{:else if told?.sentAt !== undefined}
+		<p>
+			{by} sees how it went until {dayOf(new Date(told.sentAt), locale())}{told.goesOn
+				? ', and is shown it after each sitting'
+				: ''}.
+		</p>
+		<p class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
+			<button type="button" class="wordlink" onclick={look}>Look at it, and send it anew</button>
+			{#if told.goesOn}<button
+					type="button"
+					class="wordlink"
+					onclick={() => {
+						again = false;
+						if (told) void put({ ...told, goesOn: false });
+						said = 'Nothing more is sent.';
+					}}>Stop showing it</button
+				>{/if}
+			<button type="button" class="wordlink" onclick={erase}>Erase what was sent</button>
+		</p>
+	{:else}
+		<button type="button" class="pill pill-soft min-h-12 w-full" onclick={look}>Show {by} how it goes</button>
+	{/if}
+	<p class="quiet" role="status">{said}</p>
+	{#if trouble}<p class="text-error font-semibold" role="alert">
+			{trouble}
+			{told?.waits ? 'It is sent when that is over.' : ''}
+		</p>{/if}
+</section>

@@ -1,0 +1,20 @@
+/** What is done with doors to practice: by a learner behind one, and by the teacher whose it is. */
+
+import type { PracticeDoor, PracticeSummary } from '@pond-loop/core/practice';
+import { DONE, fields } from '$lib/save/answers';
+import { send, type Answer } from '$lib/save/send';
+
+export const sendSummary = (token: string, learner: string, summary: PracticeSummary): Promise<Answer<object>> =>
+	send('POST', `/practice/${token}/sent`, { learner, summary }, DONE);
+
+export const takeBack = (token: string, learner: string): Promise<Answer<object>> =>
+	send('DELETE', `/practice/${token}/sent`, { learner }, DONE);
+
+/** `at`: `lessons/…` or `classes/…`. */
+export const openDoor = (at: string, door: PracticeDoor): Promise<Answer<{ readonly token: string }>> =>
+	send('PUT', `/api/doors/${at}`, door, fields({ token: 'string' }));
+
+export const closeDoor = (at: string): Promise<Answer<object>> => send('DELETE', `/api/doors/${at}`, undefined, DONE);
+
+export const eraseSent = (at: string, learner: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/doors/${at}/sent/${learner}`, undefined, DONE);

@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { drillsOf } from '@pond-loop/core/practice';
+	import { page } from '$app/state';
+	import Carry from '$lib/practice/Carry.svelte';
+	import { FIRST } from '$lib/practice/first';
+	import Practice from '$lib/practice/Practice.svelte';
+	import ShowTeacher from '$lib/practice/ShowTeacher.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+
+	const { data } = $props();
+	const light = useLight();
+	const crossings = $derived(data.crossings.length > 0 ? data.crossings : FIRST);
+	const drills = $derived(drillsOf(data.door));
+	let shown = $state<ShowTeacher>();
+	let practice = $state<Practice>();
+</script>
+
+<svelte:head>
+	<title>Practice: {data.title}</title>
+	<meta name="robots" content="noindex, nofollow" />
+</svelte:head>
+
+<main class="mx-auto min-h-screen max-w-2xl px-5 py-4" id="main">
+	<h1 class="text-2xl leading-tight break-words" dir="auto">{data.title}</h1>
+	<p class="quiet mb-3 text-[0.94rem]">Practice for the class of {data.by}. Five minutes, many times; no hurry.</p>
+	<Practice
+		bind:this={practice}
+		{crossings}
+		latest={data.latest}
+		schools={data.door.schools}
+		{drills}
+		place={data.place}
+		light={light.now}
+		ended={() => void shown?.after()}
+	>
+		{#snippet foot()}
+			<ShowTeacher
+				bind:this={shown}
+				token={page.params.token ?? ''}
+				place={data.place}
+				by={data.by}
+				school={data.door.schools[0]!}
+			/>
+			<Carry taken={() => void practice?.again()} />
+		{/snippet}
+	</Practice>
+</main>
