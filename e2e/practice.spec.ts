@@ -267,3 +267,32 @@ test('with the network cut nothing answered is lost; what is shown goes out when
 	await page.reload();
 	await expect(page.getByTestId('practice').getByRole('heading', { level: 2 }).first()).toBeVisible();
 });
+
+test('a class answers questions together on show; on paper their answers stand upside down at the foot', async ({
+	browser,
+}) => {
+	const { teacher, lesson } = await teacherWith(browser);
+	await teacher.goto(`/lessons/${lesson}`);
+	await teacher.getByRole('button', { name: 'Practice together' }).click();
+	await expect(teacher.getByText('About C4F, C6B')).toBeVisible();
+	await expect(teacher.getByText('saved', { exact: true })).toBeVisible();
+	await expectAccessible(teacher);
+	await teacher.goto(`/lessons/${lesson}/print`);
+	const asked = teacher.getByTestId('questions').locator('> li');
+	await expect(asked).toHaveCount(5);
+	const first = await asked.first().locator('p').first().textContent();
+	await teacher.emulateMedia({ media: 'print' });
+	const answers = (await teacher.getByText(/^Answers: /).textContent())!;
+	expect(answers).toMatch(/^Answers: (\d [A-H](, )?){5}$/);
+	await teacher.emulateMedia({ media: 'screen' });
+	await teacher.goto(`/lessons/${lesson}/show`);
+	const room = teacher.getByTestId('room-questions');
+	for (let i = 0; i < 5 && (await room.count()) === 0; i++) await teacher.keyboard.press('PageDown');
+	await expect(room).toContainText(first!.trim());
+	await room.getByRole('button', { name: 'Show the answer' }).click();
+	const letter = /1 ([A-H])/.exec(answers)![1]!;
+	await expect(room.getByText(`${letter}.`, { exact: true })).toBeVisible();
+	await room.getByRole('button', { name: 'Next question' }).click();
+	await expect(room).toContainText('2 of 5');
+	await expectAccessible(teacher);
+});

@@ -46,6 +46,10 @@ export const movesOf = (moves: Pick<NonNullable<Side['moves']>, 'frames' | 'says
 /** A picture where it cannot be shown: what there is to say of it. */
 export const photoSaid = (alt: string): string => `Picture${alt ? `: ${alt}` : ''}`;
 
+/** The answers of questions, in one line: `1 B, 2 A`. */
+export const answersSaid = (questions: readonly Pick<QuestionShown, 'answer'>[]): string =>
+	`Answers: ${questions.map(({ answer }, i) => `${i + 1} ${answer}`).join(', ')}`;
+
 /** One line that is worked: a row of a pattern, or what is done at a tool. */
 export interface RowShown {
 	/** What stands before it: `Rows 1 to 4`. */
@@ -53,6 +57,19 @@ export interface RowShown {
 	readonly text: string;
 	/** Said between rows, with nothing to tick. */
 	readonly isRemark?: true;
+}
+
+/** A question that a class answers together, or on paper. */
+export interface QuestionShown {
+	readonly asks: string;
+	/** To be read with it. */
+	readonly lines: readonly string[];
+	/** To be seen with it, and what who does not see it is told instead. */
+	readonly seen?: { readonly says: string; readonly draw: Draw };
+	readonly options: readonly { readonly letter: string; readonly label: string; readonly draw?: Draw }[];
+	/** The letter of the right one, and why. */
+	readonly answer: string;
+	readonly says: string;
 }
 
 interface Blocks {
@@ -94,6 +111,8 @@ interface Blocks {
 	/** Terms and what they mean; `names` where the terms are as patterns write them. */
 	table: { readonly title?: string; readonly lines: readonly Line[]; readonly names: boolean };
 	caution: { readonly text: string };
+	/** Their answers stand apart, such as at the foot, upside down. */
+	questions: { readonly questions: readonly QuestionShown[] };
 }
 
 export type BlockKind = keyof Blocks;

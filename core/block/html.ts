@@ -2,7 +2,7 @@
 
 import { escapeXml, toSvg, walked, type Drawing, type PageSection } from '../drawing/index.ts';
 import type { Note, NoteParagraph } from '../schema/index.ts';
-import { movesOf, photoSaid, rendered, type Block, type Paint, type Renderers } from './block.ts';
+import { answersSaid, movesOf, photoSaid, rendered, type Block, type Paint, type Renderers } from './block.ts';
 
 const PAINT: Paint = { light: 'day', around: '#ffffff' };
 
@@ -89,6 +89,29 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 		),
 	table: ({ title, lines }) => `${title ? said('h2', title) : ''}${terms(lines)}`,
 	caution: ({ text }) => said('p', text, ' class="caution"'),
+	questions: ({ questions }) =>
+		tag(
+			'ol',
+			questions
+				.map((q) =>
+					tag(
+						'li',
+						said('b', q.asks, ' class="line"') +
+							q.lines.map((line) => said('code', line, ' class="line"')).join('') +
+							(q.seen ? picture(q.seen.draw(PAINT), 300) : '') +
+							tag(
+								'div',
+								q.options
+									.map((o) =>
+										tag('div', said('b', o.letter) + (o.draw ? picture(o.draw(PAINT), 110) : said('span', o.label))),
+									)
+									.join(''),
+								' class="abreast"',
+							),
+					),
+				)
+				.join(''),
+		) + said('p', answersSaid(questions), ' class="turned"'),
 });
 
 /** One part of a page: its title, and its blocks under it. */

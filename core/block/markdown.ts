@@ -1,7 +1,7 @@
 /** Blocks as Markdown, to be pasted elsewhere. Nothing that was typed becomes markup. */
 
 import { linkOf, type Note, type NoteBlock, type NoteParagraph, type NoteRun } from '../schema/index.ts';
-import { movesOf, photoSaid, rendered, type Block, type Renderers } from './block.ts';
+import { answersSaid, movesOf, photoSaid, rendered, type Block, type Renderers } from './block.ts';
 
 /** Signs that mean something in Markdown, made to stand for themselves. */
 export const plain = (text: string): string => text.replaceAll(/([\\`*_[\]<>#|~])/g, '\\$1');
@@ -79,6 +79,16 @@ const MARKDOWN: Renderers<readonly string[]> = {
 		...lines.map(([term, says]) => `- ${names ? literal(term) : `**${plain(term)}**`}: ${plain(says)}`),
 	],
 	caution: ({ text }) => [`*${plain(text)}*`],
+	questions: ({ questions }) => [
+		...questions.flatMap((q, i) => [
+			`${i + 1}. ${plain(q.asks)}`,
+			...q.lines.map((line) => `   ${plain(line)}`),
+			...(q.seen ? [`   ${plain(q.seen.says)}`] : []),
+			...q.options.map((o) => `   - ${o.letter}: ${plain(o.label)}`),
+		]),
+		'',
+		`${plain(answersSaid(questions))}.`,
+	],
 };
 
 /** Lines of Markdown, with an empty one between blocks. */

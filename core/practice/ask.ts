@@ -20,10 +20,22 @@ export function ask(drill: Drill, deck: Deck, seed: number): Asked | undefined {
 		drill,
 		question,
 		judge: (answer) => {
+			if (question.byHand) return byHand(() => drill.judge(about, answer));
 			const isOne = answer.length === (question.inOrder ? ids.size : 1) && answer.every((id) => ids.has(id));
 			const verdict = drill.judge(about, isOne ? answer : []);
 			// No answer, or one that was not offered, is never right.
 			return isOne ? verdict : { ...verdict, right: false };
 		},
 	};
+}
+
+const NOT_DONE: Verdict = { right: false, says: 'These moves cannot be done on those stitches.' };
+
+/** Moves come from outside: what cannot be read or done is not right. */
+function byHand(judged: () => Verdict): Verdict {
+	try {
+		return judged();
+	} catch {
+		return NOT_DONE;
+	}
 }

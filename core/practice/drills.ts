@@ -1,5 +1,7 @@
 /** All kinds of question, in the order in which they are begun. */
 
+import { edgeOfRow, rowOfChart, whereItGapes } from './drills/charts.ts';
+import { doIt, madeAtTool } from './drills/doing.ts';
 import { leanOfHands, madeOfSentence, orderOfMoves, whatMends, whatWentWrong } from './drills/hands.ts';
 import { fromBehind, holdOfPicture, leanOfPicture, whoComesHere, whoIsInFront } from './drills/looks.ts';
 import {
@@ -24,6 +26,7 @@ export const DRILLS: readonly Drill[] = [
 	nameOfPicture,
 	sameOrNot,
 	leftHanded,
+	doIt,
 	leanOfHands,
 	madeOfSentence,
 	orderOfMoves,
@@ -34,8 +37,12 @@ export const DRILLS: readonly Drill[] = [
 	holdOfPicture,
 	whoComesHere,
 	whoIsInFront,
+	rowOfChart,
+	edgeOfRow,
+	whereItGapes,
 	rowsSince,
 	rowsUntil,
 	isDue,
 	comesRound,
+	madeAtTool,
 ];

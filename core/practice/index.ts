@@ -1,9 +1,10 @@
 /** Practice: questions made from crossings, and judged by the model; the door behind which a class practises. */
 
 export { ask, type Asked } from './ask.ts';
-export { inStrands } from './crossings.ts';
 export { DOOR_LIMITS, drillsOf, newDoor, PRACTICE_DOOR_FORMAT, PracticeDoorSchema, type PracticeDoor } from './door.ts';
+export { drawnChart, drawnCrossing, shownSaid } from './drawn.ts';
 export { DRILLS } from './drills.ts';
+export { FIRST_CROSSINGS } from './first.ts';
 export { hardIn, type Hard, type HardIn } from './hard.ts';
 export type { Deck, Drill, Option, Question, Shown, Verdict } from './question.ts';
 export {
@@ -15,3 +16,4 @@ export {
 	type Answer,
 	type PracticeSummary,
 } from './summary.ts';
+export { answerTo, askedTogether, TOGETHER } from './together.ts';

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { equal, mirror, turn } from '../crossing/index.ts';
-import { hand, planIn } from '../craft/index.ts';
+import { equal, mirror, turn, type Crossing } from '../crossing/index.ts';
+import { DEMONSTRATIONS, hand, planIn } from '../craft/index.ts';
 import { prove, simulate, startState, type Move, type Trace } from '../handling/index.ts';
 import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor } from '../notation/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import { chance } from './chance.ts';
-import { ask, DRILLS, type Deck } from './index.ts';
+import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type Deck } from './index.ts';
 
 /** Questions of each kind; many more in the long run. */
 const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 400);
@@ -15,6 +15,7 @@ const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 400);
 const ALL = everyTwoGroups(4).map((e) => e.crossing);
 const anyDeck: fc.Arbitrary<Deck> = fc.record({
 	school: fc.constantFrom(...SCHOOL_IDS.filter((id) => SCHOOLS[id].write(named('2/2 LC')) !== undefined)),
+	hands: fc.constantFrom(...DEMONSTRATIONS),
 	crossings: fc.uniqueArray(fc.constantFrom(...ALL), { minLength: 1, maxLength: 6 }),
 });
 
@@ -36,6 +37,19 @@ describe('practice', () => {
 					const { question, judge } = one;
 					expect(JSON.stringify(ask(drill, deck, seed)!.question)).toBe(JSON.stringify(question));
 					expect(new Set(question.options.map((o) => o.id)).size).toBe(question.options.length);
+					if (question.byHand) {
+						const movesOf = (c: Crossing): string[] => {
+							const planned = planIn(hand, c, 'off-holder');
+							return planned.ok ? planned.value.map((m) => JSON.stringify(m)) : [];
+						};
+						const right = movesOf(question.byHand.made);
+						if (right.length > 0) expect(judge(right)).toMatchObject({ right: true });
+						const other = judge(movesOf(mirror(question.byHand.made)));
+						if (!equal(mirror(question.byHand.made), question.byHand.made)) expect(other.right).toBe(false);
+						for (const nothing of [[], ['{}'], ['no such answer'], [...right, ...right]])
+							expect(judge(nothing).right).toBe(false);
+						return;
+					}
 					expect(question.options.length).toBeGreaterThan(1);
 					if (question.inOrder) {
 						const right = [...question.options].map((o) => o.id).sort((a, b) => Number(a) - Number(b));
@@ -58,6 +72,22 @@ describe('practice', () => {
 			expect(asked).toBeGreaterThan(RUNS / 8);
 		},
 	);
+
+	it('asks a room what can be answered aloud: as many as are wanted, each with one answer by the school asked, the same again', () => {
+		fc.assert(
+			fc.property(anyDeck, fc.integer({ min: 1, max: 12 }), fc.nat(1_000_000), (deck, many, seed) => {
+				const all = askedTogether(deck, TOGETHER, many, seed);
+				expect(all.length).toBe(many);
+				for (const asked of all) {
+					expect(answerTo(asked).at).toBeGreaterThanOrEqual(0);
+					expect(asked.question.byHand ?? asked.question.inOrder).toBeUndefined();
+				}
+				const again = askedTogether(deck, TOGETHER, many, seed);
+				expect(again.map((a) => a.question)).toEqual(all.map((a) => a.question));
+			}),
+			{ numRuns: RUNS / 8 },
+		);
+	});
 
 	it('judges as the simulator does: what hands make by a name, a sentence, from behind and left-handed', () => {
 		for (const crossing of ALL) {

@@ -1,6 +1,7 @@
 export { compareStep, crossingStep } from './crossing-step.ts';
 export type { Kind, Shown, ShownCrossing, StepKit } from './kind.ts';
 export { CHECKS, checkWords, type Check, type CheckStep } from './kinds/check.ts';
+export { DRILL_LIMITS, type DrillStep } from './kinds/drill.ts';
 export { comparisonTitle, type CompareStep } from './kinds/compare.ts';
 export { isWithoutHolder, mistakeOf, type CrossingStep } from './kinds/crossing.ts';
 export { FINISHES, finishOf, type Finish, type FinishStep } from './kinds/finish.ts';
@@ -13,6 +14,7 @@ export {
 	askedBy,
 	blocksOf,
 	craftsOf,
+	crossingsOf,
 	glanceOf,
 	isLongStep,
 	isText,

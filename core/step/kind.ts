@@ -56,6 +56,8 @@ export interface Kind<S extends { readonly kind: string }> {
 	readonly schema: z.ZodType<S>;
 	/** A new one; left out where it comes with what it shows. */
 	readonly empty?: (id: string) => S;
+	/** A new one, begun from a lesson that has these crossings already; as it is when left out. */
+	readonly begun?: (step: S, of: { readonly crossings: readonly Crossing[]; readonly school: SchoolId }) => S;
 	/** What the place for its note asks for. */
 	readonly asks: string;
 	/** What one step is called in a list, as the hands of a style make it where one is given; the title of its kind when left out. */

@@ -4,6 +4,7 @@ import { check } from './kinds/check.ts';
 import { compare } from './kinds/compare.ts';
 import { crossing } from './kinds/crossing.ts';
 import { discussion } from './kinds/discussion.ts';
+import { drill } from './kinds/drill.ts';
 import { finish } from './kinds/finish.ts';
 import { homework } from './kinds/homework.ts';
 import { materials } from './kinds/materials.ts';
@@ -21,6 +22,7 @@ export const ALL = [
 	swatch,
 	picture,
 	check,
+	drill,
 	discussion,
 	rest,
 	finish,

@@ -3,6 +3,7 @@
 import type { HouseStyle } from '../schema/index.ts';
 import { z } from 'zod';
 import type { Block } from '../block/index.ts';
+import { canonical, type Crossing } from '../crossing/index.ts';
 import { craftOf } from '../craft/index.ts';
 import { isBlank, textOf, type Note } from '../schema/index.ts';
 import { neededFor, type SkillId } from '../skill/index.ts';
@@ -55,6 +56,12 @@ export function blocksOf(step: Step, shown: Shown): readonly Block[] {
 
 /** What is seen of it among the steps of a lesson, besides what is written. */
 export const glanceOf = (step: Step, shown: Shown): readonly Block[] => kindOf(step).glance?.(step, shown) ?? [];
+
+/** Crossings of steps, each once. */
+export function crossingsOf(steps: readonly Step[]): readonly Crossing[] {
+	const all = steps.flatMap((step) => kindOf(step).crossings?.(step) ?? []);
+	return [...new Map(all.map(({ crossing }) => [canonical(crossing), crossing])).values()];
+}
 
 export const isLongStep = (step: Step): boolean => kindOf(step).isLong?.(step) ?? false;
 

@@ -176,6 +176,23 @@
   else if b.kind == "caution" {
     block(breakable: false, stroke: (left: 2pt + rgb("#9a5b00")), inset: (left: 8pt, y: 2pt), text(size: 0.92em, b.text))
   }
+  else if b.kind == "questions" {
+    for (i, q) in b.questions.enumerate() {
+      block(breakable: false, above: 1.5em, {
+        par(strong[#(i + 1). #q.asks])
+        for line in q.lines { par(line) }
+        if "picture" in q { picture(q.picture, calc.min(width * 0.6, q.picture.width * 0.75pt)) }
+        let cells = q.options.map(o => grid(
+          columns: (auto, 1fr), gutter: 6pt, align: (top, top),
+          strong(o.letter),
+          if "picture" in o { picture(o.picture, calc.min(width / 5, o.picture.width * 0.5pt)) } else { o.label },
+        ))
+        v(0.6em, weak: true)
+        grid(columns: (1fr,) * (if q.options.any(o => "picture" in o) { 4 } else { 2 }), gutter: 0.5em, ..cells)
+      })
+    }
+    block(breakable: false, above: 1.4em, width: 100%, align(right, rotate(180deg, reflow: true, text(size: 0.85em, b.answers))))
+  }
   else { panic("no such block: " + b.kind) }
 }
 

@@ -30,6 +30,7 @@ svg{max-width:100%;height:auto}
 .beside,.abreast{display:flex;flex-wrap:wrap;gap:1.5rem;align-items:flex-start}
 .abreast>div{display:grid;justify-items:center}
 .ticks{list-style:'\\2610  '}
+.turned{transform:rotate(180deg);font-size:.85em}
 .remark{list-style:none;font-style:italic}
 .caution{border-left:4px solid ${ink};padding-left:.8em}
 figure{margin:1rem 0;display:none}

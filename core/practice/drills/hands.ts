@@ -97,6 +97,7 @@ export const orderOfMoves = drill<Ordered>({
 	id: 'order-of-moves',
 	title: 'Put the moves in order',
 	skill: 'holder',
+	isAlone: true,
 	make: (deck, by) => {
 		const crossing = someOf(deck, by);
 		const moves = crossing ? movesOf(crossing) : [];

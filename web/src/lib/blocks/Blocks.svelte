@@ -7,6 +7,7 @@
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartParts from '$lib/swatch/ChartParts.svelte';
 	import Compared from './Compared.svelte';
+	import Questions from './Questions.svelte';
 	import Ticks from './Ticks.svelte';
 
 	interface Props {
@@ -105,5 +106,7 @@
 		</div>
 	{:else if block.kind === 'caution'}
 		<p class="border-warning mt-2 border-l-4 pl-3 text-sm">{block.text}</p>
+	{:else if block.kind === 'questions'}
+		<Questions questions={block.questions} {paint} />
 	{:else}{none(block)}{/if}
 {/each}

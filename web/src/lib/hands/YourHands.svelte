@@ -24,10 +24,12 @@
 		light: Light;
 		/** Shown once all is worked: a way to keep what was done. */
 		keep?: Snippet<[made: Crossing, moves: readonly AnyMove[]]>;
+		/** Whether it is a question: then neither what comes out nor a hint is told. */
+		isAsked?: boolean;
 		/** Moves that were made already, and told whenever they change. */
 		done: readonly AnyMove[];
 	}
-	let { shown, craft, style, light, keep, done = $bindable() }: Props = $props();
+	let { shown, craft, style, light, keep, isAsked = false, done = $bindable() }: Props = $props();
 	const uid = $props.id();
 
 	const byHand = $derived(craft.byHand!);
@@ -223,7 +225,7 @@
 	</div>
 {/snippet}
 
-<div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
+<div class={['grid items-start gap-x-7 gap-y-5', !isAsked && 'lg:grid-cols-[minmax(0,1fr)_19rem]']}>
 	<div class="min-w-0">
 		<section
 			aria-label={byHand.title}
@@ -335,86 +337,90 @@
 			</details>
 		{/if}
 	</div>
-	<div class="grid gap-y-5">
-		<section aria-labelledby="{uid}-what" aria-live="polite" data-testid="what-is-it">
-			<h2 id="{uid}-what" class="lead font-sans">
-				{now.rest.length === 0 ? 'What it is' : 'What it will be, worked as it stands'}
-			</h2>
-			<p class="font-serif text-xl font-semibold">{now.title ?? 'No crossing that has a shape yet'}</p>
-			{#if now.isAsked}<p class="text-success font-semibold">Exactly what was asked.</p>
-			{:else if done.length > 0}
-				<ul class="mt-1 list-disc pl-5">
-					{#each now.differs as differs (differs)}<li>{differs}</li>{/each}
-				</ul>
-			{/if}
-			{#if now.names.some((name) => name.name !== undefined)}
-				<p class="quiet mt-1">
-					{#each now.names.filter((name) => name.name !== undefined) as { school, name }, i (school.id)}{i > 0
-							? ' · '
-							: ''}<span class="name text-base-content" title={school.title}>{name}</span>{/each}
+	{#if !isAsked}
+		<div class="grid gap-y-5">
+			<section aria-labelledby="{uid}-what" aria-live="polite" data-testid="what-is-it">
+				<h2 id="{uid}-what" class="lead font-sans">
+					{now.rest.length === 0 ? 'What it is' : 'What it will be, worked as it stands'}
+				</h2>
+				<p class="font-serif text-xl font-semibold">{now.title ?? 'No crossing that has a shape yet'}</p>
+				{#if now.isAsked}<p class="text-success font-semibold">Exactly what was asked.</p>
+				{:else if done.length > 0}
+					<ul class="mt-1 list-disc pl-5">
+						{#each now.differs as differs (differs)}<li>{differs}</li>{/each}
+					</ul>
+				{/if}
+				{#if now.names.some((name) => name.name !== undefined)}
+					<p class="quiet mt-1">
+						{#each now.names.filter((name) => name.name !== undefined) as { school, name }, i (school.id)}{i > 0
+								? ' · '
+								: ''}<span class="name text-base-content" title={school.title}>{name}</span>{/each}
+					</p>
+				{:else if now.crosses}<p class="quiet mt-1">No school has a name for it.</p>{/if}
+				<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
+					{done.length}
+					{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, craft)};
+					{now.counts.mostLoose === 0 ? 'nothing hung loose' : `${now.counts.mostLoose} loose at most`}
 				</p>
-			{:else if now.crosses}<p class="quiet mt-1">No school has a name for it.</p>{/if}
-			<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
-				{done.length}
-				{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, craft)};
-				{now.counts.mostLoose === 0 ? 'nothing hung loose' : `${now.counts.mostLoose} loose at most`}
-			</p>
-			{#if now.made && now.rest.length === 0 && now.crosses}{@render keep?.(now.made, done)}{/if}
-			{#if now.rest.length > 0}
-				<p class="mt-2">
-					<button
-						type="button"
-						class="wordlink"
-						onclick={() => ((done = [...done, ...now.rest]), (undone = []), (chosen = []))}
-						>Work the rest as it stands</button
+				{#if now.made && now.rest.length === 0 && now.crosses}{@render keep?.(now.made, done)}{/if}
+				{#if now.rest.length > 0}
+					<p class="mt-2">
+						<button
+							type="button"
+							class="wordlink"
+							onclick={() => ((done = [...done, ...now.rest]), (undone = []), (chosen = []))}
+							>Work the rest as it stands</button
+						>
+					</p>
+				{/if}
+			</section>
+			<section aria-labelledby="{uid}-hint" aria-live="polite" data-testid="hint">
+				<h2 id="{uid}-hint" class="lead font-sans">Stuck?</h2>
+				{#if !hint}<button type="button" class="wordlink" onclick={() => (hint = true)}>One hint</button>
+				{:else if !on}<p>No way that is taught makes this crossing.</p>
+				{:else if on.from < done.length}
+					<p>
+						From here no way on was found. After move {on.from} there is one{on.title ? `: “${on.title}”` : ''}.
+					</p>
+					<button type="button" class="wordlink" onclick={() => takeBack(on.from)}
+						>Take back {done.length - on.from === 1 ? 'a move' : `${done.length - on.from} moves`}</button
 					>
-				</p>
-			{/if}
-		</section>
-		<section aria-labelledby="{uid}-hint" aria-live="polite" data-testid="hint">
-			<h2 id="{uid}-hint" class="lead font-sans">Stuck?</h2>
-			{#if !hint}<button type="button" class="wordlink" onclick={() => (hint = true)}>One hint</button>
-			{:else if !on}<p>No way that is taught makes this crossing.</p>
-			{:else if on.from < done.length}
-				<p>
-					From here no way on was found. After move {on.from} there is one{on.title ? `: “${on.title}”` : ''}.
-				</p>
-				<button type="button" class="wordlink" onclick={() => takeBack(on.from)}
-					>Take back {done.length - on.from === 1 ? 'a move' : `${done.length - on.from} moves`}</button
-				>
-			{:else if on.moves[0]}
-				<p>
-					{said({ moves: [on.moves[0]] })}.
-					<span class="quiet">({on.title ? `“${on.title}”, ` : ''}{on.moves.length} to go; others may be shorter)</span>
-				</p>
-				<p class="mt-1 flex flex-wrap gap-x-4">
-					<button type="button" class="wordlink" onclick={() => act([on.moves[0]!])}>Do it</button>
-					<button
-						type="button"
-						class="wordlink"
-						onclick={() => ((done = [...done, ...on.moves]), (undone = []), (hint = false))}>The whole way on</button
-					>
-				</p>
-			{:else}<p>Nothing is left to do.</p>{/if}
-		</section>
-		<section aria-labelledby="{uid}-moves">
-			<h2 id="{uid}-moves" class="lead font-sans">What was done</h2>
-			{#if done.length === 0}<p class="quiet">Nothing yet.</p>{/if}
-			<ol class="list-decimal pl-6 text-[0.94rem]" data-testid="done">
-				{#each done as _, i (i)}
-					<li>
-						{wordsIn(style, trace, i + 1, craft).caption}
-						{#if i + 1 < done.length}<button
-								type="button"
-								class="wordlink ml-1"
-								aria-label="back to here, move {i + 1}"
-								onclick={() => takeBack(i + 1)}>back to here</button
-							>{/if}
-					</li>
-				{/each}
-			</ol>
-		</section>
-	</div>
+				{:else if on.moves[0]}
+					<p>
+						{said({ moves: [on.moves[0]] })}.
+						<span class="quiet"
+							>({on.title ? `“${on.title}”, ` : ''}{on.moves.length} to go; others may be shorter)</span
+						>
+					</p>
+					<p class="mt-1 flex flex-wrap gap-x-4">
+						<button type="button" class="wordlink" onclick={() => act([on.moves[0]!])}>Do it</button>
+						<button
+							type="button"
+							class="wordlink"
+							onclick={() => ((done = [...done, ...on.moves]), (undone = []), (hint = false))}>The whole way on</button
+						>
+					</p>
+				{:else}<p>Nothing is left to do.</p>{/if}
+			</section>
+			<section aria-labelledby="{uid}-moves">
+				<h2 id="{uid}-moves" class="lead font-sans">What was done</h2>
+				{#if done.length === 0}<p class="quiet">Nothing yet.</p>{/if}
+				<ol class="list-decimal pl-6 text-[0.94rem]" data-testid="done">
+					{#each done as _, i (i)}
+						<li>
+							{wordsIn(style, trace, i + 1, craft).caption}
+							{#if i + 1 < done.length}<button
+									type="button"
+									class="wordlink ml-1"
+									aria-label="back to here, move {i + 1}"
+									onclick={() => takeBack(i + 1)}>back to here</button
+								>{/if}
+						</li>
+					{/each}
+				</ol>
+			</section>
+		</div>
+	{/if}
 </div>
 
 <style>

@@ -31,6 +31,7 @@
 	import { craftIn, shownIn } from '@pond-loop/core/look';
 	import {
 		compareStep,
+		crossingsOf,
 		crossingStep,
 		isLongStep,
 		kindOf,
@@ -164,7 +165,7 @@
 				save.change(insertAt(lesson, placeOf(step, lesson), told));
 				said = { words: `Added ${nameOf(step)} as step ${placeOf(step, lesson) + 1}.`, undo: true };
 			} else add(told);
-		} else add(step);
+		} else add(kind.begun?.(step, { crossings: crossingsOf(lesson.steps), school: style.school }) ?? step);
 		await tick();
 		document.getElementById(`${step.kind}-${step.id}`)?.focus();
 	}

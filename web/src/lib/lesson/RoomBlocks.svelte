@@ -10,6 +10,7 @@
 	import Chart from '$lib/swatch/Chart.svelte';
 	import Needles from '$lib/swatch/Needles.svelte';
 	import type { Light } from '$lib/ui/light';
+	import RoomQuestions from './RoomQuestions.svelte';
 
 	interface Props {
 		blocks: readonly Block[];
@@ -118,6 +119,8 @@
 		</dl>
 	{:else if block.kind === 'caution'}
 		<p class="border-warning mx-auto mt-2 max-w-4xl border-l-4 pl-3">{block.text}</p>
+	{:else if block.kind === 'questions'}
+		<RoomQuestions questions={block.questions} {light} />
 	{:else}{none(block)}{/if}
 {/each}
 

@@ -6,6 +6,7 @@ import type { Component } from 'svelte';
 import EditCheck from './edit/EditCheck.svelte';
 import EditCompare from './edit/EditCompare.svelte';
 import EditCrossing from './edit/EditCrossing.svelte';
+import EditDrill from './edit/EditDrill.svelte';
 import EditFinish from './edit/EditFinish.svelte';
 import EditPicture from './edit/EditPicture.svelte';
 import EditSwatch from './edit/EditSwatch.svelte';
@@ -22,6 +23,7 @@ const OWN: { readonly [K in StepKind]?: Component<EditorProps<StepOf<K>>> } = {
 	swatch: EditSwatch,
 	picture: EditPicture,
 	check: EditCheck,
+	drill: EditDrill,
 	finish: EditFinish,
 };
 

@@ -1,10 +1,18 @@
 <script lang="ts">
-	import { turn, type Crossing } from '@pond-loop/core/crossing';
-	import type { Drawing as Picture } from '@pond-loop/core/drawing';
-	import { ribbonOf } from '@pond-loop/core/made';
+	import { DEMONSTRATIONS, type Demonstration } from '@pond-loop/core/craft';
+	import type { Crossing } from '@pond-loop/core/crossing';
 	import { nameIn, type SchoolId } from '@pond-loop/core/notation';
-	import { ask, DRILLS, inStrands, type Asked, type Drill, type Verdict } from '@pond-loop/core/practice';
+	import {
+		ask,
+		drawnCrossing,
+		DRILLS,
+		shownSaid,
+		type Asked,
+		type Drill,
+		type Verdict,
+	} from '@pond-loop/core/practice';
 	import Volume2 from '@lucide/svelte/icons/volume-2';
+	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
@@ -12,6 +20,8 @@
 	import { inWriting } from '$lib/ui/keys';
 	import { canSpeak, hush, speak } from './aloud';
 	import { answered, nextOf, type Cards } from './schedule';
+	import type ByHand from './ByHand.svelte';
+	import type { drawnChart } from './chart';
 	import { cardsHere, forgetAll, keepAnswer } from './shelf';
 
 	interface Props {
@@ -24,13 +34,21 @@
 		/** The door that is practised behind; none when empty. */
 		place?: string;
 		light: Light;
+		/** How what is done by hand is shown. */
+		style: HouseStyle;
 		/** Called when a sitting is over. */
 		ended?: () => void;
 		/** What stands below, such as showing it to a teacher. */
 		foot?: Snippet;
 	}
-	const { crossings, latest = [], schools, drills = DRILLS, place = '', light, ended, foot }: Props = $props();
+	const { crossings, latest = [], schools, drills = DRILLS, place = '', light, style, ended, foot }: Props = $props();
 
+	const HANDS = 'practice-hands';
+	const HANDS_SAID: Readonly<Record<Demonstration, string>> = {
+		right: 'right-handed',
+		'left-same': 'left-handed, the same fabric',
+		'left-mirrored': 'left-handed, mirrored',
+	};
 	/** Minutes of one sitting. */
 	const SITTING = 5;
 	/** Seeds that are tried before a kind counts as having nothing here. */
@@ -46,6 +64,11 @@
 	let done = $state(0);
 	let goesOn = $state(false);
 	let speaks = $state(false);
+	/** Whose hands do what is done by hand; kept in this browser. */
+	let hands = $state<Demonstration>('right');
+	/** What few questions need comes along with the first of them. */
+	let Hands = $state.raw<typeof ByHand>();
+	let chartOf = $state.raw<typeof drawnChart>();
 	/** Answers are kept one after the other. */
 	let keeping: Promise<void> = Promise.resolve();
 	let fresh = 0;
@@ -67,6 +90,8 @@
 	}
 	onMount(() => {
 		speaks = canSpeak();
+		const kept = localStorage.getItem(HANDS);
+		hands = DEMONSTRATIONS.find((d) => d === kept) ?? 'right';
 		void again();
 		const tick = setInterval(() => (now = Date.now()), 1000);
 		return () => {
@@ -80,7 +105,7 @@
 		for (const from of own)
 			for (let tries = 0; tries < TRIES; tries++) {
 				const seed = Math.floor(Math.random() * 2 ** 31);
-				const made = ask(drill, { school: schools[seed % schools.length]!, crossings: from }, seed);
+				const made = ask(drill, { school: schools[seed % schools.length]!, crossings: from, hands }, seed);
 				if (made) return made;
 			}
 		return undefined;
@@ -107,7 +132,18 @@
 			}
 			if (!cards[id]) fresh += 1;
 			last = id;
+			void fetchFor(asked);
 			return;
+		}
+	}
+	/** Without a network, and where it was never fetched, such a question is left for later. */
+	async function fetchFor({ question, drill }: Asked): Promise<void> {
+		try {
+			if (question.byHand) Hands ??= (await import('./ByHand.svelte')).default;
+			if (question.shows?.kind === 'chart') chartOf ??= (await import('./chart')).drawnChart;
+		} catch {
+			unable.add(drill.id);
+			next();
 		}
 	}
 	function choose(id: string): void {
@@ -136,19 +172,15 @@
 	const aloud = ({ question: { asks, shows, options, inOrder } }: Asked): string =>
 		[
 			asks,
-			...(shows?.kind === 'lines' ? shows.lines : shows ? [inStrands(shows.crossing, shows.side)] : []),
+			...shownSaid(shows),
 			inOrder ? 'Put these in order.' : 'The answers.',
 			...options.map((o, i) => `${i + 1}. ${o.label}`),
 		].join('\n');
 
-	/** A picture that says no more than what is seen. */
-	const pictureOf = (c: Crossing, side: 'RS' | 'WS' = 'RS'): Picture => ({
-		...ribbonOf(side === 'RS' ? c : turn(c), { light }),
-		label: inStrands(c, side),
-	});
 	function onkeydown(event: KeyboardEvent): void {
 		if (inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey || !asked) return;
 		const option = asked.question.options[Number(event.key) - 1];
+		if (asked.question.byHand && !verdict) return;
 		if (option && !verdict) choose(option.id);
 		else if (event.key === 'Enter' && verdict && !(event.target instanceof HTMLButtonElement)) next();
 		else return;
@@ -196,14 +228,25 @@
 			</div>
 			{#if question.shows?.kind === 'fabric'}
 				<div class="border-base-300 mt-3 flex justify-center rounded-3xl border-2 p-4">
-					<Drawing drawing={pictureOf(question.shows.crossing, question.shows.side)} width={170} />
+					<Drawing drawing={drawnCrossing(question.shows.crossing, question.shows.side, light)} width={170} />
 				</div>
 			{:else if question.shows?.kind === 'lines'}
 				<div class="bg-base-200 mt-3 rounded-3xl px-5 py-4">
 					{#each question.shows.lines as line, i (i)}<p class="py-0.5">{line}</p>{/each}
 				</div>
+			{:else if question.shows?.kind === 'chart'}
+				<div class="border-base-300 mt-3 min-h-24 rounded-3xl border-2 p-4">
+					{#if chartOf}<Drawing drawing={chartOf(question.shows, light)} />{/if}
+				</div>
 			{/if}
 		</section>
+		{#if question.byHand}
+			{#if Hands}
+				{#key asked}
+					<Hands shown={question.byHand} {hands} {style} {light} isJudged={verdict !== undefined} {answer} />
+				{/key}
+			{:else}<p class="quiet">Fetching needles …</p>{/if}
+		{/if}
 		<div
 			class={['grid gap-3', question.options.some((o) => o.picture) ? 'grid-cols-2' : 'grid-cols-1']}
 			role="group"
@@ -223,7 +266,7 @@
 					onclick={() => choose(option.id)}
 				>
 					{#if question.inOrder && at >= 0}<strong class="mr-2">{at + 1}.</strong>{/if}
-					{#if option.picture}<Drawing drawing={pictureOf(option.picture)} width={110} />
+					{#if option.picture}<Drawing drawing={drawnCrossing(option.picture, 'RS', light)} width={110} />
 					{:else}<span>{option.label}</span>{/if}
 					<span class="quiet ml-auto hidden text-sm md:inline" aria-hidden="true">{i + 1}</span>
 				</button>
@@ -238,11 +281,11 @@
 				{#if !verdict.right && verdict.asked && verdict.given}
 					<div class="mt-3 flex justify-center gap-8 text-center text-[0.94rem]">
 						<figure>
-							<Drawing drawing={pictureOf(verdict.asked)} width={110} />
+							<Drawing drawing={drawnCrossing(verdict.asked, 'RS', light)} width={110} />
 							<figcaption>asked</figcaption>
 						</figure>
 						<figure>
-							<Drawing drawing={pictureOf(verdict.given)} width={110} />
+							<Drawing drawing={drawnCrossing(verdict.given, 'RS', light)} width={110} />
 							<figcaption>what your answer makes</figcaption>
 						</figure>
 					</div>
@@ -275,6 +318,19 @@
 			{#if forgotten}<span role="status">Forgotten.</span>{/if}
 		</p>
 	</details>
+	<label class="quiet text-[0.94rem]"
+		>My hands <select
+			class="field py-0"
+			value={hands}
+			onchange={(e) => {
+				hands = DEMONSTRATIONS.find((d) => d === e.currentTarget.value) ?? 'right';
+				localStorage.setItem(HANDS, hands);
+				if (!verdict) next();
+			}}
+		>
+			{#each DEMONSTRATIONS as one (one)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
+		</select></label
+	>
 </div>
 
 <style>

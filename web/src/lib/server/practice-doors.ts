@@ -1,7 +1,7 @@
 /** Doors through which a class practises without an account. Every function for a teacher takes the teacher. */
 
 import { randomUUID } from 'node:crypto';
-import { canonical, type Crossing } from '@pond-loop/core/crossing';
+import type { Crossing } from '@pond-loop/core/crossing';
 import { ClassSchema } from '@pond-loop/core/class';
 import { LessonSchema, type Lesson } from '@pond-loop/core/lesson';
 import {
@@ -13,7 +13,7 @@ import {
 	type PracticeDoor,
 	type PracticeSummary,
 } from '@pond-loop/core/practice';
-import { kindOf, type Step } from '@pond-loop/core/step';
+import { crossingsOf } from '@pond-loop/core/step';
 import { z } from 'zod';
 import { database, rows, type Queryable } from './database';
 import { newToken } from './secrets';
@@ -25,12 +25,6 @@ export { DOORS_OF, type DoorOf } from './sql/practice-doors';
 const Token = z.string().regex(/^[\w-]{43}$/);
 /** Lessons of a class that are practised: the last ones. */
 const LESSONS = 6;
-
-/** Crossings of steps, each once. */
-export function crossingsOf(steps: readonly Step[]): readonly Crossing[] {
-	const all = steps.flatMap((step) => kindOf(step).crossings?.(step) ?? []);
-	return [...new Map(all.map(({ crossing }) => [canonical(crossing), crossing])).values()];
-}
 
 /** The token; undefined where there is no such lesson or class of this teacher's. */
 export async function openDoor(

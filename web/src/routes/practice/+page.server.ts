@@ -1,6 +1,6 @@
 import { isId } from '$lib/server/requests';
 import { readLesson } from '$lib/server/lessons';
-import { crossingsOf } from '$lib/server/practice-doors';
+import { crossingsOf } from '@pond-loop/core/step';
 import type { PageServerLoad } from './$types';
 
 /** With the crossings of a lesson of one's own, where one is named; with the first ones that are taught elsewhere. */

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { readName, SCHOOL_IDS } from '@pond-loop/core/notation';
+	import { FIRST_CROSSINGS } from '@pond-loop/core/practice';
 	import { page } from '$app/state';
 	import Carry from '$lib/practice/Carry.svelte';
-	import { FIRST } from '$lib/practice/first';
 	import Practice from '$lib/practice/Practice.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -19,7 +19,7 @@
 		}),
 	);
 	const crossings = $derived(
-		data.of && data.of.crossings.length > 0 ? data.of.crossings : named.length > 0 ? named : FIRST,
+		data.of && data.of.crossings.length > 0 ? data.of.crossings : named.length > 0 ? named : FIRST_CROSSINGS,
 	);
 	let practice = $state<Practice>();
 </script>
@@ -35,7 +35,7 @@
 	</p>
 </div>
 <div class="within">
-	<Practice bind:this={practice} {crossings} schools={[school]} light={light.now}>
+	<Practice bind:this={practice} {crossings} schools={[school]} light={light.now} style={data.style}>
 		{#snippet foot()}<Carry taken={() => void practice?.again()} />{/snippet}
 	</Practice>
 </div>

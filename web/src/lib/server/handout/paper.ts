@@ -1,6 +1,14 @@
 /** Blocks as what the setter of pages reads: plain data, in which text is never markup. */
 
-import { type Block, type Draw, movesOf, photoSaid, rendered, type Renderers } from '@pond-loop/core/block';
+import {
+	answersSaid,
+	type Block,
+	type Draw,
+	movesOf,
+	photoSaid,
+	rendered,
+	type Renderers,
+} from '@pond-loop/core/block';
 import { drawChartPart, type Drawing, type Light, toSvg } from '@pond-loop/core/drawing';
 import { linkOf, type Note } from '@pond-loop/core/schema';
 
@@ -120,6 +128,20 @@ export function paperBlocks(
 		}),
 		table: ({ title = '', lines, names }) => ({ kind: 'table', title, lines, names }),
 		caution: ({ text }) => ({ kind: 'caution', text }),
+		questions: ({ questions }) => ({
+			kind: 'questions',
+			questions: questions.map((q) => ({
+				asks: q.asks,
+				lines: q.lines,
+				...(q.seen ? { picture: picture(q.seen.draw) } : {}),
+				options: q.options.map(({ letter, label, draw }) => ({
+					letter,
+					label,
+					...(draw ? { picture: picture(draw) } : {}),
+				})),
+			})),
+			answers: answersSaid(questions),
+		}),
 	};
 	return blocks.map((b) => rendered(paper, b));
 }

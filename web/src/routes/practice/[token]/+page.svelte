@@ -1,15 +1,14 @@
 <script lang="ts">
-	import { drillsOf } from '@pond-loop/core/practice';
+	import { drillsOf, FIRST_CROSSINGS } from '@pond-loop/core/practice';
 	import { page } from '$app/state';
 	import Carry from '$lib/practice/Carry.svelte';
-	import { FIRST } from '$lib/practice/first';
 	import Practice from '$lib/practice/Practice.svelte';
 	import ShowTeacher from '$lib/practice/ShowTeacher.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
-	const crossings = $derived(data.crossings.length > 0 ? data.crossings : FIRST);
+	const crossings = $derived(data.crossings.length > 0 ? data.crossings : FIRST_CROSSINGS);
 	const drills = $derived(drillsOf(data.door));
 	let shown = $state<ShowTeacher>();
 	let practice = $state<Practice>();
@@ -31,6 +30,7 @@
 		{drills}
 		place={data.place}
 		light={light.now}
+		style={data.style}
 		ended={() => void shown?.after()}
 	>
 		{#snippet foot()}

@@ -2,7 +2,7 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import type { Block } from '@pond-loop/core/block';
 	import { sectionsOf } from '@pond-loop/core/lesson';
-	import { kindOf, stepTitle } from '@pond-loop/core/step';
+	import { crossingsOf, stepTitle } from '@pond-loop/core/step';
 	import { practiceAddress } from '$lib/practice/address';
 	import { page } from '$app/state';
 	import { setPicturesAt } from '$lib/picture/at';
@@ -17,12 +17,7 @@
 	setPicturesAt(() => `/shared/${page.params.token}/pictures`);
 	const { lesson, style, by } = $derived(data);
 	const sections = $derived(sectionsOf(lesson, style, { words: true, mistakes: true, also: data.places }));
-	const practice = $derived(
-		practiceAddress(
-			lesson.steps.flatMap((s) => kindOf(s).crossings?.(s) ?? []).map((c) => c.crossing),
-			style.school,
-		),
-	);
+	const practice = $derived(practiceAddress(crossingsOf(lesson.steps), style.school));
 	const portions = new Portions(() => lesson.steps.length);
 	const HANDS = [
 		['right', 'right-handed'],

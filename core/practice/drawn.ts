@@ -1,0 +1,33 @@
+/** What is seen with a question, as pictures; each with words for who does not see it, and as hard. */
+
+import { turn, type Crossing } from '../crossing/index.ts';
+import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
+import { ribbonOf } from '../made/index.ts';
+import { checked } from '../swatch/index.ts';
+import { inStrands } from './crossings.ts';
+import type { Shown } from './question.ts';
+
+/** A picture that says no more than what is seen. */
+export const drawnCrossing = (c: Crossing, side: 'RS' | 'WS', light: Light): Drawing => ({
+	...ribbonOf(side === 'RS' ? c : turn(c), { light }),
+	label: inStrands(c, side),
+});
+
+export function drawnChart({ swatch, says }: Extract<Shown, { kind: 'chart' }>, light: Light): Drawing {
+	const { worked, cords } = checked(swatch, '');
+	return { ...drawChart(worked, { light, numbers: true, cords }), label: says };
+}
+
+/** What is seen, in words. */
+export function shownSaid(shown: Shown | undefined): readonly string[] {
+	switch (shown?.kind) {
+		case 'fabric':
+			return [inStrands(shown.crossing, shown.side)];
+		case 'chart':
+			return [shown.says];
+		case 'lines':
+			return shown.lines;
+		default:
+			return [];
+	}
+}

@@ -1,0 +1,3 @@
+/** Charts for questions, fetched with the first that shows one. */
+
+export { drawnChart } from '@pond-loop/core/practice';
