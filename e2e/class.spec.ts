@@ -118,7 +118,18 @@ test('who is erased is gone from the class, its evenings and all that is given o
 	await expect(page.getByRole('region', { name: 'Oda' })).toContainText('What I can do');
 	await expectAccessible(page);
 	await expect(page.getByText('Rike')).toHaveCount(0);
-	expect(await (await page.request.post('/account?/export')).text().catch(() => '')).not.toContain('Rike');
+	const all = await (await page.request.get('/account/export')).text();
+	expect(all).toContain('Sunniva');
+	expect(all).not.toContain('Rike');
+	// An evening goes with its log, which can be had as a table first.
+	await page.goBack();
+	await page.getByRole('link', { name: 'Lanterns' }).click();
+	const saved = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'The log as a table (CSV)' }).click();
+	expect((await saved).suggestedFilename()).toMatch(/^lanterns.*\.csv$/i);
+	await page.getByRole('button', { name: 'Remove this evening' }).click();
+	await page.getByRole('button', { name: 'Remove it for good' }).click();
+	await expect(page.getByText('No evening yet.')).toBeVisible();
 });
 
 test.describe('without a network', () => {

@@ -11,6 +11,7 @@ const { serveUntilExit } = await import('./lib/serve.mjs');
 const { default: autocannon } = await import('autocannon');
 const { enterDemo } = await import('./lib/enter.mjs');
 const { benchClass } = await import('./lib/bench-class.mjs');
+const { benchPractice } = await import('./lib/bench-practice.mjs');
 const { benchStage } = await import('./lib/bench-stage.mjs');
 const { benchLesson } = await import('./lib/bench-lesson.mjs');
 const { benchHolding } = await import('./lib/bench-holding.mjs');
@@ -54,6 +55,7 @@ for (const [what, path] of /** @type {const} */ ([
 	lines.push({ what: `${what}, 99th percentile`, value: p99, unit: 'ms' });
 }
 
+lines.push(...(await benchPractice(address, cookie, lesson)));
 lines.push(...(await benchClass(address, cookie, (path) => requests(path))));
 
 // Many wrong passwords at once, each a whole hash, while others read: hashing must not stop them.

@@ -128,7 +128,7 @@ const views = [
 		visitor: true,
 		size: { width: 390, height: 844 },
 		then: async (page) => {
-			await page.getByRole('button', { name: 'To the left' }).click();
+			await page.getByRole('button', { name: 'To the right' }).click();
 		},
 	},
 	{

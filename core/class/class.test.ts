@@ -10,6 +10,7 @@ import {
 	goalOf,
 	joined,
 	learntBy,
+	logTable,
 	newClass,
 	nextFor,
 	paceOf,
@@ -239,5 +240,23 @@ describe('people', () => {
 		expect(PlanSchema.safeParse(measured).success).toBe(true);
 		expect(planFor(measured, ours, DEFAULT_HOUSE_STYLE).pace).toBeUndefined();
 		expect([...fibresAvoided({ people: [...people, gone] })]).toEqual([['wool', ['Rike']]]);
+	});
+
+	it('stands in a table, each press with its words, without what was taken back and who is gone', () => {
+		let minute = 10;
+		const press = (did: Did): Press => ({ id: nextId(), at: `2026-11-05T19:${++minute}:00.000Z`, did });
+		const lamp = press({ kind: 'note', text: 'A lamp' });
+		const log = [
+			press({ kind: 'goal', goal: 'lean', person: ODA.id, outcome: 'help' }),
+			press({ kind: 'goal', goal: 'lean', person: nextId(), outcome: 'alone' }),
+			lamp,
+			press({ kind: 'undo', press: lamp.id }),
+			press({ kind: 'lap', of: 'crossing', many: 2, seconds: 90 }),
+		];
+		const rows = logTable({ people: [ODA] }, { steps: [], goals: [goalOf('lean')] }, log);
+		expect(rows.slice(1).map((r) => r.slice(1))).toEqual([
+			['Oda', 'goal', goalOf('lean').title, 'with help'],
+			['everybody here', 'time', '2 crossings', '90 s'],
+		]);
 	});
 });

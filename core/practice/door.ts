@@ -3,8 +3,6 @@
 import { z } from 'zod';
 import { SCHOOL_IDS, type SchoolId } from '../notation/index.ts';
 import { anyVersion, type Format, versionOf } from '../schema/index.ts';
-import { DRILLS } from './drills.ts';
-import type { Drill } from './question.ts';
 
 export const DOOR_LIMITS = { schools: 3, kinds: 100, sent: 200 } as const;
 
@@ -33,9 +31,3 @@ export const newDoor = (school: SchoolId): PracticeDoor => ({
 	kinds: [],
 	schools: [school],
 });
-
-/** The kinds that are asked behind a door; all, where those that were chosen are gone. */
-export function drillsOf({ kinds }: Pick<PracticeDoor, 'kinds'>): readonly Drill[] {
-	const chosen = DRILLS.filter((d) => kinds.includes(d.id));
-	return chosen.length > 0 ? chosen : DRILLS;
-}

@@ -1,9 +1,8 @@
-/** What is seen with a question, as pictures; each with words for who does not see it, and as hard. */
+/** What is seen with a question, as pictures but for charts; each with words for who does not see it, and as hard. */
 
 import { turn, type Crossing } from '../crossing/index.ts';
-import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
+import type { Drawing, Light } from '../drawing/index.ts';
 import { ribbonOf } from '../made/index.ts';
-import { checked } from '../swatch/index.ts';
 import { inStrands } from './crossings.ts';
 import type { Shown } from './question.ts';
 
@@ -12,11 +11,6 @@ export const drawnCrossing = (c: Crossing, side: 'RS' | 'WS', light: Light): Dra
 	...ribbonOf(side === 'RS' ? c : turn(c), { light }),
 	label: inStrands(c, side),
 });
-
-export function drawnChart({ swatch, says }: Extract<Shown, { kind: 'chart' }>, light: Light): Drawing {
-	const { worked, cords } = checked(swatch, '');
-	return { ...drawChart(worked, { light, numbers: true, cords }), label: says };
-}
 
 /** What is seen, in words. */
 export function shownSaid(shown: Shown | undefined): readonly string[] {

@@ -2,47 +2,7 @@
 
 import { edgeOfRow, rowOfChart, whereItGapes } from './drills/charts.ts';
 import { doIt, madeAtTool } from './drills/doing.ts';
-import { leanOfHands, madeOfSentence, orderOfMoves, whatMends, whatWentWrong } from './drills/hands.ts';
-import { fromBehind, holdOfPicture, leanOfPicture, whoComesHere, whoIsInFront } from './drills/looks.ts';
-import {
-	countOfName,
-	holdOfName,
-	leanOfName,
-	leftHanded,
-	nameOfPicture,
-	pictureOfName,
-	sameOrNot,
-	workOfName,
-} from './drills/names.ts';
-import { comesRound, isDue, rowsSince, rowsUntil } from './drills/rows.ts';
+import { FIRST_DRILLS } from './first-drills.ts';
 import type { Drill } from './question.ts';
 
-export const DRILLS: readonly Drill[] = [
-	leanOfName,
-	holdOfName,
-	countOfName,
-	workOfName,
-	pictureOfName,
-	nameOfPicture,
-	sameOrNot,
-	leftHanded,
-	doIt,
-	leanOfHands,
-	madeOfSentence,
-	orderOfMoves,
-	whatWentWrong,
-	whatMends,
-	leanOfPicture,
-	fromBehind,
-	holdOfPicture,
-	whoComesHere,
-	whoIsInFront,
-	rowOfChart,
-	edgeOfRow,
-	whereItGapes,
-	rowsSince,
-	rowsUntil,
-	isDue,
-	comesRound,
-	madeAtTool,
-];
+export const DRILLS: readonly Drill[] = [...FIRST_DRILLS, doIt, rowOfChart, edgeOfRow, whereItGapes, madeAtTool];

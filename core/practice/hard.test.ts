@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { drillsOf, DRILLS, hardIn, newDoor, PracticeSummarySchema, summaryOf, type Answer } from './index.ts';
+import { hardIn, PracticeSummarySchema, summaryOf, type Answer } from './index.ts';
 
 const DAY = 24 * 3600_000;
 const NOW = Date.parse('2026-11-24T20:00:00Z');
@@ -40,11 +40,5 @@ describe('what is shown to a teacher', () => {
 			asked: 8,
 		});
 		expect(hardIn([])).toEqual({ kinds: [], crossings: [] });
-	});
-
-	it('a door asks the kinds that were chosen, all of them where none was, or where those are gone', () => {
-		expect(drillsOf(newDoor('slash'))).toEqual(DRILLS);
-		expect(drillsOf({ kinds: ['is-due', 'no longer'] }).map((d) => d.id)).toEqual(['is-due']);
-		expect(drillsOf({ kinds: ['no longer'] })).toEqual(DRILLS);
 	});
 });

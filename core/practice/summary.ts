@@ -1,7 +1,6 @@
 /** What a learner may show their teacher: how often, which kinds, which crossings; no single answer, and no order of people. */
 
-import { z } from 'zod';
-import { anyVersion, type Format, versionOf } from '../schema/index.ts';
+import type { Format } from '../schema/index.ts';
 
 /** An answer as the learner's own browser keeps it. */
 export interface Answer {
@@ -18,8 +17,9 @@ export const NICKNAME_MOST = 40;
 export const SUMMARY_DAYS = 28;
 const DAY_MS = 24 * 3600_000;
 /** Crossings that are told of: those most often answered wrong. */
-const MOST_CROSSINGS = 8;
-const MOST = 10_000;
+export const MOST_CROSSINGS = 8;
+/** Answers that are counted. */
+export const MOST_COUNTED = 10_000;
 
 export const PRACTICE_SUMMARY_FORMAT = {
 	name: 'pond-loop/practice-summary',
@@ -27,25 +27,25 @@ export const PRACTICE_SUMMARY_FORMAT = {
 	upgrades: {},
 } as const satisfies Format;
 
-const counts = { asked: z.number().int().min(1).max(MOST), right: z.number().int().min(0).max(MOST) };
-const fits = ({ asked, right }: { asked: number; right: number }): boolean => right <= asked;
-const more = 'More were right than asked.';
-const NowSchema = z.object({
-	format: z.literal(PRACTICE_SUMMARY_FORMAT.name),
-	version: versionOf(PRACTICE_SUMMARY_FORMAT),
+interface Count {
+	readonly asked: number;
+	readonly right: number;
+}
+export interface PracticeSummary {
+	readonly format: typeof PRACTICE_SUMMARY_FORMAT.name;
+	readonly version: number;
 	/** A first name or a nickname; empty for none. */
-	name: z.string().trim().max(NICKNAME_MOST, `A name has at most ${NICKNAME_MOST} characters here. Shorten it.`),
+	readonly name: string;
 	/** Days of the last weeks on which anything was answered. */
-	days: z.number().int().min(0).max(SUMMARY_DAYS),
-	kinds: z.array(z.object({ kind: z.string().max(40), ...counts }).refine(fits, more)).max(100),
-	crossings: z.array(z.object({ name: z.string().max(60), ...counts }).refine(fits, more)).max(MOST_CROSSINGS),
-});
-export type PracticeSummary = z.infer<typeof NowSchema>;
-export const PracticeSummarySchema = anyVersion(PRACTICE_SUMMARY_FORMAT, NowSchema);
+	readonly days: number;
+	readonly kinds: readonly (Count & { readonly kind: string })[];
+	/** By slashes. */
+	readonly crossings: readonly (Count & { readonly name: string })[];
+}
 
 /** How often each was asked, and how often right, in the order in which they first came. Linear in answers. */
 function counted(answers: readonly { readonly of: string; readonly right: boolean }[]) {
-	const by = new Map<string, { asked: number; right: number }>();
+	const by = new Map<string, Count>();
 	for (const { of, right } of answers) {
 		const now = by.get(of) ?? { asked: 0, right: 0 };
 		by.set(of, { asked: now.asked + 1, right: now.right + (right ? 1 : 0) });
@@ -55,8 +55,8 @@ function counted(answers: readonly { readonly of: string; readonly right: boolea
 
 /** What is shown: of the last four weeks. `now`: milliseconds since 1970. */
 export function summaryOf(answers: readonly Answer[], name: string, now: number): PracticeSummary {
-	const lately = answers.filter(({ at }) => at > now - SUMMARY_DAYS * DAY_MS && at <= now).slice(-MOST);
-	const wrongs = ([, { asked, right }]: readonly [string, { asked: number; right: number }]): number => asked - right;
+	const lately = answers.filter(({ at }) => at > now - SUMMARY_DAYS * DAY_MS && at <= now).slice(-MOST_COUNTED);
+	const wrongs = ([, { asked, right }]: readonly [string, Count]): number => asked - right;
 	return {
 		format: PRACTICE_SUMMARY_FORMAT.name,
 		version: PRACTICE_SUMMARY_FORMAT.version,

@@ -147,7 +147,7 @@ export async function startFront(build, env) {
 		const address = addressOf(request, settings);
 		const cookie = cookieKey(request);
 		let teacher = cookie ? known.get(cookie) : undefined;
-		const link = /^\/shared\/([\w-]{43})/.exec(path)?.[1];
+		const link = /^\/(?:shared|practice)\/([\w-]{43})/.exec(path)?.[1];
 		const strange = teacher ? [] : [...(link ? [`link ${link}`] : []), `address ${placeOf(address)}`];
 		const now = performance.now();
 		let wait = Math.max(0, ...strange.map((one) => strangers.wait(one, now)));

@@ -131,7 +131,7 @@ export const orderOfMoves = drill<Ordered>({
 				all && proof.ok
 					? 'In that order it comes out.'
 					: trace.stopped
-						? `Move ${trace.stopped.at} cannot be done then. ${trace.stopped.problem.what}`
+						? `Move ${trace.stopped.at + 1} cannot be done then. ${trace.stopped.problem.what}`
 						: `It comes out otherwise than asked. ${handsOf(crossing)} first.`,
 			asked: crossing,
 		};

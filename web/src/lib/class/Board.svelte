@@ -3,6 +3,7 @@
 	import {
 		nextFor,
 		learntBy,
+		logTable,
 		OUTCOMES,
 		OUTCOME_WORDS,
 		wentBy,
@@ -19,6 +20,11 @@
 	import { waitsToLeave } from '$lib/save/leave';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
+	import Papa from 'papaparse';
+	import { goto } from '$app/navigation';
+	import { download, fileName } from '$lib/picture/save-as';
+	import { troubleOf } from '$lib/save/send';
+	import { removeEvening } from './doors';
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
 	import Stopwatch from './Stopwatch.svelte';
@@ -42,6 +48,18 @@
 		atMost: LEAVE_AFTER_MS,
 	});
 	const uid = $props.id();
+	const saveTable = (): void =>
+		download(
+			fileName(`${evening.title} ${evening.day}`, 'csv'),
+			new Blob([Papa.unparse(logTable(opened.class, evening, log.presses).map((l) => [...l]))], { type: 'text/csv' }),
+		);
+	let removing = $state(false);
+	let notRemoved = $state<string>();
+	async function remove(): Promise<void> {
+		const answer = await removeEvening(opened.id);
+		notRemoved = troubleOf(answer);
+		if (answer.kind === 'ok') await goto(`/classes/${opened.classId}`, { invalidateAll: true });
+	}
 
 	const evening = $derived(opened.evening);
 	const people = $derived(opened.class.people);
@@ -349,6 +367,17 @@
 	<p class="quiet mt-auto pt-6 text-[0.94rem]">
 		Rest hands every 20 to 30 minutes. Sharp tools are counted back before people go.
 	</p>
+	<p class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]">
+		<button type="button" class="wordlink" onclick={saveTable}>The log as a table (CSV)</button>
+		{#if removing}
+			<span>
+				The evening goes with all that was pressed at it, for good.
+				<button type="button" class="wordlink text-error" onclick={remove}>Remove it for good</button> ·
+				<button type="button" class="wordlink" onclick={() => (removing = false)}>Keep it</button>
+			</span>
+		{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Remove this evening</button>{/if}
+	</p>
+	{#if notRemoved}<p class="text-error font-semibold" role="alert">{notRemoved}</p>{/if}
 </main>
 
 <style>

@@ -36,6 +36,9 @@ export const beginEvening = (
 	told: { readonly id: string; readonly day: string; readonly lesson?: string },
 ): Promise<Answer<{ readonly id: string }>> => send('POST', `/api/classes/${classId}/evenings`, told, BEGUN);
 
+export const removeEvening = (id: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/evenings/${id}`, undefined, DONE);
+
 export const giveRoom = (id: string, lesson: string, day: string): Promise<Answer<object>> =>
 	send('POST', `/api/classes/${id}/room`, { lesson, ...(day === '' ? {} : { day }) }, DONE);
 

@@ -2,7 +2,6 @@
 	import type { Drawing as Picture } from '@pond-loop/core/drawing';
 	import { onMount } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { joinedCards, packed, unpacked } from './carry';
 	import type { Cards } from './schedule';
 	import { cardsHere, keepCards } from './shelf';
 
@@ -20,18 +19,24 @@
 	let trouble = $state<string>();
 
 	async function show(): Promise<void> {
-		const [{ codeDrawing }, cards] = await Promise.all([import('$lib/picture/code'), cardsHere()]);
+		const [{ codeDrawing }, { packed }, cards] = await Promise.all([
+			import('$lib/picture/code'),
+			import('./carry'),
+			cardsHere(),
+		]);
 		code = await packed(cards);
 		drawing = codeDrawing(`${location.origin}${location.pathname}${MARK}${code}`);
 	}
 	async function read(given: string): Promise<void> {
 		trouble = undefined;
 		const at = given.indexOf(MARK);
+		const { unpacked } = await import('./carry');
 		found = await unpacked(at < 0 ? given : given.slice(at + MARK.length));
 		if (!found) trouble = 'That is no code of this practice, or a letter of it is missing. Copy all of it.';
 	}
 	async function take(): Promise<void> {
 		if (!found) return;
+		const { joinedCards } = await import('./carry');
 		await keepCards(joinedCards(await cardsHere(), found));
 		found = undefined;
 		typed = '';

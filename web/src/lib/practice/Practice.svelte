@@ -5,7 +5,7 @@
 	import {
 		ask,
 		drawnCrossing,
-		DRILLS,
+		FIRST_DRILLS,
 		shownSaid,
 		type Asked,
 		type Drill,
@@ -13,7 +13,7 @@
 	} from '@pond-loop/core/practice';
 	import Volume2 from '@lucide/svelte/icons/volume-2';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { onMount, type Snippet } from 'svelte';
+	import { onMount, tick, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -30,7 +30,8 @@
 		latest?: readonly Crossing[];
 		/** Names are asked in one of these. */
 		schools: readonly SchoolId[];
-		drills?: readonly Drill[];
+		/** Kinds of question by their ids; all of them when empty. */
+		kinds?: readonly string[];
 		/** The door that is practised behind; none when empty. */
 		place?: string;
 		light: Light;
@@ -41,7 +42,7 @@
 		/** What stands below, such as showing it to a teacher. */
 		foot?: Snippet;
 	}
-	const { crossings, latest = [], schools, drills = DRILLS, place = '', light, style, ended, foot }: Props = $props();
+	const { crossings, latest = [], schools, kinds = [], place = '', light, style, ended, foot }: Props = $props();
 
 	const HANDS = 'practice-hands';
 	const HANDS_SAID: Readonly<Record<Demonstration, string>> = {
@@ -51,13 +52,18 @@
 	};
 	/** Minutes of one sitting. */
 	const SITTING = 5;
+	/** Milliseconds after which the other kinds are fetched: the first question has been seen by then. */
+	const OTHERS_AFTER_MS = 1500;
 	/** Seeds that are tried before a kind counts as having nothing here. */
 	const TRIES = 8;
 	let cards = $state.raw<Cards>({});
+	/** Kinds that this page knows: the others come while the first question is answered. */
+	let drills: readonly Drill[] = [];
 	let asked = $state.raw<Asked>();
 	let verdict = $state.raw<Verdict>();
 	/** The option that was chosen, or those chosen so far where all are put in an order. */
 	let chosen = $state.raw<readonly string[]>([]);
+	let why = $state<HTMLElement>();
 	let began = $state(0);
 	let now = $state(0);
 	let right = $state(0);
@@ -82,9 +88,19 @@
 		if (isOver) ended?.();
 	});
 
+	const chosenIn = (all: readonly Drill[]): readonly Drill[] =>
+		all.filter((d) => kinds.length === 0 || kinds.includes(d.id));
+	async function fetchOthers(): Promise<void> {
+		const { DRILLS } = await import('./all-drills');
+		const chosen = chosenIn(DRILLS);
+		// Kinds that are gone are no reason to ask nothing.
+		drills = chosen.length > 0 ? chosen : DRILLS;
+	}
 	/** Begins a sitting with what is kept now, such as after it came from another phone. */
 	export async function again(): Promise<void> {
 		cards = await cardsHere();
+		if (drills.length === 0) drills = chosenIn(FIRST_DRILLS);
+		if (drills.length === 0) await fetchOthers().catch(() => undefined);
 		began = now = Date.now();
 		next();
 	}
@@ -93,9 +109,11 @@
 		const kept = localStorage.getItem(HANDS);
 		hands = DEMONSTRATIONS.find((d) => d === kept) ?? 'right';
 		void again();
-		const tick = setInterval(() => (now = Date.now()), 1000);
+		const others = setTimeout(() => void fetchOthers().catch(() => undefined), OTHERS_AFTER_MS);
+		const clock = setInterval(() => (now = Date.now()), 1000);
 		return () => {
-			clearInterval(tick);
+			clearInterval(clock);
+			clearTimeout(others);
 			hush();
 		};
 	});
@@ -168,6 +186,8 @@
 		const told = { at, kind, right: said.right, ...(crossing === undefined ? {} : { crossing }) };
 		const card = cards[kind]!;
 		keeping = keeping.then(() => keepAnswer(place, told, card));
+		// Seen whole above what is pressed next.
+		void tick().then(() => why?.scrollIntoView({ block: 'nearest' }));
 	}
 	const aloud = ({ question: { asks, shows, options, inOrder } }: Asked): string =>
 		[
@@ -272,7 +292,7 @@
 				</button>
 			{/each}
 		</div>
-		<div aria-live="polite" data-testid="verdict">
+		<div class="why" aria-live="polite" data-testid="verdict" bind:this={why}>
 			{#if verdict}
 				<p class={['text-xl font-bold', verdict.right ? 'text-secondary' : 'text-error']}>
 					{verdict.right ? (verdict.elsewhere ? 'Right, elsewhere' : 'Right') : 'Not so'}
@@ -345,6 +365,9 @@
 		border-radius: 1.4rem;
 		font-weight: 600;
 		text-align: left;
+	}
+	.why {
+		scroll-margin-bottom: calc(5.5rem + var(--thumb, 0px));
 	}
 	/* Under the thumb, however long the answer above it is. */
 	.onward {

@@ -7,7 +7,7 @@
 	import { useLocale } from '$lib/ui/locale';
 	import { sendSummary, takeBack } from './doors';
 	import { answersAt, keepTold, toldAt, type Told } from './shelf';
-	import SummaryTable from './SummaryTable.svelte';
+	import type SummaryTable from './SummaryTable.svelte';
 
 	interface Props {
 		token: string;
@@ -25,6 +25,8 @@
 	let name = $state('');
 	let again = $state(false);
 	let summary = $state.raw<PracticeSummary>();
+	/** What shows it comes along when it is looked at. */
+	let Table = $state.raw<typeof SummaryTable>();
 	let said = $state('');
 	let trouble = $state<string>();
 	let busy = $state(false);
@@ -36,6 +38,7 @@
 	async function look(): Promise<void> {
 		said = '';
 		summary = await summed();
+		Table ??= (await import('./SummaryTable.svelte').catch(() => undefined))?.default;
 		isOpen = summary.kinds.length > 0;
 		if (!isOpen) said = 'There is nothing to show yet: answer a question first.';
 	}
@@ -103,7 +106,9 @@
 				>A first name or a nickname, if you like
 				<input class="field w-full" maxlength={NICKNAME_MOST} autocomplete="off" dir="auto" bind:value={name} /></label
 			>
-			<div class="bg-base-200 mt-3 rounded-2xl px-4 py-3"><SummaryTable {summary} {school} /></div>
+			<div class="bg-base-200 mt-3 rounded-2xl px-4 py-3">
+				{#if Table}<Table {summary} {school} />{/if}
+			</div>
 			<label class="mt-3 flex gap-3"
 				><input type="checkbox" class="accent-secondary mt-1.5" bind:checked={again} /><span
 					>And again after each sitting, until I stop it</span

@@ -35,6 +35,7 @@ const POLICY = 'content-security-policy';
 const HANGS_ON: Readonly<Record<string, (event: RequestEvent) => Promise<unknown>>> = {
 	'/stage': async ({ locals: { session } }) => (session ? lessonTitles(session.teacher) : []),
 	'/shared/[token]': async ({ params }) => (await rows<object>(database(), sql.SHARED, [params['token'] ?? '']))[0],
+	'/practice/[token]': async ({ params }) => (await rows<object>(database(), sql.DOOR, [params['token'] ?? '']))[0],
 	'/lessons/[id]': async ({ params, locals: { session } }) => {
 		const id = params['id'] ?? '';
 		if (!session || !isId(id)) return undefined;

@@ -8,15 +8,19 @@ export function dayOf(at: Date, locale: string): string {
 	return day.format(at);
 }
 
-const weekday = new Intl.DateTimeFormat('en-GB', {
-	weekday: 'short',
-	day: 'numeric',
-	month: 'short',
-	year: 'numeric',
-	timeZone: 'UTC',
-});
+/** Made when it is first asked for: it takes tens of milliseconds, and most pages never ask. */
+let weekday: Intl.DateTimeFormat | undefined;
 /** A day of the calendar, with its weekday: `Thu, 5 Nov 2026` for `2026-11-05`. */
-export const weekdayOf = (day: string): string => weekday.format(new Date(`${day}T00:00:00Z`));
+export function weekdayOf(day: string): string {
+	weekday ??= new Intl.DateTimeFormat('en-GB', {
+		weekday: 'short',
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		timeZone: 'UTC',
+	});
+	return weekday.format(new Date(`${day}T00:00:00Z`));
+}
 
 /** Today where this device is: `2026-11-05`. */
 export function today(): string {

@@ -4,6 +4,18 @@ export const LESSON = `
 	SELECT version, updated_at FROM lessons
 	WHERE teacher_id = $1 AND id = $2 AND removed_at IS NULL`;
 
+/** Of what stands behind a door to practice: its own lesson, or all of the class's teacher. */
+export const DOOR = `
+	SELECT d.id, d.is_open, d.document, t.name, c.version AS class_version,
+		(SELECT count(*)::int FROM evenings e WHERE e.class_id = d.class_id) AS evenings,
+		(SELECT max(e.day)::text FROM evenings e WHERE e.class_id = d.class_id) AS last_day,
+		(SELECT max(l.updated_at) FROM lessons l WHERE l.id = d.lesson_id OR (d.class_id IS NOT NULL AND l.teacher_id = d.teacher_id)) AS lessons_at,
+		(SELECT count(*)::int FROM lessons l WHERE (l.id = d.lesson_id OR l.teacher_id = d.teacher_id) AND l.removed_at IS NULL) AS lessons
+	FROM practice_doors d
+	JOIN teachers t ON t.id = d.teacher_id
+	LEFT JOIN classes c ON c.id = d.class_id
+	WHERE d.token = $1`;
+
 /** Of what stands behind a link: who holds it is let in by it. */
 export const SHARED = `
 	SELECT lessons.id, lessons.version, lessons.updated_at, teachers.name,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { drillsOf, FIRST_CROSSINGS } from '@pond-loop/core/practice';
+	import { FIRST_CROSSINGS } from '@pond-loop/core/practice';
 	import { page } from '$app/state';
 	import Carry from '$lib/practice/Carry.svelte';
 	import Practice from '$lib/practice/Practice.svelte';
@@ -9,7 +9,6 @@
 	const { data } = $props();
 	const light = useLight();
 	const crossings = $derived(data.crossings.length > 0 ? data.crossings : FIRST_CROSSINGS);
-	const drills = $derived(drillsOf(data.door));
 	let shown = $state<ShowTeacher>();
 	let practice = $state<Practice>();
 </script>
@@ -27,7 +26,7 @@
 		{crossings}
 		latest={data.latest}
 		schools={data.door.schools}
-		{drills}
+		kinds={data.door.kinds}
 		place={data.place}
 		light={light.now}
 		style={data.style}
