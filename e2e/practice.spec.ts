@@ -242,6 +242,7 @@ test('with the network cut nothing answered is lost; what is shown goes out when
 		else await next(page);
 	}
 	await shown.getByRole('button', { name: 'Look at it, and send it anew' }).tap();
+	await expect(shown.locator('td').first()).toBeVisible();
 	const rights = await shown.locator('td').allTextContents();
 	expect(rights.reduce((sum, r) => sum + Number(/ of (\d+)/.exec(r)![1]), 0)).toBe(4);
 	await shown.getByRole('button', { name: 'Send this' }).tap();
@@ -263,9 +264,24 @@ test('with the network cut nothing answered is lost; what is shown goes out when
 		expect(await page.evaluate(() => navigator.serviceWorker.controller?.scriptURL)).toContain('?next');
 	}).toPass();
 	await expect(shown).toContainText('Runa Sedge sees how it went');
+	const made = await teacher.request.put(`/api/lessons/${lesson}/share`);
+	const read = `/shared/${((await made.json()) as { token: string }).token}`;
 	await context.setOffline(true);
 	await page.reload();
 	await expect(page.getByTestId('practice').getByRole('heading', { level: 2 }).first()).toBeVisible();
+	await context.setOffline(false);
+	// The lesson behind its link is in the pocket as well, until it is withdrawn.
+	await page.goto(read);
+	await expect(page.getByRole('heading', { level: 1, name: 'Lanterns' })).toBeVisible();
+	await context.setOffline(true);
+	await page.reload();
+	await expect(page.getByRole('heading', { level: 1, name: 'Lanterns' })).toBeVisible();
+	await context.setOffline(false);
+	await teacher.request.delete(`/api/lessons/${lesson}/share`);
+	await page.reload();
+	await expect(page.getByText('This link leads nowhere.')).toBeVisible();
+	await context.setOffline(true);
+	await expect(page.reload()).rejects.toThrow();
 });
 
 test('a class answers questions together on show; on paper their answers stand upside down at the foot', async ({

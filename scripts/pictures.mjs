@@ -124,7 +124,7 @@ const views = [
 	},
 	{
 		name: 'practice',
-		path: '/practice?with=2%2F2%20LC,3%2F3%20RC&school=total-front-back',
+		path: '/practice?with=2%2F2%20LC&school=total-front-back',
 		visitor: true,
 		size: { width: 390, height: 844 },
 		then: async (page) => {

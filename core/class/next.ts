@@ -62,7 +62,7 @@ export function nextFor(
 			kind: 'again',
 			skill,
 			title: SKILLS.get(skill)!.title,
-			because: `In practice “${title}” is hard for ${hardFor} of the ${shown} who showed theirs.`,
+			because: `In practice “${title}” is hard for ${hardFor} of the ${shown} who showed enough of it.`,
 		});
 	}
 	const proposed = new Set<string>(proposals.map((p) => p.skill));

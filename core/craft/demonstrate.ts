@@ -5,6 +5,12 @@ import { mirror, type Crossing } from '../crossing/index.ts';
 /** Left-handed hands may follow a pattern as written, which mirrors the fabric, or make the same fabric. */
 export const DEMONSTRATIONS = ['right', 'left-mirrored', 'left-same'] as const;
 export type Demonstration = (typeof DEMONSTRATIONS)[number];
+/** Whose hands, in a few words. */
+export const HANDS_SAID: Readonly<Record<Demonstration, string>> = {
+	right: 'right-handed',
+	'left-mirrored': 'left-handed, mirrored',
+	'left-same': 'left-handed, the same fabric',
+};
 
 export interface Demonstrated {
 	/** What the hands make, numbered from the tip of the needle that they work off. */

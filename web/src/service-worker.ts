@@ -5,7 +5,8 @@
 
 /**
  * What a browser keeps so that an evening goes on without a network: the app's own files, and the pages of an evening,
- * of the rows at the needles, of a lesson on show and of the stage as they were when they were last seen.
+ * of the rows at the needles, of a lesson on show or behind a link, of practice and of the stage as they were when they
+ * were last seen.
  *
  * Pages come from the network first, and from here only when it does not answer, so that nobody sees an old app by
  * accident. A new version waits until somebody takes it; until then old pages have their old files.
@@ -19,9 +20,11 @@ const APP = `app-${version}`;
 const PAGES = 'pages';
 
 /** Pages that are wanted where there may be no network. */
-const KEPT = /^\/($|stage|practice|evenings\/|lessons\/[^/]+\/show|swatches\/[^/]+\/needles|classes)/;
+const KEPT = /^\/($|stage|practice|shared\/|evenings\/|lessons\/[^/]+\/show|swatches\/[^/]+\/needles|classes)/;
 /** Forms by which somebody comes or goes. */
 const COMES_OR_GOES = /^\/(sign-in|sign-up|sign-out|recover|account|who)/;
+/** Answers by which a page is there no more, or not for whoever asks. */
+const GONE: ReadonlySet<number> = new Set([401, 403, 404, 410]);
 /** Milliseconds after which what is kept is shown, where there is something: a network may hang. */
 const PATIENCE = 4000;
 
@@ -71,6 +74,8 @@ async function networkFirst(request: Request, url: URL): Promise<Response> {
 	const asked = fetch(request).then(async (response) => {
 		// What sends elsewhere, such as to sign in, is not this page.
 		if (response.ok && !response.redirected && response.type === 'basic') await pages.put(url.href, response.clone());
+		// What was withdrawn or closed is not to be read on from here.
+		else if (GONE.has(response.status)) await pages.delete(url.href);
 		return response;
 	});
 	const kept = await pages.match(url.href);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { DEMONSTRATIONS, type Demonstration } from '@pond-loop/core/craft';
+	import { DEMONSTRATIONS, HANDS_SAID, type Demonstration } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { nameIn, type SchoolId } from '@pond-loop/core/notation';
 	import {
@@ -22,6 +22,7 @@
 	import { answered, nextOf, type Cards } from './schedule';
 	import type ByHand from './ByHand.svelte';
 	import type { drawnChart } from './chart';
+	import { handsHere, keepHands } from './hands';
 	import { cardsHere, forgetAll, keepAnswer } from './shelf';
 
 	interface Props {
@@ -44,12 +45,6 @@
 	}
 	const { crossings, latest = [], schools, kinds = [], place = '', light, style, ended, foot }: Props = $props();
 
-	const HANDS = 'practice-hands';
-	const HANDS_SAID: Readonly<Record<Demonstration, string>> = {
-		right: 'right-handed',
-		'left-same': 'left-handed, the same fabric',
-		'left-mirrored': 'left-handed, mirrored',
-	};
 	/** Minutes of one sitting. */
 	const SITTING = 5;
 	/** Milliseconds after which the other kinds are fetched: the first question has been seen by then. */
@@ -106,8 +101,7 @@
 	}
 	onMount(() => {
 		speaks = canSpeak();
-		const kept = localStorage.getItem(HANDS);
-		hands = DEMONSTRATIONS.find((d) => d === kept) ?? 'right';
+		hands = handsHere();
 		void again();
 		const others = setTimeout(() => void fetchOthers().catch(() => undefined), OTHERS_AFTER_MS);
 		const clock = setInterval(() => (now = Date.now()), 1000);
@@ -344,7 +338,7 @@
 			value={hands}
 			onchange={(e) => {
 				hands = DEMONSTRATIONS.find((d) => d === e.currentTarget.value) ?? 'right';
-				localStorage.setItem(HANDS, hands);
+				keepHands(hands);
 				if (!verdict) next();
 			}}
 		>

@@ -27,14 +27,22 @@ interface Shelf extends DBSchema {
 const KEPT_MS = 35 * 24 * 3600_000;
 
 let opened: Promise<IDBPDatabase<Shelf>> | undefined;
-const shelf = (): Promise<IDBPDatabase<Shelf>> =>
-	(opened ??= openDB<Shelf>('pond-loop-practice', 2, {
-		upgrade(db, from) {
-			if (from < 1) db.createObjectStore('cards', { keyPath: 'id' });
-			db.createObjectStore('answers', { autoIncrement: true }).createIndex('at', 'at');
-			db.createObjectStore('told', { keyPath: 'place' });
-		},
-	}));
+const shelf = (): Promise<IDBPDatabase<Shelf>> => (opened ??= open());
+const open = (): Promise<IDBPDatabase<Shelf>> =>
+	new Promise((done, refused) => {
+		const opening = openDB<Shelf>('pond-loop-practice', 2, {
+			upgrade(db, from) {
+				if (from < 1) db.createObjectStore('cards', { keyPath: 'id' });
+				db.createObjectStore('answers', { autoIncrement: true }).createIndex('at', 'at');
+				db.createObjectStore('told', { keyPath: 'place' });
+			},
+			// Another window has an older shelf open: this one does without until it is closed.
+			blocked: () => refused(new Error('An older page holds what is kept.')),
+			// A newer window wants another shelf: it is not to wait for this one.
+			blocking: () => void opening.then((db) => db.close()),
+		});
+		opening.then(done, refused);
+	});
 
 /** `otherwise` where a browser keeps nothing: then it is practised for as long as the page is open. */
 async function on<T>(otherwise: T, does: (db: IDBPDatabase<Shelf>) => Promise<T>): Promise<T> {

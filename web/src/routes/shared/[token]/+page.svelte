@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
 	import type { Block } from '@pond-loop/core/block';
+	import { DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import { sectionsOf } from '@pond-loop/core/lesson';
 	import { crossingsOf, stepTitle } from '@pond-loop/core/step';
 	import { practiceAddress } from '$lib/practice/address';
@@ -19,11 +20,6 @@
 	const sections = $derived(sectionsOf(lesson, style, { words: true, mistakes: true, also: data.places }));
 	const practice = $derived(practiceAddress(crossingsOf(lesson.steps), style.school));
 	const portions = new Portions(() => lesson.steps.length);
-	const HANDS = [
-		['right', 'right-handed'],
-		['left-same', 'left-handed, the same fabric'],
-		['left-mirrored', 'left-handed, mirrored'],
-	] as const;
 </script>
 
 <svelte:head>
@@ -35,13 +31,13 @@
 	<header class="mx-auto flex max-w-[46rem] flex-wrap items-center gap-x-5 gap-y-2 px-4 py-4 print:hidden">
 		<p class="grow basis-60 break-words">A lesson of <strong>{by}</strong>, to read and to print.</p>
 		<nav aria-label="Hands" class="flex flex-wrap gap-x-4 text-[0.94rem]">
-			{#each HANDS as [hands, title] (hands)}
+			{#each DEMONSTRATIONS as hands (hands)}
 				<a
 					class="wordlink"
 					aria-current={style.demonstrates === hands ? 'true' : undefined}
 					class:font-bold={style.demonstrates === hands}
 					href="?hands={hands}"
-					data-sveltekit-noscroll>{title}</a
+					data-sveltekit-noscroll>{HANDS_SAID[hands]}</a
 				>
 			{/each}
 		</nav>

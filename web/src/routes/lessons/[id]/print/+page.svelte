@@ -3,7 +3,7 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
-	import { craftOf, DEMONSTRATIONS } from '@pond-loop/core/craft';
+	import { craftOf, DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
@@ -81,9 +81,7 @@
 			>
 			<select class="field py-0" aria-label="Hands" bind:value={hands}>
 				<option value="">as the house style</option>
-				<option value="right">right-handed</option>
-				<option value="left-same">left-handed, the same fabric</option>
-				<option value="left-mirrored">left-handed, mirrored</option>
+				{#each DEMONSTRATIONS as one (one)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
 			</select>
 			<select class="field py-0" aria-label="Names" bind:value={school}>
 				<option value="">all names</option>
