@@ -22,8 +22,6 @@ const SPACED = 2;
 /** A skill that others stand on is there when so many of those seen can do it alone. */
 const THERE = 2 / 3;
 const MOST = { again: 4, practice: 2, spaced: 2, new: 2 };
-/** So many have to have shown their practice before it says anything of the class. */
-const SHOWN = 2;
 
 const seenAt = ({ people }: GoalLearnt): number => people.size;
 const share = (goal: GoalLearnt): number => (seenAt(goal) === 0 ? 0 : 1 - goal.counts.alone / seenAt(goal));
@@ -51,9 +49,8 @@ export function nextFor(
 		});
 	}
 	const hard = practice.filter(
-		({ isHard, people: shown, skill }, i) =>
+		({ isHard, skill }, i) =>
 			isHard &&
-			shown >= SHOWN &&
 			!again.slice(0, MOST.again).some((g) => g.id === skill) &&
 			practice.findIndex((h) => h.skill === skill) === i,
 	);

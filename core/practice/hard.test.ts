@@ -39,6 +39,8 @@ describe('what is shown to a teacher', () => {
 			isHard: true,
 			asked: 8,
 		});
+		// Nor does one person say anything of a class.
+		expect(hardIn([of([0, 0, 0])]).kinds[0]).toMatchObject({ hardFor: 1, people: 1, isHard: false });
 		expect(hardIn([])).toEqual({ kinds: [], crossings: [] });
 	});
 });

@@ -10,6 +10,8 @@ const ENOUGH = 3;
 const RIGHT = 2 / 3;
 /** More than this part of those who tried: then it is the class that finds it hard. */
 const CLASS = 1 / 3;
+/** One alone is no class. */
+const SOME = 2;
 
 export interface Hard {
 	readonly title: string;
@@ -18,11 +20,11 @@ export interface Hard {
 	/** Who answered it often enough to say, and how many of them find it hard. */
 	readonly people: number;
 	readonly hardFor: number;
-	/** Hard for more than a third of them. */
+	/** Hard for more than a third of them, who are two at least. */
 	readonly isHard: boolean;
 }
 export interface HardIn {
-	/** What is hardest first. */
+	/** What is hard for most first. */
 	readonly kinds: readonly (Hard & { readonly kind: string; readonly skill: SkillId })[];
 	readonly crossings: readonly Hard[];
 }
@@ -37,12 +39,12 @@ function pooled(title: string, of: readonly Counted[]): Hard {
 		right: of.reduce((sum, c) => sum + c.right, 0),
 		people: enough.length,
 		hardFor,
-		isHard: hardFor > enough.length * CLASS,
+		isHard: enough.length >= SOME && hardFor > enough.length * CLASS,
 	};
 }
 const share = ({ people, hardFor }: Hard): number => (people === 0 ? 0 : hardFor / people);
 const wrong = ({ asked, right }: Hard): number => 1 - right / asked;
-const byHardness = (a: Hard, b: Hard): number => share(b) - share(a) || wrong(b) - wrong(a);
+const byHardness = (a: Hard, b: Hard): number => b.hardFor - a.hardFor || share(b) - share(a) || wrong(b) - wrong(a);
 
 /** Linear in what was shown. */
 export function hardIn(shown: readonly Pick<PracticeSummary, 'kinds' | 'crossings'>[]): HardIn {

@@ -176,8 +176,8 @@
 					>
 					<tbody>
 						{#each hard.kinds as one (one.kind)}
-							<tr class={['border-base-300 border-t', one.isHard && 'font-semibold']}>
-								<th class="py-0.5 text-left font-[inherit]" scope="row">{one.title}</th>
+							<tr class={['border-base-300 border-t', one.isHard && 'font-bold']}>
+								<th class={['py-0.5 text-left', one.isHard ? 'font-bold' : 'font-normal']} scope="row">{one.title}</th>
 								<td class="pl-3 text-right whitespace-nowrap">{one.right} of {one.asked}</td>
 								<td class="pl-4 text-right whitespace-nowrap"
 									>{one.people === 0 ? 'too few' : `${one.hardFor} of ${one.people}`}</td
@@ -187,10 +187,9 @@
 					</tbody>
 				</table>
 				<p class="quiet mt-1 text-[0.94rem]">
-					Hard for somebody: under two thirds right, of three answers or more.{#if of === 'classes'}
-						What is hard for more than a third goes into <a class="wordlink" href="/classes/{id}/learnt"
-							>what the class learnt, and what next</a
-						>.{/if}
+					Hard for somebody: under two thirds right, of three answers or more.{#if of === 'classes'}{' '}
+						What is hard for more than a third goes into
+						<a class="wordlink" href="/classes/{id}/learnt">what the class learnt, and what next</a>.{/if}
 				</p>
 				{#if hard.crossings.length > 0}
 					<p class="mt-2">
