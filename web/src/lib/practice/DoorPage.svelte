@@ -187,9 +187,11 @@
 					</tbody>
 				</table>
 				<p class="quiet mt-1 text-[0.94rem]">
-					Hard for somebody: under two thirds right, of three answers or more.{#if of === 'classes'}{' '}
+					Hard for somebody: under two thirds right, of three answers or more.
+					{#if of === 'classes'}
 						What is hard for more than a third goes into
-						<a class="wordlink" href="/classes/{id}/learnt">what the class learnt, and what next</a>.{/if}
+						<a class="wordlink" href="/classes/{id}/learnt">what the class learnt, and what next</a>.
+					{/if}
 				</p>
 				{#if hard.crossings.length > 0}
 					<p class="mt-2">
