@@ -7,11 +7,16 @@ import { answersSaid, movesOf, photoSaid, rendered, type Block, type Paint, type
 const PAINT: Paint = { light: 'day', around: '#ffffff' };
 
 const tag = (name: string, inner: string, more = ''): string => `<${name}${more}>${inner}</${name}>`;
+/** What each comes to, one after the other. */
+const each = <T>(all: readonly T[], as: (one: T) => string): string => all.map(as).join('');
 const said = (name: string, text: string, more = ''): string => tag(name, escapeXml(text), more);
 const picture = (drawing: Drawing, most?: number): string =>
 	toSvg(drawing, most === undefined ? undefined : Math.min(most, drawing.width));
 const terms = (lines: readonly (readonly [string, string])[]): string =>
-	tag('dl', lines.map(([term, says]) => `${said('dt', term)}${said('dd', says)}`).join(''));
+	tag(
+		'dl',
+		each(lines, ([term, says]) => `${said('dt', term)}${said('dd', says)}`),
+	);
 
 function noteHtml(note: Note): string {
 	const line = ({ content = [] }: NoteParagraph): string =>
@@ -45,7 +50,12 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 	text: ({ text, tone }) =>
 		said(tone === 'strong' ? 'b' : tone === 'sentence' ? 'code' : 'span', text, ' class="line"'),
 	note: ({ note }) => tag('blockquote', noteHtml(note)),
-	list: ({ items, ticks }) => tag('ul', items.map((i) => said('li', i)).join(''), ticks ? ' class="ticks"' : ''),
+	list: ({ items, ticks }) =>
+		tag(
+			'ul',
+			each(items, (i) => said('li', i)),
+			ticks ? ' class="ticks"' : '',
+		),
 	picture: ({ draw, facts }) => tag('div', `${picture(draw(PAINT), 200)}${terms(facts)}`, ' class="beside"'),
 	photo: ({ id, alt, width, height }) => {
 		const src = pictures.get(id);
@@ -59,19 +69,15 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 	comparison: ({ sides }) =>
 		tag(
 			'div',
-			sides
-				.map((s) =>
-					tag(
-						'div',
-						`${picture(s.draw(PAINT), s.wide ? 420 : 200)}${said('b', s.title)}${said('p', s.says)}${tag(
-							'ol',
-							movesOf(s.moves)
-								.map((says) => said('li', says))
-								.join(''),
-						)}`,
-					),
-				)
-				.join(''),
+			each(sides, (s) =>
+				tag(
+					'div',
+					`${picture(s.draw(PAINT), s.wide ? 420 : 200)}${said('b', s.title)}${said('p', s.says)}${tag(
+						'ol',
+						each(movesOf(s.moves), (says) => said('li', says)),
+					)}`,
+				),
+			),
 			' class="abreast"',
 		),
 	chart: ({ chart }) => picture(chart(PAINT), 900),
@@ -92,25 +98,21 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 	questions: ({ questions }) =>
 		tag(
 			'ol',
-			questions
-				.map((q) =>
-					tag(
-						'li',
-						said('b', q.asks, ' class="line"') +
-							q.lines.map((line) => said('code', line, ' class="line"')).join('') +
-							(q.seen ? picture(q.seen.draw(PAINT), 300) : '') +
-							tag(
-								'div',
-								q.options
-									.map((o) =>
-										tag('div', said('b', o.letter) + (o.draw ? picture(o.draw(PAINT), 110) : said('span', o.label))),
-									)
-									.join(''),
-								' class="abreast"',
+			each(questions, ({ asks, lines, seen, options }) =>
+				tag(
+					'li',
+					said('b', asks, ' class="line"') +
+						each(lines, (line) => said('code', line, ' class="line"')) +
+						(seen ? picture(seen.draw(PAINT), 300) : '') +
+						tag(
+							'div',
+							each(options, ({ letter, label, draw }) =>
+								tag('div', said('b', letter) + (draw ? picture(draw(PAINT), 110) : said('span', label))),
 							),
-					),
-				)
-				.join(''),
+							' class="abreast"',
+						),
+				),
+			),
 		) + said('p', answersSaid(questions), ' class="turned"'),
 });
 

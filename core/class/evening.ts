@@ -115,6 +115,14 @@ export function joined(...logs: readonly (readonly Press[])[]): readonly Press[]
 		.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1));
 }
 
+/** Presses joined, without those about somebody who is not among `people`: nobody else is told of. */
+export function joinedAbout(presses: readonly Press[], people: ReadonlySet<string>): readonly Press[] {
+	return joined(presses).filter(({ did }) => {
+		const whom = personIn(did);
+		return whom === undefined || people.has(whom);
+	});
+}
+
 export interface StepTime {
 	readonly minutes: number;
 	/** Begun and not ended: since when. */
@@ -137,11 +145,7 @@ export interface Went {
 
 /** How an evening went. `people`: ids of those who come; nobody else is told of. Linear in presses, but for their order. */
 export function wentBy(presses: readonly Press[], people: readonly string[]): Went {
-	const known = new Set(people);
-	const ours = joined(presses).filter(({ did }) => {
-		const whom = personIn(did);
-		return whom === undefined || known.has(whom);
-	});
+	const ours = joinedAbout(presses, new Set(people));
 	const here = new Map<string, boolean>();
 	const own = new Map<string, Map<string, Outcome | 'unseen'>>();
 	const all = new Map<string, Outcome | 'unseen'>();

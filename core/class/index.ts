@@ -48,5 +48,6 @@ export { peopleIn, type Pasted } from './pasted.ts';
 export { HANDED, PERSON_LIMITS, PersonSchema, type Handed, type Person } from './person.ts';
 export { farOff, PRIOR_WEIGHT, shrunk, type Measured } from './robust.ts';
 export { logTable } from './log-table.ts';
+export { MISTAKE_TITLES, mistakesAt } from './mistakes.ts';
 export { learntTable } from './table.ts';
 export { fibresAvoided, planFor, roomOf } from './room.ts';

@@ -1,11 +1,8 @@
 /** An evening's log as a table for a spreadsheet: a line for each press that stands, in the order in which they were made. */
 
-import { CRAFTS } from '../craft/index.ts';
 import type { Class } from './class.ts';
-import { joined, OUTCOME_WORDS, personIn, type Did, type Evening, type Press } from './evening.ts';
-
-/** Of whichever craft. */
-const MISTAKE_TITLES = new Map<string, string>(CRAFTS.flatMap((c) => c.mistakes.map((m) => [m.id, m.title])));
+import { joinedAbout, OUTCOME_WORDS, personIn, type Did, type Evening, type Press } from './evening.ts';
+import { MISTAKE_TITLES } from './mistakes.ts';
 
 const HEAD = ['at', 'who', 'what', 'of', 'how'] as const;
 
@@ -42,12 +39,12 @@ export function logTable(
 	presses: readonly Press[],
 ): readonly (readonly string[])[] {
 	const names = new Map(people.map((p) => [p.id, p.name]));
-	const ours = joined(presses).filter(({ did }) => {
-		const whom = personIn(did);
-		return whom === undefined || names.has(whom);
-	});
 	return [
 		HEAD,
-		...ours.map(({ at, did }) => [at, names.get(personIn(did) ?? '') ?? 'everybody here', ...said(did, evening)]),
+		...joinedAbout(presses, new Set(names.keys())).map(({ at, did }) => [
+			at,
+			names.get(personIn(did) ?? '') ?? 'everybody here',
+			...said(did, evening),
+		]),
 	];
 }

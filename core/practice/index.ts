@@ -2,6 +2,7 @@
 
 export { ask, type Asked } from './ask.ts';
 export { DOOR_LIMITS, newDoor, PRACTICE_DOOR_FORMAT, PracticeDoorSchema, type PracticeDoor } from './door.ts';
+export { chosenAmong, keptKinds } from './chosen.ts';
 export { drawnChart } from './drawn-chart.ts';
 export { drawnCrossing, shownSaid } from './drawn.ts';
 export { DRILLS } from './drills.ts';

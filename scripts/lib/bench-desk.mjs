@@ -1,10 +1,8 @@
 // How the swatch desk feels at its largest in a real browser: opening, typing until it is checked, and frames while the chart scrolls.
 import { chromium } from '@playwright/test';
 import { launchOptions } from './browser.mjs';
+import { quantile } from './quantile.mjs';
 import { wideSwatch } from './wide-swatch.mjs';
-
-/** @param {number[]} numbers @param {number} share */
-const at = (numbers, share) => [...numbers].sort((a, b) => a - b)[Math.floor((numbers.length - 1) * share)] ?? 0;
 
 /**
  * @param {string} address
@@ -67,15 +65,15 @@ export async function benchDesk(address, cookie) {
 		{ what: 'desk, 200 stitches by 400 rows with 2,000 crossings: opened', value: opened, unit: 'ms' },
 		{
 			what: 'desk, the same: from a key to what is wrong with it, median',
-			value: at(checked, 0.5),
+			value: quantile(checked, 0.5),
 			unit: 'ms',
-			ratio: `at most ${at(checked, 1)} ms; 120 ms of it wait for the typing to rest`,
+			ratio: `at most ${quantile(checked, 1)} ms; 120 ms of it wait for the typing to rest`,
 		},
 		{
 			what: 'desk, the same: a frame while the chart scrolls, median',
-			value: Math.round(at(frames, 0.5)),
+			value: Math.round(quantile(frames, 0.5)),
 			unit: 'ms',
-			ratio: `9 of 10 within ${Math.round(at(frames, 0.9))} ms`,
+			ratio: `9 of 10 within ${Math.round(quantile(frames, 0.9))} ms`,
 		},
 	];
 }

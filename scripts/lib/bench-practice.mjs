@@ -1,11 +1,9 @@
 // A class that opens its practice at once, all behind one address, and shows it afterwards.
 import { randomUUID } from 'node:crypto';
+import { quantile } from './quantile.mjs';
 
 const LEARNERS = 30;
 const TIMES = 10;
-
-/** @param {number[]} times @param {number} part */
-const at = (times, part) => times.toSorted((a, b) => a - b)[Math.ceil(times.length * part) - 1] ?? 0;
 
 /**
  * @param {string} address
@@ -57,7 +55,7 @@ export async function benchPractice(address, cookie, lesson) {
 		}
 		lines.push({
 			what: `${what} by ${LEARNERS} learners at once, 95th percentile`,
-			value: Math.round(at(times, 0.95)),
+			value: Math.round(quantile(times, 0.95)),
 			unit: 'ms',
 			ratio: `${refused} refused of ${times.length}`,
 		});

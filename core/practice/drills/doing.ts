@@ -1,7 +1,7 @@
 /** Questions that are answered with hands, and about hands at other tools. */
 
 import { CRAFTS, demonstrate, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
-import { equal, twoGroups, type Crossing } from '../../crossing/index.ts';
+import { canonical, equal, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { prove, type AnyMove } from '../../handling/index.ts';
 import { kept } from '../../kept/index.ts';
 import { whatIsIt } from '../../look/index.ts';
@@ -60,7 +60,7 @@ const MOST = { stitches: 4, moves: 6 } as const;
 
 const at = kept(
 	60,
-	(craft: Craft, c: Crossing) => JSON.stringify([craft.id, c.order, c.over, c.work]),
+	(craft: Craft, c: Crossing) => `${craft.id} ${canonical(c)}`,
 	(craft, crossing) => {
 		const done = perform(craft, crossing, craft.ways[0]!.id);
 		return { made: done.ok && done.value.proof.ok && !done.value.deviation ? done.value : undefined };

@@ -5,6 +5,7 @@ import { SCHOOL_IDS } from '../../notation/index.ts';
 import {
 	answerTo,
 	askedTogether,
+	chosenAmong,
 	drawnChart,
 	drawnCrossing,
 	FIRST_CROSSINGS,
@@ -43,7 +44,7 @@ const questionsOf = kept(
 	40,
 	({ school, kinds, crossings, many, seed }: DrillStep) => JSON.stringify([school, kinds, crossings, many, seed]),
 	({ school, kinds, crossings, many, seed }): readonly Asked[] => {
-		const chosen = TOGETHER.filter((d) => kinds.includes(d.id));
+		const chosen = chosenAmong(TOGETHER, kinds);
 		const deck = { school, crossings: crossings.length > 0 ? crossings : FIRST_CROSSINGS };
 		return askedTogether(deck, chosen.length > 0 ? chosen : TOGETHER, many, seed);
 	},

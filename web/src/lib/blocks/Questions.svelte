@@ -16,9 +16,10 @@
 		<li class="break-inside-avoid">
 			<p class="font-semibold">{asks}</p>
 			{#each lines as line, k (k)}<p class="text-[0.94rem]">{line}</p>{/each}
-			{#if seen}<div class="mt-1 max-w-72 overflow-hidden">
-					<Drawing drawing={seen.draw(paint)} width={seen.draw(paint).width > 200 ? 288 : 110} />
-				</div>{/if}
+			{#if seen}
+				{@const drawing = seen.draw(paint)}
+				<div class="mt-1 max-w-72 overflow-hidden"><Drawing {drawing} width={drawing.width > 200 ? 288 : 110} /></div>
+			{/if}
 			<ul
 				class={[
 					'mt-1 grid gap-x-6 gap-y-1',

@@ -4,6 +4,8 @@
 		nextFor,
 		learntBy,
 		logTable,
+		MISTAKE_TITLES,
+		mistakesAt,
 		OUTCOMES,
 		OUTCOME_WORDS,
 		wentBy,
@@ -20,7 +22,7 @@
 	import { waitsToLeave } from '$lib/save/leave';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
-	import Papa from 'papaparse';
+	import { csvFile } from '$lib/files/table';
 	import { goto } from '$app/navigation';
 	import { download, fileName } from '$lib/picture/save-as';
 	import { troubleOf } from '$lib/save/send';
@@ -28,7 +30,7 @@
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
 	import Stopwatch from './Stopwatch.svelte';
-	import { apart, clock, MISTAKE_TITLES, mistakesAt } from './words';
+	import { apart, clock } from './words';
 
 	interface Props {
 		opened: { readonly id: string; readonly classId: string; readonly class: Class; readonly evening: Evening };
@@ -49,10 +51,7 @@
 	});
 	const uid = $props.id();
 	const saveTable = (): void =>
-		download(
-			fileName(`${evening.title} ${evening.day}`, 'csv'),
-			new Blob([Papa.unparse(logTable(opened.class, evening, log.presses).map((l) => [...l]))], { type: 'text/csv' }),
-		);
+		download(fileName(`${evening.title} ${evening.day}`, 'csv'), csvFile(logTable(opened.class, evening, log.presses)));
 	let removing = $state(false);
 	let notRemoved = $state<string>();
 	async function remove(): Promise<void> {

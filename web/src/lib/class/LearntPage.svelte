@@ -2,6 +2,7 @@
 	import { weekdayOf } from '$lib/ui/dates';
 	import {
 		learntTable,
+		MISTAKE_TITLES,
 		OUTCOME_WORDS,
 		OUTCOMES,
 		paceOf,
@@ -17,10 +18,9 @@
 	import type { Light } from '$lib/ui/light';
 	import { makeNext, saveClass } from './doors';
 	import type { OpenedClass } from './keep';
-	import Papa from 'papaparse';
+	import { csvFile } from '$lib/files/table';
 	import { download, fileName } from '$lib/picture/save-as';
 	import Curve from './Curve.svelte';
-	import { MISTAKE_TITLES } from './words';
 
 	interface Props {
 		opened: OpenedClass;
@@ -61,11 +61,7 @@
 		trouble = answer.kind === 'stale' ? 'The class was changed elsewhere just now. Try once more.' : troubleOf(answer);
 		await invalidateAll();
 	}
-	const saveTable = (): void =>
-		download(
-			fileName(of.title, 'csv'),
-			new Blob([Papa.unparse(learntTable(of, learnt).map((l) => [...l]))], { type: 'text/csv' }),
-		);
+	const saveTable = (): void => download(fileName(of.title, 'csv'), csvFile(learntTable(of, learnt)));
 	const far = $derived(learnt.crossings.filter((l) => l.isFar).concat(learnt.stitches.filter((l) => l.isFar)));
 	const curve = $derived(
 		learnt.evenings.flatMap(({ day }, i) => {

@@ -1,8 +1,7 @@
 /** Words for what a class is told in tables and lists. */
 
 import type { Handed, Person } from '@pond-loop/core/class';
-import { craftOf, PLACES, placeName, PLAIN_CRAFT } from '@pond-loop/core/craft';
-import type { MistakeId } from '@pond-loop/core/handling';
+import { placeName, PLAIN_CRAFT } from '@pond-loop/core/craft';
 
 export const HANDED_WORDS: Readonly<Record<Handed, string>> = {
 	right: 'right-handed',
@@ -24,14 +23,3 @@ export const apart = ({ hands, at, yarnHand, large, avoids = [], left }: Person)
 /** Minutes and seconds: `1:07`. */
 export const clock = (seconds: number): string =>
 	`${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
-
-/** What can go wrong at the places of a class, each once, by its id: called as at the needles, where it can happen there too. */
-export function mistakesAt(people: readonly Pick<Person, 'at'>[]): ReadonlyMap<MistakeId, string> {
-	const titles = new Map<MistakeId, string>();
-	for (const place of PLACES.filter((p) => p === PLAIN_CRAFT || people.some(({ at }) => at === p)))
-		for (const { id, title } of craftOf(place).mistakes) if (!titles.has(id)) titles.set(id, title);
-	return titles;
-}
-
-/** What every mistake is called. */
-export const MISTAKE_TITLES: ReadonlyMap<MistakeId, string> = mistakesAt(PLACES.map((at) => ({ at })));

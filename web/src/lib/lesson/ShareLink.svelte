@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { troubleOf } from '$lib/save/send';
+	import { copied } from '$lib/ui/copy';
 	import { shareLesson, withdrawShare } from './doors';
 
 	interface Props {
@@ -30,15 +31,7 @@
 		token = undefined;
 		said = 'The link is withdrawn: it leads nowhere now.';
 	}
-	async function copy(): Promise<void> {
-		try {
-			await navigator.clipboard.writeText(address ?? '');
-			said = 'Copied.';
-		} catch {
-			field?.select();
-			said = 'It is chosen: copy it with Ctrl C.';
-		}
-	}
+	const copy = async (): Promise<void> => void (said = await copied(field));
 </script>
 
 <div class="mt-3" data-testid="share">

@@ -1,12 +1,21 @@
 <script lang="ts">
 	import type { Drawing as Picture } from '@pond-loop/core/drawing';
 	import { SCHOOLS, SCHOOL_IDS } from '@pond-loop/core/notation';
-	import { DOOR_LIMITS, DRILLS, type HardIn, type PracticeDoor, type PracticeSummary } from '@pond-loop/core/practice';
+	import {
+		chosenAmong,
+		DOOR_LIMITS,
+		DRILLS,
+		keptKinds,
+		type HardIn,
+		type PracticeDoor,
+		type PracticeSummary,
+	} from '@pond-loop/core/practice';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { troubleOf } from '$lib/save/send';
+	import { copied } from '$lib/ui/copy';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 	import { crossingSaid } from './crossing-said';
@@ -34,7 +43,8 @@
 	let said = $state('');
 	let trouble = $state<string>();
 	let field = $state<HTMLInputElement>();
-	const isAsked = (kind: string): boolean => told.kinds.length === 0 || told.kinds.includes(kind);
+	const asked = $derived(new Set(chosenAmong(DRILLS, told.kinds).map((d) => d.id)));
+	const isAsked = (kind: string): boolean => asked.has(kind);
 
 	/** What is chosen is kept at once where the door is open, and with the opening where it is not. */
 	async function put(next: PracticeDoor): Promise<void> {
@@ -55,15 +65,7 @@
 		said = 'Closed. Its address and its code stay the same for when it is opened again.';
 		await invalidateAll();
 	}
-	async function copy(): Promise<void> {
-		try {
-			await navigator.clipboard.writeText(address ?? '');
-			said = 'Copied.';
-		} catch {
-			field?.select();
-			said = 'It is chosen: copy it with Ctrl C.';
-		}
-	}
+	const copy = async (): Promise<void> => void (said = await copied(field));
 	async function erase(learner: string): Promise<void> {
 		const answer = await eraseSent(at, learner);
 		trouble = troubleOf(answer);
@@ -72,8 +74,7 @@
 	}
 	function ask(kind: string, wanted: boolean): void {
 		const now = DRILLS.map((d) => d.id).filter((d) => (d === kind ? wanted : isAsked(d)));
-		// None would be nothing to practise; all of them are those that come later too.
-		if (now.length > 0) void put({ ...told, kinds: now.length === DRILLS.length ? [] : now });
+		if (now.length > 0) void put({ ...told, kinds: keptKinds(DRILLS, now) });
 		else trouble = 'At least one kind of question is asked.';
 	}
 </script>

@@ -4,6 +4,7 @@
 	import { nameIn, type SchoolId } from '@pond-loop/core/notation';
 	import {
 		ask,
+		chosenAmong,
 		drawnCrossing,
 		FIRST_DRILLS,
 		shownSaid,
@@ -83,18 +84,16 @@
 		if (isOver) ended?.();
 	});
 
-	const chosenIn = (all: readonly Drill[]): readonly Drill[] =>
-		all.filter((d) => kinds.length === 0 || kinds.includes(d.id));
 	async function fetchOthers(): Promise<void> {
 		const { DRILLS } = await import('./all-drills');
-		const chosen = chosenIn(DRILLS);
+		const chosen = chosenAmong(DRILLS, kinds);
 		// Kinds that are gone are no reason to ask nothing.
 		drills = chosen.length > 0 ? chosen : DRILLS;
 	}
 	/** Begins a sitting with what is kept now, such as after it came from another phone. */
 	export async function again(): Promise<void> {
 		cards = await cardsHere();
-		if (drills.length === 0) drills = chosenIn(FIRST_DRILLS);
+		if (drills.length === 0) drills = chosenAmong(FIRST_DRILLS, kinds);
 		if (drills.length === 0) await fetchOthers().catch(() => undefined);
 		began = now = Date.now();
 		next();

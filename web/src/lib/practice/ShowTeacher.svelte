@@ -31,13 +31,13 @@
 	let trouble = $state<string>();
 	let busy = $state(false);
 
-	const summed = async (): Promise<PracticeSummary> => {
+	async function summed(as: string): Promise<PracticeSummary> {
 		const now = Date.now();
-		return summaryOf(await answersAt(place, now), told?.name ?? name, now);
-	};
+		return summaryOf(await answersAt(place, now), as, now);
+	}
 	async function look(): Promise<void> {
 		said = '';
-		summary = await summed();
+		summary = await summed(name);
 		Table ??= (await import('./SummaryTable.svelte').catch(() => undefined))?.default;
 		isOpen = summary.kinds.length > 0;
 		if (!isOpen) said = 'There is nothing to show yet: answer a question first.';
@@ -46,15 +46,14 @@
 		told = next;
 		await keepTold(place, next);
 	}
-	async function sendIt(as: Told): Promise<boolean> {
+	async function sendIt(as: Told, what: PracticeSummary): Promise<boolean> {
 		busy = true;
 		trouble = undefined;
-		const now = Date.now();
-		const answer = await sendSummary(token, as.learner, summaryOf(await answersAt(place, now), as.name, now));
+		const answer = await sendSummary(token, as.learner, what);
 		busy = false;
 		if (answer.kind === 'ok') {
 			const { waits: _, ...rest } = as;
-			await put({ ...rest, sentAt: now });
+			await put({ ...rest, sentAt: Date.now() });
 			return true;
 		}
 		// It is sent when there is a network again.
@@ -64,8 +63,10 @@
 	}
 	async function show(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
+		if (!summary) return;
 		const as = { learner: told?.learner ?? crypto.randomUUID(), name: name.trim(), goesOn: again };
-		if (await sendIt(as)) {
+		// Exactly what was looked at, whatever was answered meanwhile.
+		if (await sendIt(as, { ...summary, name: as.name })) {
 			said = 'Sent.';
 			isOpen = false;
 		}
@@ -81,10 +82,10 @@
 	}
 	/** After a sitting, for those who said so. */
 	export async function after(): Promise<void> {
-		if (told?.goesOn) await sendIt(told);
+		if (told?.goesOn) await sendIt(told, await summed(told.name));
 	}
 	async function late(): Promise<void> {
-		if (told?.waits) await sendIt(told);
+		if (told?.waits) await sendIt(told, await summed(told.name));
 	}
 	onMount(() => {
 		void toldAt(place).then((kept) => {

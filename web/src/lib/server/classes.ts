@@ -302,11 +302,12 @@ export interface LearntAndNext {
 
 /** What a class's evenings say, and what next; worked out once for each state of its log. */
 export async function learntOf(teacher: Teacher, { id, version, class: of }: StoredClass): Promise<LearntAndNext> {
-	const [[state], hard] = await Promise.all([rows(database(), sql.LOG_STATE, [teacher.id, id]), hardOf(teacher, id)]);
-	const key = `${id} ${version} ${JSON.stringify([state, hard])}`;
+	const [state] = await rows(database(), sql.LOG_STATE, [teacher.id, id]);
+	const key = `${id} ${version} ${JSON.stringify(state)}`;
 	const known = lately.get(key);
 	if (known) return known;
-	const { went: _, evenings, ...rest } = learntBy(of, await heldOf(teacher, id), new Set(of.aside));
+	const [held, hard] = await Promise.all([heldOf(teacher, id), hardOf(teacher, id)]);
+	const { went: _, evenings, ...rest } = learntBy(of, held, new Set(of.aside));
 	// What was pressed stays here: the page shows what follows from it.
 	const learnt = { ...rest, evenings: evenings.map(({ evening }) => ({ day: evening.day })) };
 	const now = { learnt, proposals: nextFor(of, { ...rest, evenings: learnt.evenings }, hard.kinds), hard };

@@ -16,13 +16,11 @@ import {
 import { crossingsOf } from '@pond-loop/core/step';
 import { z } from 'zod';
 import { database, rows, type Queryable } from './database';
-import { newToken } from './secrets';
+import { newToken, TokenSchema } from './secrets';
 import * as sql from './sql/practice-doors';
 import type { DoorOf } from './sql/practice-doors';
 import type { Teacher } from './teachers';
 
-export { DOORS_OF, type DoorOf } from './sql/practice-doors';
-const Token = z.string().regex(/^[\w-]{43}$/);
 /** Lessons of a class that are practised: the last ones. */
 const LESSONS = 6;
 
@@ -102,7 +100,7 @@ export interface Behind {
 
 /** What is behind a door: `closed` while it is, undefined where there is none, `unread` where it cannot be read. */
 export async function readDoor(token: string): Promise<Behind | 'closed' | 'unread' | undefined> {
-	if (!Token.safeParse(token).success) return undefined;
+	if (!TokenSchema.safeParse(token).success) return undefined;
 	interface Row {
 		readonly is_open: boolean;
 		readonly document: unknown;
@@ -146,7 +144,7 @@ export async function sendSummary(
 	learner: string,
 	summary: PracticeSummary,
 ): Promise<'sent' | 'full' | 'closed' | 'none'> {
-	if (!Token.safeParse(token).success) return 'none';
+	if (!TokenSchema.safeParse(token).success) return 'none';
 	if ((await rows(database(), sql.SEND, [token, learner, summary, DOOR_LIMITS.sent])).length > 0) return 'sent';
 	const [row] = await rows<{ is_open: boolean }>(database(), sql.READ, [token]);
 	return row ? (row.is_open ? 'full' : 'closed') : 'none';
@@ -154,7 +152,7 @@ export async function sendSummary(
 
 /** Whether there is such a door; that there was nothing to erase is as good. */
 export async function takeBack(token: string, learner: string): Promise<boolean> {
-	if (!Token.safeParse(token).success) return false;
+	if (!TokenSchema.safeParse(token).success) return false;
 	await rows(database(), sql.TAKE_BACK, [token, learner]);
 	return (await rows(database(), sql.READ, [token])).length > 0;
 }

@@ -4,8 +4,14 @@ import { firstIssue, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { error, json, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { Unread } from './documents';
+import { DOORS_OF, type DoorOf } from './sql/practice-doors';
 
 const Id = z.uuid();
+
+interface DoorParams {
+	readonly of: string;
+	readonly id: string;
+}
 
 /** A malformed id is no lesson of anybody's. */
 export const isId = (id: string): boolean => Id.safeParse(id).success;
@@ -34,9 +40,18 @@ export async function readBody<T>(
 	return checked.success ? { value: checked.data } : { refused: refusal(400, firstIssue(checked.error)) };
 }
 
+/** A door to practice as an address names it; undefined where it names none. */
+export function doorIn({ of, id }: DoorParams): { readonly of: DoorOf; readonly id: string } | undefined {
+	const known = DOORS_OF.find((d) => d === of);
+	return known && isId(id) ? { of: known, id } : undefined;
+}
+
 export const lessonGone = 'That lesson is not here. It may have been removed; look in your lessons.';
 
 export const classGone = 'That class is not here. It may have been removed; look in your classes.';
+
+/** What a door led to. */
+export const doorGone = ({ of }: DoorParams): string => (of === 'classes' ? classGone : lessonGone);
 
 export const eveningGone = 'That evening is not here. It may have been removed; look in its class.';
 

@@ -2,15 +2,12 @@
 
 import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
-import { z } from 'zod';
 import { withKept } from '@pond-loop/core/notation';
 import { designsOf } from './designs';
 import { database, rows, type Queryable } from './database';
-import { newToken } from './secrets';
+import { newToken, TokenSchema } from './secrets';
 import * as sql from './sql/shares';
 import type { Teacher } from './teachers';
-
-const Token = z.string().regex(/^[\w-]{43}$/);
 
 /** The link's token: a new one, or the one that there is; `undefined` when the lesson is not this teacher's. */
 export async function shareLesson(teacher: Teacher, id: string): Promise<string | undefined> {
@@ -53,7 +50,7 @@ export interface SharedLesson {
 
 /** What stands behind a link now; `undefined` when there is none, or it was withdrawn; `unread` when what is stored cannot be read. */
 export async function readShared(token: string): Promise<SharedLesson | 'unread' | undefined> {
-	if (!Token.safeParse(token).success) return undefined;
+	if (!TokenSchema.safeParse(token).success) return undefined;
 	const [row] = await rows<{ document: unknown; id: string; name: string; style: unknown }>(database(), sql.READ, [
 		token,
 	]);

@@ -6,7 +6,7 @@
 	import { check, type Checked, type Cords, type Worked } from '@pond-loop/core/swatch';
 	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
-	import Papa from 'papaparse';
+	import { csvFile } from '$lib/files/table';
 	import ChartPart from './ChartPart.svelte';
 
 	interface Props {
@@ -54,7 +54,7 @@
 			'All of it, as JSON',
 			() => download(file('json'), text('application/json', `${JSON.stringify(swatch, null, '\t')}\n`)),
 		],
-		['The chart, as CSV', () => download(file('csv'), text('text/csv', `${Papa.unparse(table() as string[][])}\r\n`))],
+		['The chart, as CSV', () => download(file('csv'), csvFile(table()))],
 		['The chart, as SVG', () => download(file('svg'), svgFile(toSvg(drawing(), drawing().width)))],
 		['The chart, as PNG', png],
 	];

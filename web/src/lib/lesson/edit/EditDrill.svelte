@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SCHOOL_IDS, SCHOOLS, writtenIn } from '@pond-loop/core/notation';
-	import { FIRST_CROSSINGS, TOGETHER } from '@pond-loop/core/practice';
+	import { chosenAmong, FIRST_CROSSINGS, keptKinds, TOGETHER } from '@pond-loop/core/practice';
 	import { DRILL_LIMITS, type DrillStep } from '@pond-loop/core/step';
 	import type { EditorProps } from '../editors';
 	import Toggles from './Toggles.svelte';
@@ -8,7 +8,7 @@
 	const { step, change }: EditorProps<DrillStep> = $props();
 	const IDS = TOGETHER.map((d) => d.id);
 	const TITLES = new Map(TOGETHER.map((d) => [d.id, d.title]));
-	const chosen = $derived(step.kinds.length === 0 ? IDS : step.kinds);
+	const chosen = $derived(chosenAmong(TOGETHER, step.kinds).map((d) => d.id));
 	const crossings = $derived(step.crossings.length > 0 ? step.crossings : FIRST_CROSSINGS);
 	const MOST_SEED = 1_000_000;
 </script>
@@ -55,6 +55,6 @@
 		label="Kinds of question"
 		name={(id) => TITLES.get(id) ?? id}
 		hint={(id) => TITLES.get(id) ?? id}
-		choose={(kinds) => change({ kinds: kinds.length === IDS.length ? [] : kinds })}
+		choose={(kinds) => change({ kinds: keptKinds(TOGETHER, kinds) })}
 	/>
 </details>

@@ -62,9 +62,11 @@ export const PRESSES_OF_CLASS = `
 	WHERE p.teacher_id = $1 AND e.class_id = $2
 	ORDER BY p.seq`;
 
-/** What a class's log is known by: a press more, one erased or an evening gone changes it. */
+/** What a class's log is known by: a press more, one erased, an evening gone or practice that was shown changes it. */
 export const LOG_STATE = `
-	SELECT count(DISTINCT e.id)::int AS evenings, count(p.id)::int AS presses, coalesce(max(p.seq), 0)::text AS last
+	SELECT count(DISTINCT e.id)::int AS evenings, count(p.id)::int AS presses, coalesce(max(p.seq), 0)::text AS last,
+		(SELECT json_build_array(count(*), max(s.sent_at)) FROM practice_sent s JOIN practice_doors d ON d.id = s.door_id
+			WHERE s.teacher_id = $1 AND d.class_id = $2) AS shown
 	FROM evenings e LEFT JOIN presses p ON p.evening_id = e.id
 	WHERE e.teacher_id = $1 AND e.class_id = $2`;
 

@@ -1,17 +1,16 @@
 import { DEMONSTRATIONS } from '@pond-loop/core/craft';
 import { placesOf } from '@pond-loop/core/lesson';
 import { error } from '@sveltejs/kit';
-import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { notFound } from '$lib/server/requests';
+import { placeUnder, UNLISTED } from '$lib/server/secrets';
 import { readShared } from '$lib/server/shares';
 import type { PageServerLoad } from './$types';
 
 const Hands = z.enum(DEMONSTRATIONS).optional().catch(undefined);
 
 export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
-	// A link that was withdrawn must not live on in a cache, and no machine need list it.
-	setHeaders({ 'cache-control': 'no-store', 'x-robots-tag': 'noindex, nofollow' });
+	setHeaders(UNLISTED);
 	const shared = await readShared(params.token);
 	if (!shared) return notFound('This link leads nowhere. It may have been withdrawn: ask whoever gave it to you.');
 	if (shared === 'unread') error(409, 'This lesson cannot be shown just now. Tell whoever gave you the link.');
@@ -24,7 +23,7 @@ export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 		by,
 		/** Where people of this class work, so that each sees the crossing as it is made there. */
 		places: placesOf(lesson.plan),
-		/** Under which the reader's own browser keeps how far they have come; no part of it opens anything. */
-		token: createHash('sha256').update(params.token).digest('hex').slice(0, 16),
+		/** How far they have come is kept there. */
+		token: placeUnder(params.token),
 	};
 };

@@ -1,17 +1,13 @@
 <script lang="ts">
 	import { amount, kitFor, kitTable } from '@pond-loop/core/lesson';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import Papa from 'papaparse';
+	import { csvFile } from '$lib/files/table';
 	import { download, fileName } from '$lib/picture/save-as';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
 	const items = $derived(kitFor(lesson, data.style));
-	const csv = (): void =>
-		download(
-			fileName(`${lesson.title} to bring`, 'csv'),
-			new Blob([`${Papa.unparse(kitTable(items) as string[][])}\r\n`], { type: 'text/csv;charset=utf-8' }),
-		);
+	const csv = (): void => download(fileName(`${lesson.title} to bring`, 'csv'), csvFile(kitTable(items)));
 </script>
 
 <svelte:head><title>{lesson.title} · what to bring</title></svelte:head>
