@@ -311,4 +311,14 @@ test('a class answers questions together on show; on paper their answers stand u
 	await room.getByRole('button', { name: 'Next question' }).click();
 	await expect(room).toContainText('2 of 5');
 	await expectAccessible(teacher);
+	// The window with notes stands at the same question, and knows its answer before the room does.
+	const notes = await teacher.context().newPage();
+	await notes.goto(`/lessons/${lesson}/show?notes`);
+	await expect(notes.getByTestId('said-now')).toContainText('2 of 5');
+	await expect(notes.getByTestId('said-now')).toContainText(`Not told yet: ${/2 ([A-H])/.exec(answers)![1]!}.`);
+	await teacher.keyboard.press('ArrowRight');
+	await teacher.keyboard.press('ArrowRight');
+	await expect(notes.getByTestId('said-now')).toContainText('3 of 5');
+	await teacher.reload();
+	await expect(room).toContainText('3 of 5');
 });

@@ -19,6 +19,12 @@ await sweep(
 	{ POND_LOOP_RUNS: '100000' },
 );
 await sweep(
+	'practice: one right answer to each of 100,000 questions of a kind',
+	'npx',
+	['vitest', 'run', '--project', 'core', 'core/practice/practice.test.ts', '--testTimeout=36000000'],
+	{ POND_LOOP_RUNS: '100000' },
+);
+await sweep(
 	'the search against trying everything',
 	'npx',
 	['vitest', 'run', '--project', 'core', 'core/handling/search'],

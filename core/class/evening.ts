@@ -7,11 +7,19 @@
  */
 
 import { z } from 'zod';
-import { anyVersion, type Format, versionOf } from '../schema/index.ts';
+import { anyVersion, type Format, KeptPictureSchema, versionOf } from '../schema/index.ts';
 import { SKILLS, type SkillId } from '../skill/index.ts';
 import { MISTAKE_IDS } from '../handling/index.ts';
 
-export const EVENING_LIMITS = { title: 120, steps: 200, goals: 12, note: 600, presses: 5000, atOnce: 500 } as const;
+export const EVENING_LIMITS = {
+	title: 120,
+	steps: 200,
+	goals: 12,
+	note: 600,
+	what: 120,
+	presses: 5000,
+	atOnce: 500,
+} as const;
 
 export const EVENING_FORMAT = { name: 'pond-loop/evening', version: 1, upgrades: {} } as const satisfies Format;
 
@@ -82,6 +90,13 @@ const DidSchema = z.discriminatedUnion('kind', [
 		widthCm: centimetres,
 		lengthCm: centimetres,
 	}),
+	/** A picture of a piece, kept where pictures are; `what` it shows, for who cannot see it. */
+	z.object({
+		kind: z.literal('piece'),
+		person: person.optional(),
+		picture: KeptPictureSchema,
+		what: z.string().max(EVENING_LIMITS.what),
+	}),
 	z.object({ kind: z.literal('note'), person: person.optional(), text: z.string().min(1).max(EVENING_LIMITS.note) }),
 	/** Another press, taken back. */
 	z.object({ kind: z.literal('undo'), press: z.uuid() }),
@@ -129,6 +144,8 @@ export interface StepTime {
 	readonly since?: string;
 }
 
+export type Piece = Extract<Did, { kind: 'piece' }> & { readonly press: string };
+
 export interface Went {
 	/** Who was said to be here, or not. */
 	readonly here: ReadonlyMap<string, boolean>;
@@ -140,6 +157,7 @@ export interface Went {
 	readonly wrongs: readonly (Extract<Did, { kind: 'wrong' }> & { readonly press: string })[];
 	readonly laps: readonly (Extract<Did, { kind: 'lap' }> & { readonly press: string; readonly at: string })[];
 	readonly measures: readonly Extract<Did, { kind: 'measure' }>[];
+	readonly pieces: readonly Piece[];
 	readonly notes: readonly (Extract<Did, { kind: 'note' }> & { readonly press: string })[];
 }
 
@@ -153,6 +171,7 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 	const wrongs: Went['wrongs'][number][] = [];
 	const laps: Went['laps'][number][] = [];
 	const measures: Went['measures'][number][] = [];
+	const pieces: Piece[] = [];
 	const notes: Went['notes'][number][] = [];
 	for (const { id, at, did } of ours) {
 		if (did.kind === 'here') for (const p of did.person ? [did.person] : people) here.set(p, did.here);
@@ -167,6 +186,7 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 		} else if (did.kind === 'wrong') wrongs.push({ ...did, press: id });
 		else if (did.kind === 'lap') laps.push({ ...did, press: id, at });
 		else if (did.kind === 'measure') measures.push(did);
+		else if (did.kind === 'piece') pieces.push({ ...did, press: id });
 		else if (did.kind === 'note') notes.push({ ...did, press: id });
 	}
 	const anybody = [...here.values()].some(Boolean);
@@ -187,7 +207,7 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 			{ minutes: ms / 60_000, ...(since === undefined ? {} : { since }) },
 		]),
 	);
-	return { here, present, outcomes, steps, wrongs, laps, measures, notes };
+	return { here, present, outcomes, steps, wrongs, laps, measures, pieces, notes };
 }
 
 /** Goals of skills, as an evening has them. */

@@ -27,11 +27,12 @@ export {
 	type Evening,
 	type Goal,
 	type Outcome,
+	type Piece,
 	type Press,
 	type StepTime,
 	type Went,
 } from './evening.ts';
-export { ClassFileSchema, withoutPeople, type ClassFile } from './file.ts';
+export { ClassFileSchema, picturesIn, withoutPeople, withPieces, type ClassFile } from './file.ts';
 export {
 	learntBy,
 	paceOf,
@@ -43,6 +44,7 @@ export {
 	type StepLearnt,
 } from './learnt.ts';
 export { lessonFrom } from './next-lesson.ts';
+export { calledBy, withoutName } from './nameless.ts';
 export { nextFor, type Proposal } from './next.ts';
 export { peopleIn, type Pasted } from './pasted.ts';
 export { HANDED, PERSON_LIMITS, PersonSchema, type Handed, type Person } from './person.ts';

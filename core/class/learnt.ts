@@ -4,7 +4,7 @@ import { PACES, type Pace } from '../step/index.ts';
 import type { Level } from '../skill/index.ts';
 import type { MistakeId } from '../handling/index.ts';
 import type { Class } from './class.ts';
-import { OUTCOMES, wentBy, type Evening, type Outcome, type Press, type Went } from './evening.ts';
+import { OUTCOMES, wentBy, type Evening, type Outcome, type Piece, type Press, type Went } from './evening.ts';
 import type { Person } from './person.ts';
 import { farOff, shrunk, type Measured } from './robust.ts';
 
@@ -52,6 +52,8 @@ export interface Learnt {
 	readonly longer: Measured | undefined;
 	readonly crossings: readonly Lap[];
 	readonly stitches: readonly Lap[];
+	/** Pictures of pieces, the latest first. */
+	readonly pieces: readonly (Piece & { readonly evening: number })[];
 	readonly mistakes: readonly { readonly mistake: MistakeId; readonly many: number; readonly people: number }[];
 	/** How fast this class is: assumed figures moved by its own measures. */
 	readonly pace: { readonly crossing: Measured; readonly stitches: Measured };
@@ -107,6 +109,7 @@ export function learntBy(
 		longer: factors.length > 0 ? shrunk(1, factors) : undefined,
 		crossings,
 		stitches,
+		pieces: went.flatMap(({ pieces }, evening) => pieces.map((p) => ({ ...p, evening }))).reverse(),
 		mistakes: mistakesIn(went),
 		pace: { crossing: shrunk(pace.crossing, used(crossings)), stitches: shrunk(pace.stitches, used(stitches)) },
 	};

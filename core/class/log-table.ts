@@ -25,6 +25,8 @@ function said(did: Did, { steps, goals }: Pick<Evening, 'steps' | 'goals'>): rea
 			return ['time', `${did.many} ${did.of === 'crossing' ? 'crossings' : 'stitches'}`, `${did.seconds} s`];
 		case 'measure':
 			return ['square', did.what, `${did.widthCm} × ${did.lengthCm} cm`];
+		case 'piece':
+			return ['picture', '', did.what];
 		case 'note':
 			return ['note', '', did.text];
 		case 'undo':

@@ -1,7 +1,9 @@
 /** Crossings for questions: by name, and those that are taken for them. */
 
+import { demonstrate, HANDS_SAID, type Demonstrated, type Hands } from '../craft/index.ts';
 import {
 	asTwoGroups,
+	canonical,
 	equal,
 	frontAndBehind,
 	mirror,
@@ -9,6 +11,7 @@ import {
 	type Crossing,
 	type TwoGroups,
 } from '../crossing/index.ts';
+import { kept } from '../kept/index.ts';
 import { readName, SCHOOL_IDS, wordsFor, writtenIn, type SchoolId } from '../notation/index.ts';
 import type { Chance } from './chance.ts';
 import type { Deck } from './question.ts';
@@ -19,9 +22,16 @@ export interface Named {
 	readonly crossing: Crossing;
 }
 
+const writtenOnce = kept(
+	400,
+	(school: SchoolId, c: Crossing) => `${school} ${canonical(c)}`,
+	(school, c) => ({
+		written: writtenIn(school, c),
+	}),
+);
 /** A crossing by its name in the deck's school, or in the one that names nearly all. */
 export function namedIn({ school }: Deck, crossing: Crossing): Named | undefined {
-	const written = writtenIn(school, crossing);
+	const { written } = writtenOnce(school, crossing);
 	return written && { name: written.text, school: written.school, crossing };
 }
 
@@ -36,18 +46,39 @@ export function someOf(deck: Deck, by: Chance): Crossing | undefined {
 	return all.length === 0 ? undefined : by.of(all);
 }
 
+/** What hands make that follow a name as it is written. */
+export const byName = (c: Crossing, { hands = 'right' }: Deck): Demonstrated => demonstrate(c, hands);
+
+/** What hands make that are after a look: left ones do the mirror image mirrored. */
+export const forLook = (c: Crossing, { hands = 'right' }: Deck): Demonstrated =>
+	demonstrate(c, hands === 'right' ? 'right' : 'left-same');
+
+/** Whose hands are asked about, where it is not right ones: `, left-handed, mirrored`. */
+export const handsAsked = ({ hands = 'right' }: Deck): string => (hands === 'right' ? '' : `, ${HANDS_SAID[hands]}`);
+
+/** How these hands hold needles and yarn: left ones the other way about. */
+export const heldIn = ({ hands = 'right' }: Deck): Hands =>
+	hands === 'right' ? { workedOff: 'left', yarnHand: 'right' } : { workedOff: 'right', yarnHand: 'left' };
+
 /** One of the deck's, by name; undefined where none has one. */
 export function someNamed(deck: Deck, by: Chance): Named | undefined {
-	const all = twoGrouped(deck).flatMap((c) => namedIn(deck, c) ?? []);
-	return all.length === 0 ? undefined : by.of(all);
+	for (const crossing of by.mixed(twoGrouped(deck))) {
+		const named = namedIn(deck, crossing);
+		if (named) return named;
+	}
+	return undefined;
 }
 
 /** What a name means in each school that reads it. */
-export const readingsOf = (name: string): readonly { readonly school: SchoolId; readonly crossing: Crossing }[] =>
-	SCHOOL_IDS.flatMap((school) => {
-		const read = readName(name, school);
-		return read.ok ? [{ school, crossing: read.crossing }] : [];
-	});
+export const readingsOf = kept(
+	200,
+	(name: string) => name,
+	(name): readonly { readonly school: SchoolId; readonly crossing: Crossing }[] =>
+		SCHOOL_IDS.flatMap((school) => {
+			const read = readName(name, school);
+			return read.ok ? [{ school, crossing: read.crossing }] : [];
+		}),
+);
 
 /** Crossings that are easily taken for one: the other lean, the groups exchanged, one stitch more, purled or not. Each once. */
 export function takenFor(c: Crossing): readonly Crossing[] {

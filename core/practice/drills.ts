@@ -2,7 +2,16 @@
 
 import { edgeOfRow, rowOfChart, whereItGapes } from './drills/charts.ts';
 import { doIt, madeAtTool } from './drills/doing.ts';
+import { whichIsTwisted } from './drills/twisted.ts';
 import { FIRST_DRILLS } from './first-drills.ts';
 import type { Drill } from './question.ts';
 
-export const DRILLS: readonly Drill[] = [...FIRST_DRILLS, doIt, rowOfChart, edgeOfRow, whereItGapes, madeAtTool];
+export const DRILLS: readonly Drill[] = [
+	...FIRST_DRILLS,
+	doIt,
+	rowOfChart,
+	edgeOfRow,
+	whereItGapes,
+	whichIsTwisted,
+	madeAtTool,
+];

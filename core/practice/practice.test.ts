@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { equal, mirror, turn, type Crossing } from '../crossing/index.ts';
-import { DEMONSTRATIONS, hand, planIn } from '../craft/index.ts';
+import { demonstrate, DEMONSTRATIONS, hand, planIn } from '../craft/index.ts';
 import { prove, simulate, startState, type Move, type Trace } from '../handling/index.ts';
 import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor } from '../notation/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
@@ -10,7 +10,7 @@ import { chance } from './chance.ts';
 import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type Deck } from './index.ts';
 
 /** Questions of each kind; many more in the long run. */
-const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 400);
+const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 2000);
 
 const ALL = everyTwoGroups(4).map((e) => e.crossing);
 const anyDeck: fc.Arbitrary<Deck> = fc.record({
@@ -121,6 +121,37 @@ describe('practice', () => {
 			}
 			expect(trace.outcome.order).toEqual(crossing.order);
 		}
+	});
+
+	it('asks left hands what they hold: the same fabric, or what is written, mirrored', () => {
+		for (const crossing of ALL)
+			for (const hands of ['left-same', 'left-mirrored'] as const) {
+				const judged = (id: string, answer: string): boolean =>
+					ask(
+						DRILLS.find((d) => d.id === id)!,
+						{ school: 'slash', crossings: [crossing], hands },
+						7,
+					)!.judge([answer]).right;
+				const heldFor = (c: Crossing): { side: string; count: number } | undefined => {
+					const planned = planIn(hand, c, 'off-holder');
+					return planned.ok ? (planned.value as readonly Move[]).find((m) => m.kind === 'hold') : undefined;
+				};
+				const named = heldFor(demonstrate(crossing, hands).made);
+				const looked = heldFor(mirror(crossing));
+				if (!named || !looked) continue;
+				const other = { front: 'back', back: 'front' }[named.side]!;
+				expect([judged('hold-of-name', named.side), judged('hold-of-name', other)]).toEqual([true, false]);
+				expect(judged('count-of-name', String(named.count))).toBe(true);
+				expect(judged('hold-of-picture', looked.side)).toBe(true);
+				expect(judged('who-comes-here', String(mirror(crossing).order[0]))).toBe(
+					ask(
+						DRILLS.find((d) => d.id === 'who-comes-here')!,
+						{ school: 'slash', crossings: [crossing] },
+						7,
+					)!.question.asks.includes(' first '),
+				);
+				if (sentenceFor(crossing)) expect(judged('lean-of-hands', wordsFor(mirror(crossing)).lean!)).toBe(true);
+			}
 	});
 
 	it('counts an answer right that another school gives, and says so', () => {

@@ -4,6 +4,7 @@ export * from './design.ts';
 export * from './house-style.ts';
 export * from './house-style-limits.ts';
 export * from './issue.ts';
+export * from './kept-picture.ts';
 export * from './lenient.ts';
 export * from './note.ts';
 export { LINKS, type Note, type NoteBlock, type NoteParagraph, type NoteRun } from './note-tree.ts';

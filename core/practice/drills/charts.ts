@@ -1,6 +1,7 @@
 /** Questions about charts: which words a row is, how it is worked, where a gap opens. */
 
 import { canonical, mirror, type Crossing } from '../../crossing/index.ts';
+import { kept } from '../../kept/index.ts';
 import { checked, gapsOf, type SwatchText } from '../../swatch/index.ts';
 import type { Chance } from '../chance.ts';
 import { inStrands, namedIn, twoGrouped } from '../crossings.ts';
@@ -35,14 +36,15 @@ function swatchOf(cord: Cord): SwatchText | undefined {
 				text: `Row 1: p${first}, k${n}, p${last}\nRow 2: k${last}, p${n}, k${first}\nRow 3: ${row}\nRow 4: k${last}, p${n}, k${first}`,
 			};
 }
+const keyOf = ({ school, crossing, first, last }: Cord): string => `${school} ${first} ${last} ${canonical(crossing)}`;
 /** What a row comes to, however it is written: its crossing and its faces. Empty where it cannot be worked. */
-function worked(cord: Cord): string {
+const worked = kept(2000, keyOf, (cord): string => {
 	const swatch = swatchOf(cord);
 	const row = swatch && checked(swatch, '').worked.rows[ROW - 1];
 	if (!row?.ok) return '';
 	const { stitches, crossings } = row;
 	return JSON.stringify([stitches.map((s) => s.face), crossings.map((c) => canonical(c.crossing))]);
-}
+});
 function cordIn(deck: Deck, by: Chance): Cord | undefined {
 	const all = twoGrouped(deck);
 	if (all.length === 0) return undefined;
@@ -135,11 +137,13 @@ export const edgeOfRow = drill<Edge>({
 });
 
 /** The stitch after which a row is looked at, as it is worked: from 1. */
-const gapIn = (cord: Cord): number | undefined => {
+const gapsIn = kept(400, keyOf, (cord): readonly number[] => {
 	const { worked: of, cords } = checked(swatchOf(cord)!, '');
 	const all = gapsOf(of, cords).filter((g) => g.row === ROW - 1);
-	return all.length === 1 ? all[0]!.column + 1 : undefined;
-};
+	return all.map((g) => g.column + 1);
+});
+/** Undefined where there is more than one, or none. */
+const gapIn = (cord: Cord): number | undefined => (gapsIn(cord).length === 1 ? gapsIn(cord)[0] : undefined);
 export const whereItGapes = drill<Cord>({
 	id: 'where-it-gapes',
 	title: 'Where does it gape?',

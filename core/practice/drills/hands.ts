@@ -14,52 +14,62 @@ import {
 	type Sign,
 	type Trace,
 } from '../../handling/index.ts';
-import { hand, planIn } from '../../craft/index.ts';
+import { hand, planIn, type Demonstrated } from '../../craft/index.ts';
 import { canonical, equal, type Crossing } from '../../crossing/index.ts';
 import { kept } from '../../kept/index.ts';
 import { readSentence, sentenceFor, wordsFor } from '../../notation/index.ts';
 import { LEANS } from '../answers.ts';
 import type { Chance } from '../chance.ts';
-import { handsOf, inStrands, someOf, takenFor, titleOf } from '../crossings.ts';
+import { byName, forLook, handsOf, heldIn, inStrands, someOf, takenFor, titleOf } from '../crossings.ts';
 import { drill, type Deck, type Option } from '../question.ts';
 
 const HOLDER = 'off-holder';
-const movesOf = (c: Crossing): readonly Move[] => {
+const movesOf = kept(200, canonical, (c): readonly Move[] => {
 	const planned = planIn(hand, c, HOLDER);
 	return planned.ok ? (planned.value as readonly Move[]) : [];
-};
+});
 
 interface Handled {
 	readonly crossing: Crossing;
 	readonly sentence: string;
+	readonly deck: Deck;
 	readonly among: readonly Crossing[];
 }
+/** Left hands that follow a sentence as it stands make the mirror image, whatever they are after otherwise. */
+const asItStands = (c: Crossing, deck: Deck): Demonstrated =>
+	byName(c, { ...deck, hands: (deck.hands ?? 'right') === 'right' ? 'right' : 'left-mirrored' });
 const handled = (deck: Deck, by: Chance): Handled | undefined => {
 	const crossing = someOf(deck, by);
 	const sentence = crossing && sentenceFor(crossing);
 	if (!crossing || !sentence) return undefined;
-	return { crossing, sentence, among: by.mixed([crossing, ...by.mixed(takenFor(crossing)).slice(0, 3)]) };
+	const { fabric } = asItStands(crossing, deck);
+	return { crossing, sentence, deck, among: by.mixed([fabric, ...by.mixed(takenFor(fabric)).slice(0, 3)]) };
 };
 
+const read = kept(200, (sentence: string) => sentence, readSentence);
 /** What the hands make by a sentence: worked on the simulator. */
-const made = (sentence: string): Crossing | undefined => {
-	const run = readSentence(sentence);
+const madeOf = ({ sentence, crossing, deck }: Handled): Crossing => {
+	const run = read(sentence);
 	// Read in one way only, or it says nothing for sure.
-	return run.ok && run.value.length === 1 ? run.value[0]!.crossing : undefined;
+	return asItStands(run.ok && run.value.length === 1 ? run.value[0]!.crossing : crossing, deck).fabric;
 };
+const asksOf = ({ crossing, deck }: Handled, what: string): string =>
+	asItStands(crossing, deck).mirrored
+		? `Worked left-handed as it stands: ${what}?`
+		: `${what.charAt(0).toUpperCase()}${what.slice(1)}?`;
 
 export const leanOfHands = drill<Handled>({
 	id: 'lean-of-hands',
 	title: 'From the hands: which way?',
 	skill: 'lean',
 	make: handled,
-	question: ({ sentence }) => ({
-		asks: 'Which way will it lean?',
-		shows: { kind: 'lines', lines: [sentence] },
+	question: (about) => ({
+		asks: asksOf(about, 'which way will it lean'),
+		shows: { kind: 'lines', lines: [about.sentence] },
 		options: LEANS,
 	}),
-	judge: ({ sentence, crossing }, [given = '']) => {
-		const asked = made(sentence) ?? crossing;
+	judge: (about, [given = '']) => {
+		const asked = madeOf(about);
 		const other = takenFor(asked)[0]!;
 		const right = wordsFor(asked).lean === given;
 		return { right, says: `It is ${titleOf(asked)}.`, asked, ...(right ? {} : { given: other }) };
@@ -71,14 +81,14 @@ export const madeOfSentence = drill<Handled>({
 	title: 'What will this make?',
 	skill: 'glossary',
 	make: handled,
-	question: ({ sentence, among }) => ({
-		asks: 'What will this make?',
-		shows: { kind: 'lines', lines: [sentence] },
-		options: among.map((c, i) => ({ id: String(i), label: inStrands(c, 'RS'), picture: c })),
+	question: (about) => ({
+		asks: asksOf(about, 'what will this make'),
+		shows: { kind: 'lines', lines: [about.sentence] },
+		options: about.among.map((c, i) => ({ id: String(i), label: inStrands(c, 'RS'), picture: c })),
 	}),
-	judge: ({ sentence, crossing, among }, [given = '']) => {
-		const asked = made(sentence) ?? crossing;
-		const chosen = among[Number(given)];
+	judge: (about, [given = '']) => {
+		const asked = madeOf(about);
+		const chosen = about.among[Number(given)];
 		const right = chosen !== undefined && equal(chosen, asked);
 		return { right, says: `It makes ${titleOf(asked)}.`, asked, ...(chosen && !right ? { given: chosen } : {}) };
 	},
@@ -86,6 +96,7 @@ export const madeOfSentence = drill<Handled>({
 
 interface Ordered {
 	readonly crossing: Crossing;
+	readonly deck: Deck;
 	readonly moves: readonly Move[];
 	/** The moves mixed, by their places. */
 	readonly mixed: readonly number[];
@@ -100,30 +111,31 @@ export const orderOfMoves = drill<Ordered>({
 	isAlone: true,
 	make: (deck, by) => {
 		const crossing = someOf(deck, by);
-		const moves = crossing ? movesOf(crossing) : [];
+		const moves = crossing ? movesOf(forLook(crossing, deck).made) : [];
 		if (!crossing || moves.length < 3 || moves.length > MOST_MOVES) return undefined;
-		return { crossing, moves, mixed: by.mixed(moves.map((_, i) => i)) };
+		return { crossing, deck, moves, mixed: by.mixed(moves.map((_, i) => i)) };
 	},
-	question: ({ crossing, moves, mixed }) => {
+	question: ({ crossing, deck, moves, mixed }) => {
 		const trace = simulate(moves, startState(crossing.n));
 		return {
-			asks: `In which order, to make ${titleOf(crossing)}?`,
+			asks: `In which order, to make ${titleOf(crossing)}${forLook(crossing, deck).mirrored ? ', left-handed' : ''}?`,
 			// Stitches are not numbered, or the numbers would say the order.
 			options: mixed.map((i): Option => ({
 				id: String(i),
 				label: hand
-					.words(trace, i + 1)
-					.label.replace(/ [\d, and-]+/g, ' ')
+					.words(trace, i + 1, heldIn(deck))
+					.label.replace(/ \d+(?:(?:, | and |-)\d+)*/g, '')
 					.replace(/\s+/g, ' ')
 					.trim(),
 			})),
 			inOrder: true,
 		};
 	},
-	judge: ({ crossing, moves }, answer) => {
+	judge: ({ crossing, deck, moves }, answer) => {
+		const { made } = forLook(crossing, deck);
 		const order = answer.flatMap((id) => moves[Number(id)] ?? []);
 		const trace = simulate(order, startState(crossing.n)) as Trace;
-		const proof = prove(crossing, trace);
+		const proof = prove(made, trace);
 		const all = new Set(answer).size === moves.length;
 		return {
 			right: all && proof.ok,
@@ -132,7 +144,7 @@ export const orderOfMoves = drill<Ordered>({
 					? 'In that order it comes out.'
 					: trace.stopped
 						? `Move ${trace.stopped.at + 1} cannot be done then. ${trace.stopped.problem.what}`
-						: `It comes out otherwise than asked. ${handsOf(crossing)} first.`,
+						: `It comes out otherwise than asked. ${handsOf(made)} first.`,
 			asked: crossing,
 		};
 	},
@@ -143,10 +155,12 @@ interface Wrong {
 	readonly crossing: Crossing;
 	readonly mistake: HandMistakeId;
 	readonly among: readonly HandMistakeId[];
+	/** Said of what is told as right hands do it, to left ones. */
+	readonly told: string;
 }
 /** Asked for again and again, by the same few. */
 const signsAfter = kept(
-	400,
+	1000,
 	(crossing: Crossing, mistake: HandMistakeId) => `${canonical(crossing)} ${mistake}`,
 	(crossing, mistake): readonly Sign[] => {
 		const right = simulate(movesOf(crossing), startState(crossing.n)) as Trace;
@@ -166,7 +180,12 @@ const wrong = (deck: Deck, by: Chance): Wrong | undefined => {
 	const mistake = by.of(can);
 	const others = can.filter((id) => seen(signsAfter(crossing, id)) !== seen(signsAfter(crossing, mistake)));
 	if (others.length < 2) return undefined;
-	return { crossing, mistake, among: by.mixed([mistake, ...by.mixed(others).slice(0, 3)]) };
+	return {
+		crossing,
+		mistake,
+		among: by.mixed([mistake, ...by.mixed(others).slice(0, 3)]),
+		told: (deck.hands ?? 'right') === 'right' ? '' : 'Somebody works right-handed. ',
+	};
 };
 
 export const whatWentWrong = drill<Wrong>({
@@ -174,8 +193,8 @@ export const whatWentWrong = drill<Wrong>({
 	title: 'What went wrong?',
 	skill: 'mend',
 	make: wrong,
-	question: ({ crossing, mistake, among }) => ({
-		asks: `It was to be ${titleOf(crossing)}. What went wrong?`,
+	question: ({ crossing, mistake, among, told }) => ({
+		asks: `${told}It was to be ${titleOf(crossing)}. What went wrong?`,
 		shows: { kind: 'lines', lines: seen(signsAfter(crossing, mistake)).split(' | ') },
 		options: among.map((id) => ({ id, label: MISTAKES[id].title })),
 	}),

@@ -3,8 +3,8 @@
 import { asTwoGroups, frontAndBehind, mirror, type Crossing } from '../../crossing/index.ts';
 import { wordsFor } from '../../notation/index.ts';
 import { LEANS, SIDES } from '../answers.ts';
-import { handsOf, someOf, titleOf, twoGrouped } from '../crossings.ts';
-import { drill, type Verdict } from '../question.ts';
+import { forLook, handsOf, someOf, titleOf, twoGrouped } from '../crossings.ts';
+import { drill, type Deck, type Verdict } from '../question.ts';
 
 /** The right answer is the crossing's own; a wrong one would have been its mirror image. */
 const seenAs = (crossing: Crossing, right: boolean, says: string): Verdict => ({
@@ -50,22 +50,31 @@ export const leanOfPicture = drill<Crossing>({
 		),
 });
 
-export const holdOfPicture = drill<Crossing>({
+/** A crossing, and whose hands are asked about. */
+interface Looked {
+	readonly crossing: Crossing;
+	readonly deck: Deck;
+}
+export const holdOfPicture = drill<Looked>({
 	id: 'hold-of-picture',
 	title: 'Where was it held?',
 	skill: 'front-back',
-	make: someOf,
-	question: (crossing) => ({
-		asks: 'Worked right-handed with a holder: where were the first stitches held?',
+	make: (deck, by) => {
+		const crossing = someOf(deck, by);
+		return crossing && { crossing, deck };
+	},
+	question: ({ crossing, deck }) => ({
+		asks: `Worked ${deck.hands === undefined || deck.hands === 'right' ? 'right' : 'left'}-handed with a holder: where were the first stitches held?`,
 		shows: { kind: 'fabric', crossing, side: 'RS' },
 		options: SIDES,
 	}),
-	judge: (crossing, [given]) =>
-		seenAs(crossing, wordsFor(crossing).hold === given, `${handsOf(crossing)}: it is ${titleOf(crossing)}.`),
+	judge: ({ crossing, deck }, [given]) => {
+		const { made } = forLook(crossing, deck);
+		return seenAs(crossing, wordsFor(made).hold === given, `${handsOf(made)}: it is ${titleOf(crossing)}.`);
+	},
 });
 
-interface Place {
-	readonly crossing: Crossing;
+interface Place extends Looked {
 	readonly place: number;
 }
 export const whoComesHere = drill<Place>({
@@ -74,17 +83,20 @@ export const whoComesHere = drill<Place>({
 	skill: 'read-needle',
 	make: (deck, by) => {
 		const crossing = someOf(deck, by);
-		return crossing && { crossing, place: 1 + by.below(crossing.n) };
+		return crossing && { crossing, deck, place: 1 + by.below(crossing.n) };
 	},
-	question: ({ crossing, place }) => ({
-		asks: `Stitches are numbered from the tip of the left needle. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
+	question: ({ crossing, deck, place }) => ({
+		asks: `Stitches are numbered from the tip of the ${forLook(crossing, deck).mirrored ? 'right' : 'left'} needle, where they wait. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
 		options: Array.from({ length: crossing.n }, (_, i) => ({ id: String(i + 1), label: String(i + 1) })),
 	}),
-	judge: ({ crossing, place }, [given = '']) => ({
-		right: crossing.order[place - 1] === Number(given),
-		says: `They are worked in the order ${crossing.order.join(', ')}.`,
-		asked: crossing,
-	}),
+	judge: ({ crossing, deck, place }, [given = '']) => {
+		const { order } = forLook(crossing, deck).made;
+		return {
+			right: order[place - 1] === Number(given),
+			says: `They are worked in the order ${order.join(', ')}.`,
+			asked: crossing,
+		};
+	},
 });
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
@@ -99,8 +111,8 @@ export const whoIsInFront = drill<Crossing>({
 	question: (crossing) => ({
 		asks: `${titleOf(crossing)}: where were the stitches that lie in front, before it was crossed?`,
 		options: [
-			{ id: 'tip', label: 'On the right, at the tip of the needle' },
-			{ id: 'far', label: 'On the left, behind the others' },
+			{ id: 'tip', label: 'On the right' },
+			{ id: 'far', label: 'On the left' },
 		],
 	}),
 	judge: (crossing, [given = '']) => {

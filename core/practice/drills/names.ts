@@ -5,7 +5,9 @@ import { SCHOOLS, wordsFor, type SchoolId } from '../../notation/index.ts';
 import { LEANS, SIDES } from '../answers.ts';
 import type { Chance } from '../chance.ts';
 import {
+	byName as inHands,
 	groupsIn,
+	handsAsked,
 	handsOf,
 	inStrands,
 	namedIn,
@@ -40,48 +42,72 @@ function byName(
 	return { right: false, says: says(crossing), asked: crossing, ...(made ? { given: made } : {}) };
 }
 const leanOf = (c: Crossing): string | undefined => wordsFor(c).lean;
-const holdOf = (c: Crossing): string | undefined => wordsFor(c).hold;
-const heldOf = (c: Crossing): string | undefined => wordsFor(c).heldCount?.toString();
-const handsSaid = (c: Crossing): string => `${handsOf(c)}; it leans ${wordsFor(c).lean}.`;
 
-export const leanOfName = drill<Named>({
+/** A name, and whose hands are asked about. */
+interface Handled {
+	readonly named: Named;
+	readonly deck: Deck;
+}
+const handled = (deck: Deck, by: Chance): Handled | undefined => {
+	const named = someNamed(deck, by);
+	return named && { named, deck };
+};
+function handsSaid(c: Crossing, deck: Deck): string {
+	const { made, fabric } = inHands(c, deck);
+	const [lean, written] = [leanOf(fabric), leanOf(c)];
+	return `${handsOf(made)}; it leans ${lean}${lean === written ? '' : `, mirrored, where right hands make it lean ${written}`}.`;
+}
+
+export const leanOfName = drill<Handled>({
 	id: 'lean-of-name',
 	title: 'Which way does it lean?',
 	skill: 'lean',
-	make: someNamed,
-	question: ({ name, school }) => ({
+	make: handled,
+	question: ({ named: { name, school } }) => ({
 		asks: `${name} (${inSchool(school)}): which way does it lean?`,
 		options: LEANS,
 	}),
-	judge: (about, [given = '']) => byName(about, given, leanOf, handsSaid),
+	judge: ({ named, deck }, [given = '']) => byName(named, given, leanOf, (c) => handsSaid(c, deck)),
 });
 
-export const holdOfName = drill<Named>({
+export const holdOfName = drill<Handled>({
 	id: 'hold-of-name',
 	title: 'In front or at the back?',
 	skill: 'front-back',
-	make: someNamed,
-	question: ({ name, school }) => ({
-		asks: `${name} (${inSchool(school)}): where are the first stitches held?`,
+	make: handled,
+	question: ({ named: { name, school }, deck }) => ({
+		asks: `${name} (${inSchool(school)})${handsAsked(deck)}: where are the first stitches held?`,
 		options: SIDES,
 	}),
-	judge: (about, [given = '']) => byName(about, given, holdOf, handsSaid),
+	judge: ({ named, deck }, [given = '']) =>
+		byName(
+			named,
+			given,
+			(c) => wordsFor(inHands(c, deck).made).hold,
+			(c) => handsSaid(c, deck),
+		),
 });
 
-export const countOfName = drill<Named>({
+export const countOfName = drill<Handled>({
 	id: 'count-of-name',
 	title: 'How many on the holder?',
 	skill: 'holder',
-	make: someNamed,
-	question: ({ name, school, crossing }) => {
+	make: handled,
+	question: ({ named: { name, school, crossing }, deck }) => {
 		const counts = new Set([crossing.n, groupsIn(crossing).tip.length, groupsIn(crossing).far.length]);
 		for (let more = 1; counts.size < 4; more++) counts.add(more);
 		return {
-			asks: `${name} (${inSchool(school)}): how many stitches go onto the holder?`,
+			asks: `${name} (${inSchool(school)})${handsAsked(deck)}: how many stitches go onto the holder?`,
 			options: [...counts].sort((a, b) => a - b).map((n) => ({ id: String(n), label: String(n) })),
 		};
 	},
-	judge: (about, [given = '']) => byName(about, given, heldOf, handsSaid),
+	judge: ({ named, deck }, [given = '']) =>
+		byName(
+			named,
+			given,
+			(c) => wordsFor(inHands(c, deck).made).heldCount?.toString(),
+			(c) => handsSaid(c, deck),
+		),
 });
 
 export const workOfName = drill<Named>({

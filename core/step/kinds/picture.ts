@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { noteOf } from '../../schema/index.ts';
+import { KeptPictureSchema, noteOf } from '../../schema/index.ts';
 import { Noted } from '../any.ts';
 import { kind } from '../kind.ts';
 
@@ -10,9 +10,7 @@ const PictureStepSchema = z.object({
 	...Noted,
 	kind: z.literal('picture'),
 	/** The picture that its teacher keeps, and its size in points; left out until one is chosen. */
-	picture: z
-		.object({ id: z.uuid(), width: z.number().int().min(1).max(4000), height: z.number().int().min(1).max(4000) })
-		.optional(),
+	picture: KeptPictureSchema.optional(),
 	alt: z.string().max(MOST_ALT, `What a picture shows is said in at most ${MOST_ALT} characters. Shorten it.`),
 });
 export type PictureStep = z.infer<typeof PictureStepSchema>;

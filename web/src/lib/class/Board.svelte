@@ -29,6 +29,7 @@
 	import { removeEvening } from './doors';
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
+	import Pieces from './Pieces.svelte';
 	import Stopwatch from './Stopwatch.svelte';
 	import { apart, clock } from './words';
 
@@ -332,6 +333,7 @@
 				<button class="pill pill-soft">Add what happened</button>
 			</form>
 		</section>
+		<Pieces evening={opened.id} people={here} {nameOf} pieces={went.pieces} press={(did, id) => log.press(did, id)} />
 		<Measures people={here} measures={went.measures} {unit} press={(did) => log.press(did)} />
 		<section aria-labelledby="{uid}-notes">
 			<h2 id="{uid}-notes" class="text-xl">Notes</h2>

@@ -281,9 +281,9 @@
 							</p>
 							{#if erasing === person.id}
 								<p class="border-error basis-full border-l-4 py-1 pl-4" role="alert">
-									{person.name} goes from this class and from all its evenings, for good, and is not brought back by an old
-									file. What was shown of practice under this name goes too; under another name you erase it where you see
-									it.
+									{person.name} goes from this class and from all its evenings, with pictures of pieces and the name in notes,
+									for good, and is not brought back by an old file. What was shown of practice under this name goes too; under
+									another name you erase it where you see it.
 									<button type="button" class="pill pill-strong mx-2" onclick={() => erase(person)}
 										>Erase for good</button
 									>

@@ -21,6 +21,7 @@
 	import { csvFile } from '$lib/files/table';
 	import { download, fileName } from '$lib/picture/save-as';
 	import Curve from './Curve.svelte';
+	import PieceShown from './PieceShown.svelte';
 
 	interface Props {
 		opened: OpenedClass;
@@ -61,6 +62,9 @@
 		trouble = answer.kind === 'stale' ? 'The class was changed elsewhere just now. Try once more.' : troubleOf(answer);
 		await invalidateAll();
 	}
+	/** Pictures that are shown at first, and more of with each press. */
+	const PIECES = 12;
+	let piecesShown = $state(PIECES);
 	const saveTable = (): void => download(fileName(of.title, 'csv'), csvFile(learntTable(of, learnt)));
 	const far = $derived(learnt.crossings.filter((l) => l.isFar).concat(learnt.stitches.filter((l) => l.isFar)));
 	const curve = $derived(
@@ -157,6 +161,27 @@
 						{/each}
 					</tbody>
 				</table>
+			{/if}
+
+			{#if learnt.pieces.length > 0}
+				<h2 class="mt-8 text-2xl">Pieces</h2>
+				<ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(8rem,1fr))] gap-3" data-testid="pieces">
+					{#each learnt.pieces.slice(0, piecesShown) as { press, picture, what, person, evening } (press)}
+						<li>
+							<PieceShown
+								address="/api/pictures/{picture.id}"
+								{what}
+								whose={person && nameOf.get(person)}
+								on={weekdayOf(learnt.evenings[evening]!.day)}
+							/>
+						</li>
+					{/each}
+				</ul>
+				{#if learnt.pieces.length > piecesShown}<button
+						type="button"
+						class="wordlink mt-2"
+						onclick={() => (piecesShown += PIECES)}>Earlier pieces: {learnt.pieces.length - piecesShown}</button
+					>{/if}
 			{/if}
 		</section>
 

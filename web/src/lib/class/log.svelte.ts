@@ -59,8 +59,9 @@ export class EveningLog {
 		};
 	}
 
-	press(did: Did): Press {
-		const press = newPress(did, this.#last);
+	/** `id`: of what was begun before it could be pressed; pressed again it is the same press. */
+	press(did: Did, id?: string): Press {
+		const press = newPress(did, this.#last, id);
 		this.#last = press.at;
 		this.#keeping += 1;
 		this.#waiting = [...this.#waiting, press];

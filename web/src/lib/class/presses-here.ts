@@ -35,7 +35,7 @@ export async function dropHere(evening: string, presses: readonly Press[]): Prom
 }
 
 /** What was pressed now, by the clock of this device; after what it pressed before, however fast. */
-export function newPress(did: Did, before: string | undefined): Press {
+export function newPress(did: Did, before: string | undefined, id: string = crypto.randomUUID()): Press {
 	const least = before === undefined ? 0 : Date.parse(before) + 1;
-	return { id: crypto.randomUUID(), at: new Date(Math.max(Date.now(), least)).toISOString(), did };
+	return { id, at: new Date(Math.max(Date.now(), least)).toISOString(), did };
 }

@@ -120,7 +120,7 @@
 	{:else if block.kind === 'caution'}
 		<p class="border-warning mx-auto mt-2 max-w-4xl border-l-4 pl-3">{block.text}</p>
 	{:else if block.kind === 'questions'}
-		<RoomQuestions questions={block.questions} {light} />
+		<RoomQuestions questions={block.questions} {light} bind:move />
 	{:else}{none(block)}{/if}
 {/each}
 

@@ -1,22 +1,34 @@
 <script lang="ts">
 	import type { QuestionShown } from '@pond-loop/core/block';
+	import { placeIn } from './room-questions';
 	import Drawing from '$lib/picture/Drawing.svelte';
+	import { inWriting } from '$lib/ui/keys';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {
 		questions: readonly QuestionShown[];
 		light: Light;
+		/** Presses so far, two to a question: asked, told, the next one asked. The other window goes by it. */
+		move: number;
 	}
 	/** One question at a time, for a room that answers aloud; its answer when it is pressed. */
-	const { questions, light }: Props = $props();
-	let at = $state(0);
-	let isTold = $state(false);
-	const now = $derived(questions[Math.min(at, questions.length - 1)]);
-	function go(to: number): void {
-		at = to;
-		isTold = false;
+	let { questions, light, move = $bindable() }: Props = $props();
+	const { at, isTold } = $derived(placeIn(questions, move));
+	const now = $derived(questions[at]);
+	const isLast = $derived(isTold && at + 1 === questions.length);
+	const ARROWS: Readonly<Record<string, () => void>> = {
+		ArrowRight: () => (isLast ? undefined : (move = move + 1)),
+		ArrowLeft: () => (move = Math.max(0, move - 1)),
+	};
+	function onkeydown(event: KeyboardEvent): void {
+		const act = ARROWS[event.key];
+		if (!act || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		act();
 	}
 </script>
+
+<svelte:window {onkeydown} />
 
 {#if now}
 	<div class="mx-auto w-full max-w-4xl" data-testid="room-questions">
@@ -53,13 +65,13 @@
 			{#if isTold}<strong>{now.answer}.</strong> {now.says}{/if}
 		</div>
 		<p class="flex flex-wrap justify-center gap-3">
-			<button type="button" class="pill pill-soft" disabled={at === 0} onclick={() => go(at - 1)}
+			<button type="button" class="pill pill-soft" disabled={at === 0} onclick={() => (move = 2 * (at - 1))}
 				>Question before</button
 			>
 			{#if isTold && at + 1 < questions.length}
-				<button type="button" class="pill pill-strong" onclick={() => go(at + 1)}>Next question</button>
+				<button type="button" class="pill pill-strong" onclick={() => (move = 2 * (at + 1))}>Next question</button>
 			{:else}
-				<button type="button" class="pill pill-strong" disabled={isTold} onclick={() => (isTold = true)}
+				<button type="button" class="pill pill-strong" disabled={isTold} onclick={() => (move = 2 * at + 1)}
 					>Show the answer</button
 				>
 			{/if}

@@ -1,11 +1,11 @@
 /** Brings an account's file back: all that is new in it and, where asked for, what differs. Wholly, or not at all. */
 
-import { ClassFileSchema } from '@pond-loop/core/class';
+import { ClassFileSchema, withPieces } from '@pond-loop/core/class';
 import { randomUUID } from 'node:crypto';
 import { type AccountFile, type Found, foundIn, type Mine } from '@pond-loop/core/document';
 import { DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
 import { rows, transaction, type Queryable } from './database';
-import { putPicture, readBack, tooMany, type Small } from './pictures';
+import { dropUnnamed, putPicture, readBack, tooMany, type Small } from './pictures';
 import type { DocumentTable } from './sql/documents';
 import { STANDING } from './sql/pictures';
 import { z } from 'zod';
@@ -76,22 +76,25 @@ const WithPictures = z.looseObject({
 	steps: z.array(z.looseObject({ picture: z.looseObject({ id: z.string() }).optional() })),
 });
 
-/** Those that are new here; gives the ids of those that somebody else has under theirs. Throws `Full`. */
+/** Those that are new here, and the ids of those that somebody else has under theirs. Throws `Full`. */
 async function putPictures(
 	on: Queryable,
 	teacher: Teacher,
 	pictures: ReadonlyMap<string, Small>,
-): Promise<ReadonlyMap<string, string>> {
+): Promise<{ readonly put: readonly string[]; readonly other: ReadonlyMap<string, string> }> {
 	const standing = await rows<{ id: string; mine: boolean }>(on, STANDING, [teacher.id, [...pictures.keys()]]);
 	const isMine = new Map(standing.map((s) => [s.id, s.mine]));
 	const other = new Map<string, string>();
+	const put: string[] = [];
 	for (const [id, small] of pictures) {
 		const mine = isMine.get(id);
 		if (mine) continue;
 		if (mine === false) other.set(id, randomUUID());
-		if (!(await putPicture(teacher, { id: other.get(id) ?? id, ...small }, on))) throw new Full(tooMany);
+		const own = other.get(id) ?? id;
+		if (!(await putPicture(teacher, { id: own, ...small }, on))) throw new Full(tooMany);
+		put.push(own);
 	}
-	return other;
+	return { put, other };
 }
 
 /** `differing`: what differs stays as it is here, or becomes as it is in the file, with what was here among its versions. */
@@ -144,7 +147,7 @@ export async function bringBack(
 			await put('swatches', one, one.swatch, standing);
 			if (standing === 'new') await on.query(sql.PLACE, [teacher.id, swatchIds.get(one.id), one.place]);
 		}
-		const pictureIds = await putPictures(on, teacher, pictures);
+		const { put: picturesPut, other: pictureIds } = await putPictures(on, teacher, pictures);
 		for (const one of file.lessons)
 			await put(
 				'lessons',
@@ -164,8 +167,14 @@ export async function bringBack(
 			// A class that cannot be read has nothing that an evening could go on from.
 			if (!read.success) continue;
 			if (standing === 'new' || (standing === 'differs' && differing === 'file'))
-				await putClass(teacher, read.data, on);
+				await putClass(
+					teacher,
+					withPieces(read.data, (id) => pictureIds.get(id) ?? id),
+					on,
+				);
 		}
+		// Such as of somebody who was erased since the file was written.
+		await dropUnnamed(teacher, picturesPut, on);
 		const style = told.get('house style ');
 		if (style === 'new' || (style === 'differs' && differing === 'file'))
 			await on.query(sql.STYLE, [teacher.id, JSON.stringify(file.houseStyle)]);

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { eveningFor, newClass, wentBy, type Did, type Person, type Press } from '@pond-loop/core/class';
+import { eveningFor, newClass, wentBy, type Did, type Person, type Piece, type Press } from '@pond-loop/core/class';
 import { readAccountFile } from '@pond-loop/core/document';
+import sharp from 'sharp';
 import { afterAll, describe, expect, it } from 'vitest';
 import { exportOf } from './accounts';
 import { bringBack, lookInto } from './bring-back';
@@ -16,11 +17,14 @@ import {
 	readClass,
 	readEvening,
 	removeClass,
+	removeEvening,
 	saveClass,
 	type News,
 	type StoredClass,
 } from './classes';
-import { closeDatabase } from './database';
+import { closeDatabase, database } from './database';
+import { keepPicture, readPicture } from './pictures';
+import { DROP_UNNAMED } from './sql/pictures';
 import type { Teacher } from './teachers';
 import { newTeacher, whole } from './test/made';
 
@@ -30,6 +34,17 @@ const person = (name: string): Person => ({ id: randomUUID(), name, hands: 'righ
 const press = (did: Did): Press => ({ id: randomUUID(), at: new Date().toISOString(), did });
 const can = (who: Person, outcome: 'alone' | 'help'): Press =>
 	press({ kind: 'goal', goal: 'lean', person: who.id, outcome });
+
+async function keptPicture(teacher: Teacher): Promise<Piece['picture']> {
+	const kept = await keepPicture(
+		teacher,
+		await sharp({ create: { width: 30, height: 20, channels: 3, background: '#c08552' } })
+			.jpeg()
+			.toBuffer(),
+	);
+	if ('says' in kept) throw new Error(kept.says);
+	return kept;
+}
 
 async function classOf(teacher: Teacher, people: readonly Person[]): Promise<StoredClass & { evening: string }> {
 	const made = (await createClass(teacher, 'Thursday'))!;
@@ -127,15 +142,30 @@ describe('somebody who is erased', () => {
 		const { teacher } = await newTeacher();
 		const [oda, rike] = [person('Oda'), person('Rike')];
 		const of = await classOf(teacher, [oda, rike]);
-		await pressed(teacher, of.evening, [can(oda, 'help'), can(rike, 'alone')], 0);
+		const picture = await keptPicture(teacher);
+		await pressed(
+			teacher,
+			of.evening,
+			[
+				can(oda, 'help'),
+				can(rike, 'alone'),
+				press({ kind: 'piece', person: oda.id, picture, what: 'A rope' }),
+				press({ kind: 'note', text: 'Rike mended what Oda dropped, ODA’s and Odalind’s.' }),
+			],
+			0,
+		);
 		expect(await factsOf(teacher, of.id, oda.id)).toMatchObject({
 			person: { name: 'Oda' },
-			evenings: [{ day: '2026-11-05' }],
+			evenings: [{ day: '2026-11-05' }, { day: '2026-11-05' }],
+			pieces: [{ what: 'A rope', jpeg: (await readPicture(teacher, picture.id))!.jpeg.toString('base64') }],
 		});
 		expect((await learntOf(teacher, of)).learnt.goals[0]!.people.has(oda.id)).toBe(true);
 		const before = await fileOf(teacher);
 		expect(await erasePerson(teacher, of.id, oda.id)).toBe(true);
-		expect(await whole(exportOf(teacher, new Date()))).not.toContain(oda.id);
+		const after = await whole(exportOf(teacher, new Date()));
+		expect(after).not.toContain(oda.id);
+		expect(after).toContain('Rike mended what somebody dropped, somebody’s and Odalind’s.');
+		expect(await readPicture(teacher, picture.id)).toBeUndefined();
 		// A page that was open still holds them, and a device that was offline still sends.
 		const now = (await readClass(teacher, of.id))!;
 		await saveClass(teacher, of.id, now.version, of.class);
@@ -144,6 +174,8 @@ describe('somebody who is erased', () => {
 		await bringBack(teacher, before, 'file');
 		expect((await readClass(teacher, of.id))!.class.people.map((p) => p.name)).toEqual(['Rike']);
 		expect(JSON.stringify(await heldOf(teacher, of.id))).not.toContain(oda.id);
+		expect(await readPicture(teacher, picture.id)).toBeUndefined();
+		expect(await whole(exportOf(teacher, new Date()))).not.toMatch(/\bOda\b/i);
 		// What was learnt of them before is forgotten, too.
 		const { learnt } = await learntOf(teacher, (await readClass(teacher, of.id))!);
 		expect(learnt.goals.every((g) => !g.people.has(oda.id))).toBe(true);
@@ -155,15 +187,39 @@ describe('a class in the file of an account', () => {
 		const { teacher } = await newTeacher();
 		const oda = person('Oda');
 		const of = await classOf(teacher, [oda]);
-		await pressed(teacher, of.evening, [can(oda, 'help')], 0);
+		const piece = press({ kind: 'piece', person: oda.id, picture: await keptPicture(teacher), what: '' });
+		await pressed(teacher, of.evening, [can(oda, 'help'), piece], 0);
 		const file = await fileOf(teacher);
 		const { teacher: fresh } = await newTeacher();
 		expect(await bringBack(fresh, file, 'mine')).toMatchObject([{ kind: 'class', standing: 'new' }]);
 		const [mine] = await listClasses(fresh);
-		expect((await heldOf(fresh, mine!.id))[0]!.presses).toEqual((await heldOf(teacher, of.id))[0]!.presses);
+		const [came, was] = [(await heldOf(fresh, mine!.id))[0]!, (await heldOf(teacher, of.id))[0]!];
+		// Pictures that another account has under their ids get ones of their own.
+		const [{ picture }] = (await learntOf(fresh, (await readClass(fresh, mine!.id))!)).learnt.pieces as unknown as [
+			Piece,
+		];
+		expect(await readPicture(fresh, picture.id)).toMatchObject({ width: 30, height: 20 });
+		const alike = (p: Press): Press => (p.did.kind === 'piece' ? { ...p, did: { ...p.did, picture } } : p);
+		expect(came.presses).toEqual(was.presses.map(alike));
 		await pressed(teacher, of.evening, [can(oda, 'alone')], 0);
 		expect(await lookInto(teacher, file)).toMatchObject([{ standing: 'differs' }]);
 		await bringBack(teacher, file, 'file');
-		expect((await heldOf(teacher, of.id))[0]!.presses).toHaveLength(2);
+		expect((await heldOf(teacher, of.id))[0]!.presses).toHaveLength(3);
+	});
+});
+
+describe('a picture of a piece', () => {
+	it('stays while something tells of it, and goes with its evening', async () => {
+		const { teacher } = await newTeacher();
+		const of = await classOf(teacher, []);
+		const [kept, undone] = [await keptPicture(teacher), await keptPicture(teacher)];
+		const [one, other] = [kept, undone].map((picture) => press({ kind: 'piece', picture, what: '' }));
+		await pressed(teacher, of.evening, [one!, other!, press({ kind: 'undo', press: other!.id })], 0);
+		await database().query("UPDATE pictures SET created_at = now() - interval '2 days'");
+		await database().query(DROP_UNNAMED, [teacher.id]);
+		expect(await readPicture(teacher, kept.id)).toBeDefined();
+		expect(await readPicture(teacher, undone.id)).toBeUndefined();
+		expect(await removeEvening(teacher, of.evening)).toBe(true);
+		expect(await readPicture(teacher, kept.id)).toBeUndefined();
 	});
 });

@@ -3,6 +3,7 @@
 import { randomUUID } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
 import {
+	calledBy,
 	CLASS_LIMITS,
 	ClassSchema,
 	EVENING_LIMITS,
@@ -12,7 +13,10 @@ import {
 	nextFor,
 	personIn,
 	PressSchema,
+	picturesIn,
+	withoutName,
 	withoutPeople,
+	withPieces,
 	type Class,
 	type ClassFile,
 	type Evening,
@@ -24,6 +28,7 @@ import {
 import type { HardIn } from '@pond-loop/core/practice';
 import { database, rows, transaction, type Queryable } from './database';
 import { eraseSentAs, hardOf, sentTo } from './practice-doors';
+import { dropUnnamed, piecesOf, readPictures, standingOf } from './pictures';
 import { Full } from './quota';
 import * as sql from './sql/classes';
 import type { Teacher } from './teachers';
@@ -90,9 +95,21 @@ export async function saveClass(teacher: Teacher, id: string, version: number, t
 	return current ? { kind: 'stale', current } : { kind: 'missing' };
 }
 
-export async function removeClass(teacher: Teacher, id: string): Promise<boolean> {
-	return (await rows(database(), sql.REMOVE, [teacher.id, id])).length > 0;
-}
+/** Removes what a query removes, and the pictures of pieces that were known through it alone. */
+const removed = (teacher: Teacher, id: string, query: string): Promise<boolean> =>
+	transaction(async (on) => {
+		const pieces = await piecesOf(teacher, id, on);
+		const isGone = (await rows(on, query, [teacher.id, id])).length > 0;
+		if (isGone)
+			await dropUnnamed(
+				teacher,
+				pieces.map((p) => p.id),
+				on,
+			);
+		return isGone;
+	});
+
+export const removeClass = (teacher: Teacher, id: string): Promise<boolean> => removed(teacher, id, sql.REMOVE);
 
 /** Titles and days of a class's evenings, the last one first. */
 export const listEvenings = (teacher: Teacher, id: string): Promise<{ id: string; day: string; title: string }[]> =>
@@ -165,9 +182,8 @@ export async function readEvening(teacher: Teacher, id: string): Promise<StoredE
 		: undefined;
 }
 
-export async function removeEvening(teacher: Teacher, id: string): Promise<boolean> {
-	return (await rows(database(), sql.REMOVE_EVENING, [teacher.id, id])).length > 0;
-}
+export const removeEvening = (teacher: Teacher, id: string): Promise<boolean> =>
+	removed(teacher, id, sql.REMOVE_EVENING);
 
 /** A press as it is stored: whom it is about stands beside it, so that all of one person goes at once. */
 const asRow = ({ id, at, did }: Press): object => ({
@@ -211,8 +227,18 @@ export async function factsOf(teacher: Teacher, classId: string, personId: strin
 		personId,
 	]);
 	const sent = await sentTo(teacher, 'classes', classId);
+	const pieces = await piecesOf(teacher, personId);
+	const pictures = await readPictures(
+		teacher,
+		pieces.map((p) => p.id),
+	);
 	return {
 		person,
+		/** Of what they made, as they are kept: JPEG in base64. */
+		pieces: pieces.flatMap(({ id, what }) => {
+			const picture = pictures.get(id);
+			return picture ? [{ what, jpeg: picture.jpeg.toString('base64') }] : [];
+		}),
 		evenings: seen.map((s) => ({ ...s, at: s.at.toISOString() })),
 		/** What came to the practice of this class under the same name. */
 		practice: sent
@@ -222,8 +248,8 @@ export async function factsOf(teacher: Teacher, classId: string, personId: strin
 }
 
 /**
- * Erases one person from the class, from all its evenings, from what was sent to its practice under the same name, and
- * from what will be brought back.
+ * Erases one person from the class, from all its evenings with their pictures and the name in what was written, from
+ * what was sent to its practice under the same name, and from what will be brought back.
  */
 export const erasePerson = (teacher: Teacher, classId: string, personId: string): Promise<boolean> =>
 	transaction(async (on) => {
@@ -231,13 +257,38 @@ export const erasePerson = (teacher: Teacher, classId: string, personId: string)
 		const person = stored?.class.people.find((p) => p.id === personId);
 		if (!stored || !person) return false;
 		await rows(on, sql.MARK_ERASED, [teacher.id, personId]);
+		const pieces = await piecesOf(teacher, personId, on);
 		await rows(on, sql.ERASE_PRESSES, [teacher.id, personId]);
+		await dropUnnamed(
+			teacher,
+			pieces.map((p) => p.id),
+			on,
+		);
 		await eraseSentAs(teacher, classId, person.name, on);
 		const people = stored.class.people.filter((p) => p.id !== personId);
+		await eraseNames(
+			teacher,
+			classId,
+			calledBy(
+				person.name,
+				people.map((p) => p.name),
+			),
+			on,
+		);
 		const saved = await rows(on, sql.SAVE, [teacher.id, classId, stored.version, { ...stored.class, people }]);
 		if (saved.length === 0) throw new Error('A class was saved while somebody was erased from it.');
 		return true;
 	});
+
+/** Names go from what was written at the evenings of a class. */
+async function eraseNames(teacher: Teacher, classId: string, names: readonly string[], on: Queryable): Promise<void> {
+	const written = await rows<PressRow & { evening_id: string }>(on, sql.WRITTEN_WITH, [teacher.id, classId, names]);
+	for (const row of written)
+		for (const { did } of pressOf(row)) {
+			const now = withoutName(did, names);
+			if (now !== did) await on.query(sql.WRITE_ANEW, [teacher.id, row.evening_id, row.id, now]);
+		}
+}
 
 /** All classes as they are stored, readable or not, for the account's file. */
 export async function rawClasses(teacher: Teacher, on: Queryable): Promise<{ readonly id: string }[]> {
@@ -267,7 +318,10 @@ export const erasedOf = async (teacher: Teacher, on: Queryable): Promise<Readonl
  * file, and its evenings are joined: no press is lost. Nobody who was erased comes along. Throws where there is no room.
  */
 export async function putClass(teacher: Teacher, file: ClassFile, on: Queryable): Promise<string> {
-	const { class: of, evenings } = withoutPeople(file, await erasedOf(teacher, on));
+	const kept = await standingOf(teacher, picturesIn(file), on);
+	const { class: of, evenings } = withPieces(withoutPeople(file, await erasedOf(teacher, on)), (id) =>
+		kept.has(id) ? id : undefined,
+	);
 	let id = file.id ?? randomUUID();
 	const mine = (await rows<{ version: number }>(on, sql.READ, [teacher.id, id]))[0];
 	if (mine) await rows(on, sql.SAVE, [teacher.id, id, mine.version, of]);

@@ -56,7 +56,7 @@ export async function readBack(jpeg: Uint8Array): Promise<Small | undefined> {
 }
 
 const unreadable = 'That file cannot be read as a picture. Choose a JPEG, PNG or WebP file.';
-export const tooMany = `At most ${PICTURE_LIMITS.many} pictures and ${PICTURE_LIMITS.bytes / MB} MB of them are kept. Take some out of your lessons first; a day later their room is free.`;
+export const tooMany = `At most ${PICTURE_LIMITS.many} pictures and ${PICTURE_LIMITS.bytes / MB} MB of them are kept. Take some out of your lessons or evenings first; a day later their room is free.`;
 
 /** Whether there was room for it. */
 export async function putPicture(
@@ -84,6 +84,30 @@ export async function keepPicture(
 	}
 	return { id, width: small.width, height: small.height };
 }
+
+/** Of whose pictures of pieces: one person, one evening, or a class. */
+export const piecesOf = (
+	teacher: Teacher,
+	id: string,
+	on: Queryable = database(),
+): Promise<{ readonly id: string; readonly what: string }[]> => rows(on, sql.OF_PIECES, [teacher.id, id]);
+
+/** Drops those of these that nothing names any more. */
+export const dropUnnamed = async (teacher: Teacher, ids: readonly string[], on: Queryable): Promise<void> => {
+	if (ids.length > 0) await on.query(sql.DROP_THESE, [teacher.id, ids]);
+};
+
+/** Of these ids, those under which the teacher keeps a picture. */
+export const standingOf = async (
+	teacher: Teacher,
+	ids: readonly string[],
+	on: Queryable,
+): Promise<ReadonlySet<string>> =>
+	new Set(
+		(await rows<{ id: string; mine: boolean }>(on, sql.STANDING, [teacher.id, ids])).flatMap((s) =>
+			s.mine ? [s.id] : [],
+		),
+	);
 
 export const readPicture = async (teacher: Teacher, id: string): Promise<Picture | undefined> =>
 	(await rows<Picture>(database(), sql.READ, [teacher.id, id]))[0];

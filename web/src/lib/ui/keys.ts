@@ -34,6 +34,7 @@ export const KEY_HELP: readonly KeyGroup[] = [
 		on: /\/show$/,
 		all: [
 			{ keys: ['Page ↓', 'N'], does: 'The next step' },
+			{ keys: ['→'], does: 'Questions: the answer, and then the next one' },
 			{ keys: ['Page ↑'], does: 'The step before' },
 			{ keys: ['←', '→'], does: 'Move by move; from step to step where there are no moves' },
 			{ keys: ['B', '.'], does: 'Black, and back' },

@@ -86,6 +86,16 @@ export const APPEND = `
 	WHERE NOT EXISTS (SELECT 1 FROM erased_people x WHERE x.teacher_id = $1 AND x.person_id = p.person_id)
 	ON CONFLICT (evening_id, id) DO NOTHING`;
 
+/** What was pressed about others, or about nobody, in whose words one of these names may stand. */
+export const WRITTEN_WITH = `
+	SELECT p.evening_id, p.id, p.at, p.did
+	FROM presses p JOIN evenings e ON e.id = p.evening_id
+	WHERE p.teacher_id = $1 AND e.class_id = $2 AND EXISTS (
+		SELECT FROM unnest($3::text[]) AS name WHERE position(lower(name) IN lower(p.did::text)) > 0
+	)`;
+
+export const WRITE_ANEW = `UPDATE presses SET did = $4 WHERE teacher_id = $1 AND evening_id = $2 AND id = $3`;
+
 export const ERASE_PRESSES = `DELETE FROM presses WHERE teacher_id = $1 AND person_id = $2`;
 
 export const MARK_ERASED = `

@@ -17,16 +17,32 @@ export const IDS = `SELECT id FROM pictures WHERE teacher_id = $1 ORDER BY creat
 /** Which of these ids stand already, and whether they are this teacher's. */
 export const STANDING = `SELECT id, teacher_id = $1 AS mine FROM pictures WHERE id = ANY($2::uuid[])`;
 
-/** Those that no lesson names any more, nor an earlier version of one; none that was only just sent. */
+/** That no lesson names a picture `p` any more, nor an earlier version of one, nor an evening of which it is a piece. */
+const UNNAMED = `
+	NOT EXISTS (SELECT FROM lessons l WHERE l.teacher_id = $1 AND position(p.id::text IN l.document::text) > 0)
+	AND NOT EXISTS (SELECT FROM versions v WHERE v.teacher_id = $1 AND position(p.id::text IN v.document::text) > 0)
+	AND NOT EXISTS (
+		SELECT FROM presses x
+		WHERE x.teacher_id = $1 AND x.did ->> 'kind' = 'piece' AND x.did #>> '{picture,id}' = p.id::text
+			AND NOT EXISTS (
+				SELECT FROM presses u
+				WHERE u.evening_id = x.evening_id AND u.did ->> 'kind' = 'undo' AND u.did ->> 'press' = x.id::text
+			)
+	)`;
+
+/** Those that nothing names any more; none that was only just sent. */
 export const DROP_UNNAMED = `
 	DELETE FROM pictures p
-	WHERE p.teacher_id = $1 AND p.created_at < now() - interval '1 day'
-		AND NOT EXISTS (
-			SELECT FROM lessons l WHERE l.teacher_id = $1 AND position(p.id::text IN l.document::text) > 0
-		)
-		AND NOT EXISTS (
-			SELECT FROM versions v WHERE v.teacher_id = $1 AND position(p.id::text IN v.document::text) > 0
-		)`;
+	WHERE p.teacher_id = $1 AND p.created_at < now() - interval '1 day' AND ${UNNAMED}`;
+
+/** Of these, those that nothing names any more, however lately they were sent. */
+export const DROP_THESE = `DELETE FROM pictures p WHERE p.teacher_id = $1 AND p.id = ANY($2::uuid[]) AND ${UNNAMED}`;
+
+/** Pictures of pieces of one person, of one evening, or of all evenings of a class. */
+export const OF_PIECES = `
+	SELECT x.did #>> '{picture,id}' AS id, x.did ->> 'what' AS what
+	FROM presses x JOIN evenings e ON e.id = x.evening_id
+	WHERE x.teacher_id = $1 AND x.did ->> 'kind' = 'piece' AND $2::uuid IN (x.person_id, x.evening_id, e.class_id)`;
 
 /** Behind a link: one of the lesson's own pictures. */
 export const SHARED = `

@@ -12,6 +12,7 @@
 	import type { AnyMove } from '@pond-loop/core/handling';
 	import { craftIn, shownIn } from '@pond-loop/core/look';
 	import { StepMinutes } from '$lib/class/step-minutes';
+	import { questionSaid } from '$lib/lesson/room-questions';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/keys';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
@@ -55,6 +56,7 @@
 		if (kept instanceof Object && 'at' in kept && 'began' in kept) {
 			at = Math.max(0, Math.min(lesson.steps.length - 1, Number(kept.at) || 0));
 			began = typeof kept.began === 'number' ? kept.began : undefined;
+			move = 'move' in kept ? Math.max(0, Number(kept.move) || 0) : 0;
 			rowsDone = 'rowsDone' in kept && typeof kept.rowsDone === 'number' ? kept.rowsDone : undefined;
 		}
 		// Where the other window stands already.
@@ -64,7 +66,7 @@
 		return () => clearInterval(clock);
 	});
 	const keep = (): void => {
-		sessionStorage.setItem(KEY, JSON.stringify({ at, began, rowsDone }));
+		sessionStorage.setItem(KEY, JSON.stringify({ at, began, rowsDone, move }));
 		// Notes in a second window follow.
 		localStorage.setItem(KEY, JSON.stringify({ at, move, place, sent: Date.now() }));
 	};
@@ -138,20 +140,25 @@
 	const blocks = $derived(notes ? [] : all.filter((b) => !b.paper && !(b.kind === 'note' && b.aside)));
 	/** Where nothing is walked through, the arrows go from step to step. */
 	const isStill = $derived(
-		notes || !blocks.some((b) => b.kind === 'moves' || b.kind === 'comparison' || b.kind === 'chart'),
+		notes ||
+			!blocks.some(
+				(b) => b.kind === 'moves' || b.kind === 'comparison' || b.kind === 'chart' || b.kind === 'questions',
+			),
 	);
 	/** What is said of the move that the room sees, and what else there is to say of it, for whoever teaches. */
 	const said = $derived(
 		all.flatMap((b) =>
 			b.kind === 'moves' && move < b.frames
 				? [b.says(move).caption]
-				: b.kind === 'text' && b.tone !== 'sentence'
-					? [b.text]
-					: b.kind === 'comparison'
-						? b.sides.flatMap((s) =>
-								s.moves && move < s.moves.frames ? [`${s.title}: ${s.moves.says(move).caption}`] : [],
-							)
-						: [],
+				: b.kind === 'questions'
+					? questionSaid(b.questions, move)
+					: b.kind === 'text' && b.tone !== 'sentence'
+						? [b.text]
+						: b.kind === 'comparison'
+							? b.sides.flatMap((s) =>
+									s.moves && move < s.moves.frames ? [`${s.title}: ${s.moves.says(move).caption}`] : [],
+								)
+							: [],
 		),
 	);
 </script>
