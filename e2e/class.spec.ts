@@ -1,6 +1,8 @@
 /** A class and its log: people, an evening pressed while it goes on, offline too, what is learnt, and the next lesson. */
 
+import { join } from 'node:path';
 import type { Page } from '@playwright/test';
+import { root } from '../scripts/lib/paths.mjs';
 import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
 
 test.use({ storageState: nobody });
@@ -159,6 +161,14 @@ test.describe('without a network', () => {
 		await page.reload();
 		await expect(cell(page, 'Rike', leaning)).toHaveText('with help');
 		await expect(page.getByTestId('kept')).toHaveText('Offline: 3 presses kept here');
+		// A picture waits here, too, and is there after a reload.
+		const pieces = page.getByTestId('pieces');
+		await pieces.getByLabel('By whom').selectOption('Oda');
+		await pieces.getByLabel('What it shows').fill('A rope');
+		await pieces.getByLabel('Take a picture').setInputFiles(join(root, 'docs', 'screenshots', 'stage-day.png'));
+		await expect(pieces.getByText('kept here, not sent yet')).toBeVisible();
+		await page.reload();
+		await expect(pieces.getByText('kept here, not sent yet')).toBeVisible();
 		await cell(other, 'Till', leaning).click();
 		await context.setOffline(false);
 		await expect(page.getByTestId('kept')).toHaveText('All is kept');
@@ -167,5 +177,56 @@ test.describe('without a network', () => {
 		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
 		await expect(cell(page, 'Rike', leaning)).toHaveText('with help');
 		await expect(cell(page, 'Till', leaning)).toHaveText('alone');
+		const picture = pieces.getByRole('img', { name: 'A rope, by Oda' });
+		await expect(picture).toBeVisible();
+		expect(await picture.evaluate((i: HTMLImageElement) => Math.max(i.naturalWidth, i.naturalHeight))).toBe(1200);
+		await expect(other.getByRole('img', { name: 'A rope, by Oda' })).toBeVisible({ timeout: 20_000 });
+		await page.goto(page.url().replace(/evenings.*/, 'classes'));
+		await page.getByRole('link', { name: 'Thursday' }).first().click();
+		await page.getByRole('link', { name: 'What was learnt' }).click();
+		await expect(page.getByRole('img', { name: 'A rope, by Oda' })).toBeVisible();
+		await page.goBack();
+		await page.getByRole('button', { name: 'Change Oda' }).click();
+		await page.getByRole('button', { name: 'Erase Oda' }).click();
+		await page.getByRole('button', { name: 'Erase for good' }).click();
+		await expect(page.getByRole('heading', { name: '11 people' })).toBeVisible();
+		await other.reload();
+		await expect(other.getByTestId('pieces')).toBeVisible();
+		await expect(other.getByRole('img', { name: 'A rope, by Oda' })).toHaveCount(0);
+	});
+
+	test('an evening is begun, and is at the server when there is a network again', async ({ page, context }) => {
+		await evening(page);
+		await page.getByRole('link', { name: 'Thursday' }).click();
+		await page.waitForURL(/classes\/./);
+		await page.evaluate(async () => {
+			await navigator.serviceWorker.ready;
+		});
+		await expect(async () => {
+			await page.reload();
+			expect(await page.evaluate(() => Boolean(navigator.serviceWorker.controller))).toBe(true);
+		}).toPass();
+		await expect(page.getByText('This device can begin one without a network, too.')).toBeVisible();
+		await context.setOffline(true);
+		await page.reload();
+		await page.getByLabel('The lesson of the evening').selectOption('Lanterns');
+		await page.getByLabel('Day', { exact: true }).fill('2026-11-19');
+		await page.getByRole('button', { name: 'Begin the evening' }).click();
+		const leaning = 'Seeing which way a cord leans';
+		await cell(page, 'Oda', leaning).click();
+		await expect(page.getByTestId('kept')).toHaveText('Offline: 1 press kept here');
+		await page.reload();
+		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await page.getByRole('link', { name: 'Thursday' }).click();
+		await page.getByTestId('begun-here').getByRole('link', { name: 'Lanterns' }).click();
+		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await context.setOffline(false);
+		await expect(page.getByTestId('kept')).toHaveText('All is kept');
+		await page.reload();
+		await page.waitForURL(/evenings\/[\da-f-]{36}$/);
+		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await page.getByRole('link', { name: 'Thursday' }).click();
+		await expect(page.getByRole('link', { name: /19/ }).first()).toBeVisible();
+		await expect(page.getByTestId('begun-here')).toHaveCount(0);
 	});
 });

@@ -15,6 +15,7 @@ import { insertLesson } from '../web/src/lib/server/lessons.ts';
 import { doorOf, openDoor, sendSummary } from '../web/src/lib/server/practice-doors.ts';
 import { createSwatch, placesOf } from '../web/src/lib/server/swatches.ts';
 import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
+import { PiecesFile, withDemoPieces } from './lib/demo-pieces.ts';
 import { root } from './lib/paths.mjs';
 
 const folder = join(root, 'db', 'demo');
@@ -38,6 +39,7 @@ const PracticeFile = z.object({
 	door: PracticeDoorSchema,
 	sent: z.array(PracticeSummarySchema),
 });
+const pieces = filesIn(join(folder, 'pieces'), PiecesFile);
 const practice = filesIn(join(folder, 'practice'), PracticeFile);
 
 const isThere = Boolean(await readAccount(DEMO_TEACHER.id));
@@ -59,7 +61,10 @@ await transaction(async (on) => {
 			const lesson = lessons.get(had[e.evening.day] ?? '');
 			return lesson === undefined ? e : { ...e, evening: { ...e.evening, lesson } };
 		});
-		await putClass(DEMO_TEACHER, { ...file, evenings }, on);
+		const own = pieces.find((p) => p.class === file.class.title);
+		const whole = { ...file, evenings };
+		const swatches = filesIn(join(folder, 'swatches'), SwatchSchema);
+		await putClass(DEMO_TEACHER, own ? await withDemoPieces(DEMO_TEACHER, whole, own, swatches, on) : whole, on);
 	}
 	// The last one made is the first in the list.
 	for (const swatch of wanted.swatches.reverse()) await createSwatch(DEMO_TEACHER, swatch, on);

@@ -2,7 +2,10 @@
 	import { today } from '$lib/ui/dates';
 	import { goto } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
-	import { beginEvening } from './doors';
+	import { onMount } from 'svelte';
+	import { weekdayOf } from '$lib/ui/dates';
+	import { beginHere, begunOf, keepMeant, type BegunHere } from './begun-here';
+	import { beginEvening, meantFor } from './doors';
 
 	interface Props {
 		classId: string;
@@ -15,13 +18,40 @@
 	let busy = $state(false);
 	let trouble = $state<string>();
 
+	/** Those that were begun without a network, and are not at the server yet. */
+	/** Whether all is kept that an evening needs where there is no network. */
+	let isReady = $state(false);
+	let begun = $state.raw<readonly BegunHere[]>([]);
+	onMount(() => {
+		void begunOf(classId)
+			.then((all) => (begun = all))
+			.catch(() => undefined);
+		void readyForNoNetwork();
+	});
+	/** What an evening begins with, and the page on which it goes on, are kept while there is a network. */
+	async function readyForNoNetwork(): Promise<void> {
+		if (!navigator.serviceWorker?.controller) return;
+		const [meant, page] = await Promise.all([meantFor(classId), fetch('/evenings/begun').catch(() => undefined)]);
+		if (meant.kind !== 'ok' || !page?.ok) return;
+		await keepMeant({ classId, ...meant.value })
+			.then(() => (isReady = true))
+			.catch(() => undefined);
+	}
 	async function begin(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		busy = true;
 		await flush();
 		const id = crypto.randomUUID();
-		const answer = await beginEvening(classId, { id, day, ...(lesson === '' ? {} : { lesson }) });
+		const told = { day, ...(lesson === '' ? {} : { lesson }) };
+		const answer = await beginEvening(classId, { id, ...told });
 		busy = false;
+		if (answer.kind === 'unreached') {
+			const here = await beginHere(classId, told).catch(() => undefined);
+			if (here !== undefined) {
+				location.href = `/evenings/begun#${here}`;
+				return;
+			}
+		}
 		trouble = troubleOf(answer);
 		if (answer.kind === 'ok') await goto(`/evenings/${id}`);
 	}
@@ -36,5 +66,18 @@
 		<input class="field" type="date" bind:value={day} required aria-label="Day" />
 		<button class="pill pill-strong grow" disabled={busy}>{busy ? 'Beginning …' : 'Begin the evening'}</button>
 	</div>
+	{#if isReady}<p class="quiet text-[0.88rem]">This device can begin one without a network, too.</p>{/if}
+	{#if begun.length > 0}
+		<ul data-testid="begun-here">
+			{#each begun as { id, evening } (id)}
+				<li>
+					<a class="wordlink" href="/evenings/begun#{id}" data-sveltekit-reload
+						><span dir="auto">{evening.title}</span>, {weekdayOf(evening.day)}</a
+					>
+					<span class="quiet">begun here without a network; it is sent when it is opened with one.</span>
+				</li>
+			{/each}
+		</ul>
+	{/if}
 	{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
 </form>

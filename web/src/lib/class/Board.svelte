@@ -25,7 +25,7 @@
 	import { csvFile } from '$lib/files/table';
 	import { goto } from '$app/navigation';
 	import { download, fileName } from '$lib/picture/save-as';
-	import { troubleOf } from '$lib/save/send';
+	import { troubleOf, type Answer } from '$lib/save/send';
 	import { removeEvening } from './doors';
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
@@ -37,10 +37,12 @@
 		opened: { readonly id: string; readonly classId: string; readonly class: Class; readonly evening: Evening };
 		unit: LengthUnit;
 		news: { readonly seq: number; readonly presses: readonly Press[] };
+		/** Of an evening that only this browser knows: how it is begun at the server, and how it is forgotten. */
+		unbegun?: { readonly begin: () => Promise<Answer<unknown>>; readonly forget: () => Promise<void> };
 	}
-	const { opened, news, unit }: Props = $props();
+	const { opened, news, unit, unbegun }: Props = $props();
 	// svelte-ignore state_referenced_locally
-	const log = new EveningLog(opened.id, news.presses, news.seq);
+	const log = new EveningLog(opened.id, news.presses, news.seq, unbegun?.begin);
 	onMount(() => log.start());
 	keepScreenAwake();
 	/** Milliseconds that the next page waits for what was just pressed, as it may tell of it. */
@@ -56,6 +58,11 @@
 	let removing = $state(false);
 	let notRemoved = $state<string>();
 	async function remove(): Promise<void> {
+		if (log.isUnbegun && unbegun) {
+			await unbegun.forget();
+			location.href = `/classes/${opened.classId}`;
+			return;
+		}
 		const answer = await removeEvening(opened.id);
 		notRemoved = troubleOf(answer);
 		if (answer.kind === 'ok') await goto(`/classes/${opened.classId}`, { invalidateAll: true });

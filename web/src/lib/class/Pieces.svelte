@@ -116,7 +116,7 @@
 		</ul>
 	{/if}
 	<div class="mt-2 flex flex-wrap items-center gap-2">
-		<select class="field basis-32" bind:value={whose} aria-label="Whose piece">
+		<select class="field basis-32" bind:value={whose} aria-label="By whom">
 			<option value="">somebody’s</option>
 			{#each people as { id, name } (id)}<option value={id}>{name}</option>{/each}
 		</select>
@@ -126,7 +126,7 @@
 			maxlength={EVENING_LIMITS.what}
 			dir="auto"
 			aria-label="What it shows"
-			placeholder="What it shows: the rope after two repeats"
+			placeholder="What it shows"
 		/>
 		<label class="pill pill-soft cursor-pointer focus-within:outline-2"
 			>Take a picture

@@ -1,6 +1,6 @@
 /** What is done with classes and evenings from their pages. */
 
-import { ClassSchema, PressSchema, type Class, type Press } from '@pond-loop/core/class';
+import { ClassSchema, EveningSchema, PressSchema, type Class, type Press } from '@pond-loop/core/class';
 import { z } from 'zod';
 import { DONE, fields } from '$lib/save/answers';
 import type { Stored } from '$lib/save/autosave.svelte';
@@ -35,6 +35,12 @@ export const beginEvening = (
 	classId: string,
 	told: { readonly id: string; readonly day: string; readonly lesson?: string },
 ): Promise<Answer<{ readonly id: string }>> => send('POST', `/api/classes/${classId}/evenings`, told, BEGUN);
+
+const Meant = z.object({ class: ClassSchema, evenings: z.array(EveningSchema) });
+
+/** What the evenings of a class can begin with. */
+export const meantFor = (classId: string): Promise<Answer<z.infer<typeof Meant>>> =>
+	send('GET', `/api/classes/${classId}/evenings`, undefined, Meant);
 
 export const removeEvening = (id: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/evenings/${id}`, undefined, DONE);

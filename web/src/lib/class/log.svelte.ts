@@ -1,6 +1,7 @@
 /** The log of one evening in a page: what is pressed is kept in the browser at once, and joined with the server's when it can be. */
 
 import { EVENING_LIMITS, joined, type Did, type Press } from '@pond-loop/core/class';
+import type { Answer } from '$lib/save/send';
 import { sendPresses } from './doors';
 import { dropHere, keepHere, keptHere, newPress } from './presses-here';
 
@@ -25,7 +26,11 @@ export class EveningLog {
 	trouble = $state<string>();
 	offline = $state(false);
 
-	constructor(evening: string, known: readonly Press[], seq: number) {
+	/** What has to be done before anything is sent, such as beginning the evening at the server; until it was. */
+	#before: (() => Promise<Answer<unknown>>) | undefined;
+
+	constructor(evening: string, known: readonly Press[], seq: number, before?: () => Promise<Answer<unknown>>) {
+		this.#before = before;
 		this.#evening = evening;
 		this.#known = known;
 		this.#seq = seq;
@@ -34,6 +39,11 @@ export class EveningLog {
 	/** Presses that the server has not got yet. */
 	get waiting(): number {
 		return this.#waiting.length;
+	}
+
+	/** Whether the server does not know of this evening yet. */
+	get isUnbegun(): boolean {
+		return this.#before !== undefined;
 	}
 
 	/** Whether the browser has all of it. */
@@ -99,8 +109,10 @@ export class EveningLog {
 		});
 	}
 	async #send(): Promise<void> {
+		const ready = await this.#before?.();
+		if (ready?.kind === 'ok') this.#before = undefined;
 		const out = this.#waiting.slice(0, EVENING_LIMITS.atOnce);
-		const answer = await sendPresses(this.#evening, out, this.#seq);
+		const answer = ready && ready.kind !== 'ok' ? ready : await sendPresses(this.#evening, out, this.#seq);
 		this.offline = answer.kind === 'unreached';
 		this.trouble =
 			answer.kind === 'refused'

@@ -3,7 +3,7 @@ import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { beginEvening, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
-import { readLesson } from '$lib/server/lessons';
+import { lessonTitles, readLesson } from '$lib/server/lessons';
 import { classGone, isId, lessonGone, readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -13,6 +13,23 @@ const BeginSchema = z.object({
 	/** The lesson that it is to be; none for an evening without one. */
 	lesson: z.uuid().optional(),
 });
+
+/** Lessons that an evening without a network can be begun with: those that were changed last. */
+const MOST_MEANT = 20;
+
+/** What evenings of this class can begin with, for a browser to keep. */
+export const GET: RequestHandler = async ({ params, locals }) => {
+	const teacher = teacherOf(locals);
+	const of = isId(params.id) ? await readClass(teacher, params.id) : undefined;
+	if (!of) return refusal(404, classGone);
+	const day = new Date().toISOString().slice(0, 10);
+	const evenings = [];
+	for (const { id } of (await lessonTitles(teacher)).slice(0, MOST_MEANT)) {
+		const lesson = await readLesson(teacher, id);
+		if (lesson) evenings.push(eveningFor(of.class, day, lesson));
+	}
+	return json({ class: of.class, evenings: [...evenings, eveningFor(of.class, day)] });
+};
 
 /** Begins an evening under an id that its page chose: asked twice, it is begun once. */
 export const POST: RequestHandler = async ({ params, request, locals }) => {
