@@ -15,7 +15,7 @@ import { insertLesson } from '../web/src/lib/server/lessons.ts';
 import { doorOf, openDoor, sendSummary } from '../web/src/lib/server/practice-doors.ts';
 import { createSwatch, placesOf } from '../web/src/lib/server/swatches.ts';
 import { DEMO_TEACHER, ensureTeacher, readAccount } from '../web/src/lib/server/teachers.ts';
-import { PiecesFile, withDemoPieces } from './lib/demo-pieces.ts';
+import { PiecesFile, withDemoPieces } from './demo-pieces.ts';
 import { root } from './lib/paths.mjs';
 
 const folder = join(root, 'db', 'demo');

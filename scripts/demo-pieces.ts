@@ -2,14 +2,14 @@
 
 import sharp from 'sharp';
 import { z } from 'zod';
-import type { ClassFile, Press } from '../../core/class/index.ts';
-import { drawLie, toSvg } from '../../core/drawing/index.ts';
-import { ASSUMED_GAUGE, cellOf, relax } from '../../core/fabric/index.ts';
-import { DEFAULT_HOUSE_STYLE, type Swatch } from '../../core/schema/index.ts';
-import { check, loopsThatLie } from '../../core/swatch/index.ts';
-import type { Queryable } from '../../web/src/lib/server/database.ts';
-import { madeSmall, putPicture } from '../../web/src/lib/server/pictures.ts';
-import type { Teacher } from '../../web/src/lib/server/teachers.ts';
+import type { ClassFile, Press } from '../core/class/index.ts';
+import { drawLie, toSvg } from '../core/drawing/index.ts';
+import { ASSUMED_GAUGE, cellOf, relax } from '../core/fabric/index.ts';
+import { DEFAULT_HOUSE_STYLE, type Swatch } from '../core/schema/index.ts';
+import { check, loopsThatLie } from '../core/swatch/index.ts';
+import type { Queryable } from '../web/src/lib/server/database.ts';
+import { madeSmall, putPicture } from '../web/src/lib/server/pictures.ts';
+import type { Teacher } from '../web/src/lib/server/teachers.ts';
 
 export const PiecesFile = z.object({
 	class: z.string(),
