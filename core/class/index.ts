@@ -32,6 +32,7 @@ export {
 	type StepTime,
 	type Went,
 } from './evening.ts';
+export { exampleOf } from './example.ts';
 export { ClassFileSchema, picturesIn, withoutPeople, withPieces, type ClassFile } from './file.ts';
 export {
 	learntBy,

@@ -1,40 +1,20 @@
 /** A lesson made from what a next evening could be about. */
 
 import { emptyLesson, filled, type Lesson, restStep } from '../lesson/index.ts';
-import { readName, type SchoolId, writtenIn } from '../notation/index.ts';
+import { type SchoolId, writtenIn } from '../notation/index.ts';
 import { noteOf, type HouseStyle } from '../schema/index.ts';
-import { SKILLS, type SkillId } from '../skill/index.ts';
+import { SKILLS } from '../skill/index.ts';
 import { crossingStep, type Step } from '../step/index.ts';
 import type { Class } from './class.ts';
+import { exampleOf } from './example.ts';
 import type { Learnt } from './learnt.ts';
 import type { Proposal } from './next.ts';
 import { planFor } from './room.ts';
 
-/** A crossing to practise a skill on, by its name in the school that has one for nearly all. */
-const ON: Partial<Record<SkillId, string>> = {
-	holder: '1/1 LC',
-	'front-back': '2/2 LC',
-	lean: '2/2 RC',
-	'one-over-one': '1/1 LC',
-	'two-over-two': '2/2 LC',
-	'both-leans': '2/2 RC',
-	travelling: '2/1 LPC',
-	uneven: '2/1 LC',
-	wide: '3/3 LC',
-	'very-wide': '5/5 LC',
-	'three-groups': '2/1/2 LC',
-	tbl: '1/1 LC tbl',
-	names: '2/2 LC',
-	rope: '2/2 LC',
-	plait: '2/2 RC',
-	'no-holder': '1/1 LC',
-};
-
 function stepFor({ skill, because, kind }: Proposal, nextId: () => string, school: SchoolId): Step {
 	const note = noteOf(`${because}${kind === 'ahead' ? ' The others go on with the step before.' : ''}`);
-	const read = ON[skill] === undefined ? undefined : readName(ON[skill], 'slash');
-	if (!read?.ok) return { id: nextId(), kind: 'note', text: noteOf(`${SKILLS.get(skill)!.title}. ${because}`) };
-	const { crossing } = read;
+	const crossing = exampleOf(skill);
+	if (!crossing) return { id: nextId(), kind: 'note', text: noteOf(`${SKILLS.get(skill)!.title}. ${because}`) };
 	const asked = writtenIn(school, crossing)!;
 	return { ...crossingStep(nextId(), { asked, crossing, way: 'off-holder' }), note };
 }

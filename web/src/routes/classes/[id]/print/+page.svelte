@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { weekdayOf } from '$lib/ui/dates';
 	import { learntBy, nextFor } from '@pond-loop/core/class';
+	import Card from '$lib/class/Card.svelte';
 	import { apart } from '$lib/class/words';
 
 	const { data } = $props();
@@ -14,11 +15,16 @@
 		['paper', 'Certificates'],
 	] as const;
 	let kind = $state<(typeof KINDS)[number][0]>('list');
-	const can = (id: string): string[] =>
-		learnt.goals.filter((g) => g.people.get(id)?.last === 'alone').map((g) => g.title);
-	const next = (id: string): string[] => [
-		...learnt.goals.filter((g) => ['help', 'not'].includes(g.people.get(id)?.last ?? '')).map((g) => g.title),
-		...proposals.filter((p) => p.kind === 'ahead' && p.people?.includes(id)).map((p) => p.title),
+	interface Told {
+		readonly id: string;
+		readonly title: string;
+	}
+	const can = (id: string): readonly Told[] => learnt.goals.filter((g) => g.people.get(id)?.last === 'alone');
+	const next = (id: string): readonly Told[] => [
+		...learnt.goals.filter((g) => ['help', 'not'].includes(g.people.get(id)?.last ?? '')),
+		...proposals
+			.filter((p) => p.kind === 'ahead' && p.people?.includes(id))
+			.map(({ skill, title }) => ({ id: skill, title })),
 	];
 	/** Evenings at which somebody was seen or said to be here. */
 	const evenings = (id: string): number =>
@@ -67,21 +73,7 @@
 		<h1 class="sr-only">Cards</h1>
 		<div class="grid gap-6 sm:grid-cols-2">
 			{#each people as person (person.id)}
-				<section class="border-base-300 break-inside-avoid rounded-3xl border-2 p-5" aria-label={person.name}>
-					<h2 class="text-2xl" dir="auto">{person.name}</h2>
-					<p class="lead mt-2">What I can do</p>
-					<ul class="ml-5 list-disc">
-						{#each can(person.id) as title (title)}<li>{title}</li>{:else}<li class="quiet">
-								It begins tonight.
-							</li>{/each}
-					</ul>
-					<p class="lead mt-2">What comes next</p>
-					<ul class="ml-5 list-disc">
-						{#each next(person.id).slice(0, 4) as title (title)}<li>{title}</li>{:else}<li class="quiet">
-								Whatever I like to try.
-							</li>{/each}
-					</ul>
-				</section>
+				<Card {person} style={data.style} can={can(person.id)} next={next(person.id).slice(0, 4)} />
 			{/each}
 		</div>
 	{:else}
@@ -99,7 +91,7 @@
 				</p>
 				{#if can(person.id).length > 0}
 					<ul class="mx-auto mt-6 w-fit list-disc text-left text-lg">
-						{#each can(person.id) as title (title)}<li>{title}</li>{/each}
+						{#each can(person.id) as { id, title } (id)}<li>{title}</li>{/each}
 					</ul>
 				{/if}
 				<p class="mt-14">______________________________</p>

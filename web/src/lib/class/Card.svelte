@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { exampleOf, type Person } from '@pond-loop/core/class';
+	import { demonstrate, PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import type { Crossing } from '@pond-loop/core/crossing';
+	import { ribbonOf } from '@pond-loop/core/made';
+	import { wordsFor, writtenIn } from '@pond-loop/core/notation';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { SKILLS, type SkillId } from '@pond-loop/core/skill';
+	import Drawing from '$lib/picture/Drawing.svelte';
+
+	/** Something that somebody can, or is about to: in words, and the skill that it is where it is one. */
+	interface Told {
+		readonly id: string;
+		readonly title: string;
+	}
+	interface Props {
+		person: Person;
+		style: HouseStyle;
+		can: readonly Told[];
+		next: readonly Told[];
+	}
+	/** What one learner can, and what comes next: drawn where it is seen on a crossing, said for their own hands. */
+	const { person, style, can, next }: Props = $props();
+
+	/** Pictures of a part; more would be no card. */
+	const MOST_DRAWN = 3;
+	const isSkill = (id: string): id is SkillId => SKILLS.has(id as SkillId);
+	/** Crossings that these are seen on, each once. */
+	function seenOn(told: readonly Told[]): readonly Crossing[] {
+		const all = new Map<string, Crossing>();
+		for (const { id } of told) {
+			const one = isSkill(id) ? exampleOf(id) : undefined;
+			if (one) all.set(wordsFor(one).title, one);
+		}
+		return [...all.values()].slice(0, MOST_DRAWN);
+	}
+	/** What these hands do first; at a tool there are none of that kind. */
+	const handsSaid = (c: Crossing): string | undefined =>
+		person.at === PLAIN_CRAFT
+			? wordsFor(demonstrate(c, person.hands === 'left' ? 'left-same' : 'right').made).hands
+			: undefined;
+</script>
+
+{#snippet drawn(told: readonly Told[])}
+	{@const all = seenOn(told)}
+	{#if all.length > 0}
+		<ul class="mt-1 flex flex-wrap gap-4">
+			{#each all as crossing (wordsFor(crossing).title)}
+				<li class="w-28 text-[0.88rem] leading-tight">
+					<Drawing drawing={ribbonOf(crossing, { light: 'day' })} width={Math.min(110, 18 * crossing.n)} />
+					<strong>{writtenIn(style.school, crossing)?.text}</strong>
+					<span class="block">{handsSaid(crossing) ?? wordsFor(crossing).title}</span>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+{/snippet}
+
+<!-- Paper is light, whatever the room is. -->
+<section
+	data-theme="day"
+	class="border-base-300 bg-base-100 text-base-content break-inside-avoid rounded-3xl border-2 p-5"
+	aria-label={person.name}
+>
+	<h2 class="text-2xl break-words" dir="auto">{person.name}</h2>
+	<p class="lead mt-2">What I can do</p>
+	<ul class="ml-5 list-disc">
+		{#each can as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">It begins tonight.</li>{/each}
+	</ul>
+	{@render drawn(can)}
+	<p class="lead mt-3">What comes next</p>
+	<ul class="ml-5 list-disc">
+		{#each next as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">Whatever I like to try.</li>{/each}
+	</ul>
+	{@render drawn(next)}
+</section>
