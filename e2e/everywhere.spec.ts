@@ -1,7 +1,8 @@
-/** Every place of the app in each light and width: nothing wider than the window, and nothing that axe complains of. Part of the long run. */
+/** Every place of the app in each light and width, with usual, overfull and no data: nothing wider than the window, and nothing that axe complains of. All widths in the long run, phones always. */
 
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, isLong, test } from './support.ts';
+import { fillUp, withNothing } from './overfull.ts';
+import { expect, expectAccessible, home, isLong, newTeacher, nobody, test } from './support.ts';
 
 const OPEN = [
 	'/',
@@ -64,3 +65,44 @@ if (isLong)
 					await expectAccessible(page);
 				}
 			});
+
+test.describe('overfull, and with nothing', () => {
+	test.use({ storageState: nobody });
+	/** What reaches furthest to the right, and is in nothing that reaches as far. */
+	const widest = (page: Page): Promise<string> =>
+		page.evaluate(() => {
+			const reach = (e: Element): number => e.getBoundingClientRect().right;
+			const all = [...document.querySelectorAll('main *, header *, nav *')].filter((e) => reach(e) > innerWidth + 1);
+			const deep = all.filter((e) => ![...e.children].some((c) => reach(c) > innerWidth + 1));
+			return deep
+				.slice(0, 3)
+				.map(
+					(e) => `<${e.tagName.toLowerCase()} class="${e.getAttribute('class') ?? ''}"> ${e.textContent.slice(0, 20)}`,
+				)
+				.join('; ');
+		});
+	/** Places that are wider than the window, with how wide they are. */
+	async function tooWide(page: Page, places: readonly string[], width: number): Promise<string[]> {
+		const wide: string[] = [];
+		for (const place of places) {
+			await page.goto(place);
+			await page.waitForTimeout(isLong ? 400 : 100);
+			const is = await page.evaluate(() => document.documentElement.scrollWidth);
+			if (is !== width) wide.push(`${place}: ${is}, by ${await widest(page)}`);
+			if (isLong) await expectAccessible(page);
+		}
+		return wide;
+	}
+	const LIGHTS = isLong ? (['day', 'dusk'] as const) : (['dusk'] as const);
+	for (const light of LIGHTS)
+		for (const width of isLong ? [320, 390, 768, 1280] : [390])
+			test(`every place is as wide as the window: ${light}, ${width}`, async ({ page, context, baseURL }) => {
+				test.setTimeout(600_000);
+				await context.addCookies([{ name: 'pond-light', value: light, url: baseURL! }]);
+				await page.setViewportSize({ width, height: 844 });
+				await newTeacher(page.request);
+				expect(await tooWide(page, await withNothing(page.request, home), width)).toEqual([]);
+				const { places, byLink } = await fillUp(page.request, home);
+				expect(await tooWide(page, [...places, ...byLink], width)).toEqual([]);
+			});
+});

@@ -66,14 +66,14 @@
 <p role="status" class="mt-1">{busy ? 'Reading the file …' : (done ?? '')}</p>
 {#if found}
 	<div data-testid="brought" class="border-base-300 mt-2 border-t pt-3">
-		<p class="font-semibold break-words">{name} holds {found.length} {found.length === 1 ? 'thing' : 'things'}.</p>
+		<p class="font-semibold wrap-anywhere">{name} holds {found.length} {found.length === 1 ? 'thing' : 'things'}.</p>
 		{#each ['new', 'differs', 'same'] as const as standing (standing)}
 			{@const all = of(standing)}
 			{#if all.length > 0}
 				<h3 class="mt-3 font-sans font-semibold">{STANDING[standing]} ({all.length})</h3>
 				<ul class="list-disc pl-6">
 					{#each all.slice(0, MOST) as one, i (i)}
-						<li class="break-words">
+						<li class="wrap-anywhere">
 							{one.title}<span class="quiet"
 								>, {one.kind}{one.versions > 0
 									? `, with ${one.versions} earlier ${one.versions === 1 ? 'version' : 'versions'}`

@@ -40,7 +40,7 @@
 	{#each removed as one (one.id)}
 		<li class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0">
 			<span class="min-w-0">
-				<span class="block font-semibold break-words">{one.title}</span>
+				<span class="block font-semibold wrap-anywhere">{one.title}</span>
 				<span class="quiet text-sm"
 					>{NOUNS[one.kind]}, {sizeOf(one.bytes)}, removed {dayOf(one.removedAt, locale())}</span
 				>

@@ -35,7 +35,7 @@
 	{:else if block.kind === 'text'}
 		<p
 			class={[
-				'mt-2 break-words',
+				'mt-2 wrap-anywhere',
 				block.tone === 'strong' && 'font-semibold',
 				block.tone === 'quiet' && 'text-sm',
 				block.tone === 'sentence' && 'font-mono text-[0.88rem]',
@@ -98,7 +98,7 @@
 			<dl class="mt-2">
 				{#each block.lines as [term, says], k (k)}
 					<div class="grid break-inside-avoid grid-cols-[9rem_minmax(0,1fr)] gap-x-4 py-1">
-						<dt class={['font-bold break-words', block.names && 'name whitespace-normal!']}>{term}</dt>
+						<dt class={['font-bold wrap-anywhere', block.names && 'name whitespace-normal!']}>{term}</dt>
 						<dd>{says}</dd>
 					</div>
 				{/each}

@@ -305,7 +305,7 @@
 		{/if}
 	</section>
 
-	<div class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
+	<div class="mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 md:grid-cols-[repeat(2,minmax(0,1fr))]">
 		<Stopwatch people={here} laps={went.laps} press={(did) => log.press(did)} />
 		<section aria-labelledby="{uid}-wrong">
 			<h2 id="{uid}-wrong" class="text-xl">Went wrong tonight</h2>
@@ -391,6 +391,7 @@
 <style>
 	.minutes {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 3px;
 	}
 	.span {

@@ -62,7 +62,7 @@
 	class="border-base-300 bg-base-100 text-base-content break-inside-avoid rounded-3xl border-2 p-5"
 	aria-label={person.name}
 >
-	<h2 class="text-2xl break-words" dir="auto">{person.name}</h2>
+	<h2 class="text-2xl wrap-anywhere" dir="auto">{person.name}</h2>
 	<p class="lead mt-2">What I can do</p>
 	<ul class="ml-5 list-disc">
 		{#each can as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">It begins tonight.</li>{/each}

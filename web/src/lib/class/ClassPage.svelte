@@ -170,7 +170,7 @@
 			{#each of.people as person (person.id)}
 				<li class="border-base-300 border-t py-1.5">
 					<div class="flex flex-wrap items-baseline gap-x-3">
-						<strong class="min-w-0 break-words" dir="auto">{person.name}</strong>
+						<strong class="min-w-0 wrap-anywhere" dir="auto">{person.name}</strong>
 						<span class="quiet min-w-0 grow text-[0.94rem]">{apart(person)}</span>
 						<button
 							type="button"

@@ -47,7 +47,7 @@
 		<li class="flex max-w-80 items-start gap-4">
 			<span class="shrink-0"><Drawing {drawing} width={Math.min(96, drawing.width * 0.7)} /></span>
 			<span class="min-w-0">
-				<span class="block font-semibold break-words">{design.name}</span>
+				<span class="block font-semibold wrap-anywhere">{design.name}</span>
 				<span class="quiet block text-[0.94rem]">{wordsFor(shown.fabric).title}</span>
 				<span class="mt-1 flex flex-wrap gap-x-4 text-[0.94rem]">
 					<a class="wordlink" href={addressOf({ text: design.name, own: canonical(design.crossing) })}>On the stage</a>

@@ -294,7 +294,7 @@
 						>
 					</span>
 					{#if !portions.has(i)}
-						<h2 class="text-xl break-words">{stepTitle(step, style)}</h2>
+						<h2 class="text-xl wrap-anywhere">{stepTitle(step, style)}</h2>
 					{:else}
 						<StepCard
 							{step}

@@ -93,7 +93,7 @@
 		{#if read}
 			{@const found = read}
 			<div class="mt-2" role="status">
-				<p><strong class="break-words">{found.title}</strong>, {found.steps.length} steps:</p>
+				<p><strong class="wrap-anywhere">{found.title}</strong>, {found.steps.length} steps:</p>
 				<ol class="list-decimal pl-6">
 					{#each found.steps.slice(0, 12) as step (step.id)}<li>{stepTitle(step)}</li>{/each}
 				</ol>

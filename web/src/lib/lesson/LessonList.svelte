@@ -40,7 +40,7 @@
 				>
 					<span class="min-w-0 grow">
 						<span
-							class="group-hover:decoration-secondary block text-lg leading-tight font-semibold break-words decoration-2 underline-offset-4 group-hover:underline"
+							class="group-hover:decoration-secondary block text-lg leading-tight font-semibold wrap-anywhere decoration-2 underline-offset-4 group-hover:underline"
 							dir="auto">{lesson.title}</span
 						>
 						<span class="quiet text-sm"

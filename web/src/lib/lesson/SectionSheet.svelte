@@ -17,7 +17,7 @@
 
 {#if section.title !== undefined}
 	<p class="text-sm font-semibold">Step {section.number}</p>
-	<h2 class="text-2xl break-words">{section.title}</h2>
+	<h2 class="text-2xl wrap-anywhere">{section.title}</h2>
 {/if}
 <Later wait={section.isLong} quiet={section.step === undefined}>
 	<Blocks blocks={section.blocks()} {light} around="#ffffff" listed {...chart ? { chart } : {}} />

@@ -40,11 +40,11 @@
 		</div>
 	{/if}
 	<div class="min-w-0">
-		<h2 class={kind.titleOf ? 'text-xl break-words' : 'lead font-sans'} id="{uid}-title">{stepTitle(step, style)}</h2>
+		<h2 class={kind.titleOf ? 'text-xl wrap-anywhere' : 'lead font-sans'} id="{uid}-title">{stepTitle(step, style)}</h2>
 		<Later {wait} quiet>
 			{#each glance as block, i (i)}
 				{#if block.kind === 'text'}<p
-						class="quiet break-words"
+						class="quiet wrap-anywhere"
 						data-testid={block.tone === 'strong' ? 'on-purpose' : undefined}
 					>
 						{block.text}

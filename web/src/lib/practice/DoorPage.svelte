@@ -161,7 +161,7 @@
 		</details>
 	</section>
 
-	<div class="grid min-w-0 gap-y-8">
+	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-8">
 		<section aria-labelledby="{uid}-hard" data-testid="hard">
 			<h2 id="{uid}-hard" class="text-2xl">What they find hard</h2>
 			{#if hard.kinds.length === 0}
@@ -198,8 +198,8 @@
 					<p class="mt-2">
 						Most often not so: {#each hard.crossings.slice(0, 6) as { title: name, asked, right }, i (name)}{i > 0
 								? ', '
-								: ''}<span class="font-mono text-[0.94em]">{crossingSaid(name, told.schools[0]!)}</span> ({asked -
-								right} of {asked}){/each}.
+								: ''}<span class="font-mono text-[0.94em] wrap-anywhere">{crossingSaid(name, told.schools[0]!)}</span>
+							({asked - right} of {asked}){/each}.
 					</p>
 				{/if}
 			{/if}
@@ -214,7 +214,7 @@
 						<li class="border-base-300 border-t py-1.5">
 							<details>
 								<summary class="flex cursor-pointer list-none flex-wrap gap-x-3">
-									<strong class="min-w-0 break-words" dir="auto">{summary.name || 'Somebody'}</strong>
+									<strong class="min-w-0 wrap-anywhere" dir="auto">{summary.name || 'Somebody'}</strong>
 									<span class="quiet grow">{dayOf(new Date(when), locale())}</span>
 									<span class="wordlink"
 										>look<span class="sr-only"> at what {summary.name || 'somebody'} showed</span></span

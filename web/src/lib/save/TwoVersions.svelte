@@ -39,7 +39,7 @@
 				{#if side.heading !== undefined}
 					<p
 						class={[
-							'font-serif text-lg font-semibold break-words',
+							'font-serif text-lg font-semibold wrap-anywhere',
 							side.heading !== side.other.heading && 'bg-base-300',
 						]}
 					>
@@ -54,7 +54,7 @@
 					aria-label={side.title}
 				>
 					{#each side.lines as line, i (i)}
-						<li class={['break-words whitespace-pre-wrap', !others.has(line) && 'bg-base-300']}>{line}</li>
+						<li class={['wrap-anywhere whitespace-pre-wrap', !others.has(line) && 'bg-base-300']}>{line}</li>
 					{/each}
 				</ol>
 				<p class="mt-3"><button type="button" class="pill pill-strong" onclick={side.act}>{side.action}</button></p>

@@ -30,7 +30,7 @@
 <!-- Looks and hands always side by side: mixing them up is the commonest mistake with names. -->
 <div class="flex flex-wrap gap-x-4 gap-y-3">
 	<p class="border-accent border-l-4 pl-2.5">
-		<span class="lead block break-words">Looks, on the {style.sides.right}</span>
+		<span class="lead block wrap-anywhere">Looks, on the {style.sides.right}</span>
 		<span class="font-serif text-[1.06rem] font-semibold" data-testid="lean"
 			>{look.lean ? `leans ${look.lean}` : `${groupsOf(crossing).length} groups`}</span
 		>

@@ -57,7 +57,7 @@
 	<div class="mt-2" aria-live="polite">
 		{#if problem}
 			{#if around}
-				<p class="font-mono text-[0.94rem] break-words">
+				<p class="font-mono text-[0.94rem] wrap-anywhere">
 					{around[0]}<mark class="bg-base-300 text-error font-bold">{around[1]}</mark>{around[2]}
 				</p>
 			{/if}

@@ -38,7 +38,7 @@
 	<div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pb-5">
 		<div class="min-w-0">
 			<h1 class="text-4xl">Your account</h1>
-			<p class="quiet mt-1 break-words">
+			<p class="quiet mt-1 wrap-anywhere">
 				{data.account.signInName
 					? `You sign in as ${data.account.signInName}`
 					: 'The account of the demo, without a password'}
@@ -83,7 +83,7 @@
 					class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0"
 				>
 					<span class="min-w-0">
-						<span class="block font-semibold break-words">{session.browser}{session.here ? ': this one' : ''}</span>
+						<span class="block font-semibold wrap-anywhere">{session.browser}{session.here ? ': this one' : ''}</span>
 						<span class="quiet text-sm"
 							>since {dayOf(session.startedAt, locale())}, last used {dayOf(session.seenAt, locale())}</span
 						>

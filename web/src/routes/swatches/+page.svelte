@@ -47,7 +47,7 @@
 							decoding="async"
 						/>{:else}<span class="quiet self-center px-4 text-center">cannot be read</span>{/if}
 				</span>
-				<span class="mt-2 block pr-10 font-serif text-xl leading-tight font-semibold break-words">{s.title}</span>
+				<span class="mt-2 block pr-10 font-serif text-xl leading-tight font-semibold wrap-anywhere">{s.title}</span>
 				<span class="quiet block text-[0.94rem]">
 					{#if s.swatch}
 						{stitches(s.swatch.castOn)}, {s.swatch.shape === 'flat' ? 'flat' : 'in the round'}{s.facts

@@ -29,7 +29,7 @@
 
 <div class="bg-base-200 min-h-screen print:bg-white">
 	<header class="mx-auto flex max-w-[46rem] flex-wrap items-center gap-x-5 gap-y-2 px-4 py-4 print:hidden">
-		<p class="grow basis-60 break-words">A lesson of <strong>{by}</strong>, to read and to print.</p>
+		<p class="grow basis-60 wrap-anywhere">A lesson of <strong>{by}</strong>, to read and to print.</p>
 		<nav aria-label="Hands" class="flex flex-wrap gap-x-4 text-[0.94rem]">
 			{#each DEMONSTRATIONS as hands (hands)}
 				<a
@@ -50,7 +50,7 @@
 		class="sheet mx-auto max-w-[46rem] bg-white px-6 py-8 text-black sm:px-10 print:max-w-none print:p-0"
 		id="main"
 	>
-		<h1 class="border-b-2 border-black pb-2 text-3xl break-words" dir="auto">{lesson.title}</h1>
+		<h1 class="border-b-2 border-black pb-2 text-3xl wrap-anywhere" dir="auto">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}<p class="mt-6">There is nothing in this lesson yet.</p>{/if}
 		<ol>
 			{#each sections.filter((s) => s.step) as section, i (section.id)}
@@ -59,7 +59,7 @@
 						<FollowRows {block} place="{data.token}-{section.id}" light="day" {style} width={640} />
 					{/snippet}
 					{#if portions.has(i)}<SectionSheet {section} light="day" {chart} />
-					{:else}<h2 class="text-2xl break-words">{stepTitle(section.step!, style)}</h2>{/if}
+					{:else}<h2 class="text-2xl wrap-anywhere">{stepTitle(section.step!, style)}</h2>{/if}
 					{#if section.step?.kind === 'crossing'}
 						<p class="mt-3 print:hidden">
 							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) })}

@@ -17,7 +17,7 @@
 		<a class="pill pill-soft" href="/lessons/{data.opened.id}"><ArrowLeft class="size-5" /> Back to the lesson</a>
 	</p>
 	<h1 class="mt-4 text-4xl">What to bring</h1>
-	<p class="quiet mt-1 break-words">
+	<p class="quiet mt-1 wrap-anywhere">
 		{lesson.title}, for {lesson.plan.learners}
 		{lesson.plan.learners === 1 ? 'learner' : 'learners'}, with some to spare
 	</p>

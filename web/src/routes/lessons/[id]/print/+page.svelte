@@ -116,7 +116,7 @@
 			paper === 'LETTER' ? 'on-letter' : 'on-a4',
 		]}
 	>
-		<h1 class="border-b-2 border-black pb-2 text-3xl break-words" dir="auto">{lesson.title}</h1>
+		<h1 class="border-b-2 border-black pb-2 text-3xl wrap-anywhere" dir="auto">{lesson.title}</h1>
 		{#if lesson.steps.length === 0}
 			<p class="mt-6">There is nothing on this sheet yet. Go back to the lesson and add a crossing.</p>
 		{/if}
@@ -138,7 +138,7 @@
 						on paper<span class="sr-only">: step {section.number}</span></label
 					>
 					{#if portions.has(i)}<SectionSheet {section} light={colour ? 'day' : 'print'} />
-					{:else}<h2 class="text-2xl break-words">{section.title}</h2>{/if}
+					{:else}<h2 class="text-2xl wrap-anywhere">{section.title}</h2>{/if}
 				</li>
 			{/each}
 		</ol>

@@ -175,7 +175,7 @@
 		<label class="min-w-0"
 			><span class="sr-only">Jump to a step</span>
 			<select
-				class="field max-w-[22rem] py-0 text-[1rem]"
+				class="field w-full max-w-[22rem] py-0 text-[1rem]"
 				value={at}
 				onchange={(e) => go(Number(e.currentTarget.value))}
 			>
@@ -207,7 +207,7 @@
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!, data.style)}</p>{/if}
 		{:else}
 			{#if !blocks.some((b) => b.kind === 'moves')}<p class="quiet text-center">{kindOf(step).title}</p>{/if}
-			<h1 class="mb-2 text-center text-4xl break-words">{stepTitle(step, data.style)}</h1>
+			<h1 class="mb-2 text-center text-4xl wrap-anywhere">{stepTitle(step, data.style)}</h1>
 			{#if others.length > 0}
 				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Where it is made">
 					{#each [PLAIN_CRAFT, ...others] as id (id)}
