@@ -159,8 +159,8 @@
 
 <main class="mx-auto flex min-h-screen max-w-6xl flex-col px-4 py-3 sm:px-6" id="main">
 	<header class="flex flex-wrap items-center gap-x-4 gap-y-1">
-		<a class="pill pill-soft max-w-44 truncate" href="/classes/{opened.classId}"
-			><ArrowLeft class="size-5" /><span dir="auto">{opened.class.title}</span></a
+		<a class="pill pill-soft max-w-44" href="/classes/{opened.classId}"
+			><ArrowLeft class="size-5 shrink-0" /><span class="min-w-0 truncate" dir="auto">{opened.class.title}</span></a
 		>
 		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{evening.title}</h1>
 		<span class="quiet text-[0.94rem] max-lg:hidden">{weekdayOf(evening.day)}</span>
@@ -395,8 +395,8 @@
 		gap: 3px;
 	}
 	.span {
-		flex: 1 1 0;
-		min-width: 1.2rem;
+		flex: 1 1 1.75rem;
+		overflow-wrap: normal;
 		min-height: 2.6rem;
 		background: var(--color-base-300);
 		font-weight: 600;

@@ -25,6 +25,8 @@
 	let isSending = false;
 	let isOver = false;
 
+	const isPressed = ({ id }: PieceHere): boolean => pieces.some((p) => p.press === id);
+	const unsent = $derived(waiting.filter((piece) => !isPressed(piece)));
 	const shown = (piece: PieceHere) => ({ ...piece, address: URL.createObjectURL(piece.picture) });
 	function forget(piece: PieceHere & { readonly address: string }): void {
 		waiting = waiting.filter((w) => w.id !== piece.id);
@@ -58,6 +60,11 @@
 		if (isSending || isOver) return;
 		isSending = true;
 		for (const piece of waiting) {
+			// Pressed already, and the page closed before it was let go of here.
+			if (isPressed(piece)) {
+				forget(piece);
+				continue;
+			}
 			const answer = await sendPicture(piece.picture);
 			if (answer.kind === 'ok') {
 				trouble = undefined;
@@ -91,7 +98,7 @@
 
 <section aria-labelledby="{uid}-pieces" data-testid="pieces">
 	<h2 id="{uid}-pieces" class="text-xl">Pieces</h2>
-	{#if pieces.length + waiting.length > 0}
+	{#if pieces.length + unsent.length > 0}
 		<ul class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(8rem,1fr))] gap-3">
 			{#each pieces as { press: id, person, what: of, picture } (id)}
 				<li>
@@ -104,7 +111,7 @@
 					>
 				</li>
 			{/each}
-			{#each waiting as piece (piece.id)}
+			{#each unsent as piece (piece.id)}
 				<li>
 					<PieceShown address={piece.address} what={piece.what} whose={piece.person && nameOf.get(piece.person)} />
 					<span class="quiet block text-[0.88rem]"
