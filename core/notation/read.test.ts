@@ -2,9 +2,18 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkCase } from '../../scripts/lib/vector-cases.ts';
-import { asThreeGroups, equal } from '../crossing/index.ts';
+import { asThreeGroups, canonical, equal } from '../crossing/index.ts';
 import { everyThreeGroups, everyTwoGroups } from '../test/arbitraries.ts';
-import { MAX_NAME_LENGTH, type NameNotRead, readAll, readName, SCHOOL_IDS, SCHOOLS, wordsFor } from './index.ts';
+import {
+	MAX_NAME_LENGTH,
+	type NameNotRead,
+	readAll,
+	readName,
+	SCHOOL_IDS,
+	SCHOOLS,
+	type StatedSchool,
+	wordsFor,
+} from './index.ts';
 
 const refusal = (text: string, school: (typeof SCHOOL_IDS)[number] = 'slash'): NameNotRead => {
 	const read = readName(text, school);
@@ -51,6 +60,31 @@ describe('reading names', () => {
 			const read = readName(other, 'total-front-back');
 			expect(meant.ok && read.ok && equal(read.crossing, meant.crossing), other).toBe(true);
 		}
+	});
+
+	it('uses every word of a name: with one of no meaning in its place it is read no more, and few may be left out', () => {
+		const cases = JSON.parse(readFileSync(new URL('../test/vectors/written-names.json', import.meta.url), 'utf8')) as {
+			text: string;
+			dialect: StatedSchool;
+		}[];
+		let looked = 0;
+		const [idle, spare] = [new Set<string>(), new Set<string>()];
+		for (const { text, dialect } of cases) {
+			const meant = (name: string): string => {
+				const read = readName(name, dialect);
+				return read.ok ? canonical(read.crossing) : '';
+			};
+			if (meant(text) === '') continue;
+			for (const m of text.matchAll(/[\p{L}\p{N}]+/gu)) {
+				looked += 1;
+				const put = (word: string): string => meant(text.slice(0, m.index) + word + text.slice(m.index + m[0].length));
+				if (put('xyzzy') === meant(text)) idle.add(m[0]);
+				if (put('') === meant(text)) spare.add(m[0].toLowerCase());
+			}
+		}
+		expect([...idle]).toEqual([]);
+		expect([...spare].sort()).toEqual(['cable', 'cross', 'over', 'twist']);
+		expect(looked).toBeGreaterThan(180);
 	});
 
 	it('never throws and never answers with an invalid crossing, whatever is typed', () => {

@@ -130,6 +130,79 @@ describe('rows at work', () => {
 	});
 });
 
+describe('every word of a pattern', () => {
+	const R = 'Row 1 (RS): p3, k8, p3\nRow 2: k3, p8, k3\n';
+
+	it('counts: with a word of no meaning in its place, something else is made, or that word is told', () => {
+		const cases = JSON.parse(
+			readFileSync(new URL('../test/vectors/written-patterns.json', import.meta.url), 'utf8'),
+		) as { text: string; castOn: number; shape: 'flat' | 'round'; dialect: StatedSchool }[];
+		const seen = (text: string, { castOn, shape, dialect: school }: (typeof cases)[number]): string => {
+			const read = readRows(text, { school, glossary: readGlossary('') });
+			const { rows, repeats, problems } = workRows(read, { castOn, shape, school });
+			return JSON.stringify([
+				rows.map(({ ok, number, side, colour, stitches, crossings, markers }) => [
+					[ok, number, side, colour, markers],
+					stitches.map((s) => [s.face, s.how, s.twisted]),
+					crossings.map((c) => [c.at, c.crossing]),
+				]),
+				[repeats, problems.map((p) => p.what), read.castOn?.stitches, read.shape?.shape, read.past.length],
+				read.glossary.entries.length,
+			]);
+		};
+		let looked = 0;
+		const idle: string[] = [];
+		for (const c of cases) {
+			// Two sizes in brackets are refused as they stand.
+			if (/\(4, 5\)/.test(c.text)) continue;
+			const { past } = readRows(c.text, { school: c.dialect, glossary: readGlossary('') });
+			const as = seen(c.text, c);
+			for (const m of c.text.matchAll(/[\p{L}\p{N}'/-]+/gu)) {
+				if (past.some((p) => m.index >= p.from && m.index < p.to)) continue;
+				looked += 1;
+				const other = `${c.text.slice(0, m.index)}xyzzy${c.text.slice(m.index + m[0].length)}`;
+				if (seen(other, c) === as) idle.push(m[0]);
+			}
+		}
+		// What a glossary or a row without a number calls itself is its own affair.
+		expect(idle).toEqual(['C6B', 'Next', 'Next', 'Cable']);
+		expect(looked).toBeGreaterThan(1000);
+	});
+
+	it.each([
+		['Row 3 (12 sts): p3, k8, p3', 'Row 3 says 12 stitches; as it is written there are 14.'],
+		['Row 3: p3, k8, p3. (12 sts)', 'Row 3 says 12 stitches; as it is written there are 14.'],
+		[
+			'Rep rows 1-2 twice, ending with row 1',
+			'The line ends with row 1; here the last repeat ends with row 2, on the WS.',
+		],
+		[
+			'Rep rows 1-2 once more, end on a RS row',
+			'The line ends with a RS row; here the last repeat ends with row 2, on the WS.',
+		],
+		['Rep rows 1-2 twice except row 2', 'Read past, as it says nothing here of what hands do in a row: “except”.'],
+		['Row 3 (upside down): k14', 'Read past, as it says nothing here of what hands do in a row: “upside down”.'],
+		['Bind off 3 sts at the beginning of the next row', 'binds off some stitches only'],
+		['Row 3: bind off 3 sts, k to end', 'binds off some stitches only'],
+		['BO 3, k11', 'binds off some stitches only'],
+	])('is told where it is not followed: %s', (line, what) => {
+		const { problems } = work(R + line, 14);
+		expect(problems).toHaveLength(1);
+		expect(problems[0]!.what).toContain(what);
+	});
+
+	it.each([
+		'Row 3 (14 sts): p3, k8, p3',
+		'Rep rows 1-2 until piece measures 64 cm from cast-on edge, ending with a WS row',
+		'Rep rows 1-2 twice more, ending with row 2.',
+		'Row 3 [RS]: k14',
+		'Row 3 (right side facing, cable row): k14',
+		'Row 3: bind off all sts in pattern.',
+	])('is followed, and nothing is said: %s', (line) => {
+		expect(work(R + line, 14).problems).toEqual([]);
+	});
+});
+
 describe('a practice swatch', () => {
 	it('always works out, in every school, shape and mix of cords; its rows read back equal', () => {
 		fc.assert(

@@ -29,6 +29,9 @@ export interface SwatchStart {
 	readonly layers?: Scope | undefined;
 }
 
+/** Parts that were read past and are told by their words. */
+const QUOTED = 3;
+
 export const CAST_ON: WorkedStitch = { face: 'k', how: 'cast-on', from: -1 };
 
 /** A row that is to be worked: its number, and the line and number under which the text tells it. */
@@ -70,16 +73,21 @@ export function workRows(
 		});
 	}
 	// Nothing that was typed goes unsaid: what changes no row is listed as well.
-	if (text.past.length > 0) {
-		const [first] = text.past as readonly [Span, ...Span[]];
-		const lines = text.past.length === 1 ? 'One part is' : `${text.past.length} parts are`;
+	const [first] = text.past;
+	if (first) {
+		const parts = text.past
+			.slice(0, QUOTED)
+			.map(({ said }) => `“${said.length > 40 ? `${said.slice(0, 39)}…` : said}”`);
+		const more = text.past.length - parts.length;
+		const said = `${parts.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 		problems.push({
 			row: 0,
 			weight: 'note',
 			reason: 'read-past',
-			what: `${lines} read past, as they say nothing of what hands do in a row: titles, materials, or how many stitches there are.`,
-			todo: 'If one is a row, begin it with its number.',
-			...first,
+			what: `Read past, as it says nothing here of what hands do in a row: ${said}.`,
+			todo: 'If it is a row, begin it with its number; if it changes what hands do, say it in other words.',
+			from: first.from,
+			to: first.to,
 		});
 	}
 	if (castOn < 1 || castOn > SWATCH_LIMITS.stitches) {
@@ -167,6 +175,18 @@ export function workRows(
 				});
 			}
 			({ stitches, markers } = done);
+			const { count } = line;
+			if (count && count.stitches !== stitches.length) {
+				problems.push({
+					row: number,
+					weight: 'warning',
+					reason: 'count-said',
+					what: `Row ${number} says ${count.stitches} stitches; as it is written there are ${stitches.length}.`,
+					todo: 'Correct the row, or the number.',
+					from: count.from,
+					to: count.to,
+				});
+			}
 			widest = Math.max(widest, stitches.length);
 		} else {
 			const { reason, what, todo, at } = result.stop;
@@ -182,6 +202,20 @@ export function workRows(
 			});
 			rows.push({ ...base, stitches, crossings: [], steps: [], markers, marks: [], ok: false });
 		}
+	}
+	for (const line of text.repeats) {
+		const side = rows.find((r) => r.number === line.last)?.side;
+		if (line.endsWith === undefined || line.endsWith === line.last || line.endsWith === side) continue;
+		const wanted = typeof line.endsWith === 'number' ? `row ${line.endsWith}` : `a ${line.endsWith} row`;
+		problems.push({
+			row: line.last,
+			weight: 'warning',
+			reason: 'ends-with',
+			what: `The line ends with ${wanted}; here the last repeat ends with row ${line.last}${side ? `, on the ${side}` : ''}.`,
+			todo: 'Write the rows behind the last whole repeat out, such as “Row 9: as row 1”.',
+			from: line.from,
+			to: line.to,
+		});
 	}
 	if (text.castOn && text.castOn.stitches !== castOn) {
 		const { stitches: said, from, to } = text.castOn;

@@ -11,3 +11,4 @@ export {
 } from './lines.ts';
 export { ROWS_LIMITS } from './limits.ts';
 export { parser as rowsParser } from './rows.parser.js';
+export { ROW_CALLED } from './unread.ts';

@@ -14,6 +14,7 @@ import { ROWS_LIMITS } from './limits.ts';
 import { plainly } from './plainly.ts';
 import { STITCH_KINDS } from './stitches.ts';
 import { parser } from './rows.parser.js';
+import { unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
 
 export type RowSide = 'RS' | 'WS';
 
@@ -33,6 +34,8 @@ export interface RowLine extends Span {
 	/** The yarn that the label names, as in `Row 3 (B)` or `Row 3 (RS, B)`. */
 	readonly colour?: RowColour;
 	readonly label?: Span;
+	/** How many stitches the line says that there are behind it. */
+	readonly count?: Span & { readonly stitches: number };
 	/** The label calls it a round. */
 	readonly isRound?: true;
 	/** The instructions. */
@@ -46,6 +49,8 @@ export interface RepeatLine extends Span {
 	readonly last: number;
 	/** Times that they are worked again; `undefined` when the line leaves it open. */
 	readonly again: number | undefined;
+	/** The row, or the side of the row, that it is to end with, where the line says one. */
+	readonly endsWith?: number | RowSide;
 }
 
 export interface RowsText {
@@ -59,8 +64,8 @@ export interface RowsText {
 	/** The text's own glossary lines before the ones that were handed in. */
 	readonly glossary: Glossary;
 	readonly problems: readonly RowProblem[];
-	/** What was read past: lines about the piece, and sizes behind a row. */
-	readonly past: readonly Span[];
+	/** What was read past, and what it says: lines about the piece, and words that say nothing to hands. */
+	readonly past: readonly (Span & { readonly said: string })[];
 }
 
 const MOST_NUMBER = ROWS_LIMITS.number;
@@ -77,7 +82,12 @@ export interface RowsContext {
 export function readRows(whole: string, { school, glossary: given, among }: RowsContext): RowsText {
 	const { text: kept, problems: beyond } =
 		whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
-	const { text, past, castOn } = kept.length > ROWS_LIMITS.text ? { text: kept, past: [] } : plainly(kept);
+	const { text, past, counts, castOn } =
+		kept.length > ROWS_LIMITS.text ? { text: kept, past: [], counts: [] } : plainly(kept);
+	const quoted = (spans: readonly Span[]): RowsText['past'] =>
+		[...spans]
+			.sort((a, b) => a.from - b.from)
+			.map(({ from, to }) => ({ from, to, said: whole.slice(from, to).trim() }));
 	const problems: RowProblem[] = [...beyond];
 	if (text.length > ROWS_LIMITS.text) {
 		const at = { from: ROWS_LIMITS.text, to: text.length };
@@ -87,7 +97,7 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 			todo: 'Use repeats, or split it into two swatches.',
 			at,
 		});
-		return { rows: [], repeats: [], glossary: given, problems, past };
+		return { rows: [], repeats: [], glossary: given, problems, past: quoted(past) };
 	}
 	const top = parser.parse(text).topNode;
 	const glossary = glossaryOf(text, top, given, problems);
@@ -96,6 +106,7 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 	const lines = new LineReader(text, reader, problems);
 	for (let node = top.firstChild; node; node = node.nextSibling) lines.read(node);
 	for (const problem of reader.problems) problems.push(problem);
+	const counted = withCounts(lines.rows, counts);
 	if (names.isSpent()) {
 		problems.push({
 			code: 'too-many-names',
@@ -105,15 +116,35 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 		});
 	}
 	return {
-		rows: lines.rows,
+		rows: counted.rows,
 		repeats: lines.repeats,
-		past,
+		past: quoted([...past, ...lines.past, ...counted.past]),
 		...(lines.castOn ? { castOn: lines.castOn } : castOn ? { castOn } : {}),
 		...shapeOf(lines),
 		...(lines.bindOff ? { bindOff: lines.bindOff } : {}),
 		glossary,
 		problems: listed(problems.sort((a, b) => a.at.from - b.at.from)),
 	};
+}
+
+/** Counts that stand behind rows, each with its row; one that stands behind none is read past. */
+function withCounts(
+	rows: readonly RowLine[],
+	counts: readonly (Span & { readonly stitches: number })[],
+): { readonly rows: readonly RowLine[]; readonly past: readonly Span[] } {
+	if (counts.length === 0) return { rows, past: [] };
+	const left = new Set(counts);
+	// Both are in the order of the text: one pass over each.
+	let k = 0;
+	const all = rows.map((row, i) => {
+		const next = rows[i + 1]?.from ?? Infinity;
+		while (k < counts.length && counts[k]!.from < row.from) k += 1;
+		const count = counts[k];
+		if (!count || count.from >= next) return row;
+		left.delete(count);
+		return { ...row, count };
+	});
+	return { rows: all, past: [...left] };
 }
 
 /** What the text says of its shape: in so many words, or by calling its rows rounds. */
@@ -187,6 +218,8 @@ function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: Ro
 class LineReader {
 	readonly rows: RowLine[] = [];
 	readonly repeats: RepeatLine[] = [];
+	/** Words of labels and repeats that say nothing here. */
+	readonly past: Span[] = [];
 	castOn: RowsText['castOn'];
 	shape: RowsText['shape'];
 	bindOff: Span | undefined;
@@ -235,15 +268,20 @@ class LineReader {
 			case 'CastOn': {
 				const stitches = Math.min(MOST_CAST_ON, Number(/\d+/.exec(text)?.[0]));
 				this.castOn = { stitches, ...at };
+				this.past.push(...unreadInCastOn(text, at.from));
 				return;
 			}
 			case 'Setting':
 				if (/\bround\b/i.test(text)) this.shape = { shape: 'round', ...at };
 				else if (/\bflat\b|back and forth/i.test(text)) this.shape = { shape: 'flat', ...at };
-				else this.#instructionsAnyway(at);
+				else {
+					this.#instructionsAnyway(at);
+					return;
+				}
+				this.past.push(...unreadInSetting(text, at.from));
 				return;
 			case 'BindOff':
-				this.bindOff = at;
+				this.#bindsOff(at);
 				return;
 			case 'Glossary':
 				if (BARE_NUMBER.test(text)) this.#bareNumber(at, text);
@@ -251,6 +289,22 @@ class LineReader {
 				else if (NAMED.test(text)) this.#named(at, text);
 				else if (BEFORE.test(text)) this.#setUp(at, text);
 		}
+	}
+
+	/** The end; of some stitches only it is shaping, and no end. */
+	#bindsOff(at: Span): void {
+		const text = this.#text.slice(at.from, at.to);
+		if (SOME_OFF.test(text)) {
+			this.#complain(
+				at,
+				'bind-off-some',
+				`“${shorten(text)}” binds off some stitches only, which is not worked here.`,
+				'Write decreases, such as k2tog, or end the swatch before it.',
+			);
+			return;
+		}
+		this.bindOff = at;
+		this.past.push(...unreadInBindOff(text, at.from));
 	}
 
 	/** A line of instructions whose first word looked like a setting: `work as they stand`. */
@@ -318,12 +372,14 @@ class LineReader {
 			this.#complain(label, 'long-label', what, 'Begin the row as “Row 3:”, and write its stitches behind the colon.');
 			return;
 		}
+		this.past.push(...unreadInLabel(said.replace(COUNTED, blank), label.from));
 		const told = this.#told > ROWS_LIMITS.told ? [] : numbersIn(said);
 		// “Next row” has no number of its own.
 		const numbers = told.length === 0 && /^\s{0,9}(?:next|following)\b/i.test(said) ? [this.#next] : told;
 		const [, each] = EVERY_NTH.exec(said) ?? [];
 		const every = each === undefined ? everyIn(said) : undefined;
 		const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
+		const count = countIn(said, label.from);
 		const colour = colourIn(said);
 		if (numbers.some((n) => n < 0 || n > MOST_NUMBER)) {
 			this.#complain(
@@ -332,6 +388,11 @@ class LineReader {
 				`Row numbers go from 0, for a set-up row, to ${MOST_NUMBER}.`,
 				'Correct the number.',
 			);
+			return;
+		}
+		const off = body ? null : BIND_OFF_NEXT.exec(this.#text.slice(label.to, label.to + ROWS_LIMITS.label));
+		if (off) {
+			this.#bindsOff({ from: label.to + off[0].length - off[1]!.length, to: label.to + off[0].length });
 			return;
 		}
 		if (!body) {
@@ -349,6 +410,7 @@ class LineReader {
 			...(each !== undefined && Number(each) > 0 ? { each: Number(each) } : {}),
 			...(side ? { side } : {}),
 			...(colour ? { colour } : {}),
+			...(count ? { count } : {}),
 			...(/^\s{0,9}(?:rnd|round)/i.test(said) ? { isRound: true as const } : {}),
 			label: span,
 			body: bodyOf(body),
@@ -423,15 +485,20 @@ class LineReader {
 		}
 		const said = back ? text.slice(back.index + back[0].length) : rest;
 		// A length is no count: how many rows it takes hangs on the gauge, so the line leaves it open.
-		const total = LENGTH.test(said) ? undefined : TOTAL.exec(said)?.[1];
+		const [ending = '', row, side] = ENDING.exec(said) ?? [];
+		const endsWith = row !== undefined ? Number(row) : side === undefined ? undefined : sideIn(side);
+		const counted = said.replace(ending, '');
+		this.past.push(...unreadInRepeat(text, at.from));
+		const total = LENGTH.test(counted) ? undefined : TOTAL.exec(counted)?.[1];
+		const line = { first, last, ...(endsWith === undefined ? {} : { endsWith }), ...at };
 		if (total === undefined) {
-			this.repeats.push({ first, last, again: LENGTH.test(said) ? undefined : timesIn(said), ...at });
+			this.repeats.push({ ...line, again: LENGTH.test(counted) ? undefined : timesIn(counted) });
 			return;
 		}
 		// "until 24 rows": as often as it takes to come to so many, those that were worked before included.
 		const again = (Number(total) - last) / (last - first + 1);
 		if (Number.isInteger(again) && again >= 0) {
-			this.repeats.push({ first, last, again, ...at });
+			this.repeats.push({ ...line, again });
 			return;
 		}
 		this.#complain(
@@ -459,6 +526,11 @@ const MOST_CAST_ON = 99_999;
 
 const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';
 
+/** `bind off 3 sts`, `BO 3, k11`, `cast off the next two stitches`. */
+const SOME_OFF =
+	/^(?:bind|cast|BO)\b[\s-]{0,9}(?:off)?[^.\n]{0,60}?\b(?:\d{1,4}|one|two|three|four|five|six|next\s{1,3}(?:\w{1,9}\s{1,3})?(?:sts?|stitch|stitches))\b/i;
+const BIND_OFF_NEXT = /^[ \t]{0,9}((?:(?:bind|cast)[ \t-]{1,3}off|BO)\b[^\n\r]{0,200})/i;
+
 /** `as row 2`, `same as rows 3 and 4`, `rep row 2`. */
 const LIKE_ROWS =
 	/^\s{0,9}(?:work(?:ed)?\s{1,3})?(?:(?:the\s{1,3})?same\s{1,3})?(?:as|like|rep(?:eat)?)\s{1,3}(?:rows?|rnds?|rounds?|r)\.?\s{0,3}(\d{1,4})(?:\s{0,3}(?:-|–|to|and|&|,)\s{0,3}(\d{1,4}))?\s{0,3}\.?\s{0,9}$/i;
@@ -469,6 +541,20 @@ const MANY_ROWS = /^\s{0,9}(knit|purl|k|p)\s{1,3}(\d{1,3})\s{1,3}(?:rows|rnds|ro
 const LENGTH = /\d\s{0,3}(?:cm|mm|m\b|in\b|ins\b|inch|inches|["”″])|\bmeasures\b|\blong\b/i;
 /** Until there are so many rows in all. */
 const TOTAL = /\b(?:until|till|for a total of|total of|to)\s{1,3}(\d{1,4})\s{1,3}(?:rows|rnds|rounds)\b/i;
+
+/** `ending with row 3`, `ending with a WS row`. */
+const ENDING =
+	/\bend(?:s|ing)?\s{1,3}(?:with|on|after)\s{1,3}(?:an?\s{1,3})?(?:(?:row|rnd|round)\s{0,3}(\d{1,4})|(RS|WS|right|wrong)(?:[\s-]{1,3}side)?(?:\s{1,3}(?:row|rnd|round))?)/i;
+
+/** `(14 sts)` in a label. */
+const COUNTED = /\(\s{0,9}(\d{1,4})\s{0,9}(?:sts?|stitch|stitches)\s{0,9}\)/i;
+const blank = (said: string): string => ' '.repeat(said.length);
+function countIn(label: string, from: number): RowLine['count'] {
+	const found = COUNTED.exec(label);
+	return found
+		? { stitches: Number(found[1]), from: from + found.index, to: from + found.index + found[0].length }
+		: undefined;
+}
 
 const TIMES: Readonly<Record<string, number>> = {
 	once: 1,

@@ -8,6 +8,8 @@ import type { Span } from '../../result.ts';
 export interface Plainly {
 	readonly text: string;
 	readonly past: readonly Span[];
+	/** How many stitches there are behind a row, by what the text says. */
+	readonly counts: readonly (Span & { readonly stitches: number })[];
 	/** Stitches that a line casts on which says more than that. */
 	readonly castOn?: Span & { readonly stitches: number };
 }
@@ -33,6 +35,11 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 		/^([ \t]*(?!next|following)[a-z-]+(?: up)?[ \t]+(?:row|rnd|round)[ \t]*)\((RS|WS)\)(?=[ \t]*:)/gim,
 		(_, head, side) => `${head} ${side} `,
 	],
+	// “Row 1 [RS]:”: brackets of another kind.
+	[
+		/^([ \t]*(?:rows?|rnds?|rounds?)\.?[ \t]{0,9}[\d ,&-]{1,60})\[(RS|WS)\](?=[ \t]*:)/gim,
+		(_, head, side) => `${head}(${side})`,
+	],
 	// “1. p3”, “1) p3”: rows by their number.
 	[/^([ \t]*\d{1,3})[.)](?=[ \t]+\S)/gm, (_, number) => `${number}:`],
 	// “*k6, p2*; rep from * to *”, “rep between *s”: the second star says no more than the first.
@@ -48,6 +55,7 @@ const COUNT_BEHIND =
 
 export function plainly(whole: string): Plainly {
 	const past: Span[] = [];
+	const counts: (Span & { stitches: number })[] = [];
 	let castOn: Plainly['castOn'];
 	let text = whole;
 	for (const [from, to] of WAYS)
@@ -66,8 +74,8 @@ export function plainly(whole: string): Plainly {
 		}
 		const count = /[:,]|^\s*(?:k|p)/i.test(said) ? COUNT_BEHIND.exec(said) : null;
 		if (!count) return line;
-		past.push({ from: from + count.index, to: from + end });
+		counts.push({ stitches: Number(/\d+/.exec(count[0])?.[0]), from: from + count.index, to: from + end });
 		return said.slice(0, count.index).padEnd(end) + line.slice(end);
 	});
-	return { text: lines.join('\n'), past, ...(castOn ? { castOn } : {}) };
+	return { text: lines.join('\n'), past, counts, ...(castOn ? { castOn } : {}) };
 }

@@ -138,7 +138,7 @@ Bind off.`);
 		expect(told('Row 2 and every other row: k8')).toEqual([1, []]);
 	});
 
-	it('are read past where they are no instructions, and say so; what stands behind a row is listed too', () => {
+	it('are read past where they are no instructions, and say so; how many stitches there are stands with its row', () => {
 		const text =
 			'Materials: a ball of wool\nMultiple of 8 sts\nUsing 4 mm needles, cast on 14 sts.\nRow 1: p3, k8, p3. (14 sts)';
 		const all = read(text);
@@ -147,8 +147,8 @@ Bind off.`);
 			'Materials: a ball of wool',
 			'Multiple of 8 sts',
 			'Using 4 mm needles, cast on 14 sts.',
-			'. (14 sts)',
 		]);
+		expect(all.rows.map((r) => r.count?.stitches)).toEqual([14]);
 		expect([all.castOn?.stitches, all.rows.map((r) => short(r.items))]).toEqual([14, ['p3 k8 p3']]);
 		// A row is never read past, whatever it begins with.
 		expect(read('Pattern row 1: k8').rows.length + read('Pattern row 1: k8').problems.length).toBeGreaterThan(0);

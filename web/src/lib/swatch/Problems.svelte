@@ -20,7 +20,13 @@
 
 <section aria-labelledby="checks-title">
 	<h2 id="checks-title" class="text-2xl">
-		{errors > 0 ? (errors === 1 ? 'One row does not work out' : `${errors} things do not work out`) : 'It works out'}
+		{errors > 0
+			? errors === 1
+				? 'One row does not work out'
+				: `${errors} things do not work out`
+			: problems.some((p) => p.reason === 'read-past')
+				? 'What was read works out'
+				: 'It works out'}
 	</h2>
 	{#if problems.length === 0}<p class="quiet mt-1">
 			Every row uses up its stitches, and there is nothing to look at.
