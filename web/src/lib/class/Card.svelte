@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { exampleOf, type Person } from '@pond-loop/core/class';
 	import { demonstrate, PLAIN_CRAFT } from '@pond-loop/core/craft';
-	import type { Crossing } from '@pond-loop/core/crossing';
+	import { equal, type Crossing } from '@pond-loop/core/crossing';
 	import { ribbonOf } from '@pond-loop/core/made';
 	import { wordsFor, writtenIn } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
@@ -27,12 +27,8 @@
 	const isSkill = (id: string): id is SkillId => SKILLS.has(id as SkillId);
 	/** Crossings that these are seen on, each once. */
 	function seenOn(told: readonly Told[]): readonly Crossing[] {
-		const all = new Map<string, Crossing>();
-		for (const { id } of told) {
-			const one = isSkill(id) ? exampleOf(id) : undefined;
-			if (one) all.set(wordsFor(one).title, one);
-		}
-		return [...all.values()].slice(0, MOST_DRAWN);
+		const all = told.flatMap(({ id }) => (isSkill(id) ? (exampleOf(id) ?? []) : []));
+		return all.filter((c, i) => all.findIndex((other) => equal(other, c)) === i).slice(0, MOST_DRAWN);
 	}
 	/** What these hands do first; at a tool there are none of that kind. */
 	const handsSaid = (c: Crossing): string | undefined =>
