@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { STATE_WORDS, type FabricState } from '../fabric/index.ts';
 import { DEFAULT_HOUSE_STYLE } from '../schema/index.ts';
 import { DEFAULT_PLAN, paceSaid, PlanSchema } from '../lesson/index.ts';
 import { PACES } from '../step/index.ts';
 import {
 	ClassSchema,
+	eveningFor,
 	farOff,
 	fibresAvoided,
 	goalOf,
@@ -240,6 +242,36 @@ describe('people', () => {
 		expect(PlanSchema.safeParse(measured).success).toBe(true);
 		expect(planFor(measured, ours, DEFAULT_HOUSE_STYLE).pace).toBeUndefined();
 		expect([...fibresAvoided({ people: [...people, gone] })]).toEqual([['wool', ['Rike']]]);
+	});
+
+	it('says what washing did, by squares of the same hands that were measured before and after it', () => {
+		const measured = (person: string | undefined, what: FabricState, widthCm: number): Did => ({
+			kind: 'measure',
+			...(person === undefined ? {} : { person }),
+			what: STATE_WORDS[what],
+			widthCm,
+			lengthCm: 10,
+		});
+		const night = (...all: readonly Did[]): Held => ({
+			id: nextId(),
+			evening: eveningFor({ level: 'beginner' }, '2026-11-05'),
+			presses: all.map((did, i) => ({ id: nextId(), at: `2026-11-05T19:00:${10 + i}.000Z`, did })),
+		});
+		const before = night(measured(ODA.id, 'off', 20), measured(RIKE.id, 'off', 10), measured(undefined, 'off', 5));
+		const after = {
+			...night(
+				measured(ODA.id, 'dry', 19),
+				measured(RIKE.id, 'dry', 9),
+				measured(undefined, 'dry', 50),
+				// Another one, of which nothing is known but this.
+				measured(ODA.id, 'dry', 90),
+			),
+		};
+		const { washing } = learntBy(ours, [before, { ...after, evening: { ...after.evening, day: '2026-11-12' } }]);
+		expect(washing).toHaveLength(1);
+		expect(washing[0]).toMatchObject({ to: 'dry', ratio: { squares: 2, spread: { across: [0.9, 0.95] } } });
+		expect(washing[0]!.ratio.across).toBeCloseTo(0.925);
+		expect(learntBy(ours, [before]).washing).toEqual([]);
 	});
 
 	it('stands in a table, each press with its words, without what was taken back and who is gone', () => {

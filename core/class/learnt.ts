@@ -7,6 +7,7 @@ import type { Class } from './class.ts';
 import { OUTCOMES, wentBy, type Evening, type Outcome, type Piece, type Press, type Went } from './evening.ts';
 import type { Person } from './person.ts';
 import { farOff, shrunk, type Measured } from './robust.ts';
+import { washingIn, type Washing } from './washing.ts';
 
 export interface Held {
 	readonly id: string;
@@ -52,6 +53,8 @@ export interface Learnt {
 	readonly longer: Measured | undefined;
 	readonly crossings: readonly Lap[];
 	readonly stitches: readonly Lap[];
+	/** What washing did to squares that were measured before and after it. */
+	readonly washing: readonly Washing[];
 	/** Pictures of pieces, the latest first. */
 	readonly pieces: readonly (Piece & { readonly evening: number })[];
 	readonly mistakes: readonly { readonly mistake: MistakeId; readonly many: number; readonly people: number }[];
@@ -109,6 +112,7 @@ export function learntBy(
 		longer: factors.length > 0 ? shrunk(1, factors) : undefined,
 		crossings,
 		stitches,
+		washing: washingIn(went),
 		pieces: went.flatMap(({ pieces }, evening) => pieces.map((p) => ({ ...p, evening }))).reverse(),
 		mistakes: mistakesIn(went),
 		pace: { crossing: shrunk(pace.crossing, used(crossings)), stitches: shrunk(pace.stitches, used(stitches)) },

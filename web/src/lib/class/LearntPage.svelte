@@ -19,6 +19,8 @@
 	import { makeNext, saveClass } from './doors';
 	import type { OpenedClass } from './keep';
 	import { csvFile } from '$lib/files/table';
+	import { STATE_WORDS } from '@pond-loop/core/fabric';
+	import { reckonedLength, type LengthUnit } from '@pond-loop/core/measure';
 	import { download, fileName } from '$lib/picture/save-as';
 	import Curve from './Curve.svelte';
 	import PieceShown from './PieceShown.svelte';
@@ -30,8 +32,9 @@
 		/** What is hard in practice between evenings. */
 		hard: HardIn;
 		light: Light;
+		unit: LengthUnit;
 	}
-	const { opened, learnt, proposals, hard, light }: Props = $props();
+	const { opened, learnt, proposals, hard, light, unit }: Props = $props();
 	const uid = $props.id();
 	const of = $derived(opened.class);
 	const people = $derived(of.people);
@@ -65,6 +68,11 @@
 	/** Pictures that are shown at first, and more of with each press. */
 	const PIECES = 12;
 	let piecesShown = $state(PIECES);
+	/** A width that is asked about, to say what the ratios come to. */
+	const WIDE_CM = 26;
+	const asked = $derived(reckonedLength(WIDE_CM, unit));
+	const spreadSaid = (spread: readonly [number, number] | undefined): string =>
+		spread && spread[0] !== spread[1] ? `${spread[0].toFixed(2)} to ${spread[1].toFixed(2)}` : '';
 	const saveTable = (): void => download(fileName(of.title, 'csv'), csvFile(learntTable(of, learnt)));
 	const far = $derived(learnt.crossings.filter((l) => l.isFar).concat(learnt.stitches.filter((l) => l.isFar)));
 	const curve = $derived(
@@ -163,6 +171,34 @@
 				</table>
 			{/if}
 
+			{#if learnt.washing.length > 0}
+				<h2 class="mt-8 text-2xl">Washing</h2>
+				<table class="mt-1 w-full text-[0.94rem]" data-testid="washing">
+					<thead
+						><tr class="quiet text-right"
+							><th class="text-left font-normal" scope="col">{STATE_WORDS.off}, then</th><th
+								class="font-normal"
+								scope="col">across</th
+							><th class="font-normal" scope="col">along</th><th class="pl-4 font-normal" scope="col"
+								>to be {asked} wide</th
+							></tr
+						></thead
+					>
+					<tbody>
+						{#each learnt.washing as { to, ratio } (to)}
+							<tr class="border-base-300 border-t text-right"
+								><th class="py-0.5 text-left font-normal" scope="row"
+									>{STATE_WORDS[to]}
+									<span class="quiet">from {ratio.squares} {ratio.squares === 1 ? 'square' : 'squares'}</span></th
+								>
+								<td>× {ratio.across.toFixed(2)} <span class="quiet">{spreadSaid(ratio.spread?.across)}</span></td>
+								<td>× {ratio.along.toFixed(2)} <span class="quiet">{spreadSaid(ratio.spread?.along)}</span></td>
+								<td class="pl-4">{reckonedLength(WIDE_CM / ratio.across, unit)} {STATE_WORDS.off}</td></tr
+							>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
 			{#if learnt.pieces.length > 0}
 				<h2 class="mt-8 text-2xl">Pieces</h2>
 				<ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(8rem,1fr))] gap-3" data-testid="pieces">

@@ -12,4 +12,5 @@
 		proposals={data.proposals}
 		hard={data.hard}
 		light={light.now}
+		unit={data.style.units}
 	/>{/key}
