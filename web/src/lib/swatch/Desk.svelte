@@ -570,6 +570,7 @@
 			{side}
 			{mirrored}
 			glossary={style.glossary}
+			unit={style.units}
 			table={() => chartTable(worked, cords)}
 			take={(s) => change(s)}
 		/>

@@ -2,6 +2,7 @@
 	import type { SwatchFile } from '@pond-loop/core/document';
 	import { drawChart, drawChartPart, toSvg } from '@pond-loop/core/drawing';
 	import { stitches } from '@pond-loop/core/notation';
+	import type { LengthUnit } from '@pond-loop/core/measure';
 	import type { Swatch } from '@pond-loop/core/schema';
 	import { check, type Checked, type Cords, type Worked } from '@pond-loop/core/swatch';
 	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
@@ -19,11 +20,12 @@
 		mirrored: boolean;
 		/** The teacher's own lines, by which names of a file are read. */
 		glossary: string;
+		unit: LengthUnit;
 		table: () => readonly (readonly string[])[];
 		/** Puts what was read from a file in place of what is there. */
 		take: (swatch: Swatch) => void;
 	}
-	const { id, swatch, worked, cords, light, side, mirrored, glossary, table, take }: Props = $props();
+	const { id, swatch, worked, cords, light, side, mirrored, glossary, unit, table, take }: Props = $props();
 	let trouble = $state<string>();
 	/** Wider than this a browser makes no picture of it. */
 	const MOST_PIXELS = 14_000;
@@ -32,6 +34,10 @@
 	const drawing = (): ReturnType<typeof drawChart> =>
 		drawChart(worked, { light, side, mirrored, cords, numbers: true });
 	const text = (type: string, content: string): Blob => new Blob([content], { type: `${type};charset=utf-8` });
+
+	/** In one line, where something was told of its size; files go without it where it cannot be had. */
+	const sized = async (): Promise<string | undefined> =>
+		import('./size-line').then((m) => m.sizeSaid(swatch, unit, glossary)).catch(() => undefined);
 
 	async function png(): Promise<void> {
 		const { width, height, ...rest } = drawing();
@@ -54,8 +60,22 @@
 			'All of it, as JSON',
 			() => download(file('json'), text('application/json', `${JSON.stringify(swatch, null, '\t')}\n`)),
 		],
-		['The chart, as CSV', () => download(file('csv'), csvFile(table()))],
-		['The chart, as SVG', () => download(file('svg'), svgFile(toSvg(drawing(), drawing().width)))],
+		[
+			'The chart, as CSV',
+			async () => {
+				const size = await sized();
+				download(file('csv'), csvFile([...table(), ...(size === undefined ? [] : [['size', size]])]));
+			},
+		],
+		[
+			'The chart, as SVG',
+			async () => {
+				const size = await sized();
+				const drawn = drawing();
+				const label = size === undefined ? drawn.label : `${drawn.label}. ${size}`;
+				download(file('svg'), svgFile(toSvg({ ...drawn, label }, drawn.width)));
+			},
+		],
 		['The chart, as PNG', png],
 	];
 
