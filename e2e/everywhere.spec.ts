@@ -52,6 +52,7 @@ if (isLong)
 					`${swatches[0]}/needles`,
 					`${swatches[0]}/size`,
 					`${swatches.at(-1)}/size`,
+					`${swatches[0]}/beside?with=${swatches.at(-1)!.split('/').pop()}`,
 					`${swatches[0]}/turn`,
 					'/stage/turn?name=2%2F2+LC&school=slash',
 					'/stage/own?name=2%2F2+LC&school=slash&craft=loom',

@@ -133,6 +133,43 @@ test('a yarn and its measured squares are kept in the drawer, and a swatch recko
 	).toBeVisible();
 });
 
+test('another swatch is laid beside it, at the same scale, and what they measure stands with them', async ({
+	page,
+}) => {
+	await rope(page);
+	const made = await page.request.post('/api/swatches', {
+		data: {
+			swatch: {
+				format: 'pond-loop/swatch',
+				version: 2,
+				title: 'Half as wide',
+				castOn: 11,
+				shape: 'flat',
+				school: 'slash',
+				schools: ['slash'],
+				text: 'Row 1: k11\nRow 2: p11\nRep rows 1-2 8 times',
+			},
+		},
+	});
+	expect(made.ok()).toBe(true);
+	await page.getByRole('link', { name: 'Lay another swatch beside it' }).click();
+	await page.getByLabel('Lantern rope beside').selectOption('Half as wide');
+	const laid = page.getByTestId('laid');
+	await expect(laid.locator('svg')).toHaveCount(2);
+	await expect(laid.first()).toContainText('strain');
+	const scaleOf = async (i: number): Promise<number> => {
+		const cm = Number(/Size\s*([\d.]+)/.exec((await laid.nth(i).textContent())!)![1]);
+		return (await laid.nth(i).locator('svg').boundingBox())!.width / cm;
+	};
+	await expect(async () => expect((await scaleOf(1)) / (await scaleOf(0))).toBeCloseTo(1, 1)).toPass();
+	await expectAccessible(page);
+	// The address is enough to find it again.
+	await page.reload();
+	await expect(laid.locator('svg')).toHaveCount(2);
+	await page.setViewportSize({ width: 390, height: 844 });
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+});
+
 test('a swatch is turned in the hand by keys and named sides, kept as a picture, and lies flat where nothing can draw it', async ({
 	page,
 }) => {

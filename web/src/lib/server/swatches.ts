@@ -49,6 +49,10 @@ export async function listSwatches(teacher: Teacher): Promise<ListedSwatch[]> {
 	});
 }
 
+/** Titles, last changed first. */
+export const swatchTitles = (teacher: Teacher): Promise<{ id: string; title: string }[]> =>
+	rows(database(), sql.TITLES, [teacher.id]);
+
 /** Writes a swatch over one that could not be read. */
 export const mendSwatch = (teacher: Teacher, id: string, version: number, swatch: Swatch): Promise<boolean> =>
 	documents.mend(teacher, id, version, swatch);

@@ -302,6 +302,9 @@
 							})}{k > 0 ? ', ' : ''}{tension}
 							{strain.toFixed(2)} ({strainVerdict(strain)}){/each}{/each}.
 				</p>
+				<p class="mt-2 text-[0.94rem]">
+					<a class="wordlink" href="/swatches/{opened.id}/beside">Lay another swatch beside it</a>
+				</p>
 				<details class="mt-3 text-[0.94rem]" bind:open={curves}>
 					<summary class="wordlink w-fit list-none">Tight or loose? Strain by rows between crossings</summary>
 					{#if curves}

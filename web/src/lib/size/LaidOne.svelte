@@ -1,0 +1,111 @@
+<script lang="ts">
+	import { drawLie } from '@pond-loop/core/drawing';
+	import { cellOf, gaugeIn, type FabricState } from '@pond-loop/core/fabric';
+	import { reckonedLength } from '@pond-loop/core/measure';
+	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
+	import { check, gaugeSource, materialOf, swatchSize, yarnNeeded } from '@pond-loop/core/swatch';
+	import { untrack } from 'svelte';
+	import Drawing from '$lib/picture/Drawing.svelte';
+	import ChartPart from '$lib/swatch/ChartPart.svelte';
+	import type { Light } from '$lib/ui/light';
+	import { Lying } from '$lib/workers/lying.svelte';
+
+	interface Props {
+		id: string;
+		swatch: Swatch;
+		style: HouseStyle;
+		yarns: readonly Yarn[];
+		light: Light;
+		look: FabricState;
+		/** Points a centimetre; undefined until both are measured. */
+		scale: number | undefined;
+		/** Is told how wide it is, in centimetres, whenever that is known. */
+		measured: (widthCm: number) => void;
+	}
+	const { id, swatch, style, yarns, light, look, scale, measured }: Props = $props();
+	const unit = $derived(style.units);
+	const checked = $derived(check(swatch, style.glossary));
+	const material = $derived(materialOf(swatch.size ?? {}, yarns));
+	const gauge = $derived(gaugeIn(material.gauge, look, material.sizes));
+	const lie = new Lying(() => checked);
+	const size = $derived(
+		lie.now &&
+			swatchSize(checked.worked, checked.cords, lie.now, gauge, {
+				...(material.fibre ? { fibre: material.fibre } : {}),
+				...(swatch.size?.tension ? { tension: swatch.size.tension } : {}),
+			}),
+	);
+	$effect(() => {
+		const width = size?.widthCm;
+		if (width !== undefined && width > 0) untrack(() => measured(width));
+	});
+	/** Loops up to which all of it is drawn, and up to which as elements. */
+	const MOST_DRAWN = 4500;
+	const AS_ELEMENTS = 3000;
+	/** Whole rows from the cast-on up, as many as are drawn. */
+	const end = $derived.by(() => {
+		const rows = lie.now?.x ?? [];
+		let loops = 0;
+		let n = 0;
+		while (n < rows.length && loops + rows[n]!.length <= MOST_DRAWN) loops += rows[n++]!.length;
+		return Math.max(n, Math.min(2, rows.length));
+	});
+	const drawing = $derived(
+		lie.now && checked.worked.rows.length > 0
+			? drawLie(checked.worked, checked.cords, lie.now, {
+					light,
+					side: 'RS',
+					cell: cellOf(gauge),
+					rows: [0, end],
+					unit,
+					label: `${swatch.title} as it will lie; what it measures is told below.`,
+				})
+			: undefined,
+	);
+	const isLarge = $derived((lie.now?.x.slice(0, end).reduce((sum, row) => sum + row.length, 0) ?? 0) > AS_ELEMENTS);
+	const shownWide = $derived(size && scale ? Math.max(40, Math.round(size.widthCm * scale)) : 0);
+	const yarn = $derived(size && yarnNeeded(checked.worked, material, { widthCm: size.widthCm, seamCm: 0 }));
+	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
+	const said = (cm: number): string => reckonedLength(cm, unit);
+</script>
+
+<h2 class="text-xl leading-tight">
+	<a class="wordlink" href="/swatches/{id}/size"><span dir="auto">{swatch.title}</span></a>
+</h2>
+{#if checked.worked.rows.length === 0}
+	<p class="quiet mt-2">No rows yet. <a class="wordlink" href="/swatches/{id}">Write or paste them.</a></p>
+{:else}
+	{#if wrong > 0}<p class="text-error mt-1 font-semibold">
+			{wrong === 1 ? 'One row does not work out' : `${wrong} things do not work out`}: this is of the rows that do.
+		</p>{/if}
+	<div class="bg-base-200 mt-2 flex min-h-40 items-start justify-center overflow-x-auto rounded-3xl py-2">
+		{#if drawing && shownWide > 0}
+			{#if isLarge}<div role="img" aria-label={drawing.label}><ChartPart {drawing} width={shownWide} /></div>
+			{:else}<Drawing {drawing} width={shownWide} />{/if}
+		{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
+	</div>
+	{#if lie.now && end < lie.now.x.length}
+		<p class="quiet mt-1 text-[0.94rem]">
+			Drawn are the first {end - 1} of {lie.now.x.length - 1} rows; what is said is of all of them.
+		</p>
+	{/if}
+	{#if size}
+		<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-5 gap-y-1 text-[0.97rem]">
+			<dt class="quiet">Size</dt>
+			<dd><strong>{said(size.widthCm)} × {said(size.lengthCm)}</strong></dd>
+			<dt class="quiet">Cords take up</dt>
+			<dd>{size.takenCm > 0.05 ? said(size.takenCm) : 'next to nothing'}</dd>
+			{#each size.together as one (one.letters)}
+				<dt class="quiet">Cord {one.letters}</dt>
+				<dd>
+					{one.rows > 0 ? `crossed every ${one.rows} rows` : 'crossed once'}, strain {one.strain.toFixed(2)}:
+					<strong>{one.verdict}</strong>
+				</dd>
+			{/each}
+			{#if yarn}<dt class="quiet">Yarn</dt>
+				<dd>{Math.ceil(yarn.metres)} m{yarn.grams === undefined ? '' : `, ${Math.ceil(yarn.grams)} g`}</dd>{/if}
+			<dt class="quiet">Gauge</dt>
+			<dd>{gaugeSource(material)}</dd>
+		</dl>
+	{/if}
+{/if}
