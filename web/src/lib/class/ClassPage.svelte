@@ -45,6 +45,9 @@
 	let edited = $state<string>();
 	let erasing = $state<string>();
 	let trouble = $state<string>();
+	/** Evenings that are listed at first. */
+	const LATEST = 10;
+	let allEvenings = $state(false);
 	let pasting = $state(false);
 	let given = $state<string>();
 	let lesson = $state('');
@@ -321,7 +324,7 @@
 			{:else}
 				<p class="mt-1"><a class="wordlink" href="/classes/{opened.id}/learnt">What was learnt, and what next</a></p>
 				<ul class="mt-2">
-					{#each evenings as evening (evening.id)}
+					{#each allEvenings ? evenings : evenings.slice(0, LATEST) as evening (evening.id)}
 						<li class="border-base-300 border-t py-1.5">
 							<a class="flex flex-wrap items-baseline gap-x-3" href="/evenings/{evening.id}"
 								><span class="wordlink">{weekdayOf(evening.day)}</span>
@@ -330,6 +333,11 @@
 						</li>
 					{/each}
 				</ul>
+				{#if !allEvenings && evenings.length > LATEST}<button
+						type="button"
+						class="wordlink mt-1"
+						onclick={() => (allEvenings = true)}>All {evenings.length} evenings</button
+					>{/if}
 			{/if}
 		</section>
 		{#if lessons.length > 0 && come.length > 0}

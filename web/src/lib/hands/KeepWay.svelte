@@ -28,11 +28,11 @@
 		event.preventDefault();
 		busy = true;
 		const answer = await send('POST', '/api/ways', { name, crossing: made, moves }, fields({ id: 'string' }));
-		busy = false;
 		trouble = troubleOf(answer);
-		if (answer.kind !== 'ok') return;
-		kept = answer.value.id;
-		await invalidate(HOUSE_STYLE);
+		// Only what the page knows can be shown when it is pressed.
+		if (answer.kind === 'ok') await invalidate(HOUSE_STYLE);
+		busy = false;
+		if (answer.kind === 'ok') kept = answer.value.id;
 	}
 </script>
 
