@@ -1,7 +1,7 @@
 export { chartParts, drawChart, drawChartPart, type ChartOptions } from './chart/chart.ts';
 export { glanceAt } from './chart/glance.ts';
 export { CELL, ChartLayout, wholeChart, type ChartWindow } from './chart/layout.ts';
-export { drawLie, type LieOptions } from './lie/draw-lie.ts';
+export { drawLie, LIE_STITCH, type LieOptions } from './lie/draw-lie.ts';
 export { demonstrationPage, demonstrationsPage, walked, type PageOptions, type PageSection } from './files/page.ts';
 export { stripSvg, type Frame, type StripOptions } from './files/strip.ts';
 export { PALETTES, type Light, type Palette } from './palette.ts';

@@ -25,7 +25,8 @@ export interface LieOptions {
 }
 
 /** Drawing units for a stitch. */
-const STITCH = 18;
+export const LIE_STITCH = 18;
+const STITCH = LIE_STITCH;
 const MARGIN = 26;
 const RULER = 34;
 

@@ -186,13 +186,21 @@
 					>
 					<tbody>
 						{#each learnt.washing as { to, ratio } (to)}
-							<tr class="border-base-300 border-t text-right"
+							<tr class="border-base-300 border-t text-right align-top"
 								><th class="py-0.5 text-left font-normal" scope="row"
 									>{STATE_WORDS[to]}
 									<span class="quiet">from {ratio.squares} {ratio.squares === 1 ? 'square' : 'squares'}</span></th
 								>
-								<td>× {ratio.across.toFixed(2)} <span class="quiet">{spreadSaid(ratio.spread?.across)}</span></td>
-								<td>× {ratio.along.toFixed(2)} <span class="quiet">{spreadSaid(ratio.spread?.along)}</span></td>
+								<td
+									>× {ratio.across.toFixed(2)}<span class="quiet block text-sm whitespace-nowrap"
+										>{spreadSaid(ratio.spread?.across)}</span
+									></td
+								>
+								<td
+									>× {ratio.along.toFixed(2)}<span class="quiet block text-sm whitespace-nowrap"
+										>{spreadSaid(ratio.spread?.along)}</span
+									></td
+								>
 								<td class="pl-4">{reckonedLength(WIDE_CM / ratio.across, unit)} {STATE_WORDS.off}</td></tr
 							>
 						{/each}

@@ -19,7 +19,7 @@
 	const uid = $props.id();
 	let look = $state<FabricState>('dry');
 	let room = $state(0);
-	/** Centimetres of each, once it is known how it lies. */
+	/** Centimetres that the picture of each is wide, once it is known how it lies. */
 	let wide = $state<Record<string, number>>({});
 	const all = $derived(two ? [one, two] : [one]);
 	/** Points a centimetre at most, lest a small square be drawn larger than it is worth looking at. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { drawLie } from '@pond-loop/core/drawing';
+	import { drawLie, LIE_STITCH } from '@pond-loop/core/drawing';
 	import { cellOf, gaugeIn, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
@@ -19,8 +19,8 @@
 		look: FabricState;
 		/** Points a centimetre; undefined until both are measured. */
 		scale: number | undefined;
-		/** Is told how wide it is, in centimetres, whenever that is known. */
-		measured: (widthCm: number) => void;
+		/** Is told how many centimetres its picture is wide, whenever that is known. */
+		measured: (cm: number) => void;
 	}
 	const { id, swatch, style, yarns, light, look, scale, measured }: Props = $props();
 	const unit = $derived(style.units);
@@ -35,10 +35,6 @@
 				...(swatch.size?.tension ? { tension: swatch.size.tension } : {}),
 			}),
 	);
-	$effect(() => {
-		const width = size?.widthCm;
-		if (width !== undefined && width > 0) untrack(() => measured(width));
-	});
 	/** Loops up to which all of it is drawn, and up to which as elements. */
 	const MOST_DRAWN = 4500;
 	const AS_ELEMENTS = 3000;
@@ -63,7 +59,13 @@
 			: undefined,
 	);
 	const isLarge = $derived((lie.now?.x.slice(0, end).reduce((sum, row) => sum + row.length, 0) ?? 0) > AS_ELEMENTS);
-	const shownWide = $derived(size && scale ? Math.max(40, Math.round(size.widthCm * scale)) : 0);
+	/** Of the whole picture, with its margins. */
+	const pictureCm = $derived(drawing ? (drawing.width * cellOf(gauge).w) / LIE_STITCH : 0);
+	$effect(() => {
+		const cm = pictureCm;
+		if (cm > 0) untrack(() => measured(cm));
+	});
+	const shownWide = $derived(scale ? pictureCm * scale : 0);
 	const yarn = $derived(size && yarnNeeded(checked.worked, material, { widthCm: size.widthCm, seamCm: 0 }));
 	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
 	const said = (cm: number): string => reckonedLength(cm, unit);
