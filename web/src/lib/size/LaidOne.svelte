@@ -9,6 +9,7 @@
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { Lying } from '$lib/workers/lying.svelte';
+	import { drawnPart } from './drawn-part';
 
 	interface Props {
 		id: string;
@@ -35,17 +36,7 @@
 				...(swatch.size?.tension ? { tension: swatch.size.tension } : {}),
 			}),
 	);
-	/** Loops up to which all of it is drawn, and up to which as elements. */
-	const MOST_DRAWN = 4500;
-	const AS_ELEMENTS = 3000;
-	/** Whole rows from the cast-on up, as many as are drawn. */
-	const end = $derived.by(() => {
-		const rows = lie.now?.x ?? [];
-		let loops = 0;
-		let n = 0;
-		while (n < rows.length && loops + rows[n]!.length <= MOST_DRAWN) loops += rows[n++]!.length;
-		return Math.max(n, Math.min(2, rows.length));
-	});
+	const { end, isLarge } = $derived(drawnPart(lie.now));
 	const drawing = $derived(
 		lie.now && checked.worked.rows.length > 0
 			? drawLie(checked.worked, checked.cords, lie.now, {
@@ -58,7 +49,6 @@
 				})
 			: undefined,
 	);
-	const isLarge = $derived((lie.now?.x.slice(0, end).reduce((sum, row) => sum + row.length, 0) ?? 0) > AS_ELEMENTS);
 	/** Of the whole picture, with its margins. */
 	const pictureCm = $derived(drawing ? (drawing.width * cellOf(gauge).w) / LIE_STITCH : 0);
 	$effect(() => {

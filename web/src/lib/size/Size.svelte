@@ -48,6 +48,7 @@
 	import type { Light } from '$lib/ui/light';
 	import { Lying } from '$lib/workers/lying.svelte';
 	import { withoutEmpty } from '$lib/ui/without-empty';
+	import { drawnPart } from './drawn-part';
 	import StrainCurve from './StrainCurve.svelte';
 
 	interface Props {
@@ -103,16 +104,7 @@
 	const drying = $derived(ratioOf(look, 'dry', ratios));
 
 	let side = $state<'RS' | 'WS'>('RS');
-	/** Loops up to which all of it is drawn, and up to which as elements. */
-	const MOST_DRAWN = 4500;
-	const AS_ELEMENTS = 3000;
-	const part = $derived.by((): [number, number] => {
-		const rows = lying?.x ?? [];
-		let loops = 0;
-		let end = 0;
-		while (end < rows.length && loops + rows[end]!.length <= MOST_DRAWN) loops += rows[end++]!.length;
-		return [0, Math.max(end, Math.min(2, rows.length))];
-	});
+	const { end, isLarge } = $derived(drawnPart(lying));
 	// Only what the picture hangs on: other answers change with every figure that is typed.
 	const cell = $derived(cellOf(gauge));
 	const across = $derived(cell.w);
@@ -124,12 +116,11 @@
 				light,
 				side,
 				cell: { w: across, h: along },
-				rows: part,
+				rows: [0, end],
 				unit,
 				label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size is told beside it.`,
 			}),
 	);
-	const isLarge = $derived((lying?.x.slice(...part).reduce((sum, row) => sum + row.length, 0) ?? 0) > AS_ELEMENTS);
 	let box = $state<HTMLElement>();
 	let room = $state(0);
 	onMount(() => {
@@ -252,9 +243,9 @@
 					{:else}<Drawing {drawing} width={shownWide} />{/if}
 				{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
 			</div>
-			{#if lying && part[1] < lying.x.length}
+			{#if lying && end < lying.x.length}
 				<p class="quiet mt-1 text-[0.94rem]">
-					Drawn are the first {part[1] - 1} of {lying.x.length - 1} rows; what is said is of all of them.
+					Drawn are the first {end - 1} of {lying.x.length - 1} rows; what is said is of all of them.
 				</p>
 			{/if}
 			{#if size && size.together.length > 0}
