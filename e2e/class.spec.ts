@@ -137,19 +137,23 @@ test('who is erased is gone from the class, its evenings and all that is given o
 test.describe('without a network', () => {
 	test.use({ serviceWorkers: 'allow', viewport: { width: 820, height: 1180 } });
 
+	/** The next time a page is opened, the browser keeps it. */
+	async function keptHere(page: Page): Promise<void> {
+		await page.evaluate(async () => {
+			await navigator.serviceWorker.ready;
+		});
+		await expect(async () => {
+			await page.reload();
+			expect(await page.evaluate(() => Boolean(navigator.serviceWorker.controller))).toBe(true);
+		}).toPass();
+	}
+
 	test('an evening goes on, is there after a reload, and is joined with what another device pressed', async ({
 		page,
 		context,
 	}) => {
 		await evening(page);
-		await page.evaluate(async () => {
-			await navigator.serviceWorker.ready;
-		});
-		// The next time it is opened, the browser keeps it.
-		await expect(async () => {
-			await page.reload();
-			expect(await page.evaluate(() => Boolean(navigator.serviceWorker.controller))).toBe(true);
-		}).toPass();
+		await keptHere(page);
 		const other = await context.newPage();
 		await other.goto(page.url());
 		await context.setOffline(true);
@@ -199,13 +203,7 @@ test.describe('without a network', () => {
 		await evening(page);
 		await page.getByRole('link', { name: 'Thursday' }).click();
 		await page.waitForURL(/classes\/./);
-		await page.evaluate(async () => {
-			await navigator.serviceWorker.ready;
-		});
-		await expect(async () => {
-			await page.reload();
-			expect(await page.evaluate(() => Boolean(navigator.serviceWorker.controller))).toBe(true);
-		}).toPass();
+		await keptHere(page);
 		await expect(page.getByText('This device can begin one without a network, too.')).toBeVisible();
 		await context.setOffline(true);
 		await page.reload();

@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { FABRIC_STATES, STATE_WORDS, type FabricState } from '@pond-loop/core/fabric';
+	import type { FabricState } from '@pond-loop/core/fabric';
 	import type { HouseStyle, Yarn } from '@pond-loop/core/schema';
 	import { goto } from '$app/navigation';
 	import type { OpenedSwatch } from '$lib/swatch/keep';
 	import type { Light } from '$lib/ui/light';
 	import LaidOne from './LaidOne.svelte';
+	import StateChoice from './StateChoice.svelte';
 
 	interface Props {
 		one: OpenedSwatch;
@@ -16,7 +17,6 @@
 	}
 	/** Two swatches as they will lie, at one scale and in one state, each with what it measures. */
 	const { one, two, titles, style, yarns, light }: Props = $props();
-	const uid = $props.id();
 	let look = $state<FabricState>('dry');
 	let room = $state(0);
 	/** Centimetres that the picture of each is wide, once it is known how it lies. */
@@ -52,20 +52,7 @@
 			{#each others as { id, title } (id)}<option value={id}>{title}</option>{/each}
 		</select></label
 	>
-	<fieldset class="bg-base-200 flex flex-wrap rounded-full p-0.5">
-		<legend class="sr-only">In which state</legend>
-		{#each FABRIC_STATES as where (where)}
-			<label
-				class={[
-					'cursor-pointer rounded-full px-3 py-0.5 has-focus-visible:outline-2',
-					look === where && 'bg-primary text-primary-content font-semibold',
-				]}
-				><input type="radio" class="sr-only" name="state-{uid}" value={where} bind:group={look} />{STATE_WORDS[
-					where
-				]}</label
-			>
-		{/each}
-	</fieldset>
+	<StateChoice bind:look />
 	<a class="wordlink" href="/swatches/{one.id}/size">Back to its size</a>
 </div>
 {#if others.length === 0}

@@ -49,6 +49,7 @@
 	import { Lying } from '$lib/workers/lying.svelte';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { drawnPart } from './drawn-part';
+	import StateChoice from './StateChoice.svelte';
 	import StrainCurve from './StrainCurve.svelte';
 
 	interface Props {
@@ -217,20 +218,7 @@
 						<option value="RS">{style.sides.right}</option><option value="WS">{style.sides.wrong}</option>
 					</select></label
 				>
-				<fieldset class="bg-base-200 flex flex-wrap rounded-full p-0.5">
-					<legend class="sr-only">In which state</legend>
-					{#each FABRIC_STATES as where (where)}
-						<label
-							class={[
-								'cursor-pointer rounded-full px-3 py-0.5 has-focus-visible:outline-2',
-								look === where && 'bg-primary text-primary-content font-semibold',
-							]}
-							><input type="radio" class="sr-only" name="state-{uid}" value={where} bind:group={look} />{STATE_WORDS[
-								where
-							]}</label
-						>
-					{/each}
-				</fieldset>
+				<StateChoice bind:look />
 			</div>
 			<div
 				class="bg-base-200 flex min-h-60 justify-center overflow-x-auto rounded-3xl p-2"
