@@ -24,8 +24,9 @@ const ON: Partial<Record<SkillId, string>> = {
 	'no-holder': '1/1 LC',
 };
 
-/** Undefined where a skill is seen on no one crossing. */
-export function exampleOf(skill: SkillId): Crossing | undefined {
-	const read = ON[skill] === undefined ? undefined : readName(ON[skill], 'slash');
+/** Undefined where a skill is seen on no one crossing, and for what is no skill. */
+export function exampleOf(skill: string): Crossing | undefined {
+	const name = ON[skill as SkillId];
+	const read = name === undefined ? undefined : readName(name, 'slash');
 	return read?.ok ? read.crossing : undefined;
 }

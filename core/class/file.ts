@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { CLASS_LIMITS, ClassSchema } from './class.ts';
 import { EVENING_LIMITS, EveningSchema, personIn, PressSchema } from './evening.ts';
-import { calledBy, withoutName } from './nameless.ts';
+import { calledBy, withoutNames } from './nameless.ts';
 
 export const ClassFileSchema = z.object({
 	id: z.uuid().optional(),
@@ -18,18 +18,19 @@ export type ClassFile = z.infer<typeof ClassFileSchema>;
 
 /** What one person did is left out of a file, and their name out of what is written in it, such as of somebody who was erased since. */
 export function withoutPeople(file: ClassFile, gone: ReadonlySet<string>): ClassFile {
-	const leaving = file.class.people.filter((p) => gone.has(p.id));
 	if (gone.size === 0) return file;
-	const staying = file.class.people.filter((p) => !gone.has(p.id)).map((p) => p.name);
-	const names = leaving.flatMap(({ name }) => calledBy(name, staying));
+	const people = file.class.people.filter((p) => !gone.has(p.id));
+	const staying = people.map((p) => p.name);
+	const leaving = file.class.people.filter((p) => gone.has(p.id));
+	const nameless = withoutNames(leaving.flatMap(({ name }) => calledBy(name, staying)));
 	return {
 		...file,
-		class: { ...file.class, people: file.class.people.filter((p) => !gone.has(p.id)) },
+		class: { ...file.class, people },
 		evenings: file.evenings.map((e) => ({
 			...e,
 			presses: e.presses
 				.filter(({ did }) => !gone.has(personIn(did) ?? ''))
-				.map((press) => ({ ...press, did: withoutName(press.did, names) })),
+				.map((press) => ({ ...press, did: nameless(press.did) })),
 		})),
 	};
 }

@@ -3,7 +3,7 @@
 import type { Did } from './evening.ts';
 
 /** What stands there instead. */
-export const SOMEBODY = 'somebody';
+const SOMEBODY = 'somebody';
 
 /** A name as a word of its own, so that Ann is not found in Anna. */
 const asWord = (name: string): RegExp =>
@@ -17,10 +17,13 @@ export function calledBy(name: string, staying: readonly string[]): readonly str
 	return [...new Set([name.trim(), ...(isShared ? [] : [own])])].filter((n) => n !== '');
 }
 
-/** The very same press where none of the names is in it. Linear in what is written. */
-export function withoutName(did: Did, names: readonly string[]): Did {
+/** Takes these names out of presses: gives the very same one where none of them is in it. Linear in what is written. */
+export function withoutNames(names: readonly string[]): (did: Did) => Did {
 	const words = names.map(asWord);
 	const without = (text: string): string => words.reduce((now, word) => now.replace(word, SOMEBODY), text);
+	return (did) => nameless(did, without);
+}
+function nameless(did: Did, without: (text: string) => string): Did {
 	switch (did.kind) {
 		case 'note':
 			return changed(did, { text: without(did.text) });

@@ -13,9 +13,10 @@ const STATES = new Map(FABRIC_STATES.map((state) => [STATE_WORDS[state], state])
 
 /**
  * Squares that were measured again and again: those of one person follow each other, and one that is measured off the
- * needles, or in a state that it was in already, is another one. Nobody's are told apart by nothing, so each is its own.
+ * needles, or in a state that it was in already, is another one. Nobody's are left out, as nothing tells them
+ * apart.
  */
-export function squaresIn(went: readonly Pick<Went, 'measures'>[]): readonly Square[] {
+function squaresIn(went: readonly Pick<Went, 'measures'>[]): readonly Square[] {
 	const done: Square[] = [];
 	const open = new Map<string, { [S in FabricState]?: { widthCm: number; lengthCm: number } }>();
 	for (const { person, what, widthCm, lengthCm } of went.flatMap((w) => w.measures)) {

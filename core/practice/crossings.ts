@@ -47,18 +47,24 @@ export function someOf(deck: Deck, by: Chance): Crossing | undefined {
 }
 
 /** What hands make that follow a name as it is written. */
-export const byName = (c: Crossing, { hands = 'right' }: Deck): Demonstrated => demonstrate(c, hands);
+export const asNamed = (c: Crossing, { hands = 'right' }: Deck): Demonstrated => demonstrate(c, hands);
+
+/** Whether left hands are asked about, whatever they are after. */
+export const isLeft = ({ hands = 'right' }: Deck): boolean => hands !== 'right';
+
+/** What hands make that do the moves as they stand: left ones the mirror image, whatever they are after otherwise. */
+export const asItStands = (c: Crossing, deck: Deck): Demonstrated =>
+	demonstrate(c, isLeft(deck) ? 'left-mirrored' : 'right');
 
 /** What hands make that are after a look: left ones do the mirror image mirrored. */
-export const forLook = (c: Crossing, { hands = 'right' }: Deck): Demonstrated =>
-	demonstrate(c, hands === 'right' ? 'right' : 'left-same');
+export const forLook = (c: Crossing, deck: Deck): Demonstrated => demonstrate(c, isLeft(deck) ? 'left-same' : 'right');
 
 /** Whose hands are asked about, where it is not right ones: `, left-handed, mirrored`. */
 export const handsAsked = ({ hands = 'right' }: Deck): string => (hands === 'right' ? '' : `, ${HANDS_SAID[hands]}`);
 
 /** How these hands hold needles and yarn: left ones the other way about. */
-export const heldIn = ({ hands = 'right' }: Deck): Hands =>
-	hands === 'right' ? { workedOff: 'left', yarnHand: 'right' } : { workedOff: 'right', yarnHand: 'left' };
+export const heldIn = (deck: Deck): Hands =>
+	isLeft(deck) ? { workedOff: 'right', yarnHand: 'left' } : { workedOff: 'left', yarnHand: 'right' };
 
 /** One of the deck's, by name; undefined where none has one. */
 export function someNamed(deck: Deck, by: Chance): Named | undefined {

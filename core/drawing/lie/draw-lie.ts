@@ -26,7 +26,6 @@ export interface LieOptions {
 
 /** Drawing units for a stitch. */
 export const LIE_STITCH = 18;
-const STITCH = LIE_STITCH;
 const MARGIN = 26;
 const RULER = 34;
 
@@ -56,8 +55,8 @@ export function drawLie(worked: Worked, cords: Cords, lies: LiesAcross, options:
 	const palette = PALETTES[light];
 	const rows = worked.rows.filter((r) => r.ok);
 	const [first, end] = options.rows ?? [0, lies.x.length];
-	const step = STITCH;
-	const rise = (STITCH * cell.h) / cell.w;
+	const step = LIE_STITCH;
+	const rise = (LIE_STITCH * cell.h) / cell.w;
 	const shown = lies.x.slice(first, end);
 	const right = Math.min(0, ...shown.map((row) => row[0] ?? 0));
 	const left = Math.max(0, ...shown.map((row) => row.at(-1) ?? 0));

@@ -1,12 +1,12 @@
 /** Questions that are answered with hands, and about hands at other tools. */
 
-import { CRAFTS, demonstrate, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
+import { CRAFTS, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
 import { canonical, equal, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { prove, type AnyMove } from '../../handling/index.ts';
 import { kept } from '../../kept/index.ts';
 import { whatIsIt } from '../../look/index.ts';
 import type { Chance } from '../chance.ts';
-import { groupsIn, inStrands, someNamed, titleOf, twoGrouped, type Named } from '../crossings.ts';
+import { asNamed, groupsIn, inStrands, someNamed, titleOf, twoGrouped, type Named } from '../crossings.ts';
 import { drill, type Deck } from '../question.ts';
 
 /** As many stitches as stand on the needles in a picture on a phone. */
@@ -23,7 +23,7 @@ export const doIt = drill<Done>({
 	isAlone: true,
 	make: (deck, by) => {
 		const named = someNamed({ ...deck, crossings: deck.crossings.filter((c) => c.n <= MOST_BY_HAND) }, by);
-		return named && { named, shown: demonstrate(named.crossing, deck.hands ?? 'right') };
+		return named && { named, shown: asNamed(named.crossing, deck) };
 	},
 	question: ({ named: { name }, shown }) => ({
 		asks: `Do it${shown.mirrored ? ', mirrored' : ''}: ${name}. However you like; the rest is worked as it stands.`,

@@ -14,13 +14,13 @@ import {
 	type Sign,
 	type Trace,
 } from '../../handling/index.ts';
-import { hand, planIn, type Demonstrated } from '../../craft/index.ts';
+import { hand, planIn } from '../../craft/index.ts';
 import { canonical, equal, type Crossing } from '../../crossing/index.ts';
 import { kept } from '../../kept/index.ts';
 import { readSentence, sentenceFor, wordsFor } from '../../notation/index.ts';
 import { LEANS } from '../answers.ts';
 import type { Chance } from '../chance.ts';
-import { byName, forLook, handsOf, heldIn, inStrands, someOf, takenFor, titleOf } from '../crossings.ts';
+import { asItStands, forLook, handsOf, heldIn, inStrands, isLeft, someOf, takenFor, titleOf } from '../crossings.ts';
 import { drill, type Deck, type Option } from '../question.ts';
 
 const HOLDER = 'off-holder';
@@ -35,9 +35,6 @@ interface Handled {
 	readonly deck: Deck;
 	readonly among: readonly Crossing[];
 }
-/** Left hands that follow a sentence as it stands make the mirror image, whatever they are after otherwise. */
-const asItStands = (c: Crossing, deck: Deck): Demonstrated =>
-	byName(c, { ...deck, hands: (deck.hands ?? 'right') === 'right' ? 'right' : 'left-mirrored' });
 const handled = (deck: Deck, by: Chance): Handled | undefined => {
 	const crossing = someOf(deck, by);
 	const sentence = crossing && sentenceFor(crossing);
@@ -53,10 +50,8 @@ const madeOf = ({ sentence, crossing, deck }: Handled): Crossing => {
 	// Read in one way only, or it says nothing for sure.
 	return asItStands(run.ok && run.value.length === 1 ? run.value[0]!.crossing : crossing, deck).fabric;
 };
-const asksOf = ({ crossing, deck }: Handled, what: string): string =>
-	asItStands(crossing, deck).mirrored
-		? `Worked left-handed as it stands: ${what}?`
-		: `${what.charAt(0).toUpperCase()}${what.slice(1)}?`;
+const asksOf = ({ deck }: Handled, what: string): string =>
+	isLeft(deck) ? `Worked left-handed as it stands: ${what}?` : `${what.charAt(0).toUpperCase()}${what.slice(1)}?`;
 
 export const leanOfHands = drill<Handled>({
 	id: 'lean-of-hands',
@@ -118,7 +113,7 @@ export const orderOfMoves = drill<Ordered>({
 	question: ({ crossing, deck, moves, mixed }) => {
 		const trace = simulate(moves, startState(crossing.n));
 		return {
-			asks: `In which order, to make ${titleOf(crossing)}${forLook(crossing, deck).mirrored ? ', left-handed' : ''}?`,
+			asks: `In which order, to make ${titleOf(crossing)}${isLeft(deck) ? ', left-handed' : ''}?`,
 			// Stitches are not numbered, or the numbers would say the order.
 			options: mixed.map((i): Option => ({
 				id: String(i),
@@ -184,7 +179,7 @@ const wrong = (deck: Deck, by: Chance): Wrong | undefined => {
 		crossing,
 		mistake,
 		among: by.mixed([mistake, ...by.mixed(others).slice(0, 3)]),
-		told: (deck.hands ?? 'right') === 'right' ? '' : 'Somebody works right-handed. ',
+		told: isLeft(deck) ? 'Somebody works right-handed. ' : '',
 	};
 };
 

@@ -3,7 +3,7 @@
 import { asTwoGroups, frontAndBehind, mirror, type Crossing } from '../../crossing/index.ts';
 import { wordsFor } from '../../notation/index.ts';
 import { LEANS, SIDES } from '../answers.ts';
-import { forLook, handsOf, someOf, titleOf, twoGrouped } from '../crossings.ts';
+import { forLook, handsOf, heldIn, isLeft, someOf, titleOf, twoGrouped } from '../crossings.ts';
 import { drill, type Deck, type Verdict } from '../question.ts';
 
 /** The right answer is the crossing's own; a wrong one would have been its mirror image. */
@@ -64,7 +64,7 @@ export const holdOfPicture = drill<Looked>({
 		return crossing && { crossing, deck };
 	},
 	question: ({ crossing, deck }) => ({
-		asks: `Worked ${deck.hands === undefined || deck.hands === 'right' ? 'right' : 'left'}-handed with a holder: where were the first stitches held?`,
+		asks: `Worked ${isLeft(deck) ? 'left' : 'right'}-handed with a holder: where were the first stitches held?`,
 		shows: { kind: 'fabric', crossing, side: 'RS' },
 		options: SIDES,
 	}),
@@ -86,7 +86,7 @@ export const whoComesHere = drill<Place>({
 		return crossing && { crossing, deck, place: 1 + by.below(crossing.n) };
 	},
 	question: ({ crossing, deck, place }) => ({
-		asks: `Stitches are numbered from the tip of the ${forLook(crossing, deck).mirrored ? 'right' : 'left'} needle, where they wait. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
+		asks: `Stitches are numbered from the tip of the ${heldIn(deck).workedOff} needle, where they wait. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
 		options: Array.from({ length: crossing.n }, (_, i) => ({ id: String(i + 1), label: String(i + 1) })),
 	}),
 	judge: ({ crossing, deck, place }, [given = '']) => {

@@ -5,7 +5,7 @@ import { SCHOOLS, wordsFor, type SchoolId } from '../../notation/index.ts';
 import { LEANS, SIDES } from '../answers.ts';
 import type { Chance } from '../chance.ts';
 import {
-	byName as inHands,
+	asNamed,
 	groupsIn,
 	handsAsked,
 	handsOf,
@@ -53,7 +53,7 @@ const handled = (deck: Deck, by: Chance): Handled | undefined => {
 	return named && { named, deck };
 };
 function handsSaid(c: Crossing, deck: Deck): string {
-	const { made, fabric } = inHands(c, deck);
+	const { made, fabric } = asNamed(c, deck);
 	const [lean, written] = [leanOf(fabric), leanOf(c)];
 	return `${handsOf(made)}; it leans ${lean}${lean === written ? '' : `, mirrored, where right hands make it lean ${written}`}.`;
 }
@@ -83,7 +83,7 @@ export const holdOfName = drill<Handled>({
 		byName(
 			named,
 			given,
-			(c) => wordsFor(inHands(c, deck).made).hold,
+			(c) => wordsFor(asNamed(c, deck).made).hold,
 			(c) => handsSaid(c, deck),
 		),
 });
@@ -105,7 +105,7 @@ export const countOfName = drill<Handled>({
 		byName(
 			named,
 			given,
-			(c) => wordsFor(inHands(c, deck).made).heldCount?.toString(),
+			(c) => wordsFor(asNamed(c, deck).made).heldCount?.toString(),
 			(c) => handsSaid(c, deck),
 		),
 });

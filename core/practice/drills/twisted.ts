@@ -43,7 +43,7 @@ function make(deck: Deck, by: Chance): Worked | undefined {
 	const right = twistedIn({ n, moves });
 	const stitches = Array.from({ length: n }, (_, i) => i + 1);
 	const held = stitches.slice(0, (moves.find((m) => m.kind === 'hold') as { count: number } | undefined)?.count ?? 1);
-	const back = new Map<string, readonly StitchNumber[]>();
+	const others = new Map<string, readonly StitchNumber[]>();
 	for (const set of [
 		[],
 		held,
@@ -52,8 +52,8 @@ function make(deck: Deck, by: Chance): Worked | undefined {
 			.mixed(stitches)
 			.map((s) => (right.includes(s) ? right.filter((r) => r !== s) : [...right, s].sort((a, b) => a - b))),
 	])
-		if (idOf(set) !== idOf(right)) back.set(idOf(set), set);
-	const among = [right, ...by.mixed([...back.values()]).slice(0, 3)];
+		if (idOf(set) !== idOf(right)) others.set(idOf(set), set);
+	const among = [right, ...by.mixed([...others.values()]).slice(0, 3)];
 	return {
 		title: titleOf(crossing),
 		n,

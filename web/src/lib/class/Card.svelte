@@ -5,7 +5,6 @@
 	import { ribbonOf } from '@pond-loop/core/made';
 	import { wordsFor, writtenIn } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { SKILLS, type SkillId } from '@pond-loop/core/skill';
 	import Drawing from '$lib/picture/Drawing.svelte';
 
 	/** Something that somebody can, or is about to: in words, and the skill that it is where it is one. */
@@ -24,10 +23,9 @@
 
 	/** Pictures of a part; more would be no card. */
 	const MOST_DRAWN = 3;
-	const isSkill = (id: string): id is SkillId => SKILLS.has(id as SkillId);
 	/** Crossings that these are seen on, each once. */
 	function seenOn(told: readonly Told[]): readonly Crossing[] {
-		const all = told.flatMap(({ id }) => (isSkill(id) ? (exampleOf(id) ?? []) : []));
+		const all = told.flatMap(({ id }) => exampleOf(id) ?? []);
 		return all.filter((c, i) => all.findIndex((other) => equal(other, c)) === i).slice(0, MOST_DRAWN);
 	}
 	/** What these hands do first; at a tool there are none of that kind. */

@@ -14,7 +14,7 @@ import {
 	personIn,
 	PressSchema,
 	picturesIn,
-	withoutName,
+	withoutNames,
 	withoutPeople,
 	withPieces,
 	type Class,
@@ -283,9 +283,10 @@ export const erasePerson = (teacher: Teacher, classId: string, personId: string)
 /** Names go from what was written at the evenings of a class. */
 async function eraseNames(teacher: Teacher, classId: string, names: readonly string[], on: Queryable): Promise<void> {
 	const written = await rows<PressRow & { evening_id: string }>(on, sql.WRITTEN_WITH, [teacher.id, classId, names]);
+	const nameless = withoutNames(names);
 	for (const row of written)
 		for (const { did } of pressOf(row)) {
-			const now = withoutName(did, names);
+			const now = nameless(did);
 			if (now !== did) await on.query(sql.WRITE_ANEW, [teacher.id, row.evening_id, row.id, now]);
 		}
 }
