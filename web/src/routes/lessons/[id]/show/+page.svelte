@@ -195,7 +195,8 @@
 	</header>
 	<div class="flex min-h-0 grow flex-col justify-center py-3">
 		{#if !step}
-			<p class="text-center">This lesson is empty. Add steps to it first.</p>
+			<h1 class="text-center text-4xl wrap-anywhere">{lesson.title}</h1>
+			<p class="mt-3 text-center">This lesson is empty. Add steps to it first.</p>
 		{:else if notes}
 			<h1 class="text-4xl">{stepTitle(step, data.style)}</h1>
 			<div class="mt-6 text-3xl leading-snug" data-testid="notes">
