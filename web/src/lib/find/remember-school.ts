@@ -1,7 +1,7 @@
 import { type SchoolId, withoutKept } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
-import { HOUSE_STYLE, saveStyle } from '$lib/style/api';
+import { HOUSE_STYLE } from '$lib/style/depends';
 import { SCHOOL_COOKIE } from '$lib/choices/choices';
 import { remember } from '$lib/ui/cookies';
 
@@ -22,6 +22,7 @@ export async function rememberSchool(school: SchoolId, { style, styleVersion, te
 		remember(SCHOOL_COOKIE, school);
 		return;
 	}
+	const { saveStyle } = await import('$lib/style/api');
 	const answer = await saveStyle(styleVersion, { ...style, school, glossary: withoutKept(style.glossary) });
 	if (answer.kind === 'ok') await invalidate(HOUSE_STYLE);
 }

@@ -7,7 +7,7 @@
 	import { addressOf } from '$lib/choices/choices';
 	import { fields } from '$lib/save/answers';
 	import { send, troubleOf } from '$lib/save/send';
-	import { HOUSE_STYLE } from '$lib/style/api';
+	import { HOUSE_STYLE } from '$lib/style/depends';
 
 	interface Props {
 		/** What the moves make, as the hands made it; in left hands the fabric is its mirror image. */

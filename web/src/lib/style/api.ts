@@ -3,9 +3,6 @@ import { z } from 'zod';
 import { send, type Answer } from '$lib/save/send';
 import type { Stored } from '$lib/save/autosave.svelte';
 
-/** What pages depend on that show things in the house style. */
-export const HOUSE_STYLE = 'pond:house-style';
-
 const Saved = z.object({ version: z.number() });
 const Current = z
 	.object({ version: z.number(), style: HouseStyleSchema })

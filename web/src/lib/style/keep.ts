@@ -1,7 +1,8 @@
 import { type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
 import { Autosave } from '$lib/save/autosave.svelte';
-import { HOUSE_STYLE, saveStyle } from './api';
+import { saveStyle } from './api';
+import { HOUSE_STYLE } from './depends';
 
 export interface OpenedStyle {
 	readonly version: number;
