@@ -94,12 +94,12 @@ if (ready) {
 	await stage('lint, formatting and seams', lint);
 	await stage('types', types);
 	await tests('unit tests', vitest('core'), vitestCounts);
+	// These go one after another on one database; the other core builds meanwhile.
+	const building = import('./lib/build.mjs').then(({ ensureBuild }) => ensureBuild());
+	// Told of below, in its turn.
+	building.catch(() => undefined);
 	await tests('integration tests', vitest('web'), vitestCounts);
-	const built = await stage('build', async () => {
-		const { ensureBuild } = await import('./lib/build.mjs');
-		await ensureBuild();
-		return true;
-	});
+	const built = await stage('build', () => building.then(() => true));
 	if (built) {
 		await tests(
 			'browser tests',

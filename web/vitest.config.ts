@@ -11,6 +11,7 @@ export default defineConfig({
 		globalSetup: ['../scripts/lib/test-database.mjs'],
 		// One database for all files: they run one after another.
 		fileParallelism: false,
+		isolate: false,
 		testTimeout: 120_000,
 		hookTimeout: 120_000,
 	},
