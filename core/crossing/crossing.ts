@@ -105,11 +105,15 @@ function isPermutation(order: readonly number[]): boolean {
 export const pairKey = (a: number, b: number): string => (a < b ? `${a},${b}` : `${b},${a}`);
 
 function overProblems(order: readonly number[], over: readonly (readonly [number, number])[]): Problem[] {
-	const missing = new Map(reversedPairs(order).map(([a, b]) => [pairKey(a, b), [a, b] as const]));
+	const n = order.length;
+	const isStitch = (s: number): boolean => Number.isInteger(s) && s >= 1 && s <= n;
+	/** One number for a pair of stitches. */
+	const keyOf = (a: number, b: number): number => Math.min(a, b) * (n + 1) + Math.max(a, b);
+	const missing = new Map(reversedPairs(order).map((pair) => [keyOf(...pair), pair]));
 	const problems: Problem[] = [];
-	const named = new Set<string>();
+	const named = new Set<number>();
 	for (const [upper, lower] of over) {
-		const key = pairKey(upper, lower);
+		const key = isStitch(upper) && isStitch(lower) ? keyOf(upper, lower) : Number.NaN;
 		if (named.has(key)) {
 			problems.push({
 				code: 'over',
@@ -123,7 +127,7 @@ function overProblems(order: readonly number[], over: readonly (readonly [number
 				todo: 'Leave that pair out, or change the order.',
 			});
 		}
-		named.add(key);
+		if (!Number.isNaN(key)) named.add(key);
 	}
 	for (const [a, b] of missing.values()) {
 		problems.push({

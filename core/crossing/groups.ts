@@ -31,7 +31,11 @@ export interface TwoGroupSpec {
 	readonly behindWork?: Work;
 }
 
-const run = (from: number, count: number): number[] => Array.from({ length: count }, (_, i) => from + i);
+function run(from: number, count: number): number[] {
+	const numbers: number[] = [];
+	for (let s = from; s < from + count; s += 1) numbers.push(s);
+	return numbers;
+}
 
 /**
  * The crossing of two groups, `front` over `behind`.
@@ -46,8 +50,8 @@ export function twoGroups({ front, behind, lean, frontWork = 'k', behindWork = '
 	const far = run(tipCount + 1, n - tipCount);
 	const [uppers, lowers] = lean === 'left' ? [tip, far] : [far, tip];
 	const over = uppers.flatMap((u) => lowers.map((l): Passing => [u, l]));
-	const frontSet = new Set(uppers);
-	const work = run(1, n).map((s) => (frontSet.has(s) ? frontWork : behindWork));
+	const isFront = (s: StitchNumber): boolean => (lean === 'left' ? s <= tipCount : s > tipCount);
+	const work = run(1, n).map((s) => (isFront(s) ? frontWork : behindWork));
 	const made = crossing({ order: [...far, ...tip], over, work });
 	if (!made.ok) throw new RangeError(made.problems[0]!.what);
 	return made.value;

@@ -3,6 +3,7 @@
  * Nothing is decided here that the sentence does not say.
  */
 
+import type { TreeCursor } from '@lezer/common';
 import type { Side } from '../../crossing/index.ts';
 import type { Problem, Span } from '../../result.ts';
 import { plainly } from './plainly.ts';
@@ -77,15 +78,15 @@ export function clausesOf(typed: string): {
 	const place = ({ from, to }: Span): Span => ({ from: at[from]!, to: Math.max(at[from]!, at[to]!) });
 	const { segments, problems } = segmentsOf(text);
 	const clauses: Clause[] = [];
-	for (const { tokens, opens, closed } of segments) {
-		const read = readSegment(text, tokens);
-		clauses.push(...read.map((c, i): Clause => ({ ...c, opens: opens && i === 0, closed: closed && i === 0 })));
-		if (read.length > 0) continue;
+	for (const segment of segments) {
+		const before = clauses.length;
+		clauses.push(...readSegment(text, segment, place));
+		if (clauses.length > before) continue;
 		const last = clauses.at(-1);
-		if (last) clauses[clauses.length - 1] = completed(last, readArguments(tokens), closed);
+		if (last) clauses[clauses.length - 1] = completed(last, readArguments(segment.tokens), segment.closed);
 	}
 	return {
-		clauses: clauses.map((c) => ({ ...c, at: place(c.at) })),
+		clauses,
 		problems: problems.map((p) => (p.at ? { ...p, at: place(p.at) } : p)),
 		past,
 	};
@@ -129,18 +130,15 @@ function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } 
 		});
 	};
 	let covered = 0;
-	const cursor = parser.parse(text).cursor();
-	do {
-		const { node } = cursor;
-		if (node.firstChild || node.type.isTop) continue;
-		if (node.from > covered) strange(covered, node.from);
-		covered = Math.max(covered, node.to);
-		if (node.type.isError || node.parent?.type.isError) {
-			if (node.to > node.from) strange(node.from, node.to);
-			continue;
+	const see = ({ name, from, to }: TreeCursor, isStrange: boolean): void => {
+		if (from > covered) strange(covered, from);
+		covered = Math.max(covered, to);
+		if (isStrange) {
+			if (to > from) strange(from, to);
+			return;
 		}
-		const token = { term: node.name, from: node.from, to: node.to, text: text.slice(node.from, node.to).toLowerCase() };
-		if (node.name === 'Mark' || node.name === 'Joining') {
+		const token = { term: name, from, to, text: text.slice(from, to).toLowerCase() };
+		if (name === 'Mark' || name === 'Joining') {
 			const opens = OPENS.test(token.text);
 			const closed = CLOSES.test(token.text);
 			const last = segments.at(-1)!;
@@ -150,24 +148,41 @@ function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } 
 				last.closed ||= closed;
 			} else segments.push({ tokens: [], opens, closed });
 		} else segments.at(-1)!.tokens.push(token);
-	} while (cursor.next());
+	};
+	eachWord(parser.parse(text).cursor(), false, see);
 	if (covered < text.length) strange(covered, text.length);
 	return { segments, problems };
 }
 
+/** The words of a tree in their order, by a cursor, which is moved and not made anew; and whether the grammar could not place one. */
+function eachWord(cursor: TreeCursor, isInError: boolean, see: (word: TreeCursor, isStrange: boolean) => void): void {
+	do {
+		const { isError, isTop } = cursor.type;
+		if (cursor.firstChild()) {
+			eachWord(cursor, isError, see);
+			cursor.parent();
+		} else if (!isTop) see(cursor, isError || isInError);
+	} while (cursor.nextSibling());
+}
+
 /** Each verb opens a clause; what stands before the first one belongs to it. */
-function readSegment(text: string, tokens: readonly Token[]): Omit<Clause, 'opens' | 'closed'>[] {
-	const starts = tokens.flatMap((t, i) =>
-		VERBS[t.term] && !isAdjective(tokens, i) && !isManner(tokens, i) ? [i] : [],
-	);
+function readSegment(text: string, { tokens, opens, closed }: Segment, place: (at: Span) => Span): Clause[] {
+	const starts: number[] = [];
+	for (const [i, { term }] of tokens.entries())
+		if (VERBS[term] && !isAdjective(tokens, i) && !isManner(tokens, i)) starts.push(i);
 	return starts.map((start, nth) => {
 		const end = starts[nth + 1] ?? tokens.length;
-		const before = nth === 0 ? tokens.slice(0, start) : [];
-		const verb = tokens[start]!;
-		const whole = [...before, ...tokens.slice(start, end)];
-		const at = { from: whole[0]!.from, to: whole.at(-1)!.to };
-		const said = readArguments([...before, ...tokens.slice(start + 1, end)]);
-		return { ...said, at, verb: VERBS[verb.term]!, text: text.slice(at.from, at.to) };
+		const { from } = tokens[nth === 0 ? 0 : start]!;
+		const { to } = tokens[end - 1]!;
+		const said = readArguments([...(nth === 0 ? tokens.slice(0, start) : []), ...tokens.slice(start + 1, end)]);
+		// Onto what was just made for it: a copy of so many fields costs more than reading them.
+		return Object.assign(said, {
+			at: place({ from, to }),
+			verb: VERBS[tokens[start]!.term]!,
+			text: text.slice(from, to),
+			opens: opens && nth === 0,
+			closed: closed && nth === 0,
+		});
 	});
 }
 

@@ -165,7 +165,8 @@ class Text {
 
 	constructor(text: string) {
 		this.text = text;
-		this.at = Array.from({ length: text.length + 1 }, (_, i) => i);
+		this.at = [];
+		for (let i = 0; i <= text.length; i += 1) this.at.push(i);
 	}
 
 	/** Puts other words in a place; all of them stand where the old ones stood. */

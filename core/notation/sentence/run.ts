@@ -68,10 +68,11 @@ function runClauses(clauses: readonly Clause[]): Result<readonly SentenceReading
 	const found = new Map<string, SentenceReading>();
 	let refused: readonly Problem[] = [];
 	// The first run shows what has to be chosen at all; most sentences leave nothing open.
-	const first = plan(clauses, EVERY_CHOICE[0]!);
+	const usual = EVERY_CHOICE[0]!;
+	const first = plan(clauses, usual);
 	const choices = first.ok ? EVERY_CHOICE.filter((c) => isAsked(c, first.value.used)) : EVERY_CHOICE;
 	for (const choice of choices) {
-		const planned = plan(clauses, choice);
+		const planned = choice === usual ? first : plan(clauses, choice);
 		const run = planned.ok ? runMoves(planned.value) : planned;
 		if (!planned.ok || !run.ok) {
 			if (refused.length === 0 && !run.ok) refused = run.problems;
