@@ -114,6 +114,19 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await expect(what(page)).toContainText('2 over 2, leaning right');
 	await page.keyboard.press('k');
 	await expect(page.getByTestId('refused')).toContainText('still hangs on a tool');
+
+	// The same from bare needles.
+	await page.getByRole('button', { name: 'Begin with nothing cast on' }).click();
+	await expect(page.getByTestId('caption')).toContainText('The needles are bare');
+	await expect(loop(page, 1)).toHaveCount(0);
+	await page.keyboard.press('k');
+	await expect(page.getByTestId('refused')).toContainText('nothing to do that with');
+	for (const key of ['c', 'c']) await page.keyboard.press(key);
+	await expect(loop(page, 2)).toBeVisible();
+	await page.getByTestId('hint').getByRole('button', { name: 'One hint' }).click();
+	await expect(page.getByTestId('hint')).toContainText('Cast on needle 3');
+	await page.getByTestId('hint').getByRole('button', { name: 'The whole way on' }).click();
+	await expect(what(page)).toContainText('Exactly what was asked.');
 });
 
 test.describe('under a finger', () => {

@@ -34,6 +34,10 @@ export interface ByHand {
 	isRun(state: AnyState, chosen: readonly StitchNumber[]): boolean;
 	offers(state: AnyState, chosen: readonly StitchNumber[]): readonly Offer<AnyMove>[];
 	says(moves: readonly AnyMove[], state: AnyState, workedOff: WorkedOff): string;
+	/** The same before anything is cast on; none where hands do not begin there. */
+	bare?(start: AnyState): AnyState;
+	/** Moves that cast on what is still bare. */
+	castOn?(state: AnyState): readonly AnyMove[];
 	/** Moves that finish it as it stands. */
 	rest(state: AnyState, work: readonly Work[]): readonly AnyMove[];
 	/** A way on that a search finds; none where nothing searches. */

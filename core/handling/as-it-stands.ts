@@ -34,7 +34,7 @@ function next(state: HandState, work: readonly Work[]): Move | undefined {
 	}
 	const [kept] = state.kept;
 	const left = loopsOn(state, 'left');
-	if (kept && left[0]?.stitch !== kept.after) return { kind: 'release', count: 1 };
+	if (kept && (kept.after === undefined || left[0]?.stitch !== kept.after)) return { kind: 'release', count: 1 };
 	// Nothing else goes while an old loop waits for the stitch before it.
 	if (kept && left[0]) return worked(state, left[0], work[left[0].stitch - 1] ?? 'k');
 	const loose = loopsOn(state, 'loose');

@@ -133,6 +133,10 @@ function besides(state: HandState): Tried<Move>[] {
 		...hanging.flatMap(worked),
 		...hanging.map((from) => rare({ kind: 'work', from, stitch: 'k', leg: 'front', end: 'far' })),
 		...(hasLeft ? [rare({ kind: 'work', from: 'left', stitch: 'k', leg: 'front', split: true })] : []),
+		...(hasLeft && state.kept.length === 0
+			? [rare({ kind: 'work', from: 'left', stitch: 'k', leg: 'front', keep: true })]
+			: []),
+		...(state.kept.length > 0 ? [rare({ kind: 'work', from: 'left', stitch: 'k', leg: 'front', again: true })] : []),
 		...(loopsOn(state, 'left').length > 1
 			? (['front', 'behind'] as const).map((past) =>
 					rare({

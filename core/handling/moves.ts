@@ -41,6 +41,8 @@ export type Move =
 			readonly wrap?: 'short';
 			/** The needle goes through half of the yarn only. */
 			readonly split?: boolean;
+			/** The old loop that was kept on the needle last is worked once more: a loop too many. */
+			readonly again?: true;
 			/** The stitch at the wrong end of the holder. */
 			readonly end?: 'far';
 	  }

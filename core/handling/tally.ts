@@ -64,7 +64,7 @@ function atLoom({ steps, start }: LoomTrace): Tally {
 	return {
 		moves: steps.length,
 		transfers,
-		transfersPerStitch: transfers / Math.max(1, start.loops.length),
+		transfersPerStitch: transfers / start.pegs,
 		mostLoose: Math.max(0, ...loose),
 		looseMoves: loose.reduce((sum, l) => sum + l, 0),
 		yarnShifts: 0,
@@ -78,7 +78,8 @@ function atBed({ steps, start }: BedTrace): Tally {
 	return {
 		moves: steps.length,
 		transfers,
-		transfersPerStitch: transfers / Math.max(1, start.loops.length),
+		// Those at both ends are the ground.
+		transfersPerStitch: transfers / (start.needles.length - 2),
 		mostLoose: 0,
 		looseMoves: 0,
 		yarnShifts: 0,

@@ -3,7 +3,7 @@
 import { hand, perform, type Craft } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { prove, simulate, stateAt, type AnyMove, type AnyState } from '../handling/index.ts';
-import { begunIn } from './what-is-it.ts';
+import { begunIn, type BegunWith } from './what-is-it.ts';
 
 export interface WayOn {
 	/** How many of the moves stand; the others are taken back first. */
@@ -14,9 +14,9 @@ export interface WayOn {
 	readonly title?: string;
 }
 
-/** The same for the same state, in whatever order its parts were put in. */
+/** The same for the same state, in whatever order its parts were put in, and whatever was knitted before. */
 const keyOf = (state: AnyState): string =>
-	JSON.stringify(state, (_, value: unknown) =>
+	JSON.stringify({ ...state, isCastOn: undefined }, (_, value: unknown) =>
 		value instanceof Object && !Array.isArray(value)
 			? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
 			: value,
@@ -26,9 +26,15 @@ const keyOf = (state: AnyState): string =>
  * A way on from the latest move at which there is one: the shortest of those that are taught, and else what a search
  * finds. Others may be shorter. Undefined when no way makes the crossing. Linear in ways times moves.
  */
-export function wayOn(asked: Crossing, done: readonly AnyMove[], craft: Craft = hand): WayOn | undefined {
-	const start = begunIn(craft, asked);
-	if (!start) return undefined;
+export function wayOn(
+	asked: Crossing,
+	done: readonly AnyMove[],
+	craft: Craft = hand,
+	begun: BegunWith = 'loops',
+): WayOn | undefined {
+	const start = begunIn(craft, asked, begun);
+	const loops = begunIn(craft, asked);
+	if (!start || !loops) return undefined;
 	const mine = simulate(done, start);
 	const taught = craft.ways.flatMap(({ id, title }) => {
 		if (id === 'found') return [];
@@ -39,12 +45,14 @@ export function wayOn(asked: Crossing, done: readonly AnyMove[], craft: Craft = 
 	const leads = (from: number, moves: readonly AnyMove[]): boolean =>
 		prove(asked, simulate([...done.slice(0, from), ...moves], start)).ok;
 	for (let from = done.length; from >= 0; from--) {
-		const here = keyOf(stateAt<AnyState>(mine, from));
+		const state = stateAt<AnyState>(mine, from);
+		const first = craft.byHand?.castOn?.(state) ?? [];
+		const here = keyOf(stateAt<AnyState>(simulate(first, state), first.length));
 		const on = taught
 			.flatMap(({ title, trace }): WayOn[] => {
-				const at = [start, ...trace.steps.map((s) => s.state)].findLastIndex((s) => keyOf(s) === here);
+				const at = [loops, ...trace.steps.map((s) => s.state)].findLastIndex((s) => keyOf(s) === here);
 				if (at === -1) return [];
-				const moves = trace.steps.slice(at).map((s) => s.move);
+				const moves = [...first, ...trace.steps.slice(at).map((s) => s.move)];
 				return leads(from, moves) ? [{ from, moves, title }] : [];
 			})
 			.sort((a, b) => a.moves.length - b.moves.length);

@@ -3,7 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { craftOf, demonstrate, hand, type Craft } from '../craft/index.ts';
 import { equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
 import {
+	bareBed,
+	bareLoom,
+	bareNeedles,
+	barePegs,
+	bedState,
 	isRun,
+	loomState,
 	offersFor,
 	simulate,
 	startState,
@@ -13,7 +19,7 @@ import {
 	type Move,
 } from '../handling/index.ts';
 import { drawStage } from '../drawing/index.ts';
-import { begunIn, wayOn, whatIsIt } from './index.ts';
+import { begunIn, wayOn, whatIsIt, type BegunWith } from './index.ts';
 
 const left22 = twoGroups({ front: 2, behind: 2, lean: 'left' });
 const shown = demonstrate(left22, 'right');
@@ -21,12 +27,26 @@ const loom = craftOf('loom');
 const machine = craftOf('machine');
 const LOOK = { light: 'day' } as const;
 
+/** Each craft that is tried by hand, from each place where its hands begin. */
+const BEGUN: readonly (readonly [string, BegunWith, Craft])[] = [
+	['hand', 'loops', hand],
+	['loom', 'loops', loom],
+	['loom', 'bare', loom],
+	['machine', 'loops', machine],
+	['machine', 'bare', machine],
+];
+
 type Picks = readonly (readonly [number, number, number])[];
 
 /** Hands that choose some loops and then one of the offers, again and again; numbers say which. */
-function whatever(craft: Craft, asked: Crossing, picks: Picks): { moves: AnyMove[]; state: AnyState } {
+function whatever(
+	craft: Craft,
+	begun: BegunWith,
+	asked: Crossing,
+	picks: Picks,
+): { moves: AnyMove[]; state: AnyState } {
 	const byHand = craft.byHand!;
-	let state = begunIn(craft, asked)!;
+	let state = begunIn(craft, asked, begun)!;
 	const moves: AnyMove[] = [];
 	for (const [from, count, which] of picks) {
 		const at = from % asked.n;
@@ -51,25 +71,29 @@ const anyPicks = (maxLength: number): fc.Arbitrary<[number, number, number][]> =
 describe('hands that do as they like', () => {
 	const runs = Number(process.env['POND_LOOP_RUNS'] ?? 300);
 
-	it.each([hand, loom, machine])(
-		'are refused only what cannot be done, lose no loop in silence, and from anywhere can finish as it stands: $id',
-		(craft) => {
+	it.each(BEGUN)(
+		'are refused only what cannot be done, lose no loop in silence, and from anywhere can finish as it stands: %s from %s',
+		(_, begun, craft) => {
 			const sizes = fc.constantFrom(1, 2, 3);
 			fc.assert(
 				fc.property(sizes, sizes, anyPicks(25), (front, behind, picks) => {
 					const asked = twoGroups({ front, behind, lean: 'left' });
-					const { moves, state } = whatever(craft, asked, picks);
-					expect([...state.loops.map((l) => l.stitch), ...state.lost].sort((a, b) => a - b)).toEqual(
+					const { moves, state } = whatever(craft, begun, asked, picks);
+					const bare = (craft.byHand!.castOn?.(state) ?? []).flatMap(
+						({ kind, ...at }) => Object.values(at) as number[],
+					);
+					if (begun === 'loops') expect(bare).toEqual([]);
+					expect([...bare, ...state.loops.map((l) => l.stitch), ...state.lost].sort((a, b) => a - b)).toEqual(
 						Array.from({ length: asked.n }, (_, i) => i + 1),
 					);
 					const rest = craft.byHand!.rest(state, asked.work);
-					const { outcome, stopped } = simulate([...moves, ...rest], begunIn(craft, asked)!);
+					const { outcome, stopped } = simulate([...moves, ...rest], begunIn(craft, asked, begun)!);
 					expect([stopped, outcome.unworked, outcome.loose, outcome.kept]).toEqual([undefined, [], [], []]);
 					expect(
-						drawStage(asked, simulate(moves, begunIn(craft, asked)!), moves.length, LOOK).shapes.length,
+						drawStage(asked, simulate(moves, begunIn(craft, asked, begun)!), moves.length, LOOK).shapes.length,
 					).toBeGreaterThan(0);
 				}),
-				{ numRuns: runs / 3 },
+				{ numRuns: runs / BEGUN.length },
 			);
 		},
 	);
@@ -145,12 +169,12 @@ describe('the way on', () => {
 		expect(wayOn(left22, [hold, knit, { kind: 'lose', stitch: 1 }])).toMatchObject({ from: 2 });
 	});
 
-	it.each([hand, loom, machine])('always makes what was asked, wherever hands have gone: $id', (craft) => {
+	it.each(BEGUN)('always makes what was asked, wherever hands have gone: %s from %s', (_, begun, craft) => {
 		fc.assert(
 			fc.property(anyPicks(8), (picks) => {
-				const { moves } = whatever(craft, left22, picks);
-				const on = wayOn(left22, moves, craft)!;
-				expect(whatIsIt(shown, [...moves.slice(0, on.from), ...on.moves], craft).isAsked).toBe(true);
+				const { moves } = whatever(craft, begun, left22, picks);
+				const on = wayOn(left22, moves, craft, begun)!;
+				expect(whatIsIt(shown, [...moves.slice(0, on.from), ...on.moves], craft, begun).isAsked).toBe(true);
 			}),
 			{ numRuns: 40 },
 		);
@@ -158,9 +182,13 @@ describe('the way on', () => {
 });
 
 describe('a loom and a bed in one’s own hands', () => {
-	const done = (craft: Craft, ...picks: readonly (readonly [chosen: number[], says: string])[]): AnyMove[] =>
+	const doneFrom = (
+		begun: BegunWith,
+		craft: Craft,
+		...picks: readonly (readonly [chosen: number[], says: string])[]
+	): AnyMove[] =>
 		picks.reduce<AnyMove[]>((moves, [chosen, says]) => {
-			const start = begunIn(craft, left22)!;
+			const start = begunIn(craft, left22, begun)!;
 			const state = stateAt<AnyState>(simulate(moves, start), moves.length);
 			const offer = craft
 				.byHand!.offers(state, chosen)
@@ -168,6 +196,32 @@ describe('a loom and a bed in one’s own hands', () => {
 			if (!offer) throw new Error(`“${says}” is not offered.`);
 			return [...moves, ...offer.moves];
 		}, []);
+	const done = (craft: Craft, ...picks: readonly (readonly [chosen: number[], says: string])[]): AnyMove[] =>
+		doneFrom('loops', craft, ...picks);
+
+	it('are bare where hands begin so: cast on in one order, and crossed only once all of it hangs', () => {
+		const some = doneFrom('bare', loom, [[], 'Cast on peg 1'], [[], 'Cast on peg 2']);
+		const start = begunIn(loom, left22, 'bare')!;
+		const two = simulate(some, start).steps.at(-1)!.state;
+		expect(simulate([{ kind: 'shift', from: 2, to: 3 }], two).stopped!.problem.what).toBe('Peg 3 is still bare.');
+		expect(simulate([{ kind: 'cast-on', peg: 4 }], two).stopped!.problem.todo).toBe('Cast on peg 3 before peg 4.');
+		const parked = doneFrom(
+			'bare',
+			loom,
+			[[], 'Cast on all that are bare'],
+			[[1, 2], 'Hold outside, on a holder'],
+			[[3, 4], 'To pegs 1 and 2'],
+			[[1, 2], 'To pegs 3 and 4'],
+		);
+		expect(whatIsIt(shown, parked, loom, 'bare')).toMatchObject({ title: '2 over 2, leaning left', isAsked: true });
+		// A rake is wrapped back and forth, so it is cast on the other way.
+		expect(barePegs(bareLoom(loomState(4, { shape: 'rake' })))).toEqual([4, 3, 2, 1]);
+		// At a bed the last needle is the one at the carriage.
+		expect(bareNeedles(bareBed(bedState(3)))).toEqual([1, 2, 3]);
+		expect(doneFrom('bare', machine, [[], 'Cast on needle 1'])).toEqual([{ kind: 'cast-on', needle: 1 }]);
+		const carriage = simulate([{ kind: 'row' }], begunIn(machine, left22, 'bare')!).stopped!.problem;
+		expect(`${carriage.what} ${carriage.todo}`).toBe('Needle 1 is still bare. Cast on all of them first.');
+	});
 
 	it('make the crossing by what is put where, and know the wrong one', () => {
 		const parked = done(

@@ -49,11 +49,16 @@ function madeOf(n: number, outcome: AnyTrace['outcome']): Crossing | undefined {
 	return read.ok ? read.value : undefined;
 }
 
-/** What a craft begins with, and whether it can be tried by hand. A problem of its own where it does not take the crossing. */
-export function begunIn(craft: Craft, asked: Crossing): AnyState | undefined {
+/** Where hands begin: with loops on their tool, or with that bare, to cast on first. */
+export type BegunWith = 'loops' | 'bare';
+
+/** What a craft begins with; undefined where it is not tried by hand, does not take the crossing, or is not begun so. */
+export function begunIn(craft: Craft, asked: Crossing, begun: BegunWith = 'loops'): AnyState | undefined {
 	const way = craft.ways[0]!.id;
 	const taken = craft.byHand && craft.takes(asked, way);
-	return taken?.ok ? craft.start(taken.value, asked, way) : undefined;
+	if (!taken?.ok) return undefined;
+	const start = craft.start(taken.value, asked, way);
+	return begun === 'bare' ? craft.byHand?.bare?.(start) : start;
 }
 
 /**
@@ -64,8 +69,9 @@ export function whatIsIt(
 	{ made: asked, mirrored }: Demonstrated,
 	moves: readonly AnyMove[],
 	craft: Craft = hand,
+	begun: BegunWith = 'loops',
 ): WhatIsIt {
-	const start = begunIn(craft, asked);
+	const start = begunIn(craft, asked, begun);
 	if (!start || !craft.byHand) throw new RangeError('This craft is not tried by hand.');
 	const done = simulate(moves, start);
 	if (done.stopped) throw new RangeError(`Move ${done.stopped.at + 1} cannot be done.`);

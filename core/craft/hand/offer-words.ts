@@ -29,7 +29,9 @@ export function offerWords(move: Move, state: HandState, workedOff: WorkedOff): 
 			const tbl = move.leg === 'back' ? ', back loop' : '';
 			if (move.past)
 				return `Reach ${move.past === 'front' ? 'past in front' : 'past behind'}: knit the second, keep it on`;
-			if (move.from === 'left') return `${verb} the next${tbl}`;
+			if (move.again) return `${verb} into the old loop once more`;
+			if (move.from === 'left')
+				return `${verb} the next${tbl}${move.split ? ', through half of its yarn' : ''}${move.keep ? ', keep the old loop on' : ''}`;
 			return `${verb} off ${holder(move.from)}${tbl}${move.end === 'far' ? ', from its wrong end' : ''}`;
 		}
 		case 'release':

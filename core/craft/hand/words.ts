@@ -153,6 +153,11 @@ function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: H
 	const verb = move.stitch === 'k' ? told.knit : told.purl;
 	const stitch = nameOf(number, told);
 	const tbl = `${move.leg === 'back' ? ' through the back loop' : ''}${move.split ? ', through half of its yarn' : ''}${move.wrap === 'short' ? ', the yarn round the short way' : ''}`;
+	if (move.again)
+		return {
+			caption: `${verb} ${told.one} ${stitch} once more, into its old loop: a loop too many.`,
+			label: `${verb} ${stitch} twice`,
+		};
 	if (move.from !== 'left') {
 		const side = before.holders[move.from]?.side;
 		const which = side && Object.keys(before.holders).length > 1 ? ` ${where(side)}` : '';

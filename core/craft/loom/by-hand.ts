@@ -1,5 +1,14 @@
 import { listNumbers } from '../../crossing/index.ts';
-import { loomAsItStands, loomOffers, loomRun, pegTarget, type LoomMove, type LoomState } from '../../handling/index.ts';
+import {
+	bareLoom,
+	castOnLoom,
+	loomAsItStands,
+	loomOffers,
+	loomRun,
+	pegTarget,
+	type LoomMove,
+	type LoomState,
+} from '../../handling/index.ts';
 import type { ByHand } from '../by-hand.ts';
 
 const ON = { pin: 'on a pin', holder: 'on a holder', fingers: 'in the fingers', peg: 'on a far peg' } as const;
@@ -11,6 +20,8 @@ function says(moves: readonly LoomMove[], { beyond }: LoomState): string {
 		`${of.length === 1 ? 'peg' : 'pegs'} ${listNumbers([...of].sort((a, b) => a - b))}`;
 	const hook = move && 'hooked' in move && move.hooked ? ', hooked over one side only' : '';
 	switch (move?.kind) {
+		case 'cast-on':
+			return moves.length === 1 ? `Cast on peg ${move.peg}` : 'Cast on all that are bare';
 		case 'park':
 			return move.side === 'across'
 				? 'Park across the gap'
@@ -55,5 +66,7 @@ export const LOOM_BY_HAND: ByHand = {
 	isRun: (state: LoomState, chosen) => loomRun(state, chosen),
 	offers: (state: LoomState, chosen) => loomOffers(state, chosen),
 	says: (moves: readonly LoomMove[], state: LoomState) => says(moves, state),
+	castOn: (state: LoomState) => castOnLoom(state),
+	bare: (state: LoomState) => bareLoom(state),
 	rest: (state: LoomState, work) => loomAsItStands(state, work),
 };

@@ -21,6 +21,8 @@ const pegs = (from: number, count: number): string =>
 	count === 1 ? `peg ${from}` : `pegs ${listNumbers(Array.from({ length: count }, (_, i) => from + i))}`;
 
 function start(state: LoomState): string {
+	if (state.loops.length === 0)
+		return `The pegs are bare, knit side towards you. The row will be wrapped ${state.direction}.`;
 	const all = state.loops.map((l) => l.stitch);
 	return `${loops(all).replace(/^l/, 'L')} stand on their pegs, knit side towards you. The row is wrapped ${state.direction}.`;
 }
@@ -34,6 +36,11 @@ export function loomWords(trace: LoomTrace, step: number): StepWords {
 	const short = shortNumbers(stitches, ', ');
 	const hook = 'hooked' in move && move.hooked ? ', hooked over one side of it only' : '';
 	switch (move.kind) {
+		case 'cast-on':
+			return {
+				caption: `Cast on: lay the yarn once round peg ${move.peg}, crossed on the inside.`,
+				label: `Cast on ${short}`,
+			};
 		case 'park':
 			return {
 				caption: `Lift ${loops(stitches)} off ${pegs(move.peg, 1)} and ${move.side === 'outside' ? 'hold it' : 'park it'} ${where(move)}.`,

@@ -1,8 +1,10 @@
 import { listNumbers } from '../../crossing/index.ts';
 import {
+	bareBed,
 	bedAsItStands,
 	bedOffers,
 	bedRun,
+	castOnBed,
 	needleTarget,
 	onTool,
 	type BedMove,
@@ -17,6 +19,8 @@ function says(moves: readonly BedMove[], state: BedState): string {
 	const column = (needle: number): string =>
 		needle === 0 ? 'the column at the left' : needle === last ? 'the column at the right' : `needle ${needle}`;
 	switch (move?.kind) {
+		case 'cast-on':
+			return moves.length === 1 ? `Cast on needle ${move.needle}` : 'Cast on all that are bare';
 		case 'pick-up':
 			return `Lift with the tool of ${move.prongs} ${move.prongs === 1 ? 'prong' : 'prongs'}`;
 		case 'put-down': {
@@ -65,5 +69,7 @@ export const BED_BY_HAND: ByHand = {
 	isRun: (state: BedState, chosen) => bedRun(state, chosen),
 	offers: (state: BedState, chosen) => bedOffers(state, chosen),
 	says: (moves: readonly BedMove[], state: BedState) => says(moves, state),
+	castOn: (state: BedState) => castOnBed(state),
+	bare: (state: BedState) => bareBed(state),
 	rest: (state: BedState, work) => bedAsItStands(state, work),
 };

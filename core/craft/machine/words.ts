@@ -18,6 +18,8 @@ const column = (state: BedState, needle: number): string =>
 			: `the stitch on needle ${needle}`;
 
 function start({ loops: all, carriage, tension, holding }: BedState): string {
+	if (all.length === 0)
+		return `The needles are bare and in work. Carriage at the ${carriage}, number ${tension}, holding ${holding ? 'on' : 'off'}.`;
 	return `Loops ${listNumbers(all.map((l) => l.stitch))} hang on their needles, purl side towards you. Carriage at the ${carriage}, number ${tension}, holding ${holding ? 'on' : 'off'}.`;
 }
 
@@ -29,6 +31,11 @@ export function bedWords(trace: BedTrace, step: number): StepWords {
 	const before = stateAt(trace, step - 1);
 	const short = shortNumbers(stitches, ', ');
 	switch (move.kind) {
+		case 'cast-on':
+			return {
+				caption: `Cast on: wind the yarn once round needle ${move.needle}, loosely, and push the loop back behind the latch.`,
+				label: `Cast on ${short}`,
+			};
 		case 'pick-up':
 			return {
 				caption: `Lift ${loops(stitches)} off ${needles(move.needle, move.count)} with the tool of ${move.prongs} ${move.prongs === 1 ? 'prong' : 'prongs'}.`,

@@ -103,7 +103,7 @@ export function layoutLoom(state: LoomState): FrameLayout {
 		step: places.step,
 		strand: places.step * 0.225,
 		slots: places.slots,
-		heads: [...groundHeads(places, PEG_Y), ...heads],
+		heads: [...(state.isCastOn ? [] : groundHeads(places, PEG_Y)), ...heads],
 		tools: first
 			? [
 					{
@@ -141,7 +141,7 @@ export function layoutBed(state: BedState): FrameLayout {
 		step: places.step,
 		strand: places.step * 0.225,
 		slots: places.slots,
-		heads: [...groundHeads(places, NEEDLE_LOOP_Y), ...heads],
+		heads: [...(state.isCastOn ? [] : groundHeads(places, NEEDLE_LOOP_Y)), ...heads],
 		tools,
 		lost: state.lost.map((stitch) => ({ stitch, x: places.at(stitch) })),
 	};

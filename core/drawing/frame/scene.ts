@@ -4,7 +4,14 @@
  */
 
 import { listNumbers, type Crossing, type StitchNumber } from '../../crossing/index.ts';
-import { stateAt, type BedState, type BedTrace, type LoomState, type LoomTrace } from '../../handling/index.ts';
+import {
+	barePegs,
+	stateAt,
+	type BedState,
+	type BedTrace,
+	type LoomState,
+	type LoomTrace,
+} from '../../handling/index.ts';
 import { upright } from '../curve.ts';
 import { mirrored } from '../mirrored.ts';
 import { PALETTES, type Palette } from '../palette.ts';
@@ -57,7 +64,9 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 	});
 	const shapes: Shape[] = [
 		...paintWater(palette),
-		...paintFabric(columnsOf(state, layout, styleOf), layout.step, behind),
+		...(state.isCastOn
+			? paintEdge(layout, ground)
+			: paintFabric(columnsOf(state, layout, styleOf), layout.step, behind)),
 		...legs,
 		...layout.heads.flatMap((head) => paintHead(head, layout, styleOf(head.stitch), behind)),
 		...layout.tools.flatMap((t) => paintParked(t, options.holderShape ?? 'bent', palette, behind)),
@@ -87,6 +96,21 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 		textScale,
 	);
 	return { ...turned, shapes: [...turned.shapes, ...said] };
+}
+
+/** Where nothing was knitted before, loops hang from their cast-on: the yarn from foot to foot. */
+function paintEdge({ heads, step, strand }: FrameLayout, style: StrandStyle): Shape[] {
+	const feet = heads.map((h) => h.baseX).sort((a, b) => a - b);
+	const y = FABRIC_TOP + 8;
+	return feet.slice(1).flatMap((x, i) =>
+		paintStrand(style, {
+			d: `M${num(feet[i]! + step * 0.1)} ${y}C${num(feet[i]! + step * 0.3)} ${y + 7} ${num(x - step * 0.3)} ${y + 7} ${num(x - step * 0.1)} ${y}`,
+			width: strand * 0.8,
+			depth: DEPTH.fabric,
+			role: 'edge',
+			cap: 'round',
+		}),
+	);
 }
 
 /** Tags of loops that hang inside stand at their feet, clear of the pegs and of what passes before them. */
@@ -178,6 +202,9 @@ function columnsOf(
 	return [...ground, ...own, ...lost].sort((a, b) => a.x - b.x);
 }
 
+/** Which of the loops was cast on last: at one end of them. */
+const castOnAt = (state: LoomState): number => ((barePegs(state)[0] ?? 0) > (state.loops[0]?.peg ?? 0) ? -1 : 0);
+
 function paintLoom(state: LoomState, layout: FrameLayout, palette: Palette): Shape[] {
 	const yarn: StrandStyle = { colours: palette.yarn, texture: 'plain' };
 	const width = layout.strand * 0.66;
@@ -197,15 +224,19 @@ function paintLoom(state: LoomState, layout: FrameLayout, palette: Palette): Sha
 	const touched = layout.heads.filter((h) => h.stitch !== undefined && (h.wrapped || h.done));
 	const xs = touched.map((h) => h.x);
 	const before = leftwards ? layout.slots[GROUND - 1]! : layout.slots.at(-GROUND)!;
-	const x = state.beyond
-		? leftwards
-			? layout.slots.at(-GROUND)!
-			: layout.slots[GROUND - 1]!
-		: xs.length === 0
-			? before
-			: leftwards
-				? Math.min(...xs)
-				: Math.max(...xs);
+	// While loops are cast on, from the latest of them.
+	const latest = barePegs(state).length > 0 ? layout.heads.at(castOnAt(state)) : undefined;
+	const x = latest
+		? latest.x
+		: state.beyond
+			? leftwards
+				? layout.slots.at(-GROUND)!
+				: layout.slots[GROUND - 1]!
+			: xs.length === 0
+				? before
+				: leftwards
+					? Math.min(...xs)
+					: Math.max(...xs);
 	const end = leftwards ? 0 : WIDTH;
 	const dir = leftwards ? -1 : 1;
 	const y = PEG_Y - 22;
@@ -281,10 +312,12 @@ function labelFor(state: State): string {
 			put(typeof l.on === 'number' ? 'on needles' : l.on === 'ladder' ? 'let down' : 'on a transfer tool', l.stitch);
 		}
 	}
+	if (state.loops.length === 0 && state.isCastOn) return `Nothing is cast on yet. ${restOf(state)}`;
 	const words = [...where].map(([place, stitches]) => `${listNumbers(stitches)} ${place}`);
-	const rest =
-		state.tool === 'loom'
-			? `The row is wrapped ${state.direction}.`
-			: `The carriage is at the ${state.carriage}, number ${state.tension}, holding ${state.holding ? 'on' : 'off'}.`;
-	return `Loops ${words.join('; ')}. ${rest}`;
+	return `Loops ${words.join('; ')}. ${restOf(state)}`;
 }
+
+const restOf = (state: State): string =>
+	state.tool === 'loom'
+		? `The row is wrapped ${state.direction}.`
+		: `The carriage is at the ${state.carriage}, number ${state.tension}, holding ${state.holding ? 'on' : 'off'}.`;

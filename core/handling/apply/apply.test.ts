@@ -85,6 +85,22 @@ describe('the moves, loop by loop', () => {
 		]);
 	});
 
+	it('make one when an old loop that was kept on is worked once more, and only then', () => {
+		const keep: Move = { kind: 'work', from: 'left', stitch: 'k', leg: 'front', keep: true };
+		const again: Move = { kind: 'work', from: 'left', stitch: 'k', leg: 'front', again: true };
+		const twice = simulate([keep, again, { kind: 'release', count: 1 }, knit()], startState(2));
+		expect([twice.stopped, twice.outcome.extraLoops, twice.outcome.order, twice.outcome.kept]).toEqual([
+			undefined,
+			1,
+			[1, 2],
+			[],
+		]);
+		expect(simulate([knit(), again], startState(2)).stopped?.problem.todo).toMatch(/keep its old loop on/);
+		// Worked past another, the old loop does not stand first.
+		const past: Move = { ...keep, past: 'front' };
+		expect(simulate([past, again], startState(2)).stopped?.at).toBe(1);
+	});
+
 	it('leave a mark on stitches that cross in one plane: nobody can say which is over', () => {
 		const state = startState(2);
 		const level = { ...state, loops: state.loops.map((l) => (l.stitch === 1 ? { ...l, on: 'loose' as const } : l)) };

@@ -14,6 +14,7 @@ function meant(state: HandState, { from, past, end }: MoveOf<'work'>): Loop | un
 
 export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 	const { from, past } = move;
+	if (move.again) return workAgain(state, move);
 	if (past && (from !== 'left' || !move.keep)) {
 		return refuse(
 			'Only the left needle is reached past, and the old loop has to stay on.',
@@ -79,6 +80,25 @@ export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 		}),
 		stitches: [loop.stitch],
 		passings: moved.passings,
+	});
+}
+
+/** A stitch worked twice: its new loop stands, and there is one more beside it. */
+function workAgain(state: HandState, { from, stitch }: MoveOf<'work'>): Result<Applied> {
+	const [kept] = state.kept;
+	if (from !== 'left' || !kept || kept.after !== undefined) {
+		return refuse(
+			'No old loop stands first on the left needle.',
+			'Work a stitch and keep its old loop on; then that can be worked once more.',
+		);
+	}
+	const entered = enteredInTheWay(state);
+	if (entered) return entered;
+	const wanted = stitch === 'k' ? 'behind' : 'front';
+	return ok({
+		state: { ...state, yarn: wanted, extraLoops: state.extraLoops + (state.yarn === wanted ? 1 : 2) },
+		stitches: [kept.stitch],
+		passings: [],
 	});
 }
 

@@ -7,6 +7,7 @@ import { refuse } from '../refuse.ts';
 import type { Applied } from '../run.ts';
 import type { BedMove } from './moves.ts';
 import {
+	bareNeedles,
 	BREAKS,
 	KNITS_OFF,
 	onNeedle,
@@ -28,7 +29,12 @@ const done = (state: BedState, stitches: readonly StitchNumber[] = [], passings:
 
 /** Linear in the loops times the loops moved. Problem `illegal-move`. */
 export function applyOnBed(state: BedState, move: BedMove): Done {
+	const [bare] = bareNeedles(state);
+	if (bare !== undefined && NEEDS_LOOPS.has(move.kind))
+		return refuse(`Needle ${bare} is still bare.`, 'Cast on all of them first.');
 	switch (move.kind) {
+		case 'cast-on':
+			return castOn(state, move);
 		case 'pick-up':
 			return pickUp(state, move);
 		case 'put-down':
@@ -57,6 +63,21 @@ export function applyOnBed(state: BedState, move: BedMove): Done {
 		default:
 			return refuse('That is no move at a single bed.', 'Take the moves of a way made for it.');
 	}
+}
+
+/** What is done with loops, and so not before they are cast on. */
+const NEEDS_LOOPS: ReadonlySet<BedMove['kind']> = new Set(['pick-up', 'put-down', 'row', 'ladder', 'latch-up']);
+
+function castOn(state: BedState, { needle }: Of<'cast-on'>): Done {
+	const wrong = missing(state, needle);
+	if (wrong) return wrong;
+	const [next] = bareNeedles(state);
+	if (next === undefined) return refuse('Every needle carries its loop.', 'Take the carriage across.');
+	if (next !== needle)
+		return refuse(`The yarn has come as far as needle ${next}.`, `Cast on needle ${next} before needle ${needle}.`);
+	if (state.needles[needle] === 'out') return refuse(`Needle ${needle} is out of work.`, 'Bring it into work first.');
+	const loop: BedLoop = { stitch: needle, on: needle, plane: 0, tight: false, hung: false };
+	return done({ ...state, loops: [...state.loops, loop].sort((a, b) => a.stitch - b.stitch) }, [needle]);
 }
 
 const last = (state: BedState): number => state.needles.length - 1;

@@ -4,7 +4,16 @@ import type { StitchNumber, Work } from '../../crossing/index.ts';
 import { offersOf, type Offer, type Tried } from '../offer.ts';
 import { simulate } from '../simulate.ts';
 import type { BedMove } from './moves.ts';
-import { onNeedle, onTool, PRONGS, TENSIONS, type BedLoop, type BedState, type TransferTool } from './state.ts';
+import {
+	bareNeedles,
+	onNeedle,
+	onTool,
+	PRONGS,
+	TENSIONS,
+	type BedLoop,
+	type BedState,
+	type TransferTool,
+} from './state.ts';
 
 const TOOLS: readonly TransferTool[] = ['tool-1', 'tool-2'];
 
@@ -43,7 +52,15 @@ function withLoops(state: BedState, chosen: readonly BedLoop[]): Tried<BedMove>[
 	];
 }
 
+/** What is still bare, cast on. */
+export const castOnBed = (state: BedState): readonly BedMove[] =>
+	bareNeedles(state).map((needle) => ({ kind: 'cast-on', needle }));
+
 function besides(state: BedState): Tried<BedMove>[] {
+	if (bareNeedles(state).length > 0) {
+		const all = castOnBed(state);
+		return [{ moves: all.slice(0, 1), key: 'c' }, ...(all.length > 1 ? [{ moves: all }] : [])];
+	}
 	const ladders = numbers(state).filter((needle) => !onNeedle(state, needle));
 	const isDown = state.loops.some((l) => l.on === 'ladder');
 	const last = state.needles.length - 1;
@@ -61,7 +78,8 @@ function besides(state: BedState): Tried<BedMove>[] {
 		...(isDown ? ladders.map((needle): Tried<BedMove> => ({ moves: [{ kind: 'latch-up', needle }], key: 'p' })) : []),
 		...([0, last] as const).flatMap((needle): Tried<BedMove>[] => {
 			const is = state.beside[needle === 0 ? 'left' : 'right'];
-			if (is === 'purl') return [];
+			// Nothing was knitted beside what was only just cast on.
+			if (is === 'purl' || state.isCastOn) return [];
 			return [
 				{
 					moves: [is === 'ladder' ? { kind: 'latch-up', needle } : { kind: 'ladder', needle, pinched: true }],
@@ -94,7 +112,7 @@ export function bedRun(state: BedState, chosen: readonly StitchNumber[]): boolea
 }
 
 /**
- * What hangs on tools goes down on the free needles, the tool lifted first before the other; what is let down is latched up;
+ * Bare needles are cast on; what hangs on tools goes down on the free needles, the tool lifted first before the other; what is let down is latched up;
  * one row is knitted, and purls are let down and latched up. Linear in loops squared.
  */
 export function bedAsItStands(from: BedState, work: readonly Work[]): readonly BedMove[] {
@@ -106,6 +124,7 @@ export function bedAsItStands(from: BedState, work: readonly Work[]): readonly B
 		moves.push(move);
 		state = done.steps[0]!.state;
 	};
+	for (const move of castOnBed(state)) act(move);
 	for (const tool of TOOLS) {
 		const group = onTool(state, tool);
 		if (group.length === 0) continue;

@@ -1,7 +1,9 @@
 export { onTool } from './state.ts';
-export { bedAsItStands, bedOffers, bedRun, needleTarget } from './by-hand.ts';
+export { bedAsItStands, bedOffers, bedRun, castOnBed, needleTarget } from './by-hand.ts';
 export type { BedMove, BedMoveKind } from './moves.ts';
 export {
+	bareBed,
+	bareNeedles,
 	bedState,
 	BREAKS,
 	KNITS_OFF,

@@ -4,6 +4,8 @@ import type { StitchNumber } from '../../crossing/index.ts';
 import type { NeedlePosition, TransferTool } from './state.ts';
 
 export type BedMove =
+	/** Wind the first loop round a bare needle. */
+	| { readonly kind: 'cast-on'; readonly needle: number }
 	/** Lift the loops of neighbouring needles on the prongs of a transfer tool. */
 	| {
 			readonly kind: 'pick-up';

@@ -5,7 +5,7 @@
  *
  * `loops` runs along the row like the stitches of a crossing; loops on needles stand in it in the order of
  * their needles, and those on a transfer tool where they were lifted until they are put down. Every stitch
- * is in it once, or in `lost`. Planes are those of the knit side: what lies next to the bed is nearer there.
+ * is in it once, or in `lost`, or its needle is still bare. Planes are those of the knit side: what lies next to the bed is nearer there.
  *
  * Everything is plain data: a state is JSON as it stands.
  */
@@ -60,6 +60,8 @@ export interface BedState {
 	/** Yarn that breaks sooner than it gives. */
 	readonly brittle: boolean;
 	readonly broken: readonly StitchNumber[];
+	/** Nothing was knitted before: the loops hang from their cast-on, or their needles are bare. */
+	readonly isCastOn?: true;
 	readonly lost: readonly StitchNumber[];
 }
 
@@ -108,6 +110,17 @@ export const bedState = (
 	broken: [],
 	lost: [],
 });
+
+/** The same before anything is cast on. */
+export const bareBed = (state: BedState): BedState => ({ ...state, loops: [], isCastOn: true });
+
+/** Needles that wait for their first loop, in the order in which they are wound: it ends at the carriage. */
+export function bareNeedles({ needles, loops, lost, carriage }: BedState): readonly number[] {
+	const bare: number[] = [];
+	for (let needle = 1; needle < needles.length - 1; needle += 1)
+		if (!lost.includes(needle) && !loops.some((l) => l.stitch === needle)) bare.push(needle);
+	return carriage === 'right' ? bare : bare.reverse();
+}
 
 /** Loops on a tool hang on the worker's side of those on needles. */
 export const TOOL_PLANE = -1;

@@ -6,7 +6,16 @@ import { passingsOf } from '../passings.ts';
 import { refuse } from '../refuse.ts';
 import type { Applied } from '../run.ts';
 import type { LoomMove } from './moves.ts';
-import { MOST_WRAPPED, onPeg, planeOfParked, ROOM, type LoomState, type Parked, type PegLoop } from './state.ts';
+import {
+	barePegs,
+	MOST_WRAPPED,
+	onPeg,
+	planeOfParked,
+	ROOM,
+	type LoomState,
+	type Parked,
+	type PegLoop,
+} from './state.ts';
 
 type Done = Result<Applied<LoomState>>;
 type Of<K extends LoomMove['kind']> = Extract<LoomMove, { kind: K }>;
@@ -20,7 +29,12 @@ const WORDS: Readonly<Record<Parked['by'], string>> = {
 
 /** Linear in the loops times the loops moved. Problem `illegal-move`. */
 export function applyOnLoom(state: LoomState, move: LoomMove): Done {
+	const [bare] = barePegs(state);
+	if (bare !== undefined && move.kind !== 'cast-on' && move.kind !== 'slip-off')
+		return refuse(`Peg ${bare} is still bare.`, 'Cast on all of them first.');
 	switch (move.kind) {
+		case 'cast-on':
+			return castOn(state, move);
 		case 'park':
 			return park(state, move);
 		case 'shift':
@@ -61,6 +75,20 @@ const change = (
 
 const withLoop = (loops: readonly PegLoop[], newer: PegLoop): readonly PegLoop[] =>
 	loops.map((l) => (l.stitch === newer.stitch ? newer : l));
+
+function castOn(state: LoomState, { peg }: Of<'cast-on'>): Done {
+	const wrong = exists(state, peg);
+	if (wrong) return wrong;
+	const [next] = barePegs(state);
+	if (next === undefined) return refuse('Every peg carries its loop.', 'Go on with the row.');
+	if (next !== peg) return refuse(`The yarn has come as far as peg ${next}.`, `Cast on peg ${next} before peg ${peg}.`);
+	const loop: PegLoop = { stitch: peg, peg, plane: 0, round: true, borrowed: 0, wrapped: false };
+	return change(
+		state,
+		[...state.loops, loop].sort((a, b) => a.stitch - b.stitch),
+		[peg],
+	);
+}
 
 /** Loops cross before their row is knitted, or after the whole of it; never in its middle. */
 function mayCross(state: LoomState): ReturnType<typeof fail> | undefined {

@@ -4,7 +4,7 @@ import type { StitchNumber, Work } from '../../crossing/index.ts';
 import { offersOf, type Offer, type Tried } from '../offer.ts';
 import { simulate } from '../simulate.ts';
 import type { LoomMove } from './moves.ts';
-import { onPeg, type LoomState, type Parked, type PegLoop } from './state.ts';
+import { barePegs, onPeg, type LoomState, type Parked, type PegLoop } from './state.ts';
 
 const PLACES: readonly Parked[] = [
 	{ side: 'inside', by: 'pin' },
@@ -71,10 +71,18 @@ function withLoops(state: LoomState, chosen: readonly PegLoop[]): Tried<LoomMove
 	];
 }
 
+/** What is still bare, cast on. */
+export const castOnLoom = (state: LoomState): readonly LoomMove[] =>
+	barePegs(state).map((peg) => ({ kind: 'cast-on', peg }));
+
 function besides(state: LoomState): Tried<LoomMove>[] {
 	const wrapped = state.loops.filter((l) => l.wrapped && l.peg !== undefined);
 	const [next, after] = waiting(state);
 	const peg = next?.peg;
+	if (barePegs(state).length > 0) {
+		const all = castOnLoom(state);
+		return [{ moves: all.slice(0, 1), key: 'c' }, ...(all.length > 1 ? [{ moves: all }] : [])];
+	}
 	const isLarge = state.loops.some((l) => l.borrowed > 0);
 	return [
 		...(peg === undefined
@@ -113,11 +121,13 @@ export function loomRun(state: LoomState, chosen: readonly StitchNumber[]): bool
 	return pegs.every((p, i) => p === pegs[0]! + i);
 }
 
-/** Parked loops in the order in which they hang go to the free pegs; then the row is knitted off. Linear in loops squared. */
-export function loomAsItStands(from: LoomState, work: readonly Work[]): readonly LoomMove[] {
+/** Bare pegs are cast on, parked loops in the order in which they hang go to the free pegs; then the row is knitted off. Linear in loops squared. */
+export function loomAsItStands(begun: LoomState, work: readonly Work[]): readonly LoomMove[] {
+	const first = castOnLoom(begun);
+	const from = simulate(first, begun).steps.at(-1)?.state ?? begun;
 	const parked = from.loops.filter((l) => l.parked);
 	const free = Array.from({ length: from.pegs }, (_, i) => i + 1).filter((peg) => !onPeg(from, peg));
-	const moves: LoomMove[] = parked.flatMap((l, i): LoomMove[] =>
+	const moves = parked.flatMap((l, i): LoomMove[] =>
 		free[i] === undefined ? [] : [{ kind: 'seat', stitch: l.stitch, to: free[i] }],
 	);
 	const seated = simulate(moves, from);
@@ -129,5 +139,5 @@ export function loomAsItStands(from: LoomState, work: readonly Work[]): readonly
 		if (work[stitch - 1]?.startsWith('p')) moves.push({ kind: 'draw-up', peg: peg! });
 		else moves.push({ kind: 'wrap', peg: peg!, count: 1 }, { kind: 'lift-over', peg: peg! });
 	}
-	return moves;
+	return [...first, ...moves];
 }

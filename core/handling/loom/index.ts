@@ -1,7 +1,9 @@
-export { loomAsItStands, loomOffers, loomRun, pegTarget } from './by-hand.ts';
+export { castOnLoom, loomAsItStands, loomOffers, loomRun, pegTarget } from './by-hand.ts';
 export type { LoomMove, LoomMoveKind } from './moves.ts';
 export { large } from './outcome.ts';
 export {
+	bareLoom,
+	barePegs,
 	LOOM_SHAPES,
 	loomState,
 	MID_GAUGE,

@@ -4,6 +4,8 @@ import type { StitchNumber } from '../../crossing/index.ts';
 import type { ParkSide, ParkTool } from './state.ts';
 
 export type LoomMove =
+	/** Lay the first loop round a bare peg. */
+	| { readonly kind: 'cast-on'; readonly peg: number }
 	/** Lift the loop of a peg off and let it hang somewhere. */
 	| { readonly kind: 'park'; readonly peg: number; readonly side: ParkSide; readonly by: ParkTool }
 	/** Bring a loop from its peg to a free one; `hooked`, over one side of that only. */

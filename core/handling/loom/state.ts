@@ -3,7 +3,8 @@
  *
  * Pegs are numbered from the right, like the stitches that start on them. `loops` runs along the row
  * from right to left; loops on pegs stand in it in the order of their pegs, and a parked loop stands
- * where it was lifted until something is led past it. Every stitch is in it once, or in `lost`.
+ * where it was lifted until something is led past it. Every stitch is in it once, or in `lost`, or its peg is
+ * still bare.
  *
  * Everything is plain data: a state is JSON as it stands.
  */
@@ -60,6 +61,8 @@ export interface LoomState {
 	readonly loops: readonly PegLoop[];
 	/** The stitch beyond the crossing is knitted off, so that the working yarn comes out of none of these loops. */
 	readonly beyond: boolean;
+	/** Nothing was knitted before: the loops hang from their cast-on, or their pegs are bare. */
+	readonly isCastOn?: true;
 	readonly lost: readonly StitchNumber[];
 }
 
@@ -94,6 +97,20 @@ export const loomState = (
 	beyond: false,
 	lost: [],
 });
+
+/** The same before anything is cast on. */
+export const bareLoom = (state: LoomState): LoomState => ({ ...state, loops: [], isCastOn: true });
+
+/**
+ * Pegs that wait for their first loop, in the order in which they are cast on, so that the yarn ends where the row
+ * begins: on a rake the row comes back the other way, on a round loom it goes on.
+ */
+export function barePegs({ pegs, loops, lost, shape, direction }: LoomState): readonly number[] {
+	const bare: number[] = [];
+	for (let peg = 1; peg <= pegs; peg += 1)
+		if (!lost.includes(peg) && !loops.some((l) => l.stitch === peg)) bare.push(peg);
+	return (direction === 'leftwards') === (shape === 'round') ? bare : bare.reverse();
+}
 
 export const planeOfParked = (side: ParkSide): number => ({ outside: 1, inside: -1, across: -2 })[side];
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Craft, Demonstrated, Zone } from '@pond-loop/core/craft';
 	import { type AnyMove, type AnyState, type Offer, simulate, stateAt } from '@pond-loop/core/handling';
-	import { begunIn, isLeftHanded, toolsSaid, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
+	import { type BegunWith, begunIn, isLeftHanded, toolsSaid, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
@@ -22,6 +22,8 @@
 		craft: Craft;
 		style: HouseStyle;
 		light: Light;
+		/** Whether hands begin with loops on their tool, or with that bare. */
+		begun?: BegunWith;
 		/** Shown once all is worked: a way to keep what was done. */
 		keep?: Snippet<[made: Crossing, moves: readonly AnyMove[]]>;
 		/** Whether it is a question: then neither what comes out nor a hint is told. */
@@ -29,21 +31,21 @@
 		/** Moves that were made already, and told whenever they change. */
 		done: readonly AnyMove[];
 	}
-	let { shown, craft, style, light, keep, isAsked = false, done = $bindable() }: Props = $props();
+	let { shown, craft, style, light, begun = 'loops', keep, isAsked = false, done = $bindable() }: Props = $props();
 	const uid = $props.id();
 
 	const byHand = $derived(craft.byHand!);
-	const start = $derived(begunIn(craft, shown.made)!);
+	const start = $derived(begunIn(craft, shown.made, begun)!);
 	const workedOff = $derived(craft.isHanded && isLeftHanded(style) ? 'right' : 'left');
 	const trace = $derived(simulate(done, start));
 	const hands = $derived(stateAt<AnyState>(trace, done.length));
-	const now = $derived(whatIsIt(shown, done, craft));
+	const now = $derived(whatIsIt(shown, done, craft, begun));
 	let undone = $state.raw<readonly AnyMove[]>([]);
 	let chosen = $state.raw<readonly number[]>([]);
 	/** What was said of the last thing tried, where it was not done. */
 	let refused = $state<string>();
 	let hint = $state(false);
-	const on = $derived(hint ? wayOn(shown.made, done, craft) : undefined);
+	const on = $derived(hint ? wayOn(shown.made, done, craft, begun) : undefined);
 
 	const walk = new Walk(
 		0,
@@ -65,7 +67,11 @@
 	const tags = $derived(tagsOf(drawing));
 	/** Where single places for loops stand, such as pegs: each carried the loop of its number at first. */
 	const places = $derived(
-		byHand.placeTarget ? tagsOf(drawFrom('front', shown.made, trace, 0, { style, light, textScale: 1.1 })) : [],
+		byHand.placeTarget
+			? tagsOf(
+					drawFrom('front', shown.made, simulate([], begunIn(craft, shown.made)!), 0, { style, light, textScale: 1.1 }),
+				)
+			: [],
 	);
 	let mounted = $state(false);
 	onMount(() => (mounted = true));
@@ -274,7 +280,7 @@
 					aria-live="polite"
 					data-testid="caption"
 				>
-					{done.length === 0 ? byHand.begins : caption}
+					{done.length > 0 ? caption : begun === 'bare' ? `${caption} Cast on first.` : byHand.begins}
 				</p>
 				<p class="text-error min-h-[1lh] text-center font-semibold" role="status" data-testid="refused">
 					{refused ?? ''}
@@ -307,9 +313,11 @@
 		<div class="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
 			<section aria-labelledby="{uid}-with">
 				<h2 id="{uid}-with" class="lead font-sans">
-					{chosen.length === 0
-						? 'With loops: choose some first'
-						: `With ${chosen.length === 1 ? 'loop' : 'loops'} ${chosen.join(', ')}`}
+					{hands.loops.length === 0
+						? 'With loops: none are cast on yet'
+						: chosen.length === 0
+							? 'With loops: choose some first'
+							: `With ${chosen.length === 1 ? 'loop' : 'loops'} ${chosen.join(', ')}`}
 				</h2>
 				{@render bar('With the chosen loops', taking)}
 			</section>

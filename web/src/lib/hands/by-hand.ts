@@ -15,3 +15,6 @@ export const isTriedByHand = (craft: string, crossing: Crossing): boolean =>
 /** Where what stands on the stage is tried. */
 export const byHandAddress = (choices: Partial<StageChoices>): string =>
 	addressOf(choices).replace('/stage', '/stage/own');
+
+/** In an address: hands begin with nothing cast on. */
+export const BARE = 'bare';

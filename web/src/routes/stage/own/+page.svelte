@@ -8,7 +8,7 @@
 	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
 	import { addressOf, choicesFrom } from '$lib/choices/choices';
-	import { MOST_BY_HAND } from '$lib/hands/by-hand';
+	import { BARE, MOST_BY_HAND } from '$lib/hands/by-hand';
 	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import YourHands from '$lib/hands/YourHands.svelte';
 	import NameField from '$lib/name/NameField.svelte';
@@ -36,6 +36,9 @@
 		asked && asked.n <= MOST_BY_HAND && begunIn(craft, asked) ? shownIn(style, asked, craft) : undefined,
 	);
 	let done = $state.raw<readonly AnyMove[]>([]);
+	// svelte-ignore state_referenced_locally
+	let bare = $state(page.url.searchParams.has(BARE));
+	const begun = $derived(bare && asked && begunIn(craft, asked, 'bare') ? 'bare' : 'loops');
 	const stage = $derived(
 		addressOf({ text, own, school, hands: first.hands, yarn: first.yarn, meaning: first.meaning, craft: first.craft }),
 	);
@@ -67,8 +70,21 @@
 	</div>
 </div>
 {#if shown}
-	{#key `${shown.made.order.join()} ${shown.made.over.join(';')} ${shown.made.work.join()}`}
-		<YourHands {shown} {craft} {style} light={light.now} bind:done>
+	{#if asked && begunIn(craft, asked, 'bare')}
+		<p class="mb-3">
+			<button
+				type="button"
+				class={['pill', begun === 'bare' ? 'pill-strong' : 'pill-soft']}
+				aria-pressed={begun === 'bare'}
+				onclick={() => {
+					bare = !bare;
+					done = [];
+				}}>Begin with nothing cast on</button
+			>
+		</p>
+	{/if}
+	{#key `${begun} ${shown.made.order.join()} ${shown.made.over.join(';')} ${shown.made.work.join()}`}
+		<YourHands {shown} {craft} {style} light={light.now} {begun} bind:done>
 			{#snippet keep(made, moves)}
 				<!-- A way of one's own is one of two needles. -->
 				{#if data.teacher && craft.id === PLAIN_CRAFT}
