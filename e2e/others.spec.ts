@@ -62,6 +62,7 @@ const BODIES: Readonly<Record<string, unknown>> = {
 	'PUT /api/classes/[id]': { version: 2, class: newClass('taken') },
 	'POST /api/classes/[id]/evenings': { id: randomUUID(), day: '2026-11-24' },
 	'POST /api/classes/[id]/room': { lesson: randomUUID() },
+	'POST /api/classes/[id]/squares': { yarn: 'any', of: 'plain', stitches: 20, rows: 28 },
 	'POST /api/classes/[id]/next': { skills: ['lean'] },
 	'POST /api/evenings/[id]/presses': {
 		since: 0,
@@ -71,6 +72,7 @@ const BODIES: Readonly<Record<string, unknown>> = {
 	'DELETE /practice/[token]/sent': { learner: randomUUID() },
 	'PUT /api/doors/[of]/[id]': newDoor('slash'),
 	'PUT /api/unread/[kind]/[id]': { version: 1, text: '{}' },
+	'PATCH /api/house-style': { school: 'slash' },
 	'PUT /api/house-style': { version: 1, style: DEFAULT_HOUSE_STYLE },
 };
 

@@ -1,6 +1,11 @@
 /** How large it comes out: the picture that lies, sizes, repeats, cast-on, needle and yarn, asked as a teacher would. */
 
+import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
+import { newClass, type Press } from '../core/class/index.ts';
+import type { Export } from '../core/document/index.ts';
+import { STATE_WORDS } from '../core/fabric/index.ts';
+import { DEFAULT_HOUSE_STYLE } from '../core/schema/index.ts';
 import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
 
 test.use({ storageState: nobody });
@@ -207,5 +212,45 @@ test.describe('on a phone', () => {
 		await expect(page.getByText('Take double-pointed needles')).toBeVisible();
 		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 		await expectAccessible(page);
+	});
+});
+
+test('squares that a class measured go into a yarn of the drawer once, and a school that is chosen leaves it as it is', async ({
+	page,
+}) => {
+	const { request } = page;
+	await newTeacher(request);
+	const yarns = [{ id: 'marsh', name: 'Marsh wool', fibre: 'wool', squares: [] }];
+	await request.put('/api/house-style', { data: { version: 0, style: { ...DEFAULT_HOUSE_STYLE, yarns } } });
+	const { id } = (await (await request.post('/api/classes', { data: { title: 'Thursday' } })).json()) as { id: string };
+	const oda = randomUUID();
+	const people = [{ id: oda, name: 'Oda', hands: 'right', at: 'hand' }];
+	await request.put(`/api/classes/${id}`, { data: { version: 1, class: { ...newClass('Thursday'), people } } });
+	const evening = randomUUID();
+	await request.post(`/api/classes/${id}/evenings`, { data: { id: evening, day: '2026-11-05' } });
+	const measured = (what: string, widthCm: number, minute: number): Press => ({
+		id: randomUUID(),
+		at: `2026-11-05T19:0${minute}:00.000Z`,
+		did: { kind: 'measure', person: oda, what, widthCm, lengthCm: 10 },
+	});
+	const presses = [measured(STATE_WORDS.off, 10, 1), measured(STATE_WORDS.dry, 9, 2)];
+	expect((await request.post(`/api/evenings/${evening}/presses`, { data: { presses, since: 0 } })).ok()).toBe(true);
+
+	await page.goto(`/classes/${id}/learnt`);
+	const put = page.getByTestId('into-drawer');
+	await put.getByLabel('Stitches in a square').fill('22');
+	for (let i = 0; i < 2; i++) {
+		await put.getByRole('button', { name: 'Put them into the yarn drawer' }).click();
+		await expect(put.getByRole('status')).toContainText('One square is with Marsh wool.');
+	}
+	await expectAccessible(page);
+	// Another school is chosen where two read a name differently: the style changes in that alone.
+	expect((await request.patch('/api/house-style', { data: { school: 'slash' } })).ok()).toBe(true);
+	await put.getByRole('link', { name: 'Yarn drawer' }).click();
+	await expect(page.getByTestId('yarn')).toContainText('becomes 90 % across');
+	const { houseStyle } = (await (await request.get('/account/export')).json()) as Export;
+	expect(houseStyle).toMatchObject({
+		school: 'slash',
+		yarns: [{ id: 'marsh', squares: [{ on: '2026-11-05', stitches: 22, sizes: { off: { widthCm: 10 } } }] }],
 	});
 });

@@ -25,6 +25,15 @@ await sweep(
 	{ POND_LOOP_RUNS: '100000' },
 );
 await sweep(
+	'100,000 hands that do as they like, at every tool',
+	'npx',
+	[
+		...['vitest', 'run', '--project', 'core', 'core/look/what-is-it.test.ts', '-t', 'do as they like'],
+		'--testTimeout=3600000',
+	],
+	{ POND_LOOP_RUNS: '100000' },
+);
+await sweep(
 	'the search against trying everything',
 	'npx',
 	['vitest', 'run', '--project', 'core', 'core/handling/search'],

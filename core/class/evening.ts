@@ -156,7 +156,7 @@ export interface Went {
 	readonly steps: ReadonlyMap<string, StepTime>;
 	readonly wrongs: readonly (Extract<Did, { kind: 'wrong' }> & { readonly press: string })[];
 	readonly laps: readonly (Extract<Did, { kind: 'lap' }> & { readonly press: string; readonly at: string })[];
-	readonly measures: readonly Extract<Did, { kind: 'measure' }>[];
+	readonly measures: readonly (Extract<Did, { kind: 'measure' }> & { readonly press: string })[];
 	readonly pieces: readonly Piece[];
 	readonly notes: readonly (Extract<Did, { kind: 'note' }> & { readonly press: string })[];
 }
@@ -185,7 +185,7 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 				spans.set(did.step, { ms: span.ms + Math.max(0, Date.parse(at) - Date.parse(span.since)) });
 		} else if (did.kind === 'wrong') wrongs.push({ ...did, press: id });
 		else if (did.kind === 'lap') laps.push({ ...did, press: id, at });
-		else if (did.kind === 'measure') measures.push(did);
+		else if (did.kind === 'measure') measures.push({ ...did, press: id });
 		else if (did.kind === 'piece') pieces.push({ ...did, press: id });
 		else if (did.kind === 'note') notes.push({ ...did, press: id });
 	}

@@ -52,6 +52,6 @@ export { HANDED, PERSON_LIMITS, PersonSchema, type Handed, type Person } from '.
 export { farOff, PRIOR_WEIGHT, shrunk, type Measured } from './robust.ts';
 export { logTable } from './log-table.ts';
 export { MISTAKE_TITLES, mistakesAt } from './mistakes.ts';
-export { type Washing } from './washing.ts';
+export { withSquares, type ClassSquare, type Washing } from './washing.ts';
 export { learntTable } from './table.ts';
 export { fibresAvoided, planFor, roomOf } from './room.ts';

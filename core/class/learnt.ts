@@ -7,7 +7,7 @@ import type { Class } from './class.ts';
 import { OUTCOMES, wentBy, type Evening, type Outcome, type Piece, type Press, type Went } from './evening.ts';
 import type { Person } from './person.ts';
 import { farOff, shrunk, type Measured } from './robust.ts';
-import { washingIn, type Washing } from './washing.ts';
+import { squaresIn, washingIn, type ClassSquare, type Washing } from './washing.ts';
 
 export interface Held {
 	readonly id: string;
@@ -53,6 +53,8 @@ export interface Learnt {
 	readonly longer: Measured | undefined;
 	readonly crossings: readonly Lap[];
 	readonly stitches: readonly Lap[];
+	/** Squares that were measured, the first one first. */
+	readonly squares: readonly ClassSquare[];
 	/** What washing did to squares that were measured before and after it. */
 	readonly washing: readonly Washing[];
 	/** Pictures of pieces, the latest first. */
@@ -104,6 +106,7 @@ export function learntBy(
 	);
 	const factors = steps.filter((s) => s.planned > 0).map((s) => s.real / s.planned);
 	const pace = PACES[level];
+	const squares = squaresIn(evenings.map(({ evening }, i) => ({ day: evening.day, measures: went[i]!.measures })));
 	return {
 		evenings,
 		went,
@@ -112,7 +115,8 @@ export function learntBy(
 		longer: factors.length > 0 ? shrunk(1, factors) : undefined,
 		crossings,
 		stitches,
-		washing: washingIn(went),
+		squares,
+		washing: washingIn(squares),
 		pieces: went.flatMap(({ pieces }, evening) => pieces.map((p) => ({ ...p, evening }))).reverse(),
 		mistakes: mistakesIn(went),
 		pace: { crossing: shrunk(pace.crossing, used(crossings)), stitches: shrunk(pace.stitches, used(stitches)) },

@@ -27,7 +27,6 @@ declare global {
 			light: Light;
 			locale: string;
 			style: HouseStyle;
-			styleVersion: number;
 			teacher?: { readonly id: string; readonly name: string } | undefined;
 		}
 	}

@@ -111,6 +111,28 @@ export function bedRun(state: BedState, chosen: readonly StitchNumber[]): boolea
 	return on.every((n, i) => n === on[0]! + i);
 }
 
+interface PutDown {
+	readonly tool: TransferTool;
+	readonly needle: number;
+}
+
+/** Free needles for what hangs on each of these tools, the first of them first; the lowest that leave room for the others. */
+function placesFor(state: BedState, tools: readonly TransferTool[]): readonly PutDown[] {
+	const find = (left: readonly TransferTool[], taken: ReadonlySet<number>): readonly PutDown[] | undefined => {
+		const [tool, ...others] = left;
+		if (!tool) return [];
+		const size = onTool(state, tool).length;
+		for (const needle of numbers(state)) {
+			const wanted = Array.from({ length: size }, (_, i) => needle + i);
+			if (wanted.some((n) => n > state.needles.length - 2 || taken.has(n) || onNeedle(state, n))) continue;
+			const rest = find(others, new Set([...taken, ...wanted]));
+			if (rest) return [{ tool, needle }, ...rest];
+		}
+		return undefined;
+	};
+	return find(tools, new Set()) ?? [];
+}
+
 /**
  * Bare needles are cast on; what hangs on tools goes down on the free needles, the tool lifted first before the other; what is let down is latched up;
  * one row is knitted, and purls are let down and latched up. Linear in loops squared.
@@ -124,17 +146,36 @@ export function bedAsItStands(from: BedState, work: readonly Work[]): readonly B
 		moves.push(move);
 		state = done.steps[0]!.state;
 	};
+	/**
+	 * Where what is let down or hangs on a tool has no free needles between its neighbours they give way, one by one and
+	 * past nothing: each to the needle of its place in the row; first upwards from the end, then downwards from the beginning.
+	 */
+	const giveWay = (): void => {
+		const tool = TOOLS.find((t) => onTool(state, t).length === 0);
+		if (!tool || state.loops.every((l) => typeof l.on === 'number')) return;
+		const places = state.loops.map(({ stitch }, i) => ({ stitch, place: i + 1 }));
+		const goes = (stitch: StitchNumber, place: number, isOff: (needle: number) => boolean): void => {
+			const { on } = state.loops.find((l) => l.stitch === stitch)!;
+			if (on === 'ladder') act({ kind: 'latch-up', needle: place });
+			else if (typeof on === 'number') {
+				if (!isOff(on)) return;
+				act({ kind: 'pick-up', tool, prongs: 1, needle: on, count: 1 });
+				act({ kind: 'put-down', tool, needle: place });
+			} else if (onTool(state, on)[0]!.stitch === stitch) act({ kind: 'put-down', tool: on, needle: place });
+		};
+		for (const { stitch, place } of [...places].reverse()) goes(stitch, place, (needle) => needle < place);
+		for (const { stitch, place } of places) goes(stitch, place, (needle) => needle > place);
+	};
 	for (const move of castOnBed(state)) act(move);
-	for (const tool of TOOLS) {
-		const group = onTool(state, tool);
-		if (group.length === 0) continue;
-		const place = numbers(state).find((needle) =>
-			group.every((_, i) => numbers(state).includes(needle + i) && !onNeedle(state, needle + i)),
-		);
-		if (place !== undefined) act({ kind: 'put-down', tool, needle: place });
-	}
+	if (state.needles.includes('out')) act({ kind: 'place', needle: 1, count: state.needles.length - 2, to: 'work' });
+	const lifted = TOOLS.filter((t) => onTool(state, t).length > 0);
+	const together = placesFor(state, lifted);
+	// Where there is no room for both, one goes down, and the others make room for the second.
+	const down = together.length > 0 ? together : lifted.flatMap((t) => placesFor(state, [t])).slice(0, 1);
+	for (const { tool, needle } of down) act({ kind: 'put-down', tool, needle });
 	for (const needle of [0, state.needles.length - 1]) act({ kind: 'latch-up', needle });
 	for (const needle of numbers(state)) if (!onNeedle(state, needle)) act({ kind: 'latch-up', needle });
+	giveWay();
 	if (state.loops.some((l) => !l.done)) {
 		// Needles that are held are not knitted; nothing is finished until they are.
 		if (state.holding && state.needles.includes('forward')) act({ kind: 'holding', on: false });

@@ -13,7 +13,6 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	return {
 		light: locals.light,
 		locale: locals.locale,
-		styleVersion: session?.styleVersion ?? 0,
 		style: session ? await shownStyle(session) : visitors(),
 		teacher: session?.teacher,
 		styleUnread: session?.styleUnread ?? false,

@@ -23,6 +23,7 @@
 	import { reckonedLength, type LengthUnit } from '@pond-loop/core/measure';
 	import { download, fileName } from '$lib/picture/save-as';
 	import Curve from './Curve.svelte';
+	import IntoDrawer from './IntoDrawer.svelte';
 	import PieceShown from './PieceShown.svelte';
 
 	interface Props {
@@ -33,8 +34,10 @@
 		hard: HardIn;
 		light: Light;
 		unit: LengthUnit;
+		/** Of the teacher's drawer. */
+		yarns: readonly { readonly id: string; readonly name: string }[];
 	}
-	const { opened, learnt, proposals, hard, light, unit }: Props = $props();
+	const { opened, learnt, proposals, hard, light, unit, yarns }: Props = $props();
 	const uid = $props.id();
 	const of = $derived(opened.class);
 	const people = $derived(of.people);
@@ -206,6 +209,10 @@
 						{/each}
 					</tbody>
 				</table>
+			{/if}
+			{#if learnt.squares.length > 0}
+				{#if learnt.washing.length === 0}<h2 class="mt-8 text-2xl">Squares</h2>{/if}
+				<IntoDrawer id={opened.id} squares={learnt.squares} {yarns} />
 			{/if}
 			{#if learnt.pieces.length > 0}
 				<h2 class="mt-8 text-2xl">Pieces</h2>

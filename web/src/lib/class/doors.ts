@@ -1,6 +1,7 @@
 /** What is done with classes and evenings from their pages. */
 
 import { ClassSchema, EveningSchema, PressSchema, type Class, type Press } from '@pond-loop/core/class';
+import type { GaugeOf } from '@pond-loop/core/fabric';
 import { z } from 'zod';
 import { DONE, fields } from '$lib/save/answers';
 import type { Stored } from '$lib/save/autosave.svelte';
@@ -50,6 +51,20 @@ export const giveRoom = (id: string, lesson: string, day: string): Promise<Answe
 
 export const makeNext = (id: string, skills: readonly string[]): Promise<Answer<{ readonly id: string }>> =>
 	send('POST', `/api/classes/${id}/next`, { skills }, BEGUN);
+
+interface SquaresCounted {
+	readonly yarn: string;
+	readonly of: GaugeOf;
+	readonly stitches: number | null;
+	readonly rows: number | null;
+}
+
+/** The squares that a class measured, into a yarn of the drawer. */
+export const putSquares = (
+	id: string,
+	counted: SquaresCounted,
+): Promise<Answer<{ readonly taken: number; readonly left: number }>> =>
+	send('POST', `/api/classes/${id}/squares`, counted, fields({ taken: 'number', left: 'number' }));
 
 const News = z.object({ seq: z.number(), presses: z.array(PressSchema) });
 

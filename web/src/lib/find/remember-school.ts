@@ -1,13 +1,14 @@
-import { type SchoolId, withoutKept } from '@pond-loop/core/notation';
+import type { SchoolId } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
-import { HOUSE_STYLE } from '$lib/style/depends';
 import { SCHOOL_COOKIE } from '$lib/choices/choices';
+import { DONE } from '$lib/save/answers';
+import { send } from '$lib/save/send';
+import { HOUSE_STYLE } from '$lib/style/depends';
 import { remember } from '$lib/ui/cookies';
 
 interface Known {
 	readonly style: HouseStyle;
-	readonly styleVersion: number;
 	/** Nobody is signed in when there is none. */
 	readonly teacher?: unknown;
 }
@@ -16,13 +17,12 @@ interface Known {
  * Keeps the school that somebody chose for a name that schools read differently: in the teacher's house
  * style, or in a visitor's browser. Quiet when it does not work: the choice still holds for this page.
  */
-export async function rememberSchool(school: SchoolId, { style, styleVersion, teacher }: Known): Promise<void> {
+export async function rememberSchool(school: SchoolId, { style, teacher }: Known): Promise<void> {
 	if (style.school === school) return;
 	if (!teacher) {
 		remember(SCHOOL_COOKIE, school);
 		return;
 	}
-	const { saveStyle } = await import('$lib/style/api');
-	const answer = await saveStyle(styleVersion, { ...style, school, glossary: withoutKept(style.glossary) });
+	const answer = await send('PATCH', '/api/house-style', { school }, DONE);
 	if (answer.kind === 'ok') await invalidate(HOUSE_STYLE);
 }

@@ -1,7 +1,7 @@
-import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '@pond-loop/core/schema';
 import { afterAll, describe, expect, it } from 'vitest';
 import { closeDatabase } from './database';
-import { readHouseStyle, saveHouseStyle } from './house-styles';
+import { changeHouseStyle, readHouseStyle, saveHouseStyle } from './house-styles';
 import { readSession, startSession } from './sessions';
 import { newTeacher } from './test/made';
 
@@ -27,6 +27,24 @@ describe('a house style in the database', () => {
 		}
 		const race = await Promise.all(Array.from({ length: 6 }, () => saveHouseStyle(teacher, 1, DEFAULT_HOUSE_STYLE)));
 		expect(race.filter((r) => r.kind === 'saved').length).toBe(1);
+	});
+
+	it('is changed in one part while others are kept, whoever saves meanwhile', async () => {
+		const { teacher } = await newTeacher();
+		const yarns: HouseStyle['yarns'] = [{ id: 'y', name: 'Marsh wool', fibre: 'wool', squares: [] }];
+		await saveHouseStyle(teacher, 0, { ...DEFAULT_HOUSE_STYLE, yarns });
+		const both = await Promise.all([
+			changeHouseStyle(teacher, (style) => ({ ...style, school: 'slash' })),
+			changeHouseStyle(teacher, (style) => ({ ...style, units: 'in' })),
+			changeHouseStyle(teacher, () => undefined),
+		]);
+		expect(both).toEqual([true, true, false]);
+		expect((await readHouseStyle(teacher))?.style).toEqual({
+			...DEFAULT_HOUSE_STYLE,
+			yarns,
+			school: 'slash',
+			units: 'in',
+		});
 	});
 
 	it('comes with the session, so that every page knows it', async () => {

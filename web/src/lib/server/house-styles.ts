@@ -58,3 +58,23 @@ export async function saveHouseStyle(teacher: Teacher, version: number, style: H
 	const current = await readHouseStyle(teacher);
 	return { kind: 'stale', current: current ?? { version: 0, style: DEFAULT_HOUSE_STYLE } };
 }
+
+/** Another window may save the style in between; it is then read again. */
+const TRIES = 5;
+
+/**
+ * Changes a part of the style and leaves all others as they are stored, whatever pages were shown of it. `change`
+ * gives undefined where it does not want to after all; then, or when others keep saving, nothing is changed.
+ */
+export async function changeHouseStyle(
+	teacher: Teacher,
+	change: (style: HouseStyle) => HouseStyle | undefined,
+): Promise<boolean> {
+	for (let i = 0; i < TRIES; i++) {
+		const { version, style } = (await readHouseStyle(teacher)) ?? { version: 0, style: DEFAULT_HOUSE_STYLE };
+		const changed = change(style);
+		if (!changed) return false;
+		if ((await saveHouseStyle(teacher, version, changed)).kind === 'saved') return true;
+	}
+	return false;
+}

@@ -36,7 +36,6 @@
 		asked && asked.n <= MOST_BY_HAND && begunIn(craft, asked) ? shownIn(style, asked, craft) : undefined,
 	);
 	let done = $state.raw<readonly AnyMove[]>([]);
-	// svelte-ignore state_referenced_locally
 	let bare = $state(page.url.searchParams.has(BARE));
 	const begun = $derived(bare && asked && begunIn(craft, asked, 'bare') ? 'bare' : 'loops');
 	const stage = $derived(

@@ -7,5 +7,6 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const teacher = teacherOf(locals);
 	const found = isId(params.id) ? await readClass(teacher, params.id) : undefined;
 	if (!found) notFound(classGone);
-	return { opened: found!, ...(await learntOf(teacher, found!)) };
+	const yarns = (locals.session?.style?.yarns ?? []).map(({ id, name }) => ({ id, name }));
+	return { opened: found!, yarns, ...(await learntOf(teacher, found!)) };
 };

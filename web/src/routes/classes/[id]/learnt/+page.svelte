@@ -13,4 +13,5 @@
 		hard={data.hard}
 		light={light.now}
 		unit={data.style.units}
+		yarns={data.yarns}
 	/>{/key}

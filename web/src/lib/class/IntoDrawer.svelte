@@ -1,0 +1,85 @@
+<script lang="ts">
+	import type { ClassSquare } from '@pond-loop/core/class';
+	import { GAUGE_OF, type GaugeOf } from '@pond-loop/core/fabric';
+	import { troubleOf } from '$lib/save/send';
+	import { putSquares } from './doors';
+
+	interface Props {
+		/** The class that knitted them. */
+		id: string;
+		squares: readonly ClassSquare[];
+		yarns: readonly { readonly id: string; readonly name: string }[];
+	}
+	const { id, squares, yarns }: Props = $props();
+	const OF_WORDS: Readonly<Record<GaugeOf, string>> = { plain: 'plain knitting', pattern: 'a pattern with cords' };
+
+	// svelte-ignore state_referenced_locally
+	let yarn = $state(yarns[0]?.id ?? '');
+	let stitches = $state<number | null>(20);
+	let rows = $state<number | null>(28);
+	let of = $state<GaugeOf>('plain');
+	let busy = $state(false);
+	let told = $state<string>();
+	let trouble = $state<string>();
+
+	async function onsubmit(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		busy = true;
+		const answer = await putSquares(id, { yarn, of, stitches, rows });
+		busy = false;
+		trouble = troubleOf(answer);
+		if (answer.kind !== 'ok') return;
+		const { taken, left } = answer.value;
+		const rest = left > 0 ? ` ${left === 1 ? 'An earlier one' : `${left} earlier ones`} did not fit.` : '';
+		told = `${taken === 1 ? 'One square is' : `${taken} squares are`} with ${yarns.find((y) => y.id === yarn)?.name}.${rest}`;
+	}
+</script>
+
+{#if yarns.length > 0}
+	<form
+		class="mt-3 text-[0.94rem]"
+		{onsubmit}
+		aria-label="Put the squares into the yarn drawer"
+		data-testid="into-drawer"
+	>
+		<p>
+			{squares.length === 1 ? 'The square' : `All ${squares.length} squares`} of
+			<select class="field max-w-full py-0" bind:value={yarn} aria-label="Yarn of the squares">
+				{#each yarns as y (y.id)}<option value={y.id}>{y.name}</option>{/each}
+			</select>, with
+			<input
+				class="field w-16 py-0"
+				type="number"
+				min="1"
+				max="400"
+				required
+				bind:value={stitches}
+				aria-label="Stitches in a square"
+			/>
+			stitches and
+			<input
+				class="field w-16 py-0"
+				type="number"
+				min="1"
+				max="400"
+				required
+				bind:value={rows}
+				aria-label="Rows in a square"
+			/>
+			rows of
+			<select class="field py-0" bind:value={of} aria-label="What the squares are of">
+				{#each GAUGE_OF as one (one)}<option value={one}>{OF_WORDS[one]}</option>{/each}
+			</select>
+		</p>
+		<p class="mt-2 flex flex-wrap items-baseline gap-x-4">
+			<button class="pill pill-soft" disabled={busy}>{busy ? 'Putting …' : 'Put them into the yarn drawer'}</button>
+			<span class="quiet">Swatches of that yarn reckon with them.</span>
+		</p>
+		{#if told}<p class="mt-1" role="status">{told} <a class="wordlink" href="/yarns">Yarn drawer</a></p>{/if}
+		{#if trouble}<p class="text-error mt-1 font-semibold" role="alert">{trouble}</p>{/if}
+	</form>
+{:else}
+	<p class="quiet mt-3 text-[0.94rem]">
+		Swatches reckon with them once they are with a yarn: <a class="wordlink" href="/yarns">put that into your drawer</a>
+	</p>
+{/if}
