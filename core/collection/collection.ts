@@ -3,6 +3,7 @@
 import { difficulty, type Verdict } from '../craft/index.ts';
 import { CENTRES, threeGroups, twoGroups, type Crossing, type Lean, type Work } from '../crossing/index.ts';
 import { namesFor, SCHOOLS, wordsFor } from '../notation/index.ts';
+import { naturally } from '../natural.ts';
 
 /** How the stitches are worked: all knit, what passes under purled, the cord twisted, or both. */
 export const MAKES = ['knit', 'purled', 'twisted', 'twisted-purled'] as const;
@@ -104,10 +105,7 @@ export function collection(): readonly Entry[] {
 		}
 	}
 	made = entries.sort(
-		(a, b) =>
-			GRADES.indexOf(a.grade) - GRADES.indexOf(b.grade) ||
-			a.crossing.n - b.crossing.n ||
-			a.id.localeCompare(b.id, 'en', { numeric: true }),
+		(a, b) => GRADES.indexOf(a.grade) - GRADES.indexOf(b.grade) || a.crossing.n - b.crossing.n || naturally(a.id, b.id),
 	);
 	return made;
 }

@@ -5,6 +5,7 @@ import { readGlossary, readRows, SCHOOL_IDS } from '../notation/index.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { firstIssue, type Swatch, SWATCH_FORMAT, SwatchSchema } from '../schema/index.ts';
 import { castOnNeeded, SCOPES, SWATCH_LIMITS, TWISTS } from '../swatch/index.ts';
+import { thousands } from '../thousands.ts';
 
 /** Remarks at the head of a file of rows, each told only where it is not what is usual. */
 const HEAD = {
@@ -124,6 +125,6 @@ function readText(text: string, onto: Swatch, glossary: string): Result<SwatchFi
 	const needed = castOn === undefined ? castOnNeeded(rows, next) : Number(castOn);
 	const checked = SwatchSchema.safeParse({ ...next, castOn: needed ?? onto.castOn });
 	if (checked.success) return ok({ kind: 'rows', swatch: checked.data });
-	const most = `A file of rows has at most ${SWATCH_LIMITS.text.toLocaleString('en')} characters.`;
+	const most = `A file of rows has at most ${thousands(SWATCH_LIMITS.text)} characters.`;
 	return refuse(firstIssue(checked.error), rest.length > SWATCH_LIMITS.text ? most : 'Correct it there.');
 }

@@ -7,6 +7,7 @@ import { nameIn, readName, STITCH_KINDS, wordsFor, type SchoolId } from '../nota
 import type { HouseStyle } from '../schema/index.ts';
 import { kindOf, type Step } from '../step/index.ts';
 import { swatchShown } from '../swatch/index.ts';
+import { naturally } from '../natural.ts';
 
 export interface GlossaryTerm {
 	/** As patterns write it. */
@@ -68,5 +69,5 @@ export function glossaryOf(steps: readonly Step[], style: HouseStyle, school?: S
 	return [
 		...crossings.map((c) => ({ term: c.name, says: meaning(c) })),
 		...[...stitches].map(([term, says]) => ({ term, says })),
-	].sort((a, b) => a.term.localeCompare(b.term, 'en', { numeric: true }));
+	].sort((a, b) => naturally(a.term, b.term));
 }

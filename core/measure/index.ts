@@ -1,2 +1,3 @@
 export * from './lengths.ts';
 export * from './needles.ts';
+export { thousands } from '../thousands.ts';

@@ -6,6 +6,7 @@
 import { canonical, type Crossing, fromCanonical } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { readSentence, type SentenceReading } from './sentence/index.ts';
+import { thousands } from '../thousands.ts';
 
 /** Lines, and characters in all, that are read. */
 export const GLOSSARY_LIMITS = { lines: 100, characters: 10_000 } as const;
@@ -91,7 +92,7 @@ export function readGlossary(whole: string): Glossary {
 	if (text.length > GLOSSARY_LIMITS.characters) {
 		problems.push({
 			code: 'length',
-			what: `The glossary is ${text.length.toLocaleString('en')} characters long; at most ${GLOSSARY_LIMITS.characters.toLocaleString('en')} are read.`,
+			what: `The glossary is ${thousands(text.length)} characters long; at most ${thousands(GLOSSARY_LIMITS.characters)} are read.`,
 			todo: 'Keep the lines that you need.',
 		});
 		return { entries: kept, problems };

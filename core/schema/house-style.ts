@@ -19,6 +19,7 @@ import { OWN_WAY_LIMITS, OwnWaySchema } from './own-way.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { YARN_LIMITS, YarnSchema } from './yarn.ts';
 import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
+import { thousands } from '../thousands.ts';
 
 const SideWord = (which: string): z.ZodString =>
 	z
@@ -91,7 +92,7 @@ const NowSchema = z.object({
 		.string()
 		.max(
 			GLOSSARY_LIMITS.characters,
-			`A glossary has at most ${GLOSSARY_LIMITS.characters.toLocaleString('en')} characters. Keep the lines that you need.`,
+			`A glossary has at most ${thousands(GLOSSARY_LIMITS.characters)} characters. Keep the lines that you need.`,
 		)
 		.default(''),
 	/** Ways that the teacher made by hand; kept by their own door. */

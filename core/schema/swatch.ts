@@ -7,8 +7,7 @@ import { SCOPES, TWISTS } from '../swatch/worked.ts';
 import { SWATCH_LIMITS } from '../swatch/limits.ts';
 import { SwatchSizeSchema } from './swatch-size.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
-
-const count = (value: number): string => value.toLocaleString('en');
+import { thousands } from '../thousands.ts';
 
 export const SwatchTitleSchema = z
 	.string()
@@ -57,7 +56,7 @@ const NowSchema = z.object({
 		.string()
 		.max(
 			SWATCH_LIMITS.text,
-			`The text of a swatch has at most ${count(SWATCH_LIMITS.text)} characters. Use repeats, or split it into two.`,
+			`The text of a swatch has at most ${thousands(SWATCH_LIMITS.text)} characters. Use repeats, or split it into two.`,
 		),
 });
 export type Swatch = z.infer<typeof NowSchema>;

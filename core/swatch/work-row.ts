@@ -6,6 +6,7 @@ import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import type { StitchFace, WorkedStitch, WorkedCrossing, WorkedMark, WorkedStep, Twist } from './worked.ts';
+import { thousands } from '../thousands.ts';
 
 /** Why a row cannot be worked to its end. */
 export interface RowStop {
@@ -145,10 +146,10 @@ class RowWorker {
 		this.#done += 1;
 		this.#start.budget.left -= 1;
 		if (this.#done > SWATCH_LIMITS.done) {
-			const most = SWATCH_LIMITS.done.toLocaleString('en');
+			const most = thousands(SWATCH_LIMITS.done);
 			this.#halt('too-much', `More than ${most} things are to be done in this row.`, 'Repeat fewer times.', at);
 		} else if (this.#start.budget.left < 0) {
-			const most = SWATCH_LIMITS.doneInAll.toLocaleString('en');
+			const most = thousands(SWATCH_LIMITS.doneInAll);
 			const what = `More than ${most} things are to be done in these rows; from here on they are not worked.`;
 			this.#halt('too-much', what, 'Repeat fewer times, or split it into two swatches.', at);
 		}

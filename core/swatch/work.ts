@@ -16,6 +16,7 @@ import {
 import { isTurned } from './turned.ts';
 import { SWATCH_LIMITS } from './limits.ts';
 import { workRow, type RowDone, type RowResult } from './work-row.ts';
+import { thousands } from '../thousands.ts';
 
 export interface SwatchStart {
 	readonly castOn: number;
@@ -295,7 +296,7 @@ function once(problems: readonly SwatchProblem[]): readonly SwatchProblem[] {
 	const more = all.length - SWATCH_LIMITS.problems;
 	if (more <= 0) return all;
 	const first = all[SWATCH_LIMITS.problems]!;
-	const what = `There are ${more.toLocaleString('en')} more problems below this one.`;
+	const what = `There are ${thousands(more)} more problems below this one.`;
 	return [
 		...all.slice(0, SWATCH_LIMITS.problems),
 		{ ...first, reason: 'more-problems', what, todo: 'Mend those above first; the others are then listed.', fixes: [] },

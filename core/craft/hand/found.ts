@@ -13,6 +13,7 @@ import {
 import { kept } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Way } from '../craft.ts';
+import { thousands } from '../../thousands.ts';
 
 export interface FoundLimits {
 	readonly holders: 0 | 1 | 2;
@@ -70,7 +71,7 @@ export const liftWords = (lift: Lift): string =>
 
 /** What was proved of a way that a search found, and no more, in a sentence. */
 export function claimOf({ moves, claim, atLeast, looked }: Extract<Found, { ok: true }>): string {
-	const positions = `${looked.toLocaleString('en')} ${looked === 1 ? 'position' : 'positions'} looked at`;
+	const positions = `${thousands(looked)} ${looked === 1 ? 'position' : 'positions'} looked at`;
 	const transfers = moves.filter(isTransfer).length;
 	const least = atLeast > 0 ? ` At least ${atLeast} of its ${transfers} transfers are needed.` : '';
 	switch (claim) {

@@ -3,6 +3,7 @@
 import type { Span } from '../../result.ts';
 import type { RowProblem } from './items.ts';
 import { ROWS_LIMITS } from './limits.ts';
+import { thousands } from '../../thousands.ts';
 
 const OPENS = new Set(['[', '(', '{']);
 const CLOSES = new Set([']', ')', '}']);
@@ -40,7 +41,7 @@ export function bounded(text: string): { readonly text: string; readonly problem
 
 function problemOf(line: string, at: Span): RowProblem | undefined {
 	if (line.length > ROWS_LIMITS.line) {
-		const [is, most] = [line.length, ROWS_LIMITS.line].map((n) => n.toLocaleString('en'));
+		const [is, most] = [line.length, ROWS_LIMITS.line].map(thousands);
 		return {
 			code: 'long-line',
 			what: `This line is ${is} characters long; at most ${most} are read, so it is not worked.`,

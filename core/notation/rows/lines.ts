@@ -15,6 +15,7 @@ import { plainly } from './plainly.ts';
 import { STITCH_KINDS } from './stitches.ts';
 import { parser } from './rows.parser.js';
 import { unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
+import { thousands } from '../../thousands.ts';
 
 export type RowSide = 'RS' | 'WS';
 
@@ -93,7 +94,7 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 		const at = { from: ROWS_LIMITS.text, to: text.length };
 		problems.push({
 			code: 'length',
-			what: `The text is ${text.length.toLocaleString('en')} characters long; at most ${ROWS_LIMITS.text.toLocaleString('en')} are read.`,
+			what: `The text is ${thousands(text.length)} characters long; at most ${thousands(ROWS_LIMITS.text)} are read.`,
 			todo: 'Use repeats, or split it into two swatches.',
 			at,
 		});
@@ -110,7 +111,7 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 	if (names.isSpent()) {
 		problems.push({
 			code: 'too-many-names',
-			what: `More than ${ROWS_LIMITS.names.toLocaleString('en')} different words look like names; those after them were not looked up.`,
+			what: `More than ${thousands(ROWS_LIMITS.names)} different words look like names; those after them were not looked up.`,
 			todo: 'Take out what is no pattern, or split it into two swatches.',
 			at: { from: 0, to: 0 },
 		});
@@ -162,7 +163,7 @@ function listed(problems: readonly RowProblem[]): readonly RowProblem[] {
 		...problems.slice(0, ROWS_LIMITS.problems),
 		{
 			code: 'more-problems',
-			what: `There are ${more.toLocaleString('en')} more problems below this one.`,
+			what: `There are ${thousands(more)} more problems below this one.`,
 			todo: 'Mend those above first; the others are then listed.',
 			at: problems[ROWS_LIMITS.problems]!.at,
 		},
@@ -446,7 +447,7 @@ class LineReader {
 	#add(line: RowLine): void {
 		this.#told += Math.max(1, line.numbers.length);
 		if (this.#told > ROWS_LIMITS.told) {
-			const most = ROWS_LIMITS.told.toLocaleString('en');
+			const most = thousands(ROWS_LIMITS.told);
 			const what = `The lines up to here tell more than ${most} rows; this one is not worked.`;
 			this.#complain(line.label ?? line.body, 'too-many-told', what, 'Tell each row once.');
 			return;

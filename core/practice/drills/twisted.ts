@@ -6,6 +6,7 @@ import { simulate, startState, type Move, type Trace } from '../../handling/inde
 import type { Chance } from '../chance.ts';
 import { forLook, handsAsked, heldIn, titleOf, twoGrouped } from '../crossings.ts';
 import { drill, type Deck } from '../question.ts';
+import { naturally } from '../../natural.ts';
 
 /** So that the moves are read in one look. */
 const MOST_STITCHES = 4;
@@ -59,7 +60,7 @@ function make(deck: Deck, by: Chance): Worked | undefined {
 		n,
 		deck,
 		moves,
-		among: among.sort((a, b) => a.length - b.length || idOf(a).localeCompare(idOf(b))),
+		among: among.sort((a, b) => a.length - b.length || naturally(idOf(a), idOf(b))),
 	};
 }
 

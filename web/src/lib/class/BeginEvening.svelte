@@ -5,7 +5,8 @@
 	import { onMount } from 'svelte';
 	import { weekdayOf } from '$lib/ui/dates';
 	import { beginHere, begunOf, keepMeant, type BegunHere } from './begun-here';
-	import { beginEvening, meantFor } from './doors';
+	import { beginEvening } from './doors';
+	import { meantFor } from './api';
 
 	interface Props {
 		classId: string;

@@ -16,7 +16,8 @@
 	import { goto, invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
 	import type { Light } from '$lib/ui/light';
-	import { makeNext, saveClass } from './doors';
+	import { makeNext } from './doors';
+	import { saveClass } from './api';
 	import type { OpenedClass } from './keep';
 	import { csvFile } from '$lib/files/table';
 	import { STATE_WORDS } from '@pond-loop/core/fabric';

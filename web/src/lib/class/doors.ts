@@ -1,10 +1,7 @@
-/** What is done with classes and evenings from their pages. */
+/** What is done with classes and evenings, of which little comes back. */
 
-import { ClassSchema, EveningSchema, PressSchema, type Class, type Press } from '@pond-loop/core/class';
 import type { GaugeOf } from '@pond-loop/core/fabric';
-import { z } from 'zod';
 import { DONE, fields } from '$lib/save/answers';
-import type { Stored } from '$lib/save/autosave.svelte';
 import { send, sendText, type Answer } from '$lib/save/send';
 
 const MADE = fields({ id: 'string', version: 'number', title: 'string' });
@@ -16,18 +13,6 @@ export const createClass = (title: string): Promise<Answer<{ readonly id: string
 export const removeClass = (id: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/classes/${id}`, undefined, DONE);
 
-const Saved = z.object({ version: z.number() });
-const Current = z
-	.object({ version: z.number(), class: ClassSchema })
-	.transform(({ version, class: value }): Stored<Class> => ({ version, value }));
-
-export const saveClass = (
-	id: string,
-	version: number,
-	value: Class,
-): Promise<Answer<z.infer<typeof Saved>, Stored<Class>>> =>
-	send('PUT', `/api/classes/${id}`, { version, class: value }, Saved, Current);
-
 export const erasePerson = (id: string, person: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/classes/${id}/people/${person}`, undefined, DONE);
 
@@ -36,12 +21,6 @@ export const beginEvening = (
 	classId: string,
 	told: { readonly id: string; readonly day: string; readonly lesson?: string },
 ): Promise<Answer<{ readonly id: string }>> => send('POST', `/api/classes/${classId}/evenings`, told, BEGUN);
-
-const Meant = z.object({ class: ClassSchema, evenings: z.array(EveningSchema) });
-
-/** What the evenings of a class can begin with. */
-export const meantFor = (classId: string): Promise<Answer<z.infer<typeof Meant>>> =>
-	send('GET', `/api/classes/${classId}/evenings`, undefined, Meant);
 
 export const removeEvening = (id: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/evenings/${id}`, undefined, DONE);
@@ -65,14 +44,6 @@ export const putSquares = (
 	counted: SquaresCounted,
 ): Promise<Answer<{ readonly taken: number; readonly left: number }>> =>
 	send('POST', `/api/classes/${id}/squares`, counted, fields({ taken: 'number', left: 'number' }));
-
-const News = z.object({ seq: z.number(), presses: z.array(PressSchema) });
-
-export const sendPresses = (
-	id: string,
-	presses: readonly Press[],
-	since: number,
-): Promise<Answer<z.infer<typeof News>>> => send('POST', `/api/evenings/${id}/presses`, { presses, since }, News);
 
 /** The text of a class's file, as it is. */
 export const takeFile = (text: string): Promise<Answer<{ readonly id: string }>> =>

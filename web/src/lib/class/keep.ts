@@ -1,6 +1,6 @@
 import { ClassSchema, type Class } from '@pond-loop/core/class';
 import { Autosave } from '$lib/save/autosave.svelte';
-import { saveClass } from './doors';
+import { saveClass } from './api';
 
 export interface OpenedClass {
 	readonly id: string;

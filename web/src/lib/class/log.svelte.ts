@@ -2,7 +2,7 @@
 
 import { EVENING_LIMITS, joined, type Did, type Press } from '@pond-loop/core/class';
 import type { Answer } from '$lib/save/send';
-import { sendPresses } from './doors';
+import { sendPresses } from './api';
 import { dropHere, keepHere, keptHere, newPress } from './presses-here';
 
 /** Milliseconds until the server is asked again: for what other devices pressed, and where it did not answer. */

@@ -1,30 +1,36 @@
 <script lang="ts">
 	import { type Drawing, num } from '@pond-loop/core/drawing';
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { svgOf } from '@pond-loop/core/made';
-	import { patchSvg, shownAs, type Shown } from './patch-svg';
+	import { isWaking, later } from '$lib/ui/waking';
+	import { patchSvg, shownAs, standingIn, type Shown } from './patch-svg';
 
 	interface Props {
+		/** Not asked for while the page wakes up: it stands there as the server drew it. */
 		drawing: Drawing;
 		/** In CSS pixels; as wide as there is room when left out. */
 		width?: number;
 	}
 	const { drawing, width }: Props = $props();
 
+	const isThere = isWaking();
 	/** What is written when the picture first appears; from then on it is changed in place. */
-	const first = untrack(() => ({ drawing, svg: svgOf(drawing, width) }));
+	const first = isThere ? undefined : untrack(() => ({ drawing, svg: svgOf(drawing, width) }));
 	let shown: Shown | undefined;
 	let box = $state<HTMLElement>();
+	let ready = $state(!isThere);
+	onMount(() => (isThere ? later(() => (ready = true)) : undefined));
 	$effect(() => {
-		const svg = box?.querySelector('svg');
+		if (!ready || !box) return;
+		const svg = box.querySelector('svg');
 		if (!svg) return;
 		if (width === undefined) svg.removeAttribute('width');
 		else svg.setAttribute('width', num(width));
-		const before = shown?.drawing ?? first.drawing;
-		if (drawing !== before) shown = patchSvg(svg, shown ?? shownAs(first.drawing), drawing);
+		if (shown?.drawing === drawing || (!shown && first?.drawing === drawing)) return;
+		shown = patchSvg(svg, shown ?? (first ? shownAs(first.drawing) : standingIn(svg)), drawing);
 	});
 </script>
 
-<!-- The core escapes every text and number that it writes into the SVG. -->
+<!-- The core escapes every text and number that it writes into the SVG. What stands there already is left as it is, whatever is said here. -->
 <!-- eslint-disable-next-line svelte/no-at-html-tags -->
-<div class="drawing" bind:this={box}>{@html first.svg}</div>
+<div class="drawing" bind:this={box}>{@html first?.svg ?? '<svg></svg>'}</div>

@@ -7,23 +7,35 @@ import { type Drawing, type SvgElement, svgElements } from '@pond-loop/core/draw
 
 const SVG = 'http://www.w3.org/2000/svg';
 
-/** A drawing as it stands in the page. */
+/** A drawing as it stands in the page; what it was of is not known where the server drew it. */
 export interface Shown {
-	readonly drawing: Drawing;
+	readonly drawing?: Drawing;
 	readonly elements: readonly SvgElement[];
 }
 
 export const shownAs = (drawing: Drawing): Shown => ({ drawing, elements: svgElements(drawing) });
+
+/** What stands in a picture, read from it. */
+export const standingIn = (svg: SVGSVGElement): Shown => ({
+	elements: [...svg.children].map((node): SvgElement => {
+		const attributes = Object.fromEntries([...node.attributes].map(({ name, value }) => [name, value]));
+		return {
+			name: node.tagName as SvgElement['name'],
+			attributes,
+			...(node.textContent ? { text: node.textContent } : {}),
+		};
+	}),
+});
 
 /** `svg` must show `before` now; returns what it shows then. */
 export function patchSvg(svg: SVGSVGElement, before: Shown, drawing: Drawing): Shown {
 	const after = shownAs(drawing);
 	const { width, height, top = 0 } = drawing;
 	const was = before.drawing;
-	if (was.width !== width || was.height !== height || (was.top ?? 0) !== top) {
+	if (was?.width !== width || was.height !== height || (was.top ?? 0) !== top) {
 		svg.setAttribute('viewBox', `0 ${top} ${width} ${height}`);
 	}
-	if (before.drawing.label !== drawing.label) svg.setAttribute('aria-label', drawing.label);
+	if (was?.label !== drawing.label) svg.setAttribute('aria-label', drawing.label);
 	const standing = [...svg.children];
 	for (const [i, next] of after.elements.entries()) {
 		const node = standing[i];
@@ -39,7 +51,8 @@ export function patchSvg(svg: SVGSVGElement, before: Shown, drawing: Drawing): S
 function change(node: Element, old: SvgElement, next: SvgElement): void {
 	for (const key in next.attributes) {
 		const value = next.attributes[key];
-		if (value !== undefined && value !== old.attributes[key]) node.setAttribute(key, String(value));
+		// What was read from the page is text.
+		if (value !== undefined && String(value) !== String(old.attributes[key])) node.setAttribute(key, String(value));
 	}
 	for (const key in old.attributes) {
 		if (old.attributes[key] !== undefined && next.attributes[key] === undefined) node.removeAttribute(key);

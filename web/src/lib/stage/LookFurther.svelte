@@ -2,6 +2,7 @@
 	import { claimOf, type FoundLimits } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { type Found, isTransfer, type Looking, type Move } from '@pond-loop/core/handling';
+	import { thousands } from '@pond-loop/core/measure';
 	import { onDestroy, type Snippet } from 'svelte';
 	import { Searcher } from '$lib/workers/search';
 
@@ -41,12 +42,11 @@
 		busy = false;
 	}
 	const count = (moves: readonly Move[]): number => moves.filter(isTransfer).length;
-	const said = (n: number): string => n.toLocaleString('en');
 	const fewer = $derived(found && count(found.moves) < transfers ? found.moves : undefined);
 	/** Worth a line while it goes on. */
 	const soFar = $derived(
 		looking &&
-			`${looking.transfers === undefined ? 'None found yet' : `Best so far ${looking.transfers}`}; at least ${looking.atLeast} are needed. ${said(looking.looked)} positions looked at.`,
+			`${looking.transfers === undefined ? 'None found yet' : `Best so far ${looking.transfers}`}; at least ${looking.atLeast} are needed. ${thousands(looking.looked)} positions looked at.`,
 	);
 </script>
 

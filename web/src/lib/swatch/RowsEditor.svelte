@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { thousands } from '@pond-loop/core/measure';
 	import { closeBrackets, closeBracketsKeymap, completionKeymap } from '@codemirror/autocomplete';
 	import { defaultKeymap, indentWithTab } from '@codemirror/commands';
 	import { codeFolding, foldGutter, foldKeymap, bracketMatching } from '@codemirror/language';
@@ -169,7 +170,7 @@
 <div class="h-full" bind:this={place} data-testid="rows"></div>
 {#if full}
 	<p class="text-error mt-1 text-[0.94rem] font-semibold" role="alert">
-		The text of a swatch has at most {SWATCH_LIMITS.text.toLocaleString('en')} characters. Nothing was put in; use repeats,
-		or split it into two swatches.
+		The text of a swatch has at most {thousands(SWATCH_LIMITS.text)} characters. Nothing was put in; use repeats, or split
+		it into two swatches.
 	</p>
 {/if}

@@ -1,25 +1,32 @@
+/**
+ * Days in words. The formatters of the platform take tens of milliseconds to wake up, while the page does; for the two
+ * ways in which English says a day, and for the app's own, names of months are enough.
+ */
+
+const MONTHS = [
+	...['January', 'February', 'March', 'April', 'May', 'June', 'July'],
+	...['August', 'September', 'October', 'November', 'December'],
+] as const;
+const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const;
+
 /** Made once for each language: a list asks for many dates. */
 const made = new Map<string, Intl.DateTimeFormat>();
 
 /** "3 November", the same on the server and in the page whatever their time zones; in the order of a language. */
 export function dayOf(at: Date, locale: string): string {
+	if (locale === 'en-GB') return `${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]}`;
+	if (locale === 'en-US' || locale === 'en') return `${MONTHS[at.getUTCMonth()]} ${at.getUTCDate()}`;
 	const day = made.get(locale) ?? new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' });
 	made.set(locale, day);
 	return day.format(at);
 }
 
-/** Made when it is first asked for: it takes tens of milliseconds, and most pages never ask. */
-let weekday: Intl.DateTimeFormat | undefined;
 /** A day of the calendar, with its weekday: `Thu, 5 Nov 2026` for `2026-11-05`. */
 export function weekdayOf(day: string): string {
-	weekday ??= new Intl.DateTimeFormat('en-GB', {
-		weekday: 'short',
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		timeZone: 'UTC',
-	});
-	return weekday.format(new Date(`${day}T00:00:00Z`));
+	const at = new Date(`${day}T00:00:00Z`);
+	// As the platform shortens them in British English.
+	const month = at.getUTCMonth() === 8 ? 'Sept' : MONTHS[at.getUTCMonth()]!.slice(0, 3);
+	return `${WEEKDAYS[at.getUTCDay()]}, ${at.getUTCDate()} ${month} ${at.getUTCFullYear()}`;
 }
 
 /** Today where this device is: `2026-11-05`. */

@@ -12,6 +12,8 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals }) => ({
 	lessons: await listLessons(teacherOf(locals)),
 	demo: hasDemoToCopy(locals),
+	// What they make stays here.
+	templates: TEMPLATES.map(({ id, title, says }) => ({ id, title, says })),
 });
 
 export const actions: Actions = {

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { TEMPLATES } from '@pond-loop/core/lesson';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import Begin from '$lib/account/Begin.svelte';
 	import { enhance } from '$app/forms';
@@ -43,14 +42,14 @@
 			<label class="lead block" for="template">Begin with</label>
 			<select id="template" name="template" class="field">
 				<option value="">an empty lesson</option>
-				{#each TEMPLATES as t (t.id)}<option value={t.id} title={t.says}>{t.title}</option>{/each}
+				{#each data.templates as t (t.id)}<option value={t.id} title={t.says}>{t.title}</option>{/each}
 			</select>
 		</div>
 		<button class="pill pill-strong">Make a lesson</button>
 	</form>
 	{#if form?.message}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{form.message}</p>{/if}
 	<div class="mt-3"><RemovedNote {removal} /></div>
-	{#if data.lessons.length === 0}<div class="mt-6"><Begin demo={data.demo} template={TEMPLATES[0]!} /></div>{/if}
+	{#if data.lessons.length === 0}<div class="mt-6"><Begin demo={data.demo} template={data.templates[0]!} /></div>{/if}
 	<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={6}>
 		{#snippet actions(lesson)}
 			<IconButton

@@ -9,9 +9,13 @@ import { makeKnown } from '$lib/server/known-browsers';
 import { weakness } from '$lib/server/strength';
 import { countRecovery, tryAgainIn } from '$lib/server/limits';
 import { keepToken } from '$lib/server/session-cookie';
+import { thresholdPicture } from '$lib/server/threshold';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => ({ form: await superValidate(zod4(RecoverForm)) });
+export const load: PageServerLoad = async () => ({
+	picture: thresholdPicture(),
+	form: await superValidate(zod4(RecoverForm)),
+});
 
 export const actions: Actions = {
 	default: async (event) => {

@@ -15,7 +15,7 @@
 
 <svelte:head><title>A new password · Pond Loop</title></svelte:head>
 
-<Threshold title="A new password" light={light.now}>
+<Threshold title="A new password" light={light.now} picture={data.picture}>
 	<p class="mt-3">
 		When you signed up you were given ten recovery codes. One of them sets a new password; it works once. You will be
 		signed out everywhere else.

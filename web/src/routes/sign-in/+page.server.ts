@@ -10,9 +10,11 @@ import { knownFor, makeKnown } from '$lib/server/known-browsers';
 import { countDemo, countSignIn, forgiveSignIns, tryAgainIn } from '$lib/server/limits';
 import { sweepSessions } from '$lib/server/sessions';
 import { DEMO_TEACHER, readAccount } from '$lib/server/teachers';
+import { thresholdPicture } from '$lib/server/threshold';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => ({
+	picture: thresholdPicture(),
 	form: await superValidate(zod4(SignInForm)),
 	to: placeAfter(url),
 	left: url.searchParams.get('left') === 'account',

@@ -16,7 +16,7 @@
 
 <svelte:head><title>Sign in · Pond Loop</title></svelte:head>
 
-<Threshold title="Sign in" light={light.now}>
+<Threshold title="Sign in" light={light.now} picture={data.picture}>
 	{#if data.left}
 		<p class="mt-3" role="status">Your account is deleted, with everything that was in it. Goodbye.</p>
 	{:else if data.to !== '/'}

@@ -8,9 +8,11 @@ import { placeAfter } from '$lib/server/guard';
 import { makeKnown } from '$lib/server/known-browsers';
 import { weakness } from '$lib/server/strength';
 import { countSignUp, tryAgainIn } from '$lib/server/limits';
+import { thresholdPicture } from '$lib/server/threshold';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => ({
+	picture: thresholdPicture(),
 	form: await superValidate(zod4(SignUpForm)),
 	to: placeAfter(url),
 });

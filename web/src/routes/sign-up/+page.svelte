@@ -34,7 +34,7 @@
 		</p>
 	</div>
 {:else if data.teacher}
-	<Threshold title="You are signed in" light={light.now}>
+	<Threshold title="You are signed in" light={light.now} picture={data.picture}>
 		<p class="mt-4">As {data.teacher.name}. To make another account, sign out first.</p>
 		<p class="mt-5 flex flex-wrap gap-3">
 			<a class="pill pill-strong" href="/">To tonight</a>
@@ -42,7 +42,7 @@
 		</p>
 	</Threshold>
 {:else}
-	<Threshold title="Sign up" light={light.now}>
+	<Threshold title="Sign up" light={light.now} picture={data.picture}>
 		<form method="post" class="mt-5 grid gap-4" use:enhance>
 			<Field
 				name="name"

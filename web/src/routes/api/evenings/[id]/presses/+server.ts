@@ -1,3 +1,4 @@
+import { thousands } from '@pond-loop/core/measure';
 import { EVENING_LIMITS, PressesSchema } from '@pond-loop/core/class';
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -15,7 +16,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const news = isId(params.id)
 		? await pressed(teacherOf(locals), params.id, body.value.presses, body.value.since)
 		: undefined;
-	if (news === 'full')
-		return refusal(409, `An evening keeps at most ${EVENING_LIMITS.presses.toLocaleString('en')} presses.`);
+	if (news === 'full') return refusal(409, `An evening keeps at most ${thousands(EVENING_LIMITS.presses)} presses.`);
 	return news ? json(news) : refusal(404, eveningGone);
 };
