@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { STATE_WORDS, type FabricState } from '../fabric/index.ts';
-import { DEFAULT_HOUSE_STYLE } from '../schema/index.ts';
+import { DEFAULT_HOUSE_STYLE, YARN_LIMITS, YarnSchema, type Yarn } from '../schema/index.ts';
 import { DEFAULT_PLAN, paceSaid, PlanSchema } from '../lesson/index.ts';
 import { PACES } from '../step/index.ts';
 import {
@@ -21,7 +21,9 @@ import {
 	PressSchema,
 	shrunk,
 	wentBy,
+	withSquares,
 	type Class,
+	type ClassSquare,
 	type Did,
 	type Evening,
 	type Held,
@@ -272,6 +274,35 @@ describe('people', () => {
 		expect(washing[0]).toMatchObject({ to: 'dry', ratio: { squares: 2, spread: { across: [0.9, 0.95] } } });
 		expect(washing[0]!.ratio.across).toBeCloseTo(0.925);
 		expect(learntBy(ours, [before]).washing).toEqual([]);
+	});
+
+	it('puts the squares of a class into a yarn: each once, as it was measured last, and no more than a yarn keeps', () => {
+		const square = (n: number, widthCm: number): ClassSquare => ({
+			press: `p${n}`,
+			day: '2026-11-05',
+			sizes: { off: { widthCm, lengthCm: 10 } },
+		});
+		const of = { of: 'plain', stitches: 20, rows: 28 } as const;
+		const own = { id: 'own', on: '2026-10-01', ...of, sizes: { dry: { widthCm: 9, lengthCm: 9 } } };
+		const yarn: Yarn = { id: 'y', name: 'Marsh wool', fibre: 'wool', squares: [own] };
+		const once = withSquares(yarn, [square(1, 10), square(2, 11)], of);
+		expect([once.left, once.yarn.squares.map((s) => s.id)]).toEqual([0, ['own', 'p1', 'p2']]);
+		const aside = { ...once.yarn, squares: once.yarn.squares.map((s) => ({ ...s, aside: true as const })) };
+		const again = withSquares(aside, [square(1, 12), square(2, 11)], { ...of, stitches: 22 }).yarn.squares;
+		// What was set aside stays so, and what the teacher measured is left alone.
+		expect(again.map((s) => [s.id, s.stitches, s.sizes.off?.widthCm, s.aside])).toEqual([
+			['own', 20, undefined, true],
+			['p1', 22, 12, true],
+			['p2', 22, 11, true],
+		]);
+		const many = Array.from({ length: YARN_LIMITS.squares + 5 }, (_, i) => square(i, 10));
+		const full = withSquares(yarn, many, of);
+		expect([full.left, full.yarn.squares.length, full.yarn.squares.at(-1)!.id]).toEqual([
+			6,
+			YARN_LIMITS.squares,
+			many.at(-1)!.press,
+		]);
+		expect(YarnSchema.safeParse(JSON.parse(JSON.stringify(full.yarn))).success).toBe(true);
 	});
 
 	it('stands in a table, each press with its words, without what was taken back and who is gone', () => {

@@ -6,7 +6,7 @@ import { away, failureOf } from '$lib/server/failures';
 import { isForeign, isOpen, signedOut, wholeRequest } from '$lib/server/guard';
 import { secure } from '$lib/server/headers';
 import { log } from '$lib/server/log';
-import { again, keyOf, remember } from '$lib/server/remembered';
+import { keyOf, madeOnce } from '$lib/server/remembered';
 import { refuse, wantsJson } from '$lib/server/refuse';
 import { dropToken, tokenOf } from '$lib/server/session-cookie';
 import { readSession } from '$lib/server/sessions';
@@ -110,7 +110,7 @@ const remembered: Handle = async ({ event, resolve }) => {
 		if (!isAway(cause)) throw cause;
 	}
 	if (key === undefined) return resolve(event);
-	return again(key) ?? remember(key, await resolve(event));
+	return madeOnce(key, async () => resolve(event));
 };
 
 export const handle: Handle = sequence(logged, secured, guarded, remembered);

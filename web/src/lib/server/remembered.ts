@@ -58,8 +58,30 @@ export async function keyOf(event: RequestEvent): Promise<string | undefined> {
 	return JSON.stringify([url.pathname, url.search, light, locale, isDemo(), who, on]);
 }
 
+/** Pages that are being made: whoever asks for the same meanwhile waits for that instead of making it as well. */
+const making = new Map<string, Promise<unknown>>();
+
+/** The page of that key, as it was made before or is made now. */
+export async function madeOnce(key: string, make: () => Promise<Response>): Promise<Response> {
+	const known = again(key);
+	if (known) return known;
+	const before = making.get(key);
+	if (before) {
+		await before.catch(() => undefined);
+		const now = again(key);
+		if (now) return now;
+	}
+	const made = make().then((response) => remember(key, response));
+	making.set(key, made);
+	try {
+		return await made;
+	} finally {
+		if (making.get(key) === made) making.delete(key);
+	}
+}
+
 /** The page of that key, with a number of its own; undefined when it was not made yet. */
-export function again(key: string): Response | undefined {
+function again(key: string): Response | undefined {
 	const known = pages.get(key);
 	if (!known) return undefined;
 	const nonce = randomBytes(16).toString('base64');
@@ -69,7 +91,7 @@ export function again(key: string): Response | undefined {
 }
 
 /** Keeps a page that was just made, and gives it back. */
-export async function remember(key: string, response: Response): Promise<Response> {
+async function remember(key: string, response: Response): Promise<Response> {
 	const policy = response.headers.get(POLICY);
 	const nonce = /'nonce-([^']{16,})'/.exec(policy ?? '')?.[1];
 	const isPage = response.headers.get('content-type')?.startsWith('text/html');
