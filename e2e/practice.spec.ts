@@ -271,7 +271,10 @@ test('with the network cut nothing answered is lost; what is shown goes out when
 	await expect(page.getByTestId('practice').getByRole('heading', { level: 2 }).first()).toBeVisible();
 	await context.setOffline(false);
 	// The lesson behind its link is in the pocket as well, until it is withdrawn.
-	await page.goto(read);
+	// A network that is only just back may fail the first request.
+	await expect(async () => {
+		await page.goto(read);
+	}).toPass();
 	await expect(page.getByRole('heading', { level: 1, name: 'Lanterns' })).toBeVisible();
 	await context.setOffline(true);
 	await page.reload();

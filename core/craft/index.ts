@@ -32,6 +32,6 @@ export { crossOnPegs, loomLike, pegNames, type OnPegs, type PegNames } from './l
 export { BED_NEEDLES, bedNeedleName, crossOnBed, machineLike, type MachineSet, type OnBed } from './machine/index.ts';
 export { perform, type MistakeAt, type Performance } from './perform.ts';
 export { MOST_STRETCH, stretchOf } from './slipped/index.ts';
-export { diagnoseIn, signsIn } from './signs-in.ts';
+export { diagnoseIn, signSaid, signsIn, whatShows } from './signs-in.ts';
 export { PLACES, placeName, TOOLS } from './place.ts';
 export { planIn, waysFor } from './ways-for.ts';

@@ -9,4 +9,4 @@ export const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId
 export const PLACES: [CraftId, ...CraftId[]] = [PLAIN_CRAFT, ...TOOLS];
 
 /** `at the needles`. */
-export const placeName = (place: CraftId): string => craftOf(place).place.toLowerCase();
+export const placeName = (place: string): string => craftOf(place).place.toLowerCase();

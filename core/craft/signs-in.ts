@@ -1,7 +1,18 @@
 /** What shows of a procedure in a craft: the signs of its loops, by their names, and what the craft adds. */
 
-import { bothFaces, diagnose, signsOf, type AnyTrace, type Likely, type Sign, type SignId } from '../handling/index.ts';
+import {
+	bothFaces,
+	diagnose,
+	mendsFor,
+	signsOf,
+	type AnyTrace,
+	type Likely,
+	type Mend,
+	type Sign,
+	type SignId,
+} from '../handling/index.ts';
 import type { Craft, Taken } from './craft.ts';
+import type { Performance } from './perform.ts';
 
 /** Loop numbers in a text become the names of the loops. */
 export const namedIn = (text: string, names: readonly string[]): string =>
@@ -23,6 +34,18 @@ export function signsIn(craft: Craft, taken: Taken, trace: AnyTrace, asked = tak
 		...(fault ? [bothFaces(fault.sign, fault.stitches, fault.says)] : []),
 		...signsOf(asked, trace.outcome).map((s) => called(s, taken.names)),
 	];
+}
+
+/** What is seen, in words; what shows on the wrong side alone is said with its side. */
+export const signSaid = ({ says }: Sign): string => says.RS ?? `on the wrong side ${says.WS}`;
+
+/** What shows of a performance that went wrong, and what mends the first of it; empty where nothing shows. */
+export function whatShows(
+	craft: Craft,
+	{ taken, trace }: Pick<Performance, 'taken' | 'trace'>,
+): { readonly shows: string; readonly mend: Mend | undefined } {
+	const signs = signsIn(craft, taken, trace);
+	return { shows: signs.map(signSaid).join('; '), mend: mendsFor(taken.loops, signs, { rows: 0 })[0] };
 }
 
 /** From what is seen back to what was likely done, with the mistakes of a craft. */

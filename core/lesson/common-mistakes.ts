@@ -1,7 +1,7 @@
 /** What goes wrong most in the crossings of a lesson, and how it is seen and mended. */
 
-import { craftOf, perform, PLAIN_CRAFT } from '../craft/index.ts';
-import { mendsFor, signsOf, type MistakeId } from '../handling/index.ts';
+import { craftOf, perform, PLAIN_CRAFT, whatShows } from '../craft/index.ts';
+import type { MistakeId } from '../handling/index.ts';
 import { kindOf, type ShownCrossing, type Step } from '../step/index.ts';
 
 export interface CommonMistake {
@@ -35,11 +35,8 @@ function mistakeIn(shown: readonly ShownCrossing[], id: string): CommonMistake |
 		const mistake = craft.mistakes.find((m) => m.id === id);
 		const done = mistake && perform(craft, crossing, way, { id, site: 0 });
 		if (!mistake || !done?.ok) continue;
-		const signs = signsOf(done.value.taken.loops, done.value.trace.outcome);
-		const [mend] = mendsFor(done.value.taken.loops, signs, { rows: 0 });
+		const { shows, mend } = whatShows(craft, done.value);
 		if (!mend) continue;
-		// What shows on the wrong side alone is said with its side.
-		const shows = signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`).join('; ');
 		return {
 			id: mistake.id,
 			title: mistake.title.charAt(0).toUpperCase() + mistake.title.slice(1),

@@ -76,7 +76,9 @@ function made(
 		stageAt(taken.loops, trace, at, { ...lookOf(style), ...loopsIn(taken), light, textScale });
 	return {
 		title: told.title,
-		says: told.says ?? `${counts.moves} moves, ${counts.mostLoose} loose at once, ${toolsSaid(counts.tools, craft)}`,
+		says:
+			told.says ??
+			`${counts.moves} moves, ${counts.mostLoose === 0 ? 'nothing hangs loose' : `${counts.mostLoose} loose at once`}, ${toolsSaid(counts.tools, craft)}`,
 		wide: true,
 		draw: (paint) => draw(moment, paint),
 		moves: {

@@ -116,7 +116,7 @@ describe('two ways beside each other', () => {
 	it('are those of the craft, with its own counts; without a choice the next one that makes the crossing', () => {
 		const sides = sidesOf(step('loom', 'parked-inside', 'held-outside'), style());
 		expect(sides.map((s) => s.title)).toEqual(['Parked inside, on a pin', 'Held outside, on a holder']);
-		expect(sides[0]!.says).toBe('10 moves, 0 loose at once, one holder');
+		expect(sides[0]!.says).toBe('10 moves, nothing hangs loose, one holder');
 		expect(otherWay(step('machine', 'two-tools'), style())).toBe('loosened');
 		expect(otherWay(step('hand', 'off-holder'), style())).not.toBe('off-holder');
 		expect(sidesOf(step('brioche', 'off-holder'), style())).toHaveLength(1);

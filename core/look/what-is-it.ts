@@ -1,6 +1,6 @@
 /** What hands have made so far, and what it will be if the rest is worked as it stands. */
 
-import { hand, type Craft, type Demonstrated } from '../craft/index.ts';
+import { hand, signSaid, type Craft, type Demonstrated } from '../craft/index.ts';
 import { crossing, equal, mirror, type Crossing } from '../crossing/index.ts';
 import {
 	mendsFor,
@@ -88,7 +88,7 @@ export function whatIsIt(
 		crosses: (made?.over.length ?? 0) > 0,
 		names: made ? namesShown({ made, fabric: mirrored ? mirror(made) : made, mirrored }) : [],
 		isAsked: made !== undefined && equal(made, asked) && signs.length === 0 && !fault,
-		differs: [...signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`), ...(fault ? [fault.says] : [])],
+		differs: [...signs.map(signSaid), ...(fault ? [fault.says] : [])],
 		...(mend ? { mend } : {}),
 		rest,
 		counts: tally(done),

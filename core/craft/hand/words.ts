@@ -54,7 +54,9 @@ function isFirstPastHolder(trace: Trace, step: number): boolean {
 
 function before(start: HandState, told: Told): string {
 	const numbers = start.loops.map((l) => l.stitch);
-	return `${told.Many} ${listed(numbers, told)} wait on the ${told.workedOff} needle. The yarn is behind.`;
+	const { name } = told.yarn;
+	const yarn = `${name.charAt(0).toUpperCase()}${name.slice(1)} ${name.endsWith('s') ? 'are' : 'is'} behind`;
+	return `${told.Many} ${listed(numbers, told)} wait on the ${told.workedOff} needle. ${yarn}.`;
 }
 
 function say({ move, stitches: handled, passings }: TraceStep, before: HandState, told: Told): StepWords {

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import type { Block, Line } from '../../block/index.ts';
-import { craftOf, PLAIN_CRAFT, type Craft, type MistakeAt, type Performance } from '../../craft/index.ts';
-import { mendsFor, signsOf } from '../../handling/index.ts';
+import { craftOf, PLAIN_CRAFT, whatShows, type Craft, type MistakeAt, type Performance } from '../../craft/index.ts';
 import {
 	afterwards,
 	craftIn,
@@ -74,9 +73,7 @@ export const kitOf = ({
 function mending(step: CrossingStep, craft: Craft, done: Performance): Block[] {
 	const mistake = craft.mistakes.find((m) => m.id === step.view?.mistake);
 	if (!mistake) return [];
-	const signs = signsOf(done.taken.loops, done.trace.outcome);
-	const [mend] = mendsFor(done.taken.loops, signs, { rows: 0 });
-	const shows = signs.map((s) => s.says.RS ?? `on the wrong side ${s.says.WS}`).join('; ');
+	const { shows, mend } = whatShows(craft, done);
 	return [
 		...(shows ? [{ kind: 'text', text: `What shows: ${shows}.` } as const] : []),
 		...(mend ? [{ kind: 'text', text: `To mend it: ${mend.what}` } as const] : []),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { placeName } from '@pond-loop/core/craft';
 	import type { Block } from '@pond-loop/core/block';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Played from '$lib/blocks/Played.svelte';
@@ -52,6 +53,8 @@
 		<div class="flex justify-center"><Photo {id} {alt} {width} {height} /></div>
 	{:else if block.kind === 'moves'}
 		<div class="mx-auto w-full max-w-5xl">
+			<!-- The same crossing may come twice, in two ways. -->
+			<p class="quiet mb-2 text-center" data-testid="way-shown">{block.title}</p>
 			<Stage
 				craft={block.craft}
 				taken={block.taken}
@@ -75,7 +78,7 @@
 				{#if rowsDone !== undefined}
 					<button type="button" class="wordlink" onclick={() => rowTo(undefined)}>the whole chart</button>
 				{:else}
-					<button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, at the needles</button>
+					<button type="button" class="wordlink" onclick={() => rowTo(0)}>row by row, {placeName(worked.craft)}</button>
 				{/if}
 			</p>
 			{#if rowsDone !== undefined}

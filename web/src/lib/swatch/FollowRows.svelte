@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { placeName } from '@pond-loop/core/craft';
 	import type { Block } from '@pond-loop/core/block';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
@@ -42,7 +43,9 @@
 	<div class="mt-2"><ChartParts {worked} {cords} {light} {mirrored} {width} /></div>
 	{#if mounted && rows > 0}
 		<p class="mt-2 print:hidden">
-			<button type="button" class="wordlink" onclick={() => go(0)}>Follow it row by row, at the needles</button>
+			<button type="button" class="wordlink" onclick={() => go(0)}
+				>Follow it row by row, {placeName(worked.craft)}</button
+			>
 		</p>
 	{/if}
 {:else}

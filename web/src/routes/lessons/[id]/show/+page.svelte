@@ -207,7 +207,9 @@
 			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!, data.style)}</p>{/if}
 		{:else}
-			{#if !blocks.some((b) => b.kind === 'moves')}<p class="quiet text-center">{kindOf(step).title}</p>{/if}
+			{#if !blocks.some((b) => b.kind === 'moves') && kindOf(step).title !== stepTitle(step, data.style)}
+				<p class="quiet text-center">{kindOf(step).title}</p>
+			{/if}
 			<h1 class="mb-2 text-center text-4xl wrap-anywhere">{stepTitle(step, data.style)}</h1>
 			{#if others.length > 0}
 				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Where it is made">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import { placeName } from '@pond-loop/core/craft';
 	import { cellOf, gaugeIn } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import { lengthToldIn, materialOf, swatchShown, whereAmI } from '@pond-loop/core/swatch';
@@ -50,7 +51,7 @@
 	const MOST = 6;
 </script>
 
-<svelte:head><title>{data.opened.swatch.title} · at the needles</title></svelte:head>
+<svelte:head><title>{data.opened.swatch.title} · {placeName(worked.craft)}</title></svelte:head>
 
 <main class="mx-auto flex min-h-screen max-w-5xl flex-col px-5 py-4" id="main">
 	<header class="flex items-center gap-4">
