@@ -150,8 +150,9 @@
     v(0.8em, weak: true)
   }
   else if b.kind == "rows" {
-    for row in b.rows {
-      if row.remark { par(emph(row.text)) } else {
+    for (i, row) in b.rows.enumerate() {
+      // What is said between rows heads those after it.
+      if row.remark { block(sticky: i + 1 < b.rows.len(), emph(row.text)) } else {
         let words = if row.label == "" { text(font: mono, size: 0.88em, row.text) } else [*#row.label:* #row.text]
         block(breakable: false, spacing: 0.5em, ticked(words))
       }
