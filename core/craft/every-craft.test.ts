@@ -3,7 +3,7 @@ import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
 import { drawAbove, drawStage } from '../drawing/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named, traceOf } from '../test/made.ts';
-import { type CraftId, craftOf, CRAFTS, foundId, perform, type Performance, waysFor } from './index.ts';
+import { type CraftId, craftOf, CRAFTS, foundId, perform, type Performance, waysFor, whatShows } from './index.ts';
 
 function taken(id: CraftId, name: string, way: string): Performance {
 	const done = perform(craftOf(id), named(name), way);
@@ -22,6 +22,30 @@ describe('every craft', () => {
 				expect(lean).toBe(asTwoGroups(c)!.lean);
 			}
 		}
+	});
+
+	it('says of each mistake what shows and what mends it, by the names that its loops have', () => {
+		const told = new Set<string>();
+		for (const craft of CRAFTS) {
+			for (const name of ['1/1 LC', '2/1 LPC', craft.isHanded ? '2/2 RC' : '3/3 RC']) {
+				for (const { id: way } of waysFor(craft, named(name))) {
+					for (const { id } of craft.mistakes) {
+						const done = perform(craft, named(name), way, { id, site: 0 });
+						if (!done.ok) continue;
+						const { shows, mend } = whatShows(craft, done.value);
+						// Where it changes nothing there is nothing to mend.
+						expect([craft.id, id, mend !== undefined]).toEqual([craft.id, id, shows !== '']);
+						if (!mend) continue;
+						told.add(`${craft.id} ${id}`);
+						expect(`${shows}. ${mend.what}`).not.toMatch(/undefined|NaN|\[object/);
+						// Numbers that stand by themselves are counts; loops with names go by those.
+						const other = shows.replace(/\d+ loops on the needle where there were \d+/g, '');
+						if (done.value.taken.names) expect(other).not.toMatch(/(?<![a-z\d])\d/);
+					}
+				}
+			}
+		}
+		expect(told).toEqual(new Set(CRAFTS.flatMap((c) => c.mistakes.map(({ id }) => `${c.id} ${id}`))));
 	});
 
 	it('calls loops by their own names, in captions, in the proof and on the stage, from every side', () => {

@@ -1,0 +1,45 @@
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+
+/** Pieces run when the browser says that it has time; here, when the test does. */
+let idle: (() => void)[] = [];
+const rest = (): void => {
+	const now = idle;
+	idle = [];
+	for (const run of now) run();
+};
+
+beforeEach(() => {
+	idle = [];
+	vi.resetModules();
+	vi.stubGlobal('requestIdleCallback', (run: () => void) => idle.push(run));
+});
+afterEach(() => vi.unstubAllGlobals());
+
+it('does one piece at a time, in the order in which they were asked for, and none that was called off', async () => {
+	const { later } = await import('./waking');
+	const done: string[] = [];
+	const off = ['a', 'b', 'c', 'd'].map((name) => later(() => done.push(name)));
+	off[2]!();
+	rest();
+	expect(done).toEqual(['a']);
+	// The one that is waited for can be called off as well, and those after it still have their turn.
+	off[1]!();
+	rest();
+	rest();
+	rest();
+	expect([done, idle.length]).toEqual([['a', 'd'], 0]);
+	off[0]!();
+	later(() => done.push('e'));
+	rest();
+	expect(done).toEqual(['a', 'd', 'e']);
+});
+
+it('is awake where there is no page, and once it was told so', async () => {
+	expect((await import('./waking')).isWaking()).toBe(false);
+	vi.resetModules();
+	vi.stubGlobal('document', {});
+	const { isWaking, woke } = await import('./waking');
+	expect(isWaking()).toBe(true);
+	woke();
+	expect(isWaking()).toBe(false);
+});
