@@ -46,6 +46,67 @@ async function scriptsSent(browser, address) {
 }
 
 /**
+ * How one's own hands feel: from a key to its picture, and the script of a picture while loops are drawn along.
+ * @param {import('@playwright/test').Browser} browser
+ * @param {string} address
+ */
+async function handsFelt(browser, address) {
+	const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+	await page.goto(`${address}/stage/own?name=3%2F3+LC&school=slash`, { waitUntil: 'networkidle' });
+	const loop = page.getByRole('button', { name: 'Loop 3', exact: true });
+	await loop.waitFor();
+	const keys = [];
+	for (let i = 0; i < 24; i++) {
+		keys.push(
+			await page.evaluate(
+				(key) =>
+					new Promise((resolve) => {
+						const from = performance.now();
+						window.dispatchEvent(new KeyboardEvent('keydown', { key }));
+						requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
+					}),
+				['3', 'f', 'Backspace'][i % 3] ?? '3',
+			),
+		);
+	}
+	const wire = await page.context().newCDPSession(page);
+	await wire.send('Performance.enable');
+	const scripted = async () => {
+		const { metrics } = await wire.send('Performance.getMetrics');
+		return (metrics.find((m) => m.name === 'ScriptDuration')?.value ?? Number.NaN) * 1000;
+	};
+	const at = await loop.boundingBox();
+	if (!at) throw new Error('There is no loop to be drawn.');
+	const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
+	await page.mouse.move(x, y);
+	await page.mouse.down();
+	await page.mouse.move(x - 60, y + 20);
+	const STEPS = 60;
+	const before = await scripted();
+	for (let i = 0; i < STEPS; i++) {
+		await page.mouse.move(x - 60 - i, y + 20 + i);
+		await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(resolve)));
+	}
+	const each = ((await scripted()) - before) / STEPS;
+	await page.mouse.up();
+	await page.close();
+	return [
+		{
+			what: 'your hands at a 3/3, from a key to its picture, median',
+			value: Math.round(median(keys)),
+			unit: 'ms',
+			ratio: 'at most 50 is wished',
+		},
+		{
+			what: 'your hands at a 3/3, script of a picture while loops are drawn along',
+			value: Number(each.toFixed(1)),
+			unit: 'ms',
+			ratio: 'at most 8 is wished',
+		},
+	];
+}
+
+/**
  * @param {string} address
  * @returns {Promise<{ what: string, value: number, unit: string, ratio?: string }[]>}
  */
@@ -106,8 +167,10 @@ export async function benchStage(address) {
 			),
 		);
 	}
+	const hands = await handsFelt(browser, address);
 	await browser.close();
 	return [
+		...hands,
 		{ what: 'stage, pictures while 5/5 plays', value: Math.round(five), unit: 'a second' },
 		{ what: 'stage, pictures while 5/5/5 plays with two holders', value: Math.round(wide), unit: 'a second' },
 		{ what: 'stage, from a key to its picture, median', value: Math.round(median(keys)), unit: 'ms' },
