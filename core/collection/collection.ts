@@ -60,12 +60,19 @@ function gradeOf(sizes: readonly number[], make: Make): Grade {
 	return widest === 2 ? 'two over two' : 'three and four';
 }
 
+/** What is not sorted by is made when it is asked for: a page shows a few of hundreds. */
 function entry(crossing: Crossing, sizes: readonly number[], lean: Lean, make: Make): Entry {
+	let title: string | undefined;
+	let names: readonly string[] | undefined;
 	return {
 		id: SCHOOLS.slash.write(crossing)!,
 		crossing,
-		title: wordsFor(crossing).title,
-		names: [...new Set(namesFor(crossing).flatMap(({ name }) => name ?? []))],
+		get title() {
+			return (title ??= wordsFor(crossing).title);
+		},
+		get names() {
+			return (names ??= [...new Set(namesFor(crossing).flatMap(({ name }) => name ?? []))]);
+		},
 		groups: sizes.length === 3 ? 3 : 2,
 		lean,
 		make,
