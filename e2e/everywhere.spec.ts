@@ -44,6 +44,7 @@ if (isLong)
 				await page.setViewportSize({ width, height: 844 });
 				const lessons = await listed(page, '/lessons');
 				const swatches = await listed(page, '/swatches');
+				const [cls = ''] = await listed(page, '/classes');
 				const places = [
 					...OPEN,
 					...lessons,
@@ -57,6 +58,8 @@ if (isLong)
 					'/stage/turn?name=2%2F2+LC&school=slash',
 					'/stage/own?name=2%2F2+LC&school=slash&craft=loom',
 					'/stage/own?name=2%2F2+LC&school=slash&craft=machine',
+					'/stage/own?name=2%2F2+LC&school=slash&craft=loom&bare',
+					...['', '/learnt', '/print'].map((part) => `${cls}${part}`),
 				];
 				for (const place of places) {
 					await page.goto(place);

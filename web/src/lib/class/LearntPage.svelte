@@ -237,7 +237,7 @@
 			{/if}
 		</section>
 
-		<div class="grid gap-y-8">
+		<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-8">
 			<section aria-labelledby="{uid}-next" data-testid="next">
 				<h2 id="{uid}-next" class="text-2xl">What next?</h2>
 				{#if proposals.length === 0}<p class="quiet mt-1">Nothing calls for it yet.</p>{/if}
@@ -250,7 +250,7 @@
 									class="accent-secondary mt-1.5"
 									checked={chosen[one.kind + one.skill] ?? true}
 									onchange={(e) => (chosen = { ...chosen, [one.kind + one.skill]: e.currentTarget.checked })}
-								/><span
+								/><span class="min-w-0 wrap-anywhere"
 									><strong>{one.title}</strong><span class="quiet"
 										>&nbsp; {one.kind === 'again'
 											? 'again'
@@ -275,7 +275,7 @@
 				{/if}
 			</section>
 
-			<section aria-labelledby="{uid}-pace">
+			<section aria-labelledby="{uid}-pace" class="min-w-0">
 				<h2 id="{uid}-pace" class="text-2xl">Pace</h2>
 				<p>
 					<strong>{Math.round(learnt.pace.crossing.value)} s</strong> a crossing
@@ -363,7 +363,7 @@
 			</section>
 
 			{#if learnt.mistakes.length > 0}
-				<section aria-labelledby="{uid}-wrong">
+				<section aria-labelledby="{uid}-wrong" class="min-w-0">
 					<h2 id="{uid}-wrong" class="text-2xl">What goes wrong</h2>
 					<ul class="mt-1">
 						{#each learnt.mistakes as { mistake, many, people: who } (mistake)}

@@ -51,8 +51,8 @@
 		{/if}
 	</div>
 	<div class="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[0.94rem]">
-		<label
-			><span class="sr-only">Whose</span><select class="field py-0" bind:value={who}>
+		<label class="max-w-full"
+			><span class="sr-only">Whose</span><select class="field max-w-full py-0" bind:value={who}>
 				<option value="">anybody</option>
 				{#each people as { id, name } (id)}<option value={id}>{name}</option>{/each}
 			</select></label
