@@ -93,6 +93,11 @@ test.describe('overfull, and with nothing', () => {
 			await page.waitForTimeout(isLong ? 400 : 100);
 			const is = await page.evaluate(() => document.documentElement.scrollWidth);
 			if (is !== width) wide.push(`${place}: ${is}, by ${await widest(page)}`);
+			// What is fixed to the window makes the page no wider, and is cut.
+			const cut = await page
+				.locator('nav ul')
+				.evaluateAll((bars) => bars.some((b) => b.scrollWidth > b.clientWidth + 1));
+			if (cut) wide.push(`${place}: its bar is cut`);
 			if (isLong) await expectAccessible(page);
 		}
 		return wide;

@@ -146,7 +146,7 @@
 								{href}
 								aria-current={here === href ? 'page' : undefined}
 								class={[
-									'relative block py-1.5 whitespace-nowrap max-lg:text-[0.92rem] max-sm:px-1 max-sm:py-3.5 max-[359px]:px-0 max-[359px]:text-[0.63rem] md:py-2.5',
+									'relative block py-1.5 whitespace-nowrap max-lg:text-[0.92rem] max-sm:px-1 max-sm:py-3.5 max-[22.4rem]:px-0 max-[22.4rem]:text-[0.74rem] md:py-2.5',
 									here === href
 										? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full md:after:inset-x-auto md:after:-left-4 md:after:top-1.5 md:after:h-auto md:after:bottom-1.5 md:after:w-1 lg:after:-left-5'
 										: 'quiet hover:text-base-content',

@@ -102,9 +102,9 @@
 	</p>
 {:else}
 	<p class="quiet">
-		From {learnt.evenings.length === 1 ? 'one evening' : `${learnt.evenings.length} evenings`}, {weekdayOf(
-			learnt.evenings[0]!.day,
-		)} to {weekdayOf(learnt.evenings.at(-1)!.day)}. Who was not seen counts as nothing.
+		{#if learnt.evenings.length === 1}From one evening, {weekdayOf(learnt.evenings[0]!.day)}{:else}From {learnt.evenings
+				.length} evenings, {weekdayOf(learnt.evenings[0]!.day)} to {weekdayOf(learnt.evenings.at(-1)!.day)}{/if}. Who
+		was not seen counts as nothing.
 	</p>
 	<div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
 		<section aria-labelledby="{uid}-who" class="min-w-0">
@@ -177,7 +177,7 @@
 
 			{#if learnt.washing.length > 0}
 				<h2 class="mt-8 text-2xl">Washing</h2>
-				<table class="mt-1 w-full text-[0.94rem]" data-testid="washing">
+				<table class="mt-1 w-full text-[0.94rem] [&_:is(td,th)+*]:pl-3" data-testid="washing">
 					<thead
 						><tr class="quiet text-right"
 							><th class="text-left font-normal" scope="col">{STATE_WORDS.off}, then</th><th
