@@ -12,7 +12,6 @@ import {
 	type SignId,
 } from '../handling/index.ts';
 import type { Craft, Taken } from './craft.ts';
-import type { Performance } from './perform.ts';
 
 /** Loop numbers in a text become the names of the loops. */
 export const namedIn = (text: string, names: readonly string[]): string =>
@@ -42,7 +41,7 @@ export const signSaid = ({ says }: Sign): string => says.RS ?? `on the wrong sid
 /** What shows of a performance that went wrong, and what mends the first of it; empty where nothing shows. */
 export function whatShows(
 	craft: Craft,
-	{ taken, trace }: Pick<Performance, 'taken' | 'trace'>,
+	{ taken, trace }: { readonly taken: Taken; readonly trace: AnyTrace },
 ): { readonly shows: string; readonly mend: Mend | undefined } {
 	const signs = signsIn(craft, taken, trace);
 	return { shows: signs.map(signSaid).join('; '), mend: mendsFor(taken.loops, signs, { rows: 0 })[0] };
