@@ -6,6 +6,12 @@ export const GAUGE_OF = ['plain', 'pattern'] as const;
 /** Of plain knitting, where cords still have to be reckoned; or of this very pattern, cords and all. */
 export type GaugeOf = (typeof GAUGE_OF)[number];
 
+/** In words. */
+export const GAUGE_OF_WORDS: Readonly<Record<GaugeOf, string>> = {
+	plain: 'plain knitting',
+	pattern: 'a pattern with cords',
+};
+
 export interface Gauge {
 	/** In 10 cm. */
 	readonly stitches: number;

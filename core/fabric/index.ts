@@ -1,5 +1,14 @@
 export { FIBRES, isBrittle, SLIPS, STIFF, type Fibre } from './fibres.ts';
-export { ASSUMED_GAUGE, cellOf, GAUGE_LIMITS, GAUGE_OF, gaugeIn, type Gauge, type GaugeOf } from './gauge.ts';
+export {
+	ASSUMED_GAUGE,
+	cellOf,
+	GAUGE_LIMITS,
+	GAUGE_OF,
+	GAUGE_OF_WORDS,
+	gaugeIn,
+	type Gauge,
+	type GaugeOf,
+} from './gauge.ts';
 export { learntFrom } from './learnt.ts';
 export { castOnForWidth, repeatsForLength, type Neighbours, type RepeatsLong, type RepeatsWide } from './lengths.ts';
 export { fabricFromParents, STIFFNESS, type LoopFabric, type LoopRow, type Stiffness } from './lie/loops.ts';

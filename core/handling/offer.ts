@@ -27,3 +27,9 @@ export const offersOf = <M extends AnyMove>(state: AnyState, tried: readonly Tri
 		const refused = simulate(one.moves, state).stopped?.problem;
 		return { ...one, id: JSON.stringify(one.moves), ...(refused ? { refused } : {}) };
 	});
+
+/** What hands may do before all is cast on: the next of these moves, or all of them. */
+export const castingOn = <M>(moves: readonly M[]): Tried<M>[] => [
+	{ moves: moves.slice(0, 1), key: 'c' },
+	...(moves.length > 1 ? [{ moves }] : []),
+];

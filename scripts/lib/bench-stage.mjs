@@ -46,6 +46,23 @@ async function scriptsSent(browser, address) {
 }
 
 /**
+ * Milliseconds from a key to its picture.
+ * @param {import('@playwright/test').Page} page
+ * @param {string} key
+ * @returns {Promise<number>}
+ */
+const untilPicture = (page, key) =>
+	page.evaluate(
+		(pressed) =>
+			new Promise((resolve) => {
+				const from = performance.now();
+				window.dispatchEvent(new KeyboardEvent('keydown', { key: pressed }));
+				requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
+			}),
+		key,
+	);
+
+/**
  * How one's own hands feel: from a key to its picture, and the script of a picture while loops are drawn along.
  * @param {import('@playwright/test').Browser} browser
  * @param {string} address
@@ -57,17 +74,7 @@ async function handsFelt(browser, address) {
 	await loop.waitFor();
 	const keys = [];
 	for (let i = 0; i < 24; i++) {
-		keys.push(
-			await page.evaluate(
-				(key) =>
-					new Promise((resolve) => {
-						const from = performance.now();
-						window.dispatchEvent(new KeyboardEvent('keydown', { key }));
-						requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
-					}),
-				['3', 'f', 'Backspace'][i % 3] ?? '3',
-			),
-		);
+		keys.push(await untilPicture(page, ['3', 'f', 'Backspace'][i % 3] ?? '3'));
 	}
 	const wire = await page.context().newCDPSession(page);
 	await wire.send('Performance.enable');
@@ -156,16 +163,7 @@ export async function benchStage(address) {
 	await page.locator('main').focus();
 	const keys = [];
 	for (let i = 0; i < 12; i++) {
-		keys.push(
-			await page.evaluate(
-				() =>
-					new Promise((resolve) => {
-						const from = performance.now();
-						window.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight' }));
-						requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
-					}),
-			),
-		);
+		keys.push(await untilPicture(page, 'ArrowRight'));
 	}
 	const hands = await handsFelt(browser, address);
 	await browser.close();

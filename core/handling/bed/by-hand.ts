@@ -1,7 +1,7 @@
 /** A single bed worked by hand: what can be done with the chosen loops and besides, and the rest as it stands. */
 
 import type { StitchNumber, Work } from '../../crossing/index.ts';
-import { offersOf, type Offer, type Tried } from '../offer.ts';
+import { castingOn, offersOf, type Offer, type Tried } from '../offer.ts';
 import { simulate } from '../simulate.ts';
 import type { BedMove } from './moves.ts';
 import {
@@ -57,10 +57,8 @@ export const castOnBed = (state: BedState): readonly BedMove[] =>
 	bareNeedles(state).map((needle) => ({ kind: 'cast-on', needle }));
 
 function besides(state: BedState): Tried<BedMove>[] {
-	if (bareNeedles(state).length > 0) {
-		const all = castOnBed(state);
-		return [{ moves: all.slice(0, 1), key: 'c' }, ...(all.length > 1 ? [{ moves: all }] : [])];
-	}
+	const bare = castOnBed(state);
+	if (bare.length > 0) return castingOn(bare);
 	const ladders = numbers(state).filter((needle) => !onNeedle(state, needle));
 	const isDown = state.loops.some((l) => l.on === 'ladder');
 	const last = state.needles.length - 1;

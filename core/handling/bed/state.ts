@@ -115,7 +115,8 @@ export const bedState = (
 export const bareBed = (state: BedState): BedState => ({ ...state, loops: [], isCastOn: true });
 
 /** Needles that wait for their first loop, in the order in which they are wound: it ends at the carriage. */
-export function bareNeedles({ needles, loops, lost, carriage }: BedState): readonly number[] {
+export function bareNeedles({ needles, loops, lost, carriage, isCastOn }: BedState): readonly number[] {
+	if (!isCastOn) return [];
 	const bare: number[] = [];
 	for (let needle = 1; needle < needles.length - 1; needle += 1)
 		if (!lost.includes(needle) && !loops.some((l) => l.stitch === needle)) bare.push(needle);

@@ -1,7 +1,7 @@
 /** A loom worked by hand: what can be done with the chosen loops and besides, and the rest as it stands. */
 
 import type { StitchNumber, Work } from '../../crossing/index.ts';
-import { offersOf, type Offer, type Tried } from '../offer.ts';
+import { castingOn, offersOf, type Offer, type Tried } from '../offer.ts';
 import { simulate } from '../simulate.ts';
 import type { LoomMove } from './moves.ts';
 import { barePegs, onPeg, type LoomState, type Parked, type PegLoop } from './state.ts';
@@ -76,13 +76,11 @@ export const castOnLoom = (state: LoomState): readonly LoomMove[] =>
 	barePegs(state).map((peg) => ({ kind: 'cast-on', peg }));
 
 function besides(state: LoomState): Tried<LoomMove>[] {
+	const bare = castOnLoom(state);
+	if (bare.length > 0) return castingOn(bare);
 	const wrapped = state.loops.filter((l) => l.wrapped && l.peg !== undefined);
 	const [next, after] = waiting(state);
 	const peg = next?.peg;
-	if (barePegs(state).length > 0) {
-		const all = castOnLoom(state);
-		return [{ moves: all.slice(0, 1), key: 'c' }, ...(all.length > 1 ? [{ moves: all }] : [])];
-	}
 	const isLarge = state.loops.some((l) => l.borrowed > 0);
 	return [
 		...(peg === undefined

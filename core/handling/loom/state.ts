@@ -105,7 +105,8 @@ export const bareLoom = (state: LoomState): LoomState => ({ ...state, loops: [],
  * Pegs that wait for their first loop, in the order in which they are cast on, so that the yarn ends where the row
  * begins: on a rake the row comes back the other way, on a round loom it goes on.
  */
-export function barePegs({ pegs, loops, lost, shape, direction }: LoomState): readonly number[] {
+export function barePegs({ pegs, loops, lost, shape, direction, isCastOn }: LoomState): readonly number[] {
+	if (!isCastOn) return [];
 	const bare: number[] = [];
 	for (let peg = 1; peg <= pegs; peg += 1)
 		if (!lost.includes(peg) && !loops.some((l) => l.stitch === peg)) bare.push(peg);

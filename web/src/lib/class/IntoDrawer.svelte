@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ClassSquare } from '@pond-loop/core/class';
-	import { GAUGE_OF, type GaugeOf } from '@pond-loop/core/fabric';
+	import { GAUGE_OF, GAUGE_OF_WORDS, type GaugeOf } from '@pond-loop/core/fabric';
 	import { troubleOf } from '$lib/save/send';
 	import { putSquares } from './doors';
 
@@ -11,12 +11,11 @@
 		yarns: readonly { readonly id: string; readonly name: string }[];
 	}
 	const { id, squares, yarns }: Props = $props();
-	const OF_WORDS: Readonly<Record<GaugeOf, string>> = { plain: 'plain knitting', pattern: 'a pattern with cords' };
 
 	// svelte-ignore state_referenced_locally
 	let yarn = $state(yarns[0]?.id ?? '');
-	let stitches = $state<number | null>(20);
-	let rows = $state<number | null>(28);
+	const COUNTED = ['stitches', 'rows'] as const;
+	let counted = $state<Record<(typeof COUNTED)[number], number | null>>({ stitches: 20, rows: 28 });
 	let of = $state<GaugeOf>('plain');
 	let busy = $state(false);
 	let told = $state<string>();
@@ -25,7 +24,7 @@
 	async function onsubmit(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		busy = true;
-		const answer = await putSquares(id, { yarn, of, stitches, rows });
+		const answer = await putSquares(id, { yarn, of, ...counted });
 		busy = false;
 		trouble = troubleOf(answer);
 		if (answer.kind !== 'ok') return;
@@ -47,28 +46,18 @@
 			<select class="field max-w-full py-0" bind:value={yarn} aria-label="Yarn of the squares">
 				{#each yarns as y (y.id)}<option value={y.id}>{y.name}</option>{/each}
 			</select>, with
-			<input
-				class="field w-16 py-0"
-				type="number"
-				min="1"
-				max="400"
-				required
-				bind:value={stitches}
-				aria-label="Stitches in a square"
-			/>
-			stitches and
-			<input
-				class="field w-16 py-0"
-				type="number"
-				min="1"
-				max="400"
-				required
-				bind:value={rows}
-				aria-label="Rows in a square"
-			/>
-			rows of
+			{#each COUNTED as what, i (what)}{i > 0 ? ' and ' : ''}<input
+					class="field w-16 py-0"
+					type="number"
+					min="1"
+					max="400"
+					required
+					bind:value={counted[what]}
+					aria-label="{what === 'stitches' ? 'Stitches' : 'Rows'} in a square"
+				/>
+				{what}{/each} of
 			<select class="field py-0" bind:value={of} aria-label="What the squares are of">
-				{#each GAUGE_OF as one (one)}<option value={one}>{OF_WORDS[one]}</option>{/each}
+				{#each GAUGE_OF as one (one)}<option value={one}>{GAUGE_OF_WORDS[one]}</option>{/each}
 			</select>
 		</p>
 		<p class="mt-2 flex flex-wrap items-baseline gap-x-4">

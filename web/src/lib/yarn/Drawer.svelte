@@ -5,7 +5,7 @@
 		FIBRES,
 		gaugeFrom,
 		GAUGE_OF,
-		type GaugeOf,
+		GAUGE_OF_WORDS,
 		ratioOf,
 		type Size,
 		STATE_WORDS,
@@ -86,7 +86,6 @@
 	}
 	const shown = (cm: number | undefined): number | undefined =>
 		cm === undefined ? undefined : Math.round(fromCm(cm, unit) * 10) / 10;
-	const OF_WORDS: Readonly<Record<GaugeOf, string>> = { plain: 'plain knitting', pattern: 'a pattern with cords' };
 	const one = (n: number): string => n.toFixed(1).replace('.0', '');
 	const range = ([a, b]: readonly [number, number]): string => (one(a) === one(b) ? one(a) : `${one(a)} to ${one(b)}`);
 </script>
@@ -227,7 +226,7 @@
 											onchange={(e) =>
 												square(yarn, s.id, { of: GAUGE_OF.find((g) => g === e.currentTarget.value) ?? 'plain' })}
 										>
-											{#each GAUGE_OF as of (of)}<option value={of}>{OF_WORDS[of]}</option>{/each}
+											{#each GAUGE_OF as of (of)}<option value={of}>{GAUGE_OF_WORDS[of]}</option>{/each}
 										</select></td
 									>
 									<td class="pr-3 whitespace-nowrap">
