@@ -46,6 +46,20 @@ async function evening(page: Page): Promise<void> {
 const cell = (page: Page, who: string, what: string) =>
 	page.getByTestId('board').getByRole('button', { name: new RegExp(`^${who}, ${what}: `) });
 
+/** Presses that the browser keeps until they are sent. */
+const pressesHere = (page: Page): Promise<number> =>
+	page.evaluate(
+		() =>
+			new Promise<number>((resolve, reject) => {
+				const open = indexedDB.open('pond-loop-evenings');
+				open.onerror = () => reject(open.error!);
+				open.onsuccess = () => {
+					const count = open.result.transaction('presses').objectStore('presses').count();
+					count.onsuccess = () => (open.result.close(), resolve(count.result));
+				};
+			}),
+	);
+
 test('an evening of twelve is logged in few presses, and its log leads to the next lesson', async ({ page }) => {
 	await evening(page);
 	const goals = await page
@@ -207,12 +221,22 @@ test.describe('without a network', () => {
 		await expect(page.getByText('This device can begin one without a network, too.')).toBeVisible();
 		await context.setOffline(true);
 		await page.reload();
-		await page.getByLabel('The lesson of the evening').selectOption('Lanterns');
-		await page.getByLabel('Day', { exact: true }).fill('2026-11-19');
-		await page.getByRole('button', { name: 'Begin the evening' }).click();
 		const leaning = 'Seeing which way a cord leans';
-		await cell(page, 'Oda', leaning).click();
-		await expect(page.getByTestId('kept')).toHaveText('Offline: 1 press kept here');
+		const beginHere = async (): Promise<void> => {
+			await page.getByLabel('The lesson of the evening').selectOption('Lanterns');
+			await page.getByLabel('Day', { exact: true }).fill('2026-11-19');
+			await page.getByRole('button', { name: 'Begin the evening' }).click();
+			await cell(page, 'Oda', leaning).click();
+			await expect(page.getByTestId('kept')).toHaveText('Offline: 1 press kept here');
+		};
+		// One that is removed again leaves nothing here.
+		await beginHere();
+		await page.getByRole('button', { name: 'Remove this evening' }).click();
+		await page.getByRole('button', { name: 'Remove it for good' }).click();
+		await page.waitForURL(/classes\/./);
+		expect(await pressesHere(page)).toBe(0);
+		await beginHere();
+		expect(await pressesHere(page)).toBe(1);
 		await page.reload();
 		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
 		await page.getByRole('link', { name: 'Thursday' }).click();

@@ -30,6 +30,7 @@
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
 	import Pieces from './Pieces.svelte';
+	import { forgetPiecesHere } from './pieces-here';
 	import Stopwatch from './Stopwatch.svelte';
 	import { apart, clock } from './words';
 
@@ -58,14 +59,19 @@
 	let removing = $state(false);
 	let notRemoved = $state<string>();
 	async function remove(): Promise<void> {
+		const forgetHere = (): Promise<unknown> =>
+			Promise.all([log.forget(), forgetPiecesHere(opened.id)]).catch(() => undefined);
 		if (log.isUnbegun && unbegun) {
 			await unbegun.forget();
+			await forgetHere();
 			location.href = `/classes/${opened.classId}`;
 			return;
 		}
 		const answer = await removeEvening(opened.id);
 		notRemoved = troubleOf(answer);
-		if (answer.kind === 'ok') await goto(`/classes/${opened.classId}`, { invalidateAll: true });
+		if (answer.kind !== 'ok') return;
+		await forgetHere();
+		await goto(`/classes/${opened.classId}`, { invalidateAll: true });
 	}
 
 	const evening = $derived(opened.evening);

@@ -3,7 +3,7 @@
 import { EVENING_LIMITS, joined, type Did, type Press } from '@pond-loop/core/class';
 import type { Answer } from '$lib/save/send';
 import { sendPresses } from './api';
-import { dropHere, keepHere, keptHere, newPress } from './presses-here';
+import { dropHere, forgetPressesHere, keepHere, keptHere, newPress } from './presses-here';
 
 /** Milliseconds until the server is asked again: for what other devices pressed, and where it did not answer. */
 const LISTEN_MS = 12_000;
@@ -22,6 +22,7 @@ export class EveningLog {
 	#last: string | undefined;
 	#keeping = $state(0);
 	#over = false;
+	#forgotten = false;
 	/** Why nothing goes out, in words; undefined while all is well. */
 	trouble = $state<string>();
 	offline = $state(false);
@@ -89,6 +90,15 @@ export class EveningLog {
 		if (last) this.press({ kind: 'undo', press: last.id });
 	}
 
+	/** Nothing goes out any more, and nothing is left here: the evening is removed. */
+	async forget(): Promise<void> {
+		this.#over = true;
+		this.#forgotten = true;
+		this.#waiting = [];
+		clearTimeout(this.#timer);
+		await forgetPressesHere(this.#evening);
+	}
+
 	/** Ends when the server has all of it, or cannot be had. */
 	async settled(): Promise<void> {
 		while (this.#waiting.length > 0 && !this.offline && this.trouble === undefined) {
@@ -99,7 +109,7 @@ export class EveningLog {
 
 	hurry(): void {
 		clearTimeout(this.#timer);
-		if (this.#isSending) return;
+		if (this.#isSending || this.#forgotten) return;
 		this.#isSending = true;
 		void this.#send().finally(() => {
 			this.#isSending = false;

@@ -32,6 +32,10 @@ export const piecesHere = async (evening: string): Promise<PieceHere[]> =>
 
 export const dropPieceHere = async (id: string): Promise<void> => (await shelf()).delete('pieces', id);
 
+/** Nothing is left of an evening that is removed. */
+export const forgetPiecesHere = async (evening: string): Promise<void> =>
+	void (await Promise.all((await piecesHere(evening)).map(({ id }) => dropPieceHere(id))));
+
 /** Points of the longer side: enough to see each loop of a piece on a tablet. */
 const LONGEST = 1200;
 const QUALITY = 0.82;

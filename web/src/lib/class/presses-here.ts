@@ -34,6 +34,13 @@ export async function dropHere(evening: string, presses: readonly Press[]): Prom
 	await Promise.all([...presses.map(({ id }) => change.store.delete([evening, id])), change.done]);
 }
 
+/** Nothing is left of an evening that is removed. */
+export async function forgetPressesHere(evening: string): Promise<void> {
+	const change = (await shelf()).transaction('presses', 'readwrite');
+	const keys = await change.store.index('evening').getAllKeys(evening);
+	await Promise.all([...keys.map((key) => change.store.delete(key)), change.done]);
+}
+
 /** What was pressed now, by the clock of this device; after what it pressed before, however fast. */
 export function newPress(did: Did, before: string | undefined, id: string = crypto.randomUUID()): Press {
 	const least = before === undefined ? 0 : Date.parse(before) + 1;
