@@ -1,7 +1,8 @@
 /** Every everyday crossing, made by the engine: what a teacher leafs through. */
 
-import { difficulty, type Verdict } from '../craft/index.ts';
+import { difficulty } from '../craft/index.ts';
 import { CENTRES, threeGroups, twoGroups, type Crossing, type Lean, type Work } from '../crossing/index.ts';
+import type { StrainVerdict } from '../fabric/index.ts';
 import { namesFor, SCHOOLS, wordsFor } from '../notation/index.ts';
 import { naturally } from '../natural.ts';
 
@@ -34,7 +35,7 @@ export interface Entry {
 	readonly make: Make;
 	readonly grade: Grade;
 	/** How tight it sits in smooth wool, with as many rows as stitches. */
-	readonly verdict: Verdict;
+	readonly verdict: StrainVerdict;
 }
 
 /** The widest group of two, and of three. */

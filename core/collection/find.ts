@@ -1,6 +1,6 @@
 /** Finding a crossing by whatever is known of it. */
 
-import type { Verdict } from '../craft/index.ts';
+import type { StrainVerdict } from '../fabric/index.ts';
 import { asThreeGroups, type Crossing, type Lean } from '../crossing/index.ts';
 import {
 	entryFor,
@@ -22,7 +22,7 @@ export interface Wanted {
 	readonly groups?: 2 | 3;
 	readonly make?: Make;
 	readonly grade?: Grade;
-	readonly verdict?: Verdict;
+	readonly verdict?: StrainVerdict;
 	/** Stitches in all. */
 	readonly width?: number;
 }

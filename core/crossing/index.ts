@@ -7,5 +7,6 @@ export * from './mirror.ts';
 export * from './numbers.ts';
 export * from './of-groups.ts';
 export * from './passings.ts';
+export * from './reach.ts';
 export * from './symbol.ts';
 export * from './turn.ts';

@@ -1,4 +1,4 @@
-export { FIBRES, isBrittle, SLIPS, STIFF, type Fibre } from './fibres.ts';
+export { FIBRES, isBrittle, SLIPS, type Fibre } from './fibres.ts';
 export {
 	ASSUMED_GAUGE,
 	cellOf,

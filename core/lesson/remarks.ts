@@ -1,17 +1,9 @@
 /** What a lesson may have overlooked: each remark with its reason and, where one is at hand, an offer to mend it. */
 
-import {
-	craftId,
-	craftOf,
-	difficulty,
-	placeName,
-	PLAIN_CRAFT,
-	VERDICTS,
-	waysFor,
-	type CraftId,
-} from '../craft/index.ts';
+import { craftId, craftOf, difficulty, placeName, PLAIN_CRAFT, waysFor, type CraftId } from '../craft/index.ts';
 import { holdersOf } from '../made/index.ts';
 import { asTwoGroups, equal, mirror, twoGroups, type Crossing } from '../crossing/index.ts';
+import { STRAIN_VERDICTS } from '../fabric/index.ts';
 import { readAll, SCHOOLS, stitches, wordsFor } from '../notation/index.ts';
 import { noteOf } from '../schema/index.ts';
 import { broughtBy, SKILLS, withNeeds, type SkillId } from '../skill/index.ts';
@@ -150,10 +142,11 @@ function notTaught(lesson: Lesson): Remark[] {
 	});
 }
 
-/** How hard a crossing is on the hands as it is made in a step. */
-function hardness({ craft: id, crossing, way }: CrossingStep): (typeof VERDICTS)[number] {
+/** How hard a crossing is as it is made in a step, as a place among the verdicts: how tight it sits, and what hands do on top. */
+function hardness({ craft: id, crossing, way }: CrossingStep): number {
 	const craft = craftOf(id);
-	return difficulty(crossing, craft.isHanded ? { holders: holdersOf(craft, crossing, way) } : {}).verdict;
+	const { verdict, hands } = difficulty(crossing, craft.isHanded ? { holders: holdersOf(craft, crossing, way) } : {});
+	return Math.min(STRAIN_VERDICTS.length - 1, STRAIN_VERDICTS.indexOf(verdict) + Math.round(hands.steps));
 }
 
 /** Difficulty that rises by two verdicts at once. */
@@ -161,7 +154,7 @@ function risesFast(lesson: Lesson): Remark[] {
 	let before: { readonly verdict: number; readonly n: number } | undefined;
 	return lesson.steps.flatMap((step): Remark[] => {
 		if (step.kind !== 'crossing') return [];
-		const now = VERDICTS.indexOf(hardness(step));
+		const now = hardness(step);
 		const last = before;
 		before = { verdict: now, n: step.crossing.n };
 		// Hardly wider than the one before: nothing would fit between.
@@ -176,7 +169,7 @@ function risesFast(lesson: Lesson): Remark[] {
 				key: `rises ${step.id}`,
 				weight: WEIGHTS.rises,
 				step: step.id,
-				says: `Step ${number(lesson, step)} is ${VERDICTS[now]} right after one that is ${VERDICTS[last.verdict]}.`,
+				says: `Step ${number(lesson, step)} is ${STRAIN_VERDICTS[now]} right after one that is ${STRAIN_VERDICTS[last.verdict]}.`,
 				because: 'Hands that are still afraid tighten up, and a tight crossing punishes that.',
 				...(offered
 					? {

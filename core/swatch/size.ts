@@ -3,6 +3,7 @@
  * what rows and cast-on have to become for another size.
  */
 
+import { reachOf } from '../crossing/index.ts';
 import {
 	castOnForWidth,
 	cellOf,
@@ -112,7 +113,7 @@ function togetherIn(worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge
 			const [first, ...others] = here;
 			if (first === undefined) continue;
 			for (const other of others) leader[find(other)] = find(first);
-			const travel = Math.max(...crossing.order.map((s, k) => Math.abs(s - (k + 1))));
+			const travel = reachOf(crossing);
 			crossed.set(first, [...(crossed.get(first) ?? []), { at: row, n: crossing.n, travel }]);
 		}
 	}

@@ -8,7 +8,7 @@ import { isOwnWay, withOwnWays } from './own-way.ts';
 import { deviationByHand, planByHand, WAYS } from './ways/index.ts';
 import { wordsAt } from './words.ts';
 
-export { difficulty, VERDICTS, type Difficulty, type Tension, type Verdict, type YarnAndRows } from './difficulty.ts';
+export { difficulty, type Difficulty, type YarnAndRows } from './difficulty.ts';
 export { claimOf, findWay, FOUND_LIMITS, foundId, liftWords, limitsOf, MOST_LOOSE, type FoundLimits } from './found.ts';
 export { isOwnWay, ownWayId, planOwn, type OwnWay } from './own-way.ts';
 export { offerWords } from './offer-words.ts';

@@ -1,5 +1,6 @@
 /** A loom: loops on pegs, the knit side towards the worker, crossed by parking one group. */
 
+import { reachOf } from '../../crossing/index.ts';
 import { large, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
@@ -51,7 +52,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 		if (!loops.ok) return loops;
 		const way = wayOf(id) ?? LOOM_WAYS[0]!;
 		const names = pegNames(c, way);
-		const span = Math.max(...c.order.map((s, i) => Math.abs(s - (i + 1))));
+		const span = reachOf(c);
 		const { gauge } = loomState(c.n, set);
 		const parked = parkedGroup(loops.value, way);
 		const waits = parked === 'right' ? c.n - c.order.indexOf(1) : c.order.indexOf(1);

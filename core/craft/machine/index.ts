@@ -4,7 +4,6 @@ import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
 import {
 	BED_MISTAKES,
 	bedState,
-	PULLED_TIGHT,
 	strainAt,
 	TENSIONS,
 	USUAL_TENSION,
@@ -16,7 +15,7 @@ import { kept } from '../../kept/index.ts';
 import { BED_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { machineRows } from './in-swatch.ts';
-import { isBrittle, type Fibre } from '../../fabric/index.ts';
+import { isBrittle, strainVerdict, type Fibre } from '../../fabric/index.ts';
 import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, looserBy, planOnBed, ROPE_ROWS } from './plan.ts';
@@ -39,7 +38,7 @@ export interface MachineSet {
 /** The bed before the first move; how far it is pulled is the same number as by hand. */
 const bedFor = (loops: Crossing, { tension, fibre, holding }: Required<MachineSet>): BedState =>
 	bedState(loops.n, {
-		strain: difficulty(loops, { fibre }).tightness,
+		strain: difficulty(loops, { fibre }).strain,
 		brittle: isBrittle(fibre),
 		tension,
 		holding,
@@ -51,7 +50,7 @@ function tightOn(loops: Crossing, id: string, { tension, fibre }: Required<Machi
 	const set = bedFor(loops, { tension, fibre, holding: false });
 	if (!way) return [];
 	const looser = looserBy(loops, way, tension);
-	if (strainAt({ ...set, tension: tension + looser }) < PULLED_TIGHT) return [];
+	if (['easy', 'snug'].includes(strainVerdict(strainAt({ ...set, tension: tension + looser })))) return [];
 	const easier = MACHINE_WAYS.find((w) => looserBy(loops, w, tension) > looser);
 	return [
 		`It goes in ${fibre}, but tight: push the needles fully forward and take the carriage slowly. ${

@@ -7,7 +7,6 @@ export {
 	bedState,
 	BREAKS,
 	KNITS_OFF,
-	PULLED_TIGHT,
 	PRONGS,
 	strainAt,
 	TENSIONS,

@@ -11,6 +11,7 @@
  */
 
 import type { StitchNumber } from '../../crossing/index.ts';
+import { STRAIN_UP_TO, STRAIN_VERDICTS } from '../../fabric/index.ts';
 
 /** Out of work, in work, and pushed forward with the loop behind the latch. */
 export type NeedlePosition = 'out' | 'work' | 'forward';
@@ -55,7 +56,7 @@ export interface BedState {
 	/** Rows on the counter. */
 	readonly rows: number;
 	readonly beside: { readonly left: Beside; readonly right: Beside };
-	/** How far the crossing is pulled: the same number as for hands, 2 easy to 5 very tight. */
+	/** How far the crossing is pulled: strand needed ÷ strand at hand, the same number as for hands. */
 	readonly strain: number;
 	/** Yarn that breaks sooner than it gives. */
 	readonly brittle: boolean;
@@ -77,22 +78,26 @@ export const USUAL_TENSION = 6;
 /** Tension numbers on the dial. */
 export const TENSIONS = { least: 0, most: 10 } as const;
 /** What one number looser takes off the strain. Assumed. */
-export const PER_NUMBER = 0.5;
-/** The strain up to which a crossed loop is knitted off from the working position, and from forward. Assumed. */
-export const KNITS_OFF = { work: 2, forward: 4 } as const;
-/** The strain beyond which brittle yarn breaks: what is tight still goes. Assumed. */
-export const BREAKS = 4;
-/** The strain from which a crossed loop is pulled tight. Assumed. */
-export const PULLED_TIGHT = 3;
+export const PER_NUMBER = 0.05;
+/**
+ * The strain up to which a crossed loop is knitted off from the working position, where it is easy, and from forward:
+ * all that transfer tools can cross, in any yarn. Assumed.
+ */
+export const KNITS_OFF = { work: STRAIN_UP_TO[STRAIN_VERDICTS.indexOf('easy')]!, forward: 2.35 } as const;
+/** The strain beyond which brittle yarn breaks: what is very tight may still go. Assumed. */
+export const BREAKS = KNITS_OFF.forward;
 
 /** How far loops are pulled at this tension number. */
 export const strainAt = ({ strain, tension, usual }: Pick<BedState, 'strain' | 'tension' | 'usual'>): number =>
 	strain - (tension - usual) * PER_NUMBER;
 
+/** As of one over one. */
+const EASY = 1.2;
+
 /** `n` loops on needles in work, the carriage at the right, weights hung. */
 export const bedState = (
 	n: number,
-	{ strain = 2, brittle = false, tension = USUAL_TENSION, holding = false }: BedSet = {},
+	{ strain = EASY, brittle = false, tension = USUAL_TENSION, holding = false }: BedSet = {},
 ): BedState => ({
 	tool: 'bed',
 	needles: Array.from({ length: n + 2 }, () => 'work'),

@@ -45,11 +45,17 @@
 				loose loops times moves {counts.looseMoves}; yarn shifts {counts.yarnShifts}; tools {counts.tools}
 			</details>
 		</dd>
-		<dt class="quiet">Hard</dt>
+		<dt class="quiet">Strain</dt>
 		<dd data-testid="difficulty">
-			<strong>{wool.verdict}</strong> in wool, {cotton.verdict} in cotton or linen: {wool.because.join('; ')}
+			<strong>{wool.verdict}</strong> in wool ({wool.strain.toFixed(2)}), {cotton.verdict} in cotton or linen ({cotton.strain.toFixed(
+				2,
+			)}): {wool.because.join('; ')}
 			<span class="quiet">(assumed: mid gauge, as many rows as stitches)</span>
 		</dd>
+		{#if wool.hands.because.length > 0}
+			<dt class="quiet">Hands</dt>
+			<dd data-testid="on-hands">{wool.hands.because.join('; ')}</dd>
+		{/if}
 	</dl>
 	{#if about.caution}<p class="mt-2 text-[0.94rem]">{about.caution}</p>{/if}
 </section>

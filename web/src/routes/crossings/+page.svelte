@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { collection, GRADES, lookUp, MAKES, those, type Wanted } from '@pond-loop/core/collection';
-	import { VERDICTS } from '@pond-loop/core/craft';
+	import { STRAIN_VERDICTS } from '@pond-loop/core/fabric';
 	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
@@ -48,7 +48,7 @@
 			options: MAKES.map((m) => [m, m === 'twisted-purled' ? 'twisted over purl' : m]),
 		},
 		{ key: 'grade', title: 'Grade', options: same(GRADES) },
-		{ key: 'verdict', title: 'How tight', options: same(VERDICTS) },
+		{ key: 'verdict', title: 'How tight', options: same(STRAIN_VERDICTS) },
 	];
 
 	// What is looked for stands in the address, so that a reload, Back and a bookmark bring it back.
