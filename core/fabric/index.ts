@@ -12,6 +12,8 @@ export {
 export { learntFrom } from './learnt.ts';
 export { castOnForWidth, repeatsForLength, type Neighbours, type RepeatsLong, type RepeatsWide } from './lengths.ts';
 export { fabricFromParents, STIFFNESS, type LoopFabric, type LoopRow, type Stiffness } from './lie/loops.ts';
+export { PULLS, pullFor, relaxedBy, type HowItLies, type PullFound } from './lie/pull.ts';
+export { isShaped, middleRows, spanAcross } from './lie/span.ts';
 export { relax, type RelaxOptions, type Relaxed as LiesAcross } from './lie/relax.ts';
 export { loopLength, RELAXED, type Relaxed } from './loop-length.ts';
 export { CONTRADICTS, gaugeFrom, stateMeasured, type FromSquares, type MeasuredSquare } from './measured.ts';

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { BallSchema, between, MetresSchema, YarnSchema } from './yarn.ts';
-import { FABRIC_STATES, FIBRES, GAUGE_LIMITS, GAUGE_OF, TENSIONS_OF_HAND } from '../fabric/index.ts';
+import { FABRIC_STATES, FIBRES, GAUGE_LIMITS, GAUGE_OF, PULLS, TENSIONS_OF_HAND } from '../fabric/index.ts';
 
 const inTen = (what: string): z.ZodNumber =>
 	between(
@@ -10,6 +10,8 @@ const inTen = (what: string): z.ZodNumber =>
 		GAUGE_LIMITS.most,
 		`A square has between ${GAUGE_LIMITS.least} and ${GAUGE_LIMITS.most} ${what} in 10 cm. Count again, or measure over 10 cm.`,
 	);
+
+const PieceWidthSchema = between(1, 500, 'A piece is between 1 and 500 cm wide. Measure it again.');
 
 export const SwatchSizeSchema = z.object({
 	/** A yarn of the teacher's drawer; what it says itself holds where it is left out here. */
@@ -31,5 +33,15 @@ export const SwatchSizeSchema = z.object({
 	ballGrams: BallSchema.optional(),
 	/** Length of a circular needle, in centimetres. */
 	needleCm: between(10, 200, 'A circular needle is between 10 and 200 cm long.').optional(),
+	/** How wide a piece of its rows came out, in which state, and the pull of drawn-through loops that was learnt from it. */
+	across: z
+		.object({
+			widthCm: PieceWidthSchema,
+			state: z.enum(FABRIC_STATES),
+			pull: z.number().min(PULLS.least).max(PULLS.most),
+		})
+		.optional(),
+	/** The width at which its edges are pinned, in centimetres; as wide as it likes when left out. */
+	pinnedCm: PieceWidthSchema.optional(),
 });
 export type SwatchSizeTold = z.infer<typeof SwatchSizeSchema>;

@@ -19,6 +19,7 @@ export {
 	type WorkedRow,
 	type WorkedStep,
 } from './worked.ts';
+export { howItLies, isStraight } from './how-it-lies.ts';
 export { loopsThatLie } from './lie.ts';
 export {
 	castOnFor,

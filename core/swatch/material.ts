@@ -27,6 +27,8 @@ export interface Material {
 	readonly sizes: readonly Square[];
 	readonly fibre?: Fibre;
 	readonly tension?: HandTension;
+	/** So many times the assumed pull of drawn-through loops, where it was learnt. */
+	readonly pull?: number;
 	readonly metresIn100g?: number;
 	readonly ballGrams?: number;
 }
@@ -46,6 +48,7 @@ export function materialOf(told: SwatchSizeTold = {}, drawer: readonly Yarn[] = 
 		...(yarn ? { yarn } : {}),
 		...(fibre ? { fibre } : {}),
 		...(told.tension ? { tension: told.tension } : {}),
+		...(told.across ? { pull: told.across.pull } : {}),
 		...(metresIn100g === undefined ? {} : { metresIn100g }),
 		...(ballGrams === undefined ? {} : { ballGrams }),
 	};

@@ -1,10 +1,11 @@
 /** The size and the yarn of a swatch in one line, for a lesson and its papers. */
 
-import { gaugeIn, relax, STATE_WORDS } from '../fabric/index.ts';
+import { gaugeIn, relax, relaxedBy, STATE_WORDS } from '../fabric/index.ts';
 import { kept } from '../kept/index.ts';
 import { reckonedLength, type LengthUnit } from '../measure/index.ts';
 import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
+import { howItLies } from './how-it-lies.ts';
 import { loopsThatLie } from './lie.ts';
 import { loopsIn, materialOf, squaresSaid, yarnNeeded } from './material.ts';
 import { swatchSize } from './size.ts';
@@ -27,7 +28,12 @@ const saidKept = kept(
 		const material = materialOf(swatch.size);
 		const gauge = gaugeIn(material.gauge, STATE, material.sizes);
 		if (loopsIn(worked) > MOST_LOOPS) return '';
-		const size = swatchSize(worked, cords, relax(loopsThatLie(worked, cords)), gauge);
+		const size = swatchSize(
+			worked,
+			cords,
+			relax(loopsThatLie(worked, cords), relaxedBy(howItLies(swatch.size, material, STATE, worked))),
+			gauge,
+		);
 		const { metres, grams } = yarnNeeded(worked, material, size);
 		const basis =
 			material.from === 'assumed'

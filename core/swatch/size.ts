@@ -7,7 +7,10 @@ import { reachOf } from '../crossing/index.ts';
 import {
 	castOnForWidth,
 	cellOf,
+	isShaped,
+	middleRows,
 	repeatsForLength,
+	spanAcross,
 	strainOf,
 	strainVerdict,
 	type Fibre,
@@ -74,20 +77,14 @@ export function swatchSize(
 ): SwatchSize {
 	const { w, h } = cellOf(gauge);
 	const rows = worked.rows.filter((r) => r.ok).length;
-	// The rows in the middle tell the width: borders and the first cast-on draw in less.
-	const middle = lies.x.slice(Math.floor(lies.x.length / 4), Math.max(1, Math.ceil((lies.x.length * 3) / 4)));
-	const spanOf = (row: Float64Array): number => (row.length === 0 ? 0 : row.at(-1)! - row[0]! + 1);
-	const isShaped = lies.x.some((row) => row.length !== middle[0]!.length);
-	const spans = middle.map(spanOf);
-	const span = isShaped
-		? Math.max(...lies.x.map(spanOf))
-		: spans.reduce((sum, s) => sum + s, 0) / Math.max(1, spans.length);
-	const stitches = isShaped ? Math.max(...lies.x.map((row) => row.length)) : (middle[0]?.length ?? 0);
+	const span = spanAcross(lies.x);
+	const isUneven = isShaped(lies.x);
+	const stitches = isUneven ? Math.max(...lies.x.map((row) => row.length)) : (middleRows(lies.x)[0]?.length ?? 0);
 	const isWhole = gauge.of === 'pattern';
 	return {
 		widthCm: (isWhole ? stitches : span) * w,
 		lengthCm: rows * h,
-		isShaped,
+		isShaped: isUneven,
 		takenCm: isWhole ? 0 : (stitches - span) * w,
 		stitches,
 		rows,

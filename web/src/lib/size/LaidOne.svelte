@@ -3,7 +3,7 @@
 	import { cellOf, gaugeIn, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
-	import { check, gaugeSource, materialOf, swatchSize, yarnNeeded } from '@pond-loop/core/swatch';
+	import { check, gaugeSource, howItLies, materialOf, swatchSize, yarnNeeded } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
@@ -28,7 +28,12 @@
 	const checked = $derived(check(swatch, style.glossary));
 	const material = $derived(materialOf(swatch.size ?? {}, yarns));
 	const gauge = $derived(gaugeIn(material.gauge, look, material.sizes));
-	const lie = new Lying(() => checked);
+	const how = $derived(howItLies(swatch.size, material, look, checked.worked));
+	const lie = new Lying(
+		() => checked,
+		() => how,
+	);
+	const seen = $derived(lie.seen);
 	const size = $derived(
 		lie.now &&
 			swatchSize(checked.worked, checked.cords, lie.now, gauge, {
@@ -36,10 +41,10 @@
 				...(swatch.size?.tension ? { tension: swatch.size.tension } : {}),
 			}),
 	);
-	const { end, isLarge } = $derived(drawnPart(lie.now));
+	const { end, isLarge } = $derived(drawnPart(seen?.lies));
 	const drawing = $derived(
-		lie.now && checked.worked.rows.length > 0
-			? drawLie(checked.worked, checked.cords, lie.now, {
+		seen && checked.worked.rows.length > 0
+			? drawLie(seen.worked, seen.cords, seen.lies, {
 					light,
 					side: 'RS',
 					cell: cellOf(gauge),
@@ -76,9 +81,9 @@
 			{:else}<Drawing {drawing} width={shownWide} />{/if}
 		{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
 	</div>
-	{#if lie.now && end < lie.now.x.length}
+	{#if seen && end < seen.lies.x.length}
 		<p class="quiet mt-1 text-[0.94rem]">
-			Drawn are the first {end - 1} of {lie.now.x.length - 1} rows; what is said is of all of them.
+			Drawn are the first {end - 1} of {seen.lies.x.length - 1} rows; what is said is of all of them.
 		</p>
 	{/if}
 	{#if size}

@@ -12,6 +12,7 @@
 		gaugeIn,
 		ratioOf,
 		relax,
+		relaxedBy,
 		rowsUntil,
 		SPARE_CM,
 		STATE_WORDS,
@@ -27,6 +28,8 @@
 		check,
 		gaugeSaid,
 		gaugeSource,
+		howItLies,
+		isStraight,
 		lengthToldIn,
 		loopsThatLie,
 		loopsWhenSeamed,
@@ -49,6 +52,7 @@
 	import { Lying } from '$lib/workers/lying.svelte';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { drawnPart } from './drawn-part';
+	import MeasuredAcross from './MeasuredAcross.svelte';
 	import StateChoice from './StateChoice.svelte';
 	import StrainCurve from './StrainCurve.svelte';
 
@@ -94,7 +98,11 @@
 	};
 	const gaugeWith = (more: Partial<Gauge>): void => tell({ gauge: { ...measured, ...more } }, 'gauge');
 
-	const lie = new Lying(() => checked);
+	const how = $derived(howItLies(told, material, look, worked));
+	const lie = new Lying(
+		() => checked,
+		() => how,
+	);
 	const lying = $derived(lie.now);
 	const pulled = $derived({
 		...(fibre ? { fibre } : {}),
@@ -105,15 +113,16 @@
 	const drying = $derived(ratioOf(look, 'dry', ratios));
 
 	let side = $state<'RS' | 'WS'>('RS');
-	const { end, isLarge } = $derived(drawnPart(lying));
+	const seen = $derived(lie.seen);
+	const { end, isLarge } = $derived(drawnPart(seen?.lies));
 	// Only what the picture hangs on: other answers change with every figure that is typed.
 	const cell = $derived(cellOf(gauge));
 	const across = $derived(cell.w);
 	const along = $derived(cell.h);
 	const drawing = $derived(
-		lying &&
+		seen &&
 			worked.rows.length > 0 &&
-			drawLie(worked, cords, lying, {
+			drawLie(seen.worked, seen.cords, seen.lies, {
 				light,
 				side,
 				cell: { w: across, h: along },
@@ -139,16 +148,19 @@
 	// What the rows say themselves, until something else is asked.
 	const toldLong = untrack(() => lengthToldIn(checked));
 	let long = $state(toldLong === undefined ? undefined : untrack(() => Math.round(fromCm(toldLong, unit) * 10) / 10));
-	const asksWidth = $derived(wide !== undefined && wide > 0);
+	const asksWidth = $derived(wide !== undefined && wide > 0 && how.pinned === undefined);
 	const multiple = $derived(asksWidth ? multipleOf(checked, style.glossary) : undefined);
 	/** The same rows on one multiple more, let lie as well: what it adds. */
 	const wider = $derived.by(() => {
 		if (multiple === undefined) return undefined;
 		const more = check({ ...checked.swatch, castOn: checked.swatch.castOn + multiple }, style.glossary);
-		return { ...more, lies: relax(loopsThatLie(more.worked, more.cords)) };
+		return {
+			...more,
+			lies: relax(loopsThatLie(more.worked, more.cords), relaxedBy(how.pull === undefined ? {} : { pull: how.pull })),
+		};
 	});
 	const widths = $derived(
-		wide !== undefined && wide > 0 && size && wider && multiple !== undefined
+		asksWidth && wide !== undefined && size && wider && multiple !== undefined
 			? castOnFor(size, swatchSize(wider.worked, wider.cords, wider.lies, gauge), {
 					castOn: swatch.castOn,
 					multiple,
@@ -219,6 +231,24 @@
 					</select></label
 				>
 				<StateChoice bind:look />
+				{#if look === 'pinned' && measured.of === 'plain' && isStraight(worked)}
+					<label
+						>to <input
+							class="field w-20 py-0"
+							type="number"
+							min="1"
+							step="0.5"
+							placeholder={size ? oneDecimal(fromCm(size.widthCm, unit)) : ''}
+							value={told.pinnedCm === undefined ? undefined : Math.round(fromCm(told.pinnedCm, unit) * 10) / 10}
+							oninput={(e) => {
+								const value = number(e);
+								tell({ pinnedCm: value === undefined ? undefined : toCm(value, unit) }, 'pinned');
+							}}
+							aria-label="Pinned to so wide, in {unit}"
+						/>
+						{unit} wide</label
+					>
+				{/if}
 			</div>
 			<div
 				class="bg-base-200 flex min-h-60 justify-center overflow-x-auto rounded-3xl p-2"
@@ -231,9 +261,9 @@
 					{:else}<Drawing {drawing} width={shownWide} />{/if}
 				{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
 			</div>
-			{#if lying && end < lying.x.length}
+			{#if seen && end < seen.lies.x.length}
 				<p class="quiet mt-1 text-[0.94rem]">
-					Drawn are the first {end - 1} of {lying.x.length - 1} rows; what is said is of all of them.
+					Drawn are the first {end - 1} of {seen.lies.x.length - 1} rows; what is said is of all of them.
 				</p>
 			{/if}
 			{#if size && size.together.length > 0}
@@ -338,7 +368,10 @@
 						{gaugeSource(material)}: {gaugeSaid(material)}.
 						{#if look !== measured.state && ratio.squares === 0}What it becomes {STATE_WORDS[look]} is assumed.{/if}
 						{#if measured.of === 'pattern'}The cords are in that gauge already.
-						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} (reckoned, not measured).{/if}
+						{:else if how.pinned !== undefined}Its edges are pinned there; between them it lies as it likes.
+						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} ({how.pull === undefined
+								? 'reckoned, not measured'
+								: 'by a measured piece'}).{/if}
 					</p>
 				{/if}
 			</section>
@@ -445,6 +478,16 @@
 				{/if}
 			</p>
 
+			{#if size && size.together.length > 0 && measured.of === 'plain'}
+				<MeasuredAcross
+					across={told.across}
+					rows={checked}
+					gauge={(state) => gaugeIn(measured, state, ratios)}
+					{unit}
+					tell={(across) => tell({ across })}
+				/>
+			{/if}
+
 			<section aria-labelledby="{uid}-wish">
 				<h2 id="{uid}-wish" class="lead font-sans">To be how wide, how long?</h2>
 				<div class="flex flex-wrap gap-x-6">
@@ -494,6 +537,8 @@
 								These rows come out on {multiple}
 								{multiple === 1 ? 'stitch' : 'stitches'} more or fewer.
 							</p>
+						{:else if how.pinned !== undefined}
+							<p>Pinned it is as wide as it is pinned. Look at it in another state for a cast-on.</p>
 						{:else if size}
 							<p>
 								The rows are told for {swatch.castOn} stitches only. With “*…; rep from *” in them they can be worked on more.

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { centreLines, drawLie, THICKNESS } from '@pond-loop/core/drawing';
-	import { cellOf, type Gauge } from '@pond-loop/core/fabric';
+	import { cellOf, type Gauge, type HowItLies } from '@pond-loop/core/fabric';
 	import { letterOf, type Checked } from '@pond-loop/core/swatch';
 	import { onMount, untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -15,16 +15,21 @@
 	interface Props {
 		checked: Checked;
 		gauge: Gauge;
+		/** What makes it lie otherwise than is assumed. */
+		how?: HowItLies;
 		light: Light;
 		/** What it is, for who does not see it. */
 		label: string;
 		/** The name of a saved picture. */
 		file: string;
 	}
-	const { checked, gauge, light, label, file }: Props = $props();
+	const { checked, gauge, how = {}, light, label, file }: Props = $props();
 	const uid = $props.id();
 
-	const lie = new Lying(() => checked);
+	const lie = new Lying(
+		() => checked,
+		() => how,
+	);
 	/** As many rows as are turned, and one more that they are drawn through. */
 	const lying = $derived(lie.now && { ...lie.now, x: lie.now.x.slice(0, MOST_TURNED + 2) });
 	const rise = $derived(cellOf(gauge).h / cellOf(gauge).w);

@@ -1,14 +1,21 @@
 /** The page's side of the relaxation: hands over the loops, and hears how the fabric lies. */
 
-import type { LiesAcross, LoopFabric } from '@pond-loop/core/fabric';
+import type { HowItLies, LiesAcross, LoopFabric, PullFound } from '@pond-loop/core/fabric';
 
 export interface LieAsked {
 	readonly fabric: LoopFabric;
 	/** How it lay before, to begin from. */
 	readonly from?: readonly Float64Array[] | undefined;
-	/** Held at this width, in stitch widths. */
-	readonly pinned?: number | undefined;
+	readonly how: HowItLies;
 }
+
+/** How wide a piece came out, in stitch widths: what pulls does that teach? */
+export interface PullAsked {
+	readonly fabric: LoopFabric;
+	readonly span: number;
+}
+
+const started = (): Worker => new Worker(new URL('./lie.worker.ts', import.meta.url), { type: 'module' });
 
 export class Relaxer {
 	#worker: Worker | undefined;
@@ -36,7 +43,7 @@ export class Relaxer {
 	}
 
 	#started(): Worker {
-		const worker = new Worker(new URL('./lie.worker.ts', import.meta.url), { type: 'module' });
+		const worker = started();
 		worker.addEventListener('message', ({ data }: MessageEvent<{ id: number; lies: LiesAcross }>) => {
 			if (data.id !== this.#asked) return;
 			this.#busy = false;
@@ -44,4 +51,14 @@ export class Relaxer {
 		});
 		return worker;
 	}
+}
+
+/** Rejects where the worker cannot be started or fails. */
+export function learnPull(asked: PullAsked): Promise<PullFound> {
+	const worker = started();
+	return new Promise<PullFound>((resolve, reject) => {
+		worker.addEventListener('message', ({ data }: MessageEvent<{ found: PullFound }>) => resolve(data.found));
+		worker.addEventListener('error', () => reject(new Error('The pull could not be worked out.')));
+		worker.postMessage({ id: 1, asked });
+	}).finally(() => worker.terminate());
 }

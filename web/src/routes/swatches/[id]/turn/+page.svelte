@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { check, materialOf } from '@pond-loop/core/swatch';
+	import { check, howItLies, materialOf } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import Turn from '$lib/space/Turn.svelte';
 	import Looks from '$lib/swatch/Looks.svelte';
@@ -12,7 +12,7 @@
 	let mounted = $state(false);
 	onMount(() => (mounted = true));
 	const checked = $derived(mounted ? check(swatch, data.style.glossary) : undefined);
-	const { gauge } = $derived(materialOf(swatch.size, data.yarns));
+	const material = $derived(materialOf(swatch.size, data.yarns));
 </script>
 
 <svelte:head><title>{swatch.title} · in the hand · Pond Loop</title></svelte:head>
@@ -28,7 +28,8 @@
 	{:else if checked}
 		<Turn
 			{checked}
-			{gauge}
+			gauge={material.gauge}
+			how={howItLies(swatch.size, material, material.gauge.state, checked.worked)}
 			light={light.now}
 			label="The yarn of {swatch.title}: {checked.worked.castOn} stitches, {checked.worked.rows.length} rows."
 			file={swatch.title}

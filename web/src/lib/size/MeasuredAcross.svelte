@@ -1,0 +1,83 @@
+<script lang="ts">
+	import { cellOf, FABRIC_STATES, type FabricState, type Gauge, STATE_WORDS } from '@pond-loop/core/fabric';
+	import { fromCm, type LengthUnit, reckonedLength, toCm } from '@pond-loop/core/measure';
+	import type { SwatchSizeTold } from '@pond-loop/core/schema';
+	import { type Checked, loopsThatLie } from '@pond-loop/core/swatch';
+	import { untrack } from 'svelte';
+	import { learnPull } from '$lib/workers/lie';
+
+	interface Props {
+		across: SwatchSizeTold['across'];
+		rows: Pick<Checked, 'worked' | 'cords'>;
+		/** In each state. */
+		gauge: (state: FabricState) => Gauge;
+		unit: LengthUnit;
+		tell: (across: SwatchSizeTold['across']) => void;
+	}
+	/** How wide a piece of these rows came out teaches how much its cords pull. */
+	const { across, rows, gauge, unit, tell }: Props = $props();
+
+	let wide = $state(untrack(() => across && Math.round(fromCm(across.widthCm, unit) * 10) / 10));
+	let measuredIn = $state<FabricState>(untrack(() => across?.state ?? 'dry'));
+	let trouble = $state<string>();
+	let learning = $state(false);
+	const said = (cm: number): string => reckonedLength(cm, unit);
+	const times = (pull: number): string =>
+		pull > 1.05
+			? `${pull.toFixed(1)} times as hard as is assumed`
+			: pull < 0.95
+				? `only ${pull.toFixed(1)} times as hard as is assumed`
+				: 'about as hard as is assumed';
+
+	async function learn(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		if (!wide) return;
+		const widthCm = toCm(wide, unit);
+		const { w } = cellOf(gauge(measuredIn));
+		learning = true;
+		trouble = undefined;
+		try {
+			const found = await learnPull({ fabric: loopsThatLie(rows.worked, rows.cords), span: widthCm / w });
+			if (found.ok) tell({ widthCm, state: measuredIn, pull: found.pull });
+			else
+				trouble = `These rows come out between ${said(found.least * w)} and ${said(found.most * w)} ${STATE_WORDS[measuredIn]}, however their cords pull. Is the square of this yarn and hand, and was the whole width measured?`;
+		} catch {
+			trouble = 'That could not be worked out here. Load the page again.';
+		} finally {
+			learning = false;
+		}
+	}
+</script>
+
+<form class="text-[0.94rem]" onsubmit={learn} data-testid="measured-across">
+	<h2 class="lead font-sans">A piece of these rows, measured</h2>
+	<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+		<label
+			><input
+				class="field w-20 py-0"
+				type="number"
+				min="1"
+				step="0.1"
+				required
+				bind:value={wide}
+				aria-label="Came out so wide, in {unit}"
+			/>
+			{unit} wide</label
+		>
+		<label
+			><span class="sr-only">In which state</span>
+			<select class="field py-0" bind:value={measuredIn}>
+				{#each FABRIC_STATES as where (where)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
+			</select></label
+		>
+		<button class="pill pill-soft" disabled={learning}>Learn from it</button>
+	</div>
+	<p class="mt-1" role="status">
+		{#if trouble}<span class="text-warning font-semibold">{trouble}</span>
+		{:else if across}
+			It came out {said(across.widthCm)} wide {STATE_WORDS[across.state]}: its loops pull {times(across.pull)}, and so
+			it is reckoned here.
+			<button type="button" class="wordlink" onclick={() => tell(undefined)}>Forget it</button>
+		{:else}<span class="quiet">What cords take up is reckoned until you say how wide a piece came out.</span>{/if}
+	</p>
+</form>
