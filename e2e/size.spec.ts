@@ -99,6 +99,56 @@ test('how it lies is worked out once for the rows, and once more for each change
 	expect(await asked()).toBe(2);
 });
 
+test('a measured piece teaches how much its cords pull; pinned out it is seen to move, and it lies beside its chart', async ({
+	page,
+}) => {
+	await rope(page);
+	const size = page.getByTestId('size');
+	const measured = page.getByTestId('measured-across');
+	await expect(size).toContainText('reckoned, not measured');
+	await measured.getByLabel('Measured across, in cm').fill('30');
+	await measured.getByLabel('In which state').selectOption('off the needles');
+	await measured.getByRole('button', { name: 'Learn from it' }).click();
+	await expect(measured).toContainText(
+		/come out between 9\.\d cm and 1\d\.\d cm off the needles, however their cords pull/,
+	);
+	await measured.getByLabel('Measured across, in cm').fill('10');
+	await measured.getByRole('button', { name: 'Learn from it' }).click();
+	await expect(measured).toContainText(/loops pull \d\.\d times as hard as is assumed/);
+	await expect(size.getByRole('heading')).toContainText('10.0 cm ×');
+	await expect(size).toContainText('by a measured piece');
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.reload();
+	await expect(size.getByRole('heading')).toContainText('10.0 cm ×');
+	await expectAccessible(page);
+
+	await page.getByText('washed and pinned').first().click();
+	await page.evaluate(() => {
+		const places = new Set<string>();
+		Object.assign(globalThis, { places });
+		const look = (): void => {
+			places.add(document.querySelector('[data-testid="lie"] svg path')?.getAttribute('d') ?? '');
+			requestAnimationFrame(look);
+		};
+		look();
+	});
+	await page.getByLabel('Pinned out to, in cm').fill('13');
+	await expect(size.getByRole('heading')).toContainText('13.0 cm ×');
+	// Before it, on the way, and where it ends.
+	await expect.poll(() => page.evaluate('places.size')).toBeGreaterThanOrEqual(4);
+	await measured.getByRole('button', { name: 'Forget it' }).click();
+	await expect(measured).toContainText('reckoned until you say');
+
+	await page.getByRole('link', { name: 'Rows and chart' }).click();
+	await page.getByRole('button', { name: 'As it will lie' }).click();
+	const beside = page.getByTestId('lies-beside');
+	await expect(beside.getByRole('img', { name: /^As it will lie/ })).toBeVisible();
+	await expect(beside).toContainText(/1\d\.\d cm × 2\.1 cm off the needles/);
+	await page.getByLabel('Stitches cast on').fill('32');
+	await expect(beside).toContainText(/14\.\d cm × 2\.1 cm/);
+	await expectAccessible(page);
+});
+
 test('a yarn and its measured squares are kept in the drawer, and a swatch reckons with them', async ({ page }) => {
 	await rope(page);
 	const swatch = page.url();

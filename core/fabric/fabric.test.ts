@@ -4,10 +4,14 @@ import {
 	castOnForWidth,
 	fabricFromParents,
 	gaugeFrom,
+	PULLS,
+	pullFor,
 	ratioOf,
 	relax,
+	relaxedBy,
 	repeatsForLength,
 	rowsUntil,
+	spanAcross,
 	strainOf,
 	strainVerdict,
 	type LiesAcross,
@@ -138,6 +142,29 @@ describe('a fabric that lies', () => {
 		const { cords, parents } = cordOf(3, 3, 6, { ground: 4, right: 4 });
 		const pinned = relax(fabricFromParents(cords, parents), { pinned: 20, tolerance: 1e-7 });
 		for (const row of pinned.x) expect(row.at(-1)! - row[0]!).toBeCloseTo(20, 1);
+	});
+
+	it('learns from a measured width how much its loops pull, and says between which widths it can lie', () => {
+		const { cords, parents } = cordOf(3, 3, 6);
+		const fabric = fabricFromParents(cords, parents);
+		const wideBy = (pull: number): number => spanAcross(relax(fabric, relaxedBy({ pull })).x);
+		const widths = [PULLS.least, 0.5, 1, 2, PULLS.most].map(wideBy);
+		expect([...widths].sort((a, b) => b - a)).toEqual(widths);
+		fc.assert(
+			fc.property(fc.double({ min: widths.at(-1)!, max: widths[0]!, noNaN: true }), (span) => {
+				const found = pullFor(fabric, span);
+				expect(found.ok && Math.abs(wideBy(found.pull) - span)).toBeLessThan(0.02);
+			}),
+			{ numRuns: 20 },
+		);
+		expect(pullFor(fabric, cords.length + 0.5)).toMatchObject({ ok: false, most: expect.closeTo(widths[0]!, 2) });
+		expect(pullFor(fabric, widths.at(-1)! - 0.5)).toMatchObject({
+			ok: false,
+			least: expect.closeTo(widths.at(-1)!, 2),
+		});
+		// Nothing crosses, nothing is learnt.
+		const plain = fabricFromParents([-1, -1, -1], [[0, 1, 2]]);
+		expect([pullFor(plain, 3), pullFor(plain, 4).ok]).toEqual([{ ok: true, pull: 1 }, false]);
 	});
 
 	it('takes about as many rounds however large it is', () => {

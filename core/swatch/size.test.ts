@@ -1,9 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { ASSUMED_GAUGE, relax, type Gauge } from '../fabric/index.ts';
-import { newSwatch, type Yarn } from '../schema/index.ts';
+import {
+	ASSUMED_GAUGE,
+	cellOf,
+	gaugeIn,
+	pullFor,
+	relax,
+	relaxedBy,
+	type FabricState,
+	type Gauge,
+} from '../fabric/index.ts';
+import { newSwatch, type Swatch, type SwatchSizeTold, type Yarn } from '../schema/index.ts';
 import {
 	castOnFor,
 	check,
+	howItLies,
 	lengthToldIn,
 	loopsThatLie,
 	materialOf,
@@ -113,6 +123,31 @@ describe('the size of a swatch', () => {
 		// The wider piece is what was reckoned.
 		expect(sized(read(rope.swatch.text, above.castOn)).widthCm).toBeCloseTo(above.widthCm, 1);
 		expect(multipleOf(read('Row 1: k22\nRow 2: p22'), '')).toBeUndefined();
+	});
+
+	it('is reckoned by a measured piece, and pinned it is as wide as it is pinned', () => {
+		const loops = loopsThatLie(rope.worked, rope.cords);
+		const { widthCm } = sized(rope);
+		const found = pullFor(loops, (widthCm - 0.4) / cellOf(ASSUMED_GAUGE).w);
+		const across = { widthCm: widthCm - 0.4, state: 'off', pull: found.ok ? found.pull : 1 } as const;
+		const lying = (told: SwatchSizeTold, checked = rope, state: FabricState = 'off'): number => {
+			const material = materialOf(told);
+			const lies = relax(
+				loopsThatLie(checked.worked, checked.cords),
+				relaxedBy(howItLies(told, material, state, checked.worked)),
+			);
+			const gauge = gaugeIn(material.gauge, state, material.sizes);
+			return swatchSize(checked.worked, checked.cords, lies, gauge).widthCm;
+		};
+		expect(lying({ across })).toBeCloseTo(widthCm - 0.4, 1);
+		// Longer, it is as wide, and every line of words says the same.
+		expect(lying({ across }, read(`${ROPE}\nRep rows 1-6 9 times`))).toBeCloseTo(widthCm - 0.4, 1);
+		const said = (size: SwatchSizeTold): string => sizeSaid({ ...rope.swatch, size } as Swatch, 'cm')!;
+		expect(parseFloat(said({ across }).slice(6))).toBeLessThan(parseFloat(said({ tension: 'usual' }).slice(6)));
+		expect(lying({ pinnedCm: 13 }, rope, 'pinned')).toBeCloseTo(13, 1);
+		expect(lying({ pinnedCm: 13 })).toBeCloseTo(widthCm, 6);
+		const pattern = { stitches: 20, rows: 28, of: 'pattern', state: 'pinned' } as const;
+		expect(lying({ pinnedCm: 13, gauge: pattern }, rope, 'pinned')).toBe(11);
 	});
 
 	it('of a shaped piece is that of its widest row', () => {

@@ -60,7 +60,7 @@
 				step="0.1"
 				required
 				bind:value={wide}
-				aria-label="Came out so wide, in {unit}"
+				aria-label="Measured across, in {unit}"
 			/>
 			{unit} wide</label
 		>

@@ -244,7 +244,7 @@
 								const value = number(e);
 								tell({ pinnedCm: value === undefined ? undefined : toCm(value, unit) }, 'pinned');
 							}}
-							aria-label="Pinned to so wide, in {unit}"
+							aria-label="Pinned out to, in {unit}"
 						/>
 						{unit} wide</label
 					>

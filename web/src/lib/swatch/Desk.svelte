@@ -51,10 +51,12 @@
 		opened: OpenedSwatch;
 		/** How it is put into a lesson. */
 		keep: Snippet<[Swatch]>;
+		/** How it will lie, seen from this side. */
+		lies: Snippet<[Swatch, Checked, 'RS' | 'WS']>;
 		light: Light;
 		style: HouseStyle;
 	}
-	const { opened, keep, light, style }: Props = $props();
+	const { opened, keep, lies, light, style }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const save = keepSwatch(opened);
@@ -98,6 +100,8 @@
 	/** What a phone shows of the three, and whether the rows stand beside the chart elsewhere. */
 	let part = $state<(typeof PARTS)[number][0]>('chart');
 	let hasRows = $state(true);
+	/** Whether it is seen beside the chart how it will lie. */
+	let hasLie = $state(false);
 	let gaps = $state(false);
 	let box = $state<Box>();
 	let editor = $state<RowsEditor>();
@@ -178,6 +182,7 @@
 	const PARTS = [
 		['chart', 'Chart'],
 		['rows', 'Rows'],
+		['lie', 'Fabric'],
 		['facts', 'Cords'],
 	] as const;
 	const BRUSHES = [
@@ -414,11 +419,14 @@
 				type="button"
 				class={['pill grow', part === id ? 'pill-strong' : 'pill-soft']}
 				aria-pressed={part === id}
-				onclick={() => (part = id)}>{title}</button
+				onclick={() => {
+					part = id;
+					hasLie ||= id === 'lie';
+				}}>{title}</button
 			>
 		{/each}
 	</div>
-	<div class={['desk mt-3 grid gap-x-6 gap-y-4', hasRows && 'beside']}>
+	<div class={['desk mt-3 grid gap-x-6 gap-y-4', hasRows && 'beside', hasLie && 'lying']}>
 		<section aria-label="Rows" class={['rows min-w-0', part !== 'rows' && 'max-md:hidden', !hasRows && 'md:hidden']}>
 			{#if mounted}
 				<RowsEditor
@@ -474,6 +482,12 @@
 					><input type="checkbox" class="accent-secondary" bind:checked={gaps} /> gaps</label
 				>
 				<span class="ml-auto flex items-center">
+					<button
+						type="button"
+						class="wordlink mr-3 max-md:hidden"
+						aria-expanded={hasLie}
+						onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Not as it lies' : 'As it will lie'}</button
+					>
 					<button
 						type="button"
 						class="wordlink mr-3 max-md:hidden"
@@ -547,6 +561,16 @@
 			<p class="text-error min-h-[1lh] text-[0.94rem] font-semibold" role="status">{trouble ?? ''}</p>
 		</section>
 
+		{#if hasLie}
+			<section
+				aria-label="As it will lie"
+				class={['lie flex min-w-0 flex-col', part !== 'lie' && 'max-md:hidden']}
+				data-testid="lies-beside"
+			>
+				{@render lies(swatch, checked, side)}
+			</section>
+		{/if}
+
 		<div class={['facts min-w-0', part !== 'facts' && 'max-md:hidden']}>
 			<Facts {worked} {cords} gaps={gaps ? marks : undefined} {style} />
 		</div>
@@ -585,7 +609,8 @@
 	.rows {
 		height: 24rem;
 	}
-	.picture {
+	.picture,
+	.lie {
 		height: 30rem;
 	}
 	@media (min-width: 48rem) {
@@ -593,17 +618,28 @@
 			grid-template-columns: minmax(0, 5fr) minmax(0, 8fr);
 		}
 		.rows,
-		.picture {
+		.picture,
+		.lie {
 			height: min(35rem, calc(100vh - 12.5rem));
 			min-height: 22rem;
 		}
-		.facts {
+		.facts,
+		.lie {
 			grid-column: 1 / -1;
 		}
 	}
 	@media (min-width: 75rem) {
 		.desk.beside {
 			grid-template-columns: minmax(0, 17rem) minmax(0, 1fr);
+		}
+		.desk.lying {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 20rem);
+		}
+		.desk.beside.lying {
+			grid-template-columns: minmax(0, 17rem) minmax(0, 1fr) minmax(0, 20rem);
+		}
+		.lie {
+			grid-column: auto;
 		}
 	}
 </style>

@@ -17,5 +17,17 @@
 				from={data.opened.id}
 				yarns={data.yarns}
 			/>{/snippet}
+		{#snippet lies(swatch, checked, side)}
+			{#await import('$lib/size/LieBeside.svelte')}<p class="quiet">Letting it lie …</p>
+			{:then { default: LieBeside }}<LieBeside
+					id={data.opened.id}
+					told={swatch.size}
+					{checked}
+					{side}
+					light={light.now}
+					style={data.style}
+					yarns={data.yarns}
+				/>{/await}
+		{/snippet}
 	</Desk>
 {/key}
