@@ -16,6 +16,7 @@ const { benchStage } = await import('./lib/bench-stage.mjs');
 const { benchLesson } = await import('./lib/bench-lesson.mjs');
 const { benchHolding } = await import('./lib/bench-holding.mjs');
 const { benchDesk } = await import('./lib/bench-desk.mjs');
+const { benchLie } = await import('./lib/bench-lie.mjs');
 
 const SECONDS = 5;
 
@@ -96,7 +97,7 @@ for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
 
 lines.push(...(await benchHolding(address, cookie)));
 lines.push(...(await benchLesson(address, cookie, requests)));
-lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)));
+lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)), ...(await benchLie(address, cookie)));
 
 const folder = join(root, '.bench');
 mkdirSync(folder, { recursive: true });
