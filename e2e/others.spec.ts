@@ -73,6 +73,7 @@ const BODIES: Readonly<Record<string, unknown>> = {
 	'PUT /api/doors/[of]/[id]': newDoor('slash'),
 	'PUT /api/unread/[kind]/[id]': { version: 1, text: '{}' },
 	'PATCH /api/house-style': { school: 'slash' },
+	'POST /api/yarns/[id]/pieces': { id: 'a', on: '2026-11-24', title: 'a', widthCm: 10, state: 'dry', pull: 1 },
 	'PUT /api/house-style': { version: 1, style: DEFAULT_HOUSE_STYLE },
 };
 

@@ -116,7 +116,7 @@ test('a measured piece teaches how much its cords pull; pinned out it is seen to
 	await measured.getByRole('button', { name: 'Learn from it' }).click();
 	await expect(measured).toContainText(/loops pull \d\.\d times as hard as is assumed/);
 	await expect(size.getByRole('heading')).toContainText('10.0 cm ×');
-	await expect(size).toContainText('by a measured piece');
+	await expect(size).toContainText('by what was measured');
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.reload();
 	await expect(size.getByRole('heading')).toContainText('10.0 cm ×');
@@ -176,6 +176,23 @@ test('a yarn and its measured squares are kept in the drawer, and a swatch recko
 	await page.getByLabel('Yarn of the drawer').selectOption('Reed');
 	await expect(page.getByTestId('size')).toContainText('From 2 squares of Reed: 19.6 stitches, 28 rows in 10 cm');
 	await expect(page.getByTestId('yarn')).toContainText(/\d+ g\./);
+	// What a piece of it taught is kept with the yarn, until it is set aside there.
+	const measured = page.getByTestId('measured-across');
+	await measured.getByLabel('Measured across, in cm').fill('10.5');
+	await measured.getByRole('button', { name: 'Learn from it' }).click();
+	await measured.getByRole('button', { name: 'Reckon all of Reed with it' }).click();
+	await expect(measured).toContainText('All of Reed is reckoned with it.');
+	await measured.getByRole('button', { name: 'Forget it' }).click();
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.reload();
+	await expect(measured).toContainText(/By a measured piece of Reed its loops pull\s+\d\.\d times as hard/);
+	await expect(page.getByTestId('size')).toContainText('by what was measured');
+	await page.getByRole('link', { name: 'The yarn drawer' }).click();
+	await page.getByRole('button', { name: 'Set aside: Lantern rope' }).click();
+	await expectAccessible(page);
+	await expect(page.getByText('saved', { exact: true })).toBeVisible();
+	await page.goto(swatch);
+	await expect(measured).toContainText('reckoned until you say');
 	// It goes into a lesson with its yarn, which says there what it said here.
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.getByRole('link', { name: 'Rows and chart' }).click();

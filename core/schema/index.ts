@@ -14,4 +14,12 @@ export * from './save.ts';
 export * from './swatch.ts';
 export * from './upgrade.ts';
 export { SwatchSizeSchema, type SwatchSizeTold } from './swatch-size.ts';
-export { SquareSchema, YARN_LIMITS, YarnSchema, type Yarn, type YarnSquare } from './yarn.ts';
+export {
+	PieceSchema,
+	SquareSchema,
+	YARN_LIMITS,
+	YarnSchema,
+	type Yarn,
+	type YarnPiece,
+	type YarnSquare,
+} from './yarn.ts';

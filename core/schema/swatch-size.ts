@@ -1,8 +1,8 @@
 /** What a teacher tells of the size of a swatch: the gauge of a square, yarn and needle. */
 
 import { z } from 'zod';
-import { BallSchema, between, MetresSchema, YarnSchema } from './yarn.ts';
-import { FABRIC_STATES, FIBRES, GAUGE_LIMITS, GAUGE_OF, PULLS, TENSIONS_OF_HAND } from '../fabric/index.ts';
+import { AcrossSchema, BallSchema, between, MetresSchema, PieceWidthSchema, YarnSchema } from './yarn.ts';
+import { FABRIC_STATES, FIBRES, GAUGE_LIMITS, GAUGE_OF, TENSIONS_OF_HAND } from '../fabric/index.ts';
 
 const inTen = (what: string): z.ZodNumber =>
 	between(
@@ -10,8 +10,6 @@ const inTen = (what: string): z.ZodNumber =>
 		GAUGE_LIMITS.most,
 		`A square has between ${GAUGE_LIMITS.least} and ${GAUGE_LIMITS.most} ${what} in 10 cm. Count again, or measure over 10 cm.`,
 	);
-
-const PieceWidthSchema = between(1, 500, 'A piece is between 1 and 500 cm wide. Measure it again.');
 
 export const SwatchSizeSchema = z.object({
 	/** A yarn of the teacher's drawer; what it says itself holds where it is left out here. */
@@ -34,13 +32,7 @@ export const SwatchSizeSchema = z.object({
 	/** Length of a circular needle, in centimetres. */
 	needleCm: between(10, 200, 'A circular needle is between 10 and 200 cm long.').optional(),
 	/** How wide a piece of its rows came out, in which state, and the pull of drawn-through loops that was learnt from it. */
-	across: z
-		.object({
-			widthCm: PieceWidthSchema,
-			state: z.enum(FABRIC_STATES),
-			pull: z.number().min(PULLS.least).max(PULLS.most),
-		})
-		.optional(),
+	across: AcrossSchema.optional(),
 	/** The width at which its edges are pinned, in centimetres; as wide as it likes when left out. */
 	pinnedCm: PieceWidthSchema.optional(),
 });

@@ -18,7 +18,7 @@ export function howItLies(
 ): HowItLies {
 	const gauge = gaugeIn(material.gauge, state, material.sizes);
 	if (gauge.of === 'pattern') return {};
-	const { pull } = material;
+	const pull = material.learnt?.pull;
 	const isPinned = state === 'pinned' && told.pinnedCm !== undefined && worked.castOn > 1 && isStraight(worked);
 	return {
 		...(pull === undefined ? {} : { pull }),

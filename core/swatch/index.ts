@@ -40,6 +40,9 @@ export {
 	withYarn,
 	yarnNeeded,
 	type Material,
+	pullSaid,
+	withPiece,
+	type LearntPull,
 	type YarnNeeded,
 } from './material.ts';
 export { sizeSaid } from './size-said.ts';

@@ -6,6 +6,7 @@ import {
 	gaugeIn,
 	gramsOf,
 	loopLength,
+	median,
 	STATE_WORDS,
 	yarnMetres,
 	type Fibre,
@@ -13,7 +14,7 @@ import {
 	type HandTension,
 	type Square,
 } from '../fabric/index.ts';
-import type { Swatch, SwatchSizeTold, Yarn } from '../schema/index.ts';
+import { YARN_LIMITS, type Swatch, type SwatchSizeTold, type Yarn, type YarnPiece } from '../schema/index.ts';
 import type { Worked } from './worked.ts';
 
 export interface Material {
@@ -27,16 +28,47 @@ export interface Material {
 	readonly sizes: readonly Square[];
 	readonly fibre?: Fibre;
 	readonly tension?: HandTension;
-	/** So many times the assumed pull of drawn-through loops, where it was learnt. */
-	readonly pull?: number;
+	readonly learnt?: LearntPull;
 	readonly metresIn100g?: number;
 	readonly ballGrams?: number;
+}
+
+/** The pull of drawn-through loops that measured pieces taught. */
+export interface LearntPull {
+	/** So many times the assumed one. */
+	readonly pull: number;
+	/** Pieces of its yarn that it comes from, the middle one of them; 0 where a piece of these very rows was measured. */
+	readonly pieces: number;
+	/** The least and the most of them. */
+	readonly spread?: readonly [number, number];
+}
+
+function learntOf(pieces: readonly YarnPiece[]): LearntPull | undefined {
+	const pulls = pieces.flatMap((p) => (p.aside ? [] : [p.pull])).sort((a, b) => a - b);
+	if (pulls.length === 0) return undefined;
+	return { pull: median(pulls), pieces: pulls.length, spread: [pulls[0]!, pulls.at(-1)!] };
+}
+
+/** How hard loops pull, as it is said: `1.4 times as hard as is assumed`. */
+export const pullSaid = (pull: number): string =>
+	pull > 1.05
+		? `${pull.toFixed(1)} times as hard as is assumed`
+		: pull < 0.95
+			? `only ${pull.toFixed(1)} times as hard as is assumed`
+			: 'about as hard as is assumed';
+
+/** The yarn with what a piece of it taught. One that was there already is taught anew, and stays aside if it was; the oldest goes where there are too many. */
+export function withPiece(yarn: Yarn, piece: YarnPiece): Yarn {
+	const before = yarn.pieces?.find((p) => p.id === piece.id);
+	const others = (yarn.pieces ?? []).filter((p) => p.id !== piece.id).slice(1 - YARN_LIMITS.pieces);
+	return { ...yarn, pieces: [...others, { ...piece, ...(before?.aside ? { aside: true } : {}) }] };
 }
 
 /** `drawer`: yarns to look in; the one that a swatch took along goes before them. */
 export function materialOf(told: SwatchSizeTold = {}, drawer: readonly Yarn[] = []): Material {
 	const yarn = drawer.find((y) => y.id === told.yarn) ?? told.from;
 	const measured = yarn && gaugeFrom(yarn.squares, 'plain');
+	const learnt = told.across ? { pull: told.across.pull, pieces: 0 } : learntOf(yarn?.pieces ?? []);
 	const fibre = told.fibre ?? yarn?.fibre;
 	const metresIn100g = told.metresIn100g ?? yarn?.metresIn100g;
 	const ballGrams = told.ballGrams ?? yarn?.ballGrams;
@@ -48,7 +80,7 @@ export function materialOf(told: SwatchSizeTold = {}, drawer: readonly Yarn[] = 
 		...(yarn ? { yarn } : {}),
 		...(fibre ? { fibre } : {}),
 		...(told.tension ? { tension: told.tension } : {}),
-		...(told.across ? { pull: told.across.pull } : {}),
+		...(learnt ? { learnt } : {}),
 		...(metresIn100g === undefined ? {} : { metresIn100g }),
 		...(ballGrams === undefined ? {} : { ballGrams }),
 	};

@@ -9,7 +9,14 @@ import {
 	type FabricState,
 	type Gauge,
 } from '../fabric/index.ts';
-import { newSwatch, type Swatch, type SwatchSizeTold, type Yarn } from '../schema/index.ts';
+import {
+	newSwatch,
+	YARN_LIMITS,
+	type Swatch,
+	type SwatchSizeTold,
+	type Yarn,
+	type YarnPiece,
+} from '../schema/index.ts';
 import {
 	castOnFor,
 	check,
@@ -21,6 +28,7 @@ import {
 	repeatsFor,
 	sizeSaid,
 	swatchSize,
+	withPiece,
 	withYarn,
 	type Checked,
 	type SwatchSize,
@@ -40,6 +48,23 @@ const sized = (checked: Checked, gauge: Gauge = ASSUMED_GAUGE): SwatchSize =>
 	swatchSize(checked.worked, checked.cords, relax(loopsThatLie(checked.worked, checked.cords)), gauge);
 
 describe('the size of a swatch', () => {
+	const tarn: Yarn = {
+		id: 'tarn',
+		name: 'Tarn wool',
+		fibre: 'wool',
+		metresIn100g: 250,
+		squares: [
+			{
+				id: 'a',
+				on: '2026-05-12',
+				of: 'plain',
+				stitches: 20,
+				rows: 28,
+				sizes: { off: { widthCm: 10, lengthCm: 10 }, dry: { widthCm: 11, lengthCm: 10 } },
+			},
+		],
+	};
+
 	const rope = read(`${ROPE}\nRep rows 1-6 5 times`);
 
 	it('is plain where nothing crosses, and narrower by what cords take up where they do', () => {
@@ -57,22 +82,6 @@ describe('the size of a swatch', () => {
 	});
 
 	it('goes along to a lesson with its yarn, and is said there in one line', () => {
-		const tarn: Yarn = {
-			id: 'tarn',
-			name: 'Tarn wool',
-			fibre: 'wool',
-			metresIn100g: 250,
-			squares: [
-				{
-					id: 'a',
-					on: '2026-05-12',
-					of: 'plain',
-					stitches: 20,
-					rows: 28,
-					sizes: { off: { widthCm: 10, lengthCm: 10 }, dry: { widthCm: 11, lengthCm: 10 } },
-				},
-			],
-		};
 		const plain = {
 			...newSwatch({ title: 'Square', castOn: 22, shape: 'flat', school: 'any', text: 'Rows 1-28: k' }),
 			size: { yarn: 'tarn' },
@@ -144,6 +153,19 @@ describe('the size of a swatch', () => {
 		expect(lying({ across }, read(`${ROPE}\nRep rows 1-6 9 times`))).toBeCloseTo(widthCm - 0.4, 1);
 		const said = (size: SwatchSizeTold): string => sizeSaid({ ...rope.swatch, size } as Swatch, 'cm')!;
 		expect(parseFloat(said({ across }).slice(6))).toBeLessThan(parseFloat(said({ tension: 'usual' }).slice(6)));
+		// A yarn reckons by the middle one of its pieces; one that is set aside is not asked, and stays aside when it is measured again.
+		const piece = (id: string, pull: number): YarnPiece => ({ ...across, pull, id, title: id, on: '2026-11-05' });
+		const taught = ['a', 'b', 'c'].reduce((y, id, i) => withPiece(y, piece(id, i + 1)), {
+			...tarn,
+			pieces: [],
+		} as Yarn);
+		const learntFrom = (yarn: Yarn): unknown => materialOf({ yarn: 'tarn' }, [yarn]).learnt;
+		expect(learntFrom(taught)).toEqual({ pull: 2, pieces: 3, spread: [1, 3] });
+		const aside = { ...taught, pieces: taught.pieces!.map((p) => (p.id === 'c' ? { ...p, aside: true as const } : p)) };
+		expect(learntFrom(withPiece(aside, piece('c', 7)))).toEqual({ pull: 1.5, pieces: 2, spread: [1, 2] });
+		expect(materialOf({ yarn: 'tarn', across }, [taught]).learnt).toEqual({ pull: across.pull, pieces: 0 });
+		const many = Array.from({ length: YARN_LIMITS.pieces + 3 }, (_, i) => piece(String(i), 1)).reduce(withPiece, tarn);
+		expect([many.pieces!.length, many.pieces![0]!.id]).toEqual([YARN_LIMITS.pieces, '3']);
 		expect(lying({ pinnedCm: 13 }, rope, 'pinned')).toBeCloseTo(13, 1);
 		expect(lying({ pinnedCm: 13 })).toBeCloseTo(widthCm, 6);
 		const pattern = { stitches: 20, rows: 28, of: 'pattern', state: 'pinned' } as const;

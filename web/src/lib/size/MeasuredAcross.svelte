@@ -2,12 +2,18 @@
 	import { cellOf, FABRIC_STATES, type FabricState, type Gauge, STATE_WORDS } from '@pond-loop/core/fabric';
 	import { fromCm, type LengthUnit, reckonedLength, toCm } from '@pond-loop/core/measure';
 	import type { SwatchSizeTold } from '@pond-loop/core/schema';
-	import { type Checked, loopsThatLie } from '@pond-loop/core/swatch';
+	import { type Checked, loopsThatLie, type Material, pullSaid } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
+	import { troubleOf } from '$lib/save/send';
+	import { putPiece } from '$lib/swatch/doors';
+	import { today } from '$lib/ui/dates';
 	import { learnPull } from '$lib/workers/lie';
 
 	interface Props {
 		across: SwatchSizeTold['across'];
+		material: Material;
+		/** The swatch whose piece it is. */
+		piece: { readonly id: string; readonly title: string };
 		rows: Pick<Checked, 'worked' | 'cords'>;
 		/** In each state. */
 		gauge: (state: FabricState) => Gauge;
@@ -15,19 +21,29 @@
 		tell: (across: SwatchSizeTold['across']) => void;
 	}
 	/** How wide a piece of these rows came out teaches how much its cords pull. */
-	const { across, rows, gauge, unit, tell }: Props = $props();
+	const { across, material, piece, rows, gauge, unit, tell }: Props = $props();
 
 	let wide = $state(untrack(() => across && Math.round(fromCm(across.widthCm, unit) * 10) / 10));
 	let measuredIn = $state<FabricState>(untrack(() => across?.state ?? 'dry'));
 	let trouble = $state<string>();
 	let learning = $state(false);
 	const said = (cm: number): string => reckonedLength(cm, unit);
-	const times = (pull: number): string =>
-		pull > 1.05
-			? `${pull.toFixed(1)} times as hard as is assumed`
-			: pull < 0.95
-				? `only ${pull.toFixed(1)} times as hard as is assumed`
-				: 'about as hard as is assumed';
+	/** Where pieces of the same yarn teach as much. */
+	const { yarn, learnt } = $derived(material);
+	/** What its yarn was given of this very piece since the page was opened. */
+	let given = $state<string>();
+	const mine = $derived(across && JSON.stringify(across));
+	const isGiven = $derived(
+		mine !== undefined &&
+			(given === mine ||
+				yarn?.pieces?.some((p) => p.id === piece.id && p.pull === across?.pull && p.state === across.state) === true),
+	);
+	async function give(): Promise<void> {
+		if (!across || !yarn) return;
+		const answer = await putPiece(yarn.id, { id: piece.id, title: piece.title, on: today(), ...across });
+		trouble = troubleOf(answer);
+		if (answer.kind === 'ok') given = mine;
+	}
 
 	async function learn(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
@@ -75,9 +91,17 @@
 	<p class="mt-1" role="status">
 		{#if trouble}<span class="text-warning font-semibold">{trouble}</span>
 		{:else if across}
-			It came out {said(across.widthCm)} wide {STATE_WORDS[across.state]}: its loops pull {times(across.pull)}, and so
-			it is reckoned here.
+			It came out {said(across.widthCm)} wide {STATE_WORDS[across.state]}: its loops pull {pullSaid(across.pull)}, and
+			so it is reckoned here.
 			<button type="button" class="wordlink" onclick={() => tell(undefined)}>Forget it</button>
+			{#if yarn && isGiven}· All of {yarn.name} is reckoned with it.
+			{:else if yarn}· <button type="button" class="wordlink" onclick={give}>Reckon all of {yarn.name} with it</button
+				>{/if}
+		{:else if yarn && learnt}
+			By {learnt.pieces === 1 ? 'a measured piece' : `${learnt.pieces} measured pieces`} of {yarn.name} its loops pull
+			{pullSaid(learnt.pull)}{learnt.spread && learnt.pieces > 1
+				? ` (${learnt.spread.map((p) => p.toFixed(1)).join(' to ')})`
+				: ''}.
 		{:else}<span class="quiet">What cords take up is reckoned until you say how wide a piece came out.</span>{/if}
 	</p>
 </form>

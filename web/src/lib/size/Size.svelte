@@ -371,7 +371,7 @@
 						{:else if how.pinned !== undefined}Its edges are pinned there; between them it lies as it likes.
 						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} ({how.pull === undefined
 								? 'reckoned, not measured'
-								: 'by a measured piece'}).{/if}
+								: 'by what was measured'}).{/if}
 					</p>
 				{/if}
 			</section>
@@ -481,6 +481,8 @@
 			{#if size && size.together.length > 0 && measured.of === 'plain'}
 				<MeasuredAcross
 					across={told.across}
+					{material}
+					piece={{ id: opened.id, title: swatch.title }}
 					rows={checked}
 					gauge={(state) => gaugeIn(measured, state, ratios)}
 					{unit}

@@ -1,6 +1,6 @@
 /** What is done with swatches from elsewhere than their own page. */
 
-import type { Swatch } from '@pond-loop/core/schema';
+import type { Swatch, YarnPiece } from '@pond-loop/core/schema';
 import { DONE, fields } from '$lib/save/answers';
 import { send, type Answer } from '$lib/save/send';
 
@@ -18,6 +18,10 @@ export const removeSwatch = (id: string): Promise<Answer<{ readonly title: strin
 	send('DELETE', `/api/swatches/${id}`, undefined, REMOVED);
 
 export const restoreSwatch = (id: string): Promise<Answer<object>> => send('POST', `/api/swatches/${id}`, {}, DONE);
+
+/** What a measured piece taught, into its yarn of the drawer. */
+export const putPiece = (yarn: string, piece: Omit<YarnPiece, 'aside'>): Promise<Answer<object>> =>
+	send('POST', `/api/yarns/${encodeURIComponent(yarn)}/pieces`, piece, DONE);
 
 export const savePlace = (id: string, place: number): Promise<Answer<object>> =>
 	send('PUT', `/api/swatches/${id}/place`, { place }, DONE);

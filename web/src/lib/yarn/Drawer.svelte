@@ -11,14 +11,15 @@
 		STATE_WORDS,
 	} from '@pond-loop/core/fabric';
 	import { fromCm, toCm } from '@pond-loop/core/measure';
-	import type { Yarn, YarnSquare } from '@pond-loop/core/schema';
+	import type { Yarn, YarnPiece, YarnSquare } from '@pond-loop/core/schema';
+	import { pullSaid } from '@pond-loop/core/swatch';
 	import Plus from '@lucide/svelte/icons/plus';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { keepStyle, type OpenedStyle } from '$lib/style/keep';
-	import { today } from '$lib/ui/dates';
+	import { today, weekdayOf } from '$lib/ui/dates';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { Awake } from '$lib/ui/awake.svelte';
 
@@ -56,6 +57,14 @@
 			},
 			place,
 		);
+	function setAside(yarn: Yarn, { id }: YarnPiece): void {
+		const pieces = (yarn.pieces ?? []).map((p): YarnPiece => {
+			if (p.id !== id) return p;
+			const { aside, ...rest } = p;
+			return aside ? rest : { ...rest, aside: true };
+		});
+		change(yarn.id, { pieces });
+	}
 	function add(): void {
 		put([...yarns, { id: crypto.randomUUID(), name: `Yarn ${yarns.length + 1}`, fibre: 'wool', squares: [] }]);
 	}
@@ -294,6 +303,37 @@
 						</tbody>
 					</table>
 				</div>
+			{/if}
+			{#if yarn.pieces && yarn.pieces.length > 0}
+				<ul class="mt-2 text-[0.94rem]" aria-label="Measured pieces of {yarn.name}">
+					{#each yarn.pieces as piece (piece.id)}
+						<li class="border-base-300 flex flex-wrap items-baseline gap-x-4 border-t py-1">
+							<span class="min-w-0 grow"
+								><a class="wordlink" href="/swatches/{piece.id}/size" dir="auto">{piece.title}</a>, {shown(
+									piece.widthCm,
+								)}
+								{unit} wide {STATE_WORDS[piece.state]}, {weekdayOf(piece.on)}: its loops pull {pullSaid(
+									piece.pull,
+								)}</span
+							>
+							{#if piece.aside}<span class="quiet">set aside</span>{/if}
+							<button
+								type="button"
+								class="wordlink"
+								aria-pressed={piece.aside === true}
+								aria-label="{piece.aside ? 'Reckon with it' : 'Set aside'}: {piece.title}"
+								onclick={() => setAside(yarn, piece)}>{piece.aside ? 'Reckon with it' : 'Set aside'}</button
+							>
+							<button
+								type="button"
+								class="wordlink"
+								aria-label="Take out: {piece.title}"
+								onclick={() => change(yarn.id, { pieces: yarn.pieces?.filter((o) => o.id !== piece.id) ?? [] })}
+								>Take out</button
+							>
+						</li>
+					{/each}
+				</ul>
 			{/if}
 			<p class="mt-2">
 				<button type="button" class="wordlink" onclick={() => addSquare(yarn)}>A square more</button>
