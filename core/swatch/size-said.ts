@@ -8,6 +8,7 @@ import { checked } from './checked.ts';
 import { howItLies } from './how-it-lies.ts';
 import { loopsThatLie } from './lie.ts';
 import { loopsIn, materialOf, squaresSaid, yarnNeeded } from './material.ts';
+import { seenFrom } from './seen-layer.ts';
 import { swatchSize } from './size.ts';
 
 /** Loops up to which a fabric is let lie for a line of words; a larger one has its size on its own page. */
@@ -24,7 +25,9 @@ const saidKept = kept(
 	60,
 	(swatch: Swatch, unit: LengthUnit, glossary: string) => JSON.stringify([swatch, unit, glossary]),
 	(swatch, unit, glossary): string => {
-		const { worked, cords } = checked(swatch, glossary);
+		const read = checked(swatch, glossary);
+		// Of two layers the one on the right side.
+		const { worked, cords } = seenFrom(read.worked, 'RS', read.cords);
 		const material = materialOf(swatch.size);
 		const gauge = gaugeIn(material.gauge, STATE, material.sizes);
 		if (loopsIn(worked) > MOST_LOOPS) return '';

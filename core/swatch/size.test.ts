@@ -26,6 +26,7 @@ import {
 	materialOf,
 	multipleOf,
 	repeatsFor,
+	seenFrom,
 	sizeSaid,
 	swatchSize,
 	withPiece,
@@ -170,6 +171,24 @@ describe('the size of a swatch', () => {
 		expect(lying({ pinnedCm: 13 })).toBeCloseTo(widthCm, 6);
 		const pattern = { stitches: 20, rows: 28, of: 'pattern', state: 'pinned' } as const;
 		expect(lying({ pinnedCm: 13, gauge: pattern }, rope, 'pinned')).toBe(11);
+	});
+
+	it('of two layers is that of each for itself: one that does not cross takes up nothing', () => {
+		const text = 'Rows 1-2: k\nRow 3: k4, 2/2 RC, k4\nRow 4: k\nRep rows 1-4 5 times';
+		const double = check(
+			{
+				...newSwatch({ title: 'Two faces', castOn: 12, shape: 'flat', school: 'slash', text }),
+				craft: 'double-knit',
+				layers: 'facing',
+			},
+			'',
+		);
+		const taken = (['RS', 'WS'] as const).map((side) => {
+			const { worked, cords } = seenFrom(double.worked, side, double.cords);
+			return swatchSize(worked, cords, relax(loopsThatLie(worked, cords)), ASSUMED_GAUGE).takenCm;
+		});
+		expect(taken[0]).toBeGreaterThan(0.1);
+		expect(taken[1]).toBeCloseTo(0, 6);
 	});
 
 	it('of a shaped piece is that of its widest row', () => {

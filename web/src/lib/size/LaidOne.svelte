@@ -3,7 +3,7 @@
 	import { cellOf, gaugeIn, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
-	import { check, gaugeSource, howItLies, materialOf, swatchSize, yarnNeeded } from '@pond-loop/core/swatch';
+	import { check, gaugeSource, howItLies, materialOf, seenFrom, swatchSize, yarnNeeded } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
@@ -29,14 +29,15 @@
 	const material = $derived(materialOf(swatch.size ?? {}, yarns));
 	const gauge = $derived(gaugeIn(material.gauge, look, material.sizes));
 	const how = $derived(howItLies(swatch.size, material, look, checked.worked));
+	const layer = $derived(seenFrom(checked.worked, 'RS', checked.cords));
 	const lie = new Lying(
-		() => checked,
+		() => layer,
 		() => how,
 	);
 	const seen = $derived(lie.seen);
 	const size = $derived(
 		lie.now &&
-			swatchSize(checked.worked, checked.cords, lie.now, gauge, {
+			swatchSize(layer.worked, layer.cords, lie.now, gauge, {
 				...(material.fibre ? { fibre: material.fibre } : {}),
 				...(swatch.size?.tension ? { tension: swatch.size.tension } : {}),
 			}),

@@ -3,7 +3,7 @@
 	import { cellOf, gaugeIn, STATE_WORDS, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
-	import { type Checked, howItLies, materialOf, swatchSize } from '@pond-loop/core/swatch';
+	import { type Checked, howItLies, materialOf, seenFrom, swatchSize } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
@@ -30,8 +30,10 @@
 	const material = $derived(materialOf(told, yarns));
 	const gauge = $derived(gaugeIn(material.gauge, LOOK, material.sizes));
 	const how = $derived(howItLies(told, material, LOOK, worked));
+	/** Of two layers the one that is seen; each lies for itself. */
+	const layer = $derived(seenFrom(worked, side, checked.cords));
 	const lie = new Lying(
-		() => checked,
+		() => layer,
 		() => how,
 	);
 	const seen = $derived(lie.seen);
@@ -50,7 +52,7 @@
 	);
 	const size = $derived(
 		lie.now &&
-			swatchSize(worked, checked.cords, lie.now, gauge, {
+			swatchSize(layer.worked, layer.cords, lie.now, gauge, {
 				...(material.fibre ? { fibre: material.fibre } : {}),
 				...(material.tension ? { tension: material.tension } : {}),
 			}),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { craftOf } from '@pond-loop/core/craft';
 	import { drawLie } from '@pond-loop/core/drawing';
 	import {
 		aboutNeedle,
@@ -36,6 +37,7 @@
 		materialOf,
 		multipleOf,
 		repeatsFor,
+		seenFrom,
 		strandsOf,
 		swatchSize,
 		yarnNeeded,
@@ -98,21 +100,24 @@
 	};
 	const gaugeWith = (more: Partial<Gauge>): void => tell({ gauge: { ...measured, ...more } }, 'gauge');
 
+	let side = $state<'RS' | 'WS'>('RS');
 	const how = $derived(howItLies(told, material, look, worked));
+	/** Of two layers the one that is seen; each lies for itself. */
+	const layer = $derived(seenFrom(worked, side, cords));
 	const lie = new Lying(
-		() => checked,
+		() => layer,
 		() => how,
 	);
 	const lying = $derived(lie.now);
+	const hasLayers = $derived(craftOf(worked.craft).inSwatch.seen !== undefined);
 	const pulled = $derived({
 		...(fibre ? { fibre } : {}),
 		...(told.tension ? { tension: told.tension } : {}),
 	});
-	const size = $derived(lying && swatchSize(worked, cords, lying, gauge, pulled));
+	const size = $derived(lying && swatchSize(layer.worked, layer.cords, lying, gauge, pulled));
 
 	const drying = $derived(ratioOf(look, 'dry', ratios));
 
-	let side = $state<'RS' | 'WS'>('RS');
 	const seen = $derived(lie.seen);
 	const { end, isLarge } = $derived(drawnPart(seen?.lies));
 	// Only what the picture hangs on: other answers change with every figure that is typed.
@@ -154,9 +159,10 @@
 	const wider = $derived.by(() => {
 		if (multiple === undefined) return undefined;
 		const more = check({ ...checked.swatch, castOn: checked.swatch.castOn + multiple }, style.glossary);
+		const seen = seenFrom(more.worked, side, more.cords);
 		return {
-			...more,
-			lies: relax(loopsThatLie(more.worked, more.cords), relaxedBy(how.pull === undefined ? {} : { pull: how.pull })),
+			...seen,
+			lies: relax(loopsThatLie(seen.worked, seen.cords), relaxedBy(how.pull === undefined ? {} : { pull: how.pull })),
 		};
 	});
 	const widths = $derived(
@@ -317,7 +323,13 @@
 				<details class="mt-3 text-[0.94rem]" bind:open={curves}>
 					<summary class="wordlink w-fit list-none">Tight or loose? Strain by rows between crossings</summary>
 					{#if curves}
-						<StrainCurve together={size.together} {gauge} {pulled} {light} colours={cords.cords.map((c) => c.colour)} />
+						<StrainCurve
+							together={size.together}
+							{gauge}
+							{pulled}
+							{light}
+							colours={layer.cords.cords.map((c) => c.colour)}
+						/>
 						<p class="quiet">A large point is how it is crossed in these rows. The same in figures:</p>
 					{/if}
 					<div
@@ -367,6 +379,9 @@
 					<p class="quiet text-[0.94rem]">
 						{gaugeSource(material)}: {gaugeSaid(material)}.
 						{#if look !== measured.state && ratio.squares === 0}What it becomes {STATE_WORDS[look]} is assumed.{/if}
+						{#if hasLayers}Two layers, and each lies for itself: this is the one on the {side === 'RS'
+								? style.sides.right
+								: style.sides.wrong}.{/if}
 						{#if measured.of === 'pattern'}The cords are in that gauge already.
 						{:else if how.pinned !== undefined}Its edges are pinned there; between them it lies as it likes.
 						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} ({how.pull === undefined
@@ -483,7 +498,7 @@
 					across={told.across}
 					{material}
 					piece={{ id: opened.id, title: swatch.title }}
-					rows={checked}
+					rows={layer}
 					gauge={(state) => gaugeIn(measured, state, ratios)}
 					{unit}
 					tell={(across) => tell({ across })}
