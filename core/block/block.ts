@@ -80,8 +80,8 @@ interface Blocks {
 	note: { readonly note: Note; readonly aside: boolean };
 	/** With boxes to tick where they are. */
 	list: { readonly items: readonly string[]; readonly ticks: boolean };
-	/** A small picture, with what there is to know of it beside it. */
-	picture: { readonly draw: Draw; readonly facts: readonly Line[]; readonly names: number };
+	/** A picture, small unless it is `large`, with what there is to know of it beside it. */
+	picture: { readonly draw: Draw; readonly facts: readonly Line[]; readonly names: number; readonly large?: true };
 	/** A picture that its teacher keeps, by its id, with its size. */
 	photo: { readonly id: string; readonly width: number; readonly height: number; readonly alt: string };
 	/** The moves of a way, numbered, each with its picture. */

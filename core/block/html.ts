@@ -56,7 +56,8 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 			each(items, (i) => said('li', i)),
 			ticks ? ' class="ticks"' : '',
 		),
-	picture: ({ draw, facts }) => tag('div', `${picture(draw(PAINT), 200)}${terms(facts)}`, ' class="beside"'),
+	picture: ({ draw, facts, large }) =>
+		tag('div', `${picture(draw(PAINT), large ? 340 : 200)}${terms(facts)}`, ' class="beside"'),
 	photo: ({ id, alt, width, height }) => {
 		const src = pictures.get(id);
 		return src === undefined

@@ -21,6 +21,8 @@ export {
 } from './worked.ts';
 export { howItLies, isStraight } from './how-it-lies.ts';
 export { loopsThatLie } from './lie.ts';
+export { pulledIn, sizedIn, type Sized } from './sized.ts';
+export { strainsIn, type CrossingStrain, type Pulled } from './strains.ts';
 export {
 	castOnFor,
 	lengthToldIn,
@@ -45,7 +47,7 @@ export {
 	type LearntPull,
 	type YarnNeeded,
 } from './material.ts';
-export { sizeSaid } from './size-said.ts';
+export { SIZED_STATE, sizeSaid } from './size-said.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';

@@ -1,21 +1,18 @@
 /** The size and the yarn of a swatch in one line, for a lesson and its papers. */
 
-import { gaugeIn, relax, relaxedBy, STATE_WORDS } from '../fabric/index.ts';
+import { STATE_WORDS } from '../fabric/index.ts';
 import { kept } from '../kept/index.ts';
 import { reckonedLength, type LengthUnit } from '../measure/index.ts';
 import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
-import { howItLies } from './how-it-lies.ts';
-import { loopsThatLie } from './lie.ts';
-import { loopsIn, materialOf, squaresSaid, yarnNeeded } from './material.ts';
-import { seenFrom } from './seen-layer.ts';
-import { swatchSize } from './size.ts';
+import { loopsIn, squaresSaid, yarnNeeded } from './material.ts';
+import { sizedIn } from './sized.ts';
 
 /** Loops up to which a fabric is let lie for a line of words; a larger one has its size on its own page. */
 const MOST_LOOPS = 20_000;
 
 /** In the state in which a piece is worn and used. */
-const STATE = 'dry';
+export const SIZED_STATE = 'dry';
 
 /**
  * `About 12.4 × 8.6 cm dry, from 2 squares of Tarn wool; 14 m of it, 7 g.` Undefined where nothing was told of its size.
@@ -26,17 +23,8 @@ const saidKept = kept(
 	(swatch: Swatch, unit: LengthUnit, glossary: string) => JSON.stringify([swatch, unit, glossary]),
 	(swatch, unit, glossary): string => {
 		const read = checked(swatch, glossary);
-		// Of two layers the one on the right side.
-		const { worked, cords } = seenFrom(read.worked, 'RS', read.cords);
-		const material = materialOf(swatch.size);
-		const gauge = gaugeIn(material.gauge, STATE, material.sizes);
-		if (loopsIn(worked) > MOST_LOOPS) return '';
-		const size = swatchSize(
-			worked,
-			cords,
-			relax(loopsThatLie(worked, cords), relaxedBy(howItLies(swatch.size, material, STATE, worked))),
-			gauge,
-		);
+		if (loopsIn(read.worked) > MOST_LOOPS) return '';
+		const { worked, material, size } = sizedIn(read, swatch.size, SIZED_STATE);
 		const { metres, grams } = yarnNeeded(worked, material, size);
 		const basis =
 			material.from === 'assumed'
@@ -47,7 +35,7 @@ const saidKept = kept(
 		const across = reckonedLength(size.widthCm, unit).replace(` ${unit}`, '');
 		const widest = size.isShaped ? ' at its widest' : '';
 		const weight = grams === undefined ? '' : `, ${Math.ceil(grams)} g`;
-		return `About ${across} × ${reckonedLength(size.lengthCm, unit)} ${STATE_WORDS[STATE]}${widest}, ${basis}; ${Math.ceil(metres)} m of yarn${weight}, with tails.`;
+		return `About ${across} × ${reckonedLength(size.lengthCm, unit)} ${STATE_WORDS[SIZED_STATE]}${widest}, ${basis}; ${Math.ceil(metres)} m of yarn${weight}, with tails.`;
 	},
 );
 

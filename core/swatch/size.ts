@@ -3,7 +3,6 @@
  * what rows and cast-on have to become for another size.
  */
 
-import { reachOf } from '../crossing/index.ts';
 import {
 	castOnForWidth,
 	cellOf,
@@ -11,11 +10,8 @@ import {
 	middleRows,
 	repeatsForLength,
 	spanAcross,
-	strainOf,
 	strainVerdict,
-	type Fibre,
 	type Gauge,
-	type HandTension,
 	type LiesAcross,
 	type Neighbours,
 	type RepeatsLong,
@@ -27,6 +23,7 @@ import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
 import type { Checked } from './checked.ts';
 import { letterOf, type Cords } from './cords.ts';
 import { SWATCH_LIMITS } from './limits.ts';
+import { strainsIn, type Pulled } from './strains.ts';
 import { workRows } from './work.ts';
 import type { Worked } from './worked.ts';
 
@@ -35,8 +32,9 @@ export interface CordsTogether {
 	/** By their places among the cords. */
 	readonly cords: readonly number[];
 	readonly letters: string;
-	/** Stitches of its widest crossing that go sideways furthest. */
+	/** Stitches that the strand that is pulled furthest goes sideways, and rows since it crossed before. */
 	readonly travel: number;
+	readonly since: number;
 	/** Rows between its crossings, the fewest. */
 	readonly rows: number;
 	/** Width between the ground loops on either side ÷ as many plain stitches; none where no ground stands beside it. */
@@ -57,11 +55,6 @@ export interface SwatchSize {
 	readonly stitches: number;
 	readonly rows: number;
 	readonly together: readonly CordsTogether[];
-}
-
-export interface Pulled {
-	readonly fibre?: Fibre;
-	readonly tension?: HandTension;
 }
 
 /**
@@ -93,51 +86,25 @@ export function swatchSize(
 }
 
 /** Which cords cross each other, and what each such set of them takes up. */
-function togetherIn(worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge, pulled: Pulled): CordsTogether[] {
-	const leader = cords.cords.map((_, i) => i);
-	const find = (i: number): number => (leader[i] === i ? i : find(leader[i]!));
-	const crossed = new Map<number, { at: number; n: number; travel: number }[]>();
-	let row = 0;
-	for (const [i, line] of worked.rows.entries()) {
-		if (!line.ok) continue;
-		row += 1;
-		for (const { at, crossing } of line.crossings) {
-			const here = new Set<number>();
-			for (let k = 0; k < crossing.n; k++) {
-				const cord = cords.cordOf[cords.strands[i + 1]![at + k]!]!;
-				if (cord >= 0) here.add(cord);
-			}
-			const [first, ...others] = here;
-			if (first === undefined) continue;
-			for (const other of others) leader[find(other)] = find(first);
-			const travel = reachOf(crossing);
-			crossed.set(first, [...(crossed.get(first) ?? []), { at: row, n: crossing.n, travel }]);
-		}
-	}
-	const sets = new Map<number, number[]>();
-	for (const [i] of cords.cords.entries()) sets.set(find(i), [...(sets.get(find(i)) ?? []), i]);
-	return [...sets.values()].map((members): CordsTogether => {
-		const crossings = members.flatMap((m) => crossed.get(m) ?? []).sort((a, b) => a.at - b.at);
+const togetherIn = (worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge, pulled: Pulled): CordsTogether[] =>
+	strainsIn(worked, cords, gauge, pulled).map(({ cords: members, crossings }): CordsTogether => {
 		const gaps = crossings.flatMap((c, k) =>
-			k > 0 && c.at > crossings[k - 1]!.at ? [c.at - crossings[k - 1]!.at] : [],
+			k > 0 && c.row > crossings[k - 1]!.row ? [c.row - crossings[k - 1]!.row] : [],
 		);
-		const strains = crossings.map((c, k) => {
-			const before = crossings.slice(0, k).findLast((b) => b.at < c.at);
-			return strainOf({ travel: c.travel, rows: before ? c.at - before.at : c.n, gauge, ...pulled });
-		});
-		const strain = Math.max(1, ...strains);
+		const [worst] = [...crossings].sort((a, b) => b.strain - a.strain);
+		const strain = Math.max(1, worst?.strain ?? 1);
 		const takeUp = takeUpOf(members, cords, lies);
 		return {
 			cords: members,
 			letters: members.map((m) => letterOf(m)).join(' '),
-			travel: Math.max(0, ...crossings.map((c) => c.travel)),
+			travel: worst?.travel ?? 0,
+			since: worst?.since ?? 0,
 			rows: gaps.length > 0 ? Math.min(...gaps) : 0,
 			...(takeUp === undefined ? {} : { takeUp }),
 			strain,
 			verdict: strainVerdict(strain),
 		};
 	});
-}
 
 /** Between the ground loops on either side, by the stitches between them plus one; the mean over its rows. */
 function takeUpOf(members: readonly number[], { strands, cordOf }: Cords, { x }: LiesAcross): number | undefined {

@@ -95,6 +95,8 @@
   }
   else if b.kind == "picture" {
     let wide = calc.min(width * 0.36, b.picture.width * (if large { 1.2pt } else { 0.8pt }))
+    // A large one is as wide as its words ask for.
+    if b.large { wide = calc.min(width * 0.62, calc.max(width * 0.42, b.picture.least * 1pt)) }
     block(breakable: false, grid(
       columns: (auto, 1fr), gutter: 16pt, align: (top, horizon),
       picture(b.picture, wide),

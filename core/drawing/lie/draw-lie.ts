@@ -6,11 +6,12 @@
 
 import type { LiesAcross } from '../../fabric/index.ts';
 import { CM_PER_INCH, type LengthUnit } from '../../measure/index.ts';
-import type { Cords, Worked, WorkedRow } from '../../swatch/index.ts';
+import type { Cords, CrossingStrain, Worked, WorkedRow } from '../../swatch/index.ts';
 import { mirrored } from '../mirrored.ts';
 import { PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { paintStrand, TEXTURES, type StrandStyle } from '../strand.ts';
+import { LEGEND, strainLegend, strainMark } from './strain-marks.ts';
 
 export interface LieOptions {
 	readonly light: Light;
@@ -22,6 +23,10 @@ export interface LieOptions {
 	/** The unit of the ruler. */
 	readonly unit: LengthUnit;
 	readonly label: string;
+	/** How far crossings are pulled, to be marked on them, with a legend under the ruler. */
+	readonly strains?: readonly CrossingStrain[];
+	/** Turned left to right, as for other hands. */
+	readonly mirrored?: boolean;
 }
 
 /** Drawing units for a stitch. */
@@ -61,9 +66,13 @@ export function drawLie(worked: Worked, cords: Cords, lies: LiesAcross, options:
 	const right = Math.min(0, ...shown.map((row) => row[0] ?? 0));
 	const left = Math.max(0, ...shown.map((row) => row.at(-1) ?? 0));
 	const width = (left - right + 1) * step + 2 * MARGIN;
-	const height = (end - first) * rise + 2 * MARGIN + RULER;
+	const pulled = (options.strains ?? []).filter(
+		(s) => s.verdict !== 'easy' && s.row >= Math.max(1, first) && s.row < end,
+	);
+	const bottom = (end - first) * rise + 2 * MARGIN + RULER;
+	const height = bottom + (pulled.length > 0 ? LEGEND : 0);
 	const px = (x: number): number => width - MARGIN - (x - right + 0.5) * step;
-	const py = (r: number): number => height - RULER - MARGIN - (r - first + 0.5) * rise;
+	const py = (r: number): number => bottom - RULER - MARGIN - (r - first + 0.5) * rise;
 	const cordAt = (r: number, c: number): number => cords.cordOf[cords.strands[r]![c]!]!;
 	const shapes: Shape[] = [];
 	// The place of a row among all that were told, those that could not be worked included.
@@ -99,9 +108,18 @@ export function drawLie(worked: Worked, cords: Cords, lies: LiesAcross, options:
 		}
 	}
 	shapes.push(...castOnEdge(lies.x[first]!, px, py(first), step, palette));
+	for (const { row, at, n, verdict } of pulled) {
+		const across = lies.x[row]!.slice(at, at + n);
+		const middle = across.reduce((sum, x) => sum + x, 0) / Math.max(1, across.length);
+		shapes.push(...strainMark(verdict, px(middle), py(row - 0.5), step * 0.42, palette));
+	}
 	const flat: Drawing = { width, height, shapes: byDepth(shapes), label: options.label, crossPoints: [] };
-	const turned = behind ? mirrored(flat) : flat;
-	return { ...turned, shapes: [...turned.shapes, ...ruler(options, width, height, step, palette)] };
+	const turned = behind !== (options.mirrored ?? false) ? mirrored(flat) : flat;
+	const legend = strainLegend(new Set(pulled.map((s) => s.verdict)), { x: MARGIN, y: bottom + 10, palette });
+	return {
+		...turned,
+		shapes: [...turned.shapes, ...byDepth(legend), ...ruler(options, width, bottom, step, palette)],
+	};
 }
 
 /** Two halves of one stitch, from where it was drawn through to where it stands. */

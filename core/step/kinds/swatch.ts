@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Block, RowShown } from '../../block/index.ts';
+import type { Block, Line, RowShown } from '../../block/index.ts';
 import { craftOf } from '../../craft/index.ts';
-import { drawChart, glanceAt } from '../../drawing/index.ts';
+import { drawChart, drawLie, glanceAt } from '../../drawing/index.ts';
+import { cellOf } from '../../fabric/index.ts';
 import { stitches } from '../../notation/index.ts';
 import { SwatchSchema, type Swatch } from '../../schema/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
@@ -14,9 +15,13 @@ import {
 	loopsIn,
 	markerPlaces,
 	materialOf,
+	SIZED_STATE,
+	sizedIn,
 	sizeSaid,
+	strainsIn,
 	swatchShown,
 	toolPlan,
+	type SwatchShown,
 	type Worked,
 } from '../../swatch/index.ts';
 import { Noted } from '../any.ts';
@@ -54,6 +59,43 @@ const lines = (text: string): readonly RowShown[] =>
 		return [remark ? { text: remark[1]!, isRemark: true } : { text: line }];
 	});
 
+/** Loops up to which it is drawn as it will lie; of larger ones the size is said alone. */
+const MOST_LAIN = 2500;
+
+/** As it will lie, with its size, and what its cords take up and how far they are pulled. */
+function lainBlock(
+	swatch: Swatch,
+	shown: Pick<SwatchShown, 'worked' | 'cords' | 'mirrored'>,
+	{ units, sides }: Shown['style'],
+	size: string,
+): Block | undefined {
+	if (loopsIn(shown.worked) > MOST_LAIN || shown.worked.rows.length === 0) return undefined;
+	const { worked, cords, lies, gauge, pulled, size: reckoned } = sizedIn(shown, swatch.size, SIZED_STATE);
+	return {
+		kind: 'picture',
+		large: true,
+		names: 0,
+		facts: [
+			['Size', size],
+			...reckoned.together.map(({ letters, strain, verdict, takeUp }): Line => [
+				`Cord ${letters}`,
+				`${verdict} (strain ${strain.toFixed(2)})${takeUp === undefined || gauge.of === 'pattern' ? '' : `, takes up ${Math.max(0, Math.round((1 - takeUp) * 100))} %`}`,
+			]),
+		],
+		draw: ({ light }) =>
+			drawLie(worked, cords, lies, {
+				light,
+				side: 'RS',
+				cell: cellOf(gauge),
+				unit: units,
+				strains: strainsIn(worked, cords, gauge, pulled).flatMap((s) => s.crossings),
+				mirrored: shown.mirrored,
+				label: `${swatch.title}, as it will lie, seen from the ${sides.right}.`,
+			}),
+		paper: true,
+	};
+}
+
 /** A swatch as blocks: its chart, its rows to tick, what is done at a tool, and its legend. */
 export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly Block[] {
 	const shown = swatchShown(swatch, style, school);
@@ -63,13 +105,14 @@ export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly
 			? [{ text: cureSaid(style, style.sides), isRemark: true }]
 			: [];
 	const size = sizeSaid(swatch, style.units, style.glossary);
+	const lain = size === undefined ? undefined : lainBlock(swatch, shown, style, size);
 	const blocks: Block[] = [
 		{
 			kind: 'text',
 			text: `${mirrored ? 'Left-handed: ' : ''}${mirrored ? 'cast' : 'Cast'} on ${stitches(worked.castOn)}, worked ${worked.shape === 'flat' ? 'flat' : 'in the round'}; ${worked.rows.length} ${worked.rows.length === 1 ? 'row' : 'rows'}.`,
 			paper: true,
 		},
-		...(size === undefined ? [] : [{ kind: 'text', text: size, paper: true } as const satisfies Block]),
+		...(size === undefined || lain ? [] : [{ kind: 'text', text: size, paper: true } as const satisfies Block]),
 		{
 			kind: 'chart',
 			title: swatch.title,
@@ -77,6 +120,7 @@ export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly
 			shown,
 			chart: ({ light }) => drawChart(worked, { light, cords, numbers: true, mirrored }),
 		},
+		...(lain ? [lain] : []),
 		{ kind: 'rows', rows: [...cure, ...lines(shown.text)], counter: worked.rows.map((r) => r.number), paper: true },
 	];
 	const plan = toolPlan(worked, { number: style.bedNumber });

@@ -53,7 +53,7 @@
 	{:else if block.kind === 'picture'}
 		{@const drawing = block.draw(paint)}
 		<div class="mt-2 flex flex-wrap items-start gap-x-6 gap-y-2 break-inside-avoid">
-			<Drawing {drawing} width={Math.min(200, drawing.width)} />
+			<Drawing {drawing} width={Math.min(block.large ? 340 : 200, drawing.width)} />
 			{#if block.facts.length > 0}
 				<dl class="grid min-w-0 grow basis-72 grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-0.5">
 					{#each block.facts as [term, says], k (k)}

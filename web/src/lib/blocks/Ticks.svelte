@@ -19,7 +19,7 @@
 					><rect x="1" y="1" width="14" height="14" fill="none" stroke="currentColor" stroke-width="1.5" /></svg
 				>
 				<span class={['min-w-0 whitespace-pre-wrap', patterns && 'font-mono text-[0.82rem] leading-6']}
-					>{#if label}<strong>{label}: </strong>{/if}{text}</span
+					>{#if label}<strong>{`${label}: `}</strong>{/if}{text}</span
 				>
 			</li>
 		{/if}

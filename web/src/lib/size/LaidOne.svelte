@@ -3,7 +3,17 @@
 	import { cellOf, gaugeIn, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
-	import { check, gaugeSource, howItLies, materialOf, seenFrom, swatchSize, yarnNeeded } from '@pond-loop/core/swatch';
+	import {
+		check,
+		gaugeSource,
+		howItLies,
+		materialOf,
+		pulledIn,
+		seenFrom,
+		strainsIn,
+		swatchSize,
+		yarnNeeded,
+	} from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
@@ -28,6 +38,7 @@
 	const checked = $derived(check(swatch, style.glossary));
 	const material = $derived(materialOf(swatch.size ?? {}, yarns));
 	const gauge = $derived(gaugeIn(material.gauge, look, material.sizes));
+	const pulled = $derived(pulledIn(material));
 	const how = $derived(howItLies(swatch.size, material, look, checked.worked));
 	const layer = $derived(seenFrom(checked.worked, 'RS', checked.cords));
 	const lie = new Lying(
@@ -35,13 +46,7 @@
 		() => how,
 	);
 	const seen = $derived(lie.seen);
-	const size = $derived(
-		lie.now &&
-			swatchSize(layer.worked, layer.cords, lie.now, gauge, {
-				...(material.fibre ? { fibre: material.fibre } : {}),
-				...(swatch.size?.tension ? { tension: swatch.size.tension } : {}),
-			}),
-	);
+	const size = $derived(lie.now && swatchSize(layer.worked, layer.cords, lie.now, gauge, pulled));
 	const { end, isLarge } = $derived(drawnPart(seen?.lies));
 	const drawing = $derived(
 		seen && checked.worked.rows.length > 0
@@ -51,6 +56,7 @@
 					cell: cellOf(gauge),
 					rows: [0, end],
 					unit,
+					strains: strainsIn(seen.worked, seen.cords, gauge, pulled).flatMap((s) => s.crossings),
 					label: `${swatch.title} as it will lie; what it measures is told below.`,
 				})
 			: undefined,

@@ -3,7 +3,15 @@
 	import { cellOf, gaugeIn, STATE_WORDS, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
-	import { type Checked, howItLies, materialOf, seenFrom, swatchSize } from '@pond-loop/core/swatch';
+	import {
+		type Checked,
+		howItLies,
+		materialOf,
+		pulledIn,
+		seenFrom,
+		strainsIn,
+		swatchSize,
+	} from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from '$lib/swatch/ChartPart.svelte';
@@ -29,6 +37,7 @@
 	const { worked } = $derived(checked);
 	const material = $derived(materialOf(told, yarns));
 	const gauge = $derived(gaugeIn(material.gauge, LOOK, material.sizes));
+	const pulled = $derived(pulledIn(material));
 	const how = $derived(howItLies(told, material, LOOK, worked));
 	/** Of two layers the one that is seen; each lies for itself. */
 	const layer = $derived(seenFrom(worked, side, checked.cords));
@@ -46,17 +55,12 @@
 					cell: cellOf(gauge),
 					rows: [0, end],
 					unit,
+					strains: strainsIn(seen.worked, seen.cords, gauge, pulled).flatMap((s) => s.crossings),
 					label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}.`,
 				})
 			: undefined,
 	);
-	const size = $derived(
-		lie.now &&
-			swatchSize(layer.worked, layer.cords, lie.now, gauge, {
-				...(material.fibre ? { fibre: material.fibre } : {}),
-				...(material.tension ? { tension: material.tension } : {}),
-			}),
-	);
+	const size = $derived(lie.now && swatchSize(layer.worked, layer.cords, lie.now, gauge, pulled));
 	const tight = $derived(size?.together.filter((one) => one.verdict === 'tight' || one.verdict === 'very tight') ?? []);
 	const said = (cm: number): string => reckonedLength(cm, unit);
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { craftOf } from '@pond-loop/core/craft';
-	import { drawLie } from '@pond-loop/core/drawing';
+	import { drawLie, toSvg } from '@pond-loop/core/drawing';
 	import {
 		aboutNeedle,
 		ASSUMED_GAUGE,
@@ -34,6 +34,8 @@
 		lengthToldIn,
 		loopsThatLie,
 		loopsWhenSeamed,
+		pulledIn,
+		strainsIn,
 		materialOf,
 		multipleOf,
 		repeatsFor,
@@ -44,6 +46,7 @@
 	} from '@pond-loop/core/swatch';
 	import { onMount, untrack } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
+	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import { saveWithPage } from '$lib/save/page';
@@ -110,10 +113,8 @@
 	);
 	const lying = $derived(lie.now);
 	const hasLayers = $derived(craftOf(worked.craft).inSwatch.seen !== undefined);
-	const pulled = $derived({
-		...(fibre ? { fibre } : {}),
-		...(told.tension ? { tension: told.tension } : {}),
-	});
+	const pulled = $derived(pulledIn(material));
+	let marked = $state(true);
 	const size = $derived(lying && swatchSize(layer.worked, layer.cords, lying, gauge, pulled));
 
 	const drying = $derived(ratioOf(look, 'dry', ratios));
@@ -133,9 +134,24 @@
 				cell: { w: across, h: along },
 				rows: [0, end],
 				unit,
-				label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size is told beside it.`,
+				strains: marked ? strainsIn(seen.worked, seen.cords, gauge, pulled).flatMap((s) => s.crossings) : [],
+				label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size and strain are told beside it.`,
 			}),
 	);
+	let unsaved = $state(false);
+	async function picture(ending: 'svg' | 'png'): Promise<void> {
+		if (!drawing) return;
+		unsaved = false;
+		const name = fileName(`${swatch.title} ${STATE_WORDS[look]}`, ending);
+		const svg = toSvg(drawing, drawing.width);
+		if (ending === 'svg') {
+			download(name, svgFile(svg));
+			return;
+		}
+		await pngOf(svg, drawing.width, drawing.height)
+			.then((blob) => download(name, blob))
+			.catch(() => (unsaved = true));
+	}
 	let box = $state<HTMLElement>();
 	let room = $state(0);
 	onMount(() => {
@@ -237,6 +253,9 @@
 					</select></label
 				>
 				<StateChoice bind:look />
+				<label class="flex cursor-pointer items-center gap-1"
+					><input type="checkbox" class="accent-secondary" bind:checked={marked} /> strain</label
+				>
 				{#if look === 'pinned' && measured.of === 'plain' && isStraight(worked)}
 					<label
 						>to <input
@@ -267,6 +286,16 @@
 					{:else}<Drawing {drawing} width={shownWide} />{/if}
 				{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
 			</div>
+			{#if drawing}
+				<p class="mt-1 flex flex-wrap gap-x-4 text-[0.94rem]">
+					<span class="quiet">This picture:</span>
+					<button type="button" class="wordlink" onclick={() => picture('svg')}>as SVG</button>
+					<button type="button" class="wordlink" onclick={() => picture('png')}>as PNG</button>
+					{#if unsaved}<span class="text-error font-semibold" role="alert"
+							>The picture could not be made. Save it as SVG instead.</span
+						>{/if}
+				</p>
+			{/if}
 			{#if seen && end < seen.lies.x.length}
 				<p class="quiet mt-1 text-[0.94rem]">
 					Drawn are the first {end - 1} of {seen.lies.x.length - 1} rows; what is said is of all of them.
@@ -310,7 +339,7 @@
 					{#each size.together as one, i (one.letters)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
 						{#each TENSIONS_OF_HAND as tension, k (tension)}{@const strain = strainOf({
 								travel: one.travel,
-								rows: one.rows || one.travel * 2,
+								rows: one.since,
 								gauge,
 								...(fibre ? { fibre } : {}),
 								tension,

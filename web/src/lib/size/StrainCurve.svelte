@@ -39,7 +39,7 @@
 				backgroundColor: cord.body,
 				borderWidth: 2.5,
 				// As it is crossed in these rows.
-				pointRadius: ROWS.map((rows) => (rows === one.rows ? 8 : 0)),
+				pointRadius: ROWS.map((rows) => (rows === Math.min(one.since, MOST_ROWS_LEND + 2) ? 8 : 0)),
 				pointHitRadius: 12,
 				tension: 0.25,
 			};

@@ -485,12 +485,6 @@
 					<button
 						type="button"
 						class="wordlink mr-3 max-md:hidden"
-						aria-expanded={hasLie}
-						onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Not as it lies' : 'As it will lie'}</button
-					>
-					<button
-						type="button"
-						class="wordlink mr-3 max-md:hidden"
 						aria-pressed={hasRows}
 						onclick={() => (hasRows = !hasRows)}>{hasRows ? 'Chart alone' : 'Rows beside it'}</button
 					>
@@ -557,6 +551,12 @@
 						>
 					{/if}
 				{:else}<span class="quiet">Choose cells to change rows, columns and boxes.</span>{/if}
+				<button
+					type="button"
+					class="wordlink ml-auto max-md:hidden"
+					aria-expanded={hasLie}
+					onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Not as it lies' : 'As it will lie'}</button
+				>
 			</div>
 			<p class="text-error min-h-[1lh] text-[0.94rem] font-semibold" role="status">{trouble ?? ''}</p>
 		</section>

@@ -79,7 +79,13 @@ export function paperBlocks(
 		text: ({ text, tone = 'plain' }) => ({ kind: 'text', text, tone }),
 		note: ({ note, aside }) => ({ kind: 'note', parts: noteOf(note), aside }),
 		list: ({ items, ticks }) => ({ kind: 'list', items, ticks }),
-		picture: ({ draw, facts, names }) => ({ kind: 'picture', picture: picture(draw), facts, names }),
+		picture: ({ draw, facts, names, large: isLarge = false }) => ({
+			kind: 'picture',
+			picture: picture(draw),
+			facts,
+			names,
+			large: isLarge,
+		}),
 		photo: ({ id, alt, width, height }) =>
 			photos.has(id)
 				? { kind: 'photo', path: photoPath(id), alt: alt || 'A picture', width, height }
