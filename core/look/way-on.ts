@@ -3,6 +3,7 @@
 import { hand, perform, type Craft } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { prove, simulate, stateAt, type AnyMove, type AnyState } from '../handling/index.ts';
+import { wayByOffers } from './way-by-offers.ts';
 import { begunIn, type BegunWith } from './what-is-it.ts';
 
 export interface WayOn {
@@ -21,6 +22,9 @@ const keyOf = (state: AnyState): string =>
 			? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
 			: value,
 	);
+
+/** Of the latest moves so many are tried to go on from by what is offered; before them a way that is taught is met. */
+const TRIED = 2;
 
 /**
  * A way on from the latest move at which there is one: the shortest of those that are taught, and else what a search
@@ -57,7 +61,13 @@ export function wayOn(
 			})
 			.sort((a, b) => a.moves.length - b.moves.length);
 		if (on[0]) return on[0];
-		const moves = craft.byHand?.wayFrom?.(asked, simulate(done.slice(0, from), start));
+		const trace = simulate(done.slice(0, from), start);
+		const { byHand } = craft;
+		const moves = byHand?.wayFrom
+			? byHand.wayFrom(asked, trace)
+			: byHand && done.length - from < TRIED
+				? wayByOffers(asked, trace, byHand)
+				: undefined;
 		if (moves && leads(from, moves)) return { from, moves };
 	}
 	return undefined;

@@ -255,4 +255,22 @@ describe('a loom and a bed in one’s own hands', () => {
 			isAsked: false,
 		});
 	});
+
+	it('are led on from where they are, though no way that is taught has come there', () => {
+		// One loop after the other, held outside in the fingers: taught is another place for both.
+		const singly = done(
+			loom,
+			[[2], 'Hold outside, in the fingers'],
+			[[1], 'Hold outside, in the fingers'],
+			[[3], 'To peg 1'],
+		);
+		expect(wayOn(left22, singly, loom)).toMatchObject({ from: singly.length });
+		// Lifted one by one, where whole groups are taught.
+		const one = done(machine, [[1], 'Lift with the tool of 1 prong'], [[2], 'Lift with the tool of 1 prong']);
+		const on = wayOn(left22, one, machine)!;
+		expect(whatIsIt(shown, [...one.slice(0, on.from), ...on.moves], machine).isAsked).toBe(true);
+		// What passed the other way is taken back first.
+		const wrong = done(loom, [[1, 2], 'Park inside, on a pin'], [[3, 4], 'To pegs 1 and 2']);
+		expect(wayOn(left22, wrong, loom)!.from).toBeLessThan(wrong.length);
+	});
 });
