@@ -24,7 +24,9 @@ export { loopsThatLie } from './lie.ts';
 export { pulledIn, sizedIn, type Sized } from './sized.ts';
 export { strainsIn, type CrossingStrain, type Pulled } from './strains.ts';
 export {
+	alike,
 	castOnFor,
+	crossedSaid,
 	lengthToldIn,
 	multipleOf,
 	repeatsFor,

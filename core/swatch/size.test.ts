@@ -18,8 +18,10 @@ import {
 	type YarnPiece,
 } from '../schema/index.ts';
 import {
+	alike,
 	castOnFor,
 	check,
+	crossedSaid,
 	howItLies,
 	lengthToldIn,
 	loopsThatLie,
@@ -78,6 +80,10 @@ describe('the size of a swatch', () => {
 		expect(together[0]).toMatchObject({ letters: 'A B', travel: 3, rows: 6, verdict: 'snug' });
 		expect(together[0]!.takeUp).toBeGreaterThan(0.75);
 		expect(together[0]!.takeUp).toBeLessThan(0.85);
+		// Two ropes of which the same is to be said are told as one; a crossing in each row is said so.
+		const two = sized(read(`${ROPE}\nRep rows 1-6 5 times`, 32)).together;
+		expect(alike(two).map((o) => [o.letters, crossedSaid(o)])).toEqual([['A B, C D', 'every 6 rows']]);
+		expect(alike([two[0]!, { ...two[1]!, rows: 1 }]).map(crossedSaid)).toEqual(['every 6 rows', 'every row']);
 		// A square of this very pattern has them in it.
 		expect(sized(rope, { ...ASSUMED_GAUGE, of: 'pattern' })).toMatchObject({ widthCm: 11, takenCm: 0 });
 	});

@@ -106,6 +106,28 @@ const togetherIn = (worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge
 		};
 	});
 
+const hundredth = (n: number | undefined): string => (n === undefined ? '' : n.toFixed(2));
+
+/** Sets of cords of which the same is to be said, told as one: `A B, C D`. In their order. */
+export function alike(together: readonly CordsTogether[]): readonly CordsTogether[] {
+	const said = new Map<string, CordsTogether>();
+	for (const one of together) {
+		const key = [one.rows, one.travel, one.since, hundredth(one.takeUp), hundredth(one.strain)].join(' ');
+		const before = said.get(key);
+		said.set(
+			key,
+			before
+				? { ...before, cords: [...before.cords, ...one.cords], letters: `${before.letters}, ${one.letters}` }
+				: one,
+		);
+	}
+	return [...said.values()];
+}
+
+/** How often they cross, in words: `every 4 rows`. */
+export const crossedSaid = ({ rows }: Pick<CordsTogether, 'rows'>): string =>
+	rows === 0 ? 'once' : rows === 1 ? 'every row' : `every ${rows} rows`;
+
 /** Between the ground loops on either side, by the stitches between them plus one; the mean over its rows. */
 function takeUpOf(members: readonly number[], { strands, cordOf }: Cords, { x }: LiesAcross): number | undefined {
 	let sum = 0;

@@ -7,6 +7,7 @@ import { stitches } from '../../notation/index.ts';
 import { SwatchSchema, type Swatch } from '../../schema/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import {
+	alike,
 	checked,
 	cordsOf,
 	curedIn,
@@ -77,7 +78,7 @@ function lainBlock(
 		names: 0,
 		facts: [
 			['Size', size],
-			...reckoned.together.map(({ letters, strain, verdict, takeUp }): Line => [
+			...alike(reckoned.together).map(({ letters, strain, verdict, takeUp }): Line => [
 				`Cord ${letters}`,
 				`${verdict} (strain ${strain.toFixed(2)})${takeUp === undefined || gauge.of === 'pattern' ? '' : `, takes up ${Math.max(0, Math.round((1 - takeUp) * 100))} %`}`,
 			]),

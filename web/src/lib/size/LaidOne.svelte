@@ -4,7 +4,9 @@
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
 	import {
+		alike,
 		check,
+		crossedSaid,
 		gaugeSource,
 		howItLies,
 		materialOf,
@@ -99,10 +101,10 @@
 			<dd><strong>{said(size.widthCm)} × {said(size.lengthCm)}</strong></dd>
 			<dt class="quiet">Cords take up</dt>
 			<dd>{size.takenCm > 0.05 ? said(size.takenCm) : 'next to nothing'}</dd>
-			{#each size.together as one (one.letters)}
+			{#each alike(size.together) as one (one.letters)}
 				<dt class="quiet">Cord {one.letters}</dt>
 				<dd>
-					{one.rows > 0 ? `crossed every ${one.rows} rows` : 'crossed once'}, strain {one.strain.toFixed(2)}:
+					crossed {crossedSaid(one)}, strain {one.strain.toFixed(2)}:
 					<strong>{one.verdict}</strong>
 				</dd>
 			{/each}

@@ -25,7 +25,9 @@
 	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
 	import {
+		alike,
 		castOnFor,
+		crossedSaid,
 		check,
 		gaugeSaid,
 		gaugeSource,
@@ -116,6 +118,9 @@
 	const pulled = $derived(pulledIn(material));
 	let marked = $state(true);
 	const size = $derived(lying && swatchSize(layer.worked, layer.cords, lying, gauge, pulled));
+
+	/** Cords of which the same is to be said. */
+	const groups = $derived(alike(size?.together ?? []));
 
 	const drying = $derived(ratioOf(look, 'dry', ratios));
 
@@ -307,17 +312,17 @@
 					<thead>
 						<tr class="quiet text-right text-sm">
 							<th class="text-left font-normal" scope="col">Cord</th>
-							<th class="font-normal" scope="col">crossed every</th>
+							<th class="font-normal" scope="col">crossed</th>
 							<th class="font-normal" scope="col">takes up</th>
 							<th class="font-normal" scope="col">strain</th>
 							<th class="font-normal" scope="col">so it is</th>
 						</tr>
 					</thead>
 					<tbody>
-						{#each size.together as one (one.letters)}
+						{#each groups as one (one.letters)}
 							<tr class="border-base-300 border-t text-right">
 								<th class="py-0.5 text-left" scope="row">{one.letters}</th>
-								<td>{one.rows > 0 ? `${one.rows} rows` : 'once'}</td>
+								<td>{crossedSaid(one)}</td>
 								<td>
 									{one.takeUp === undefined
 										? 'no ground beside it'
@@ -336,7 +341,7 @@
 				</table>
 				<p class="mt-2 text-[0.94rem]">
 					In other hands:
-					{#each size.together as one, i (one.letters)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
+					{#each groups as one, i (one.letters)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
 						{#each TENSIONS_OF_HAND as tension, k (tension)}{@const strain = strainOf({
 								travel: one.travel,
 								rows: one.since,
@@ -377,7 +382,7 @@
 								>
 							</thead>
 							<tbody>
-								{#each size.together as one (one.letters)}
+								{#each groups as one (one.letters)}
 									{@const snug = rowsUntil('snug', { travel: one.travel, gauge, ...pulled })}
 									<tr class="border-base-300 border-t">
 										<th class="text-left" scope="row">{one.letters}</th>

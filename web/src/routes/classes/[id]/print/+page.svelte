@@ -55,15 +55,18 @@
 		<p class="quiet">{[of.place, of.hour].filter(Boolean).join(', ')} · Day ______________________</p>
 		<table class="mt-4 w-full">
 			<thead
-				><tr class="text-left"><th scope="col">Name</th><th scope="col">Here</th><th scope="col">Signature</th></tr
+				><tr class="text-left"
+					><th scope="col">Name</th><th class="px-3" scope="col">Here</th><th scope="col">Signature</th></tr
 				></thead
 			>
 			<tbody>
 				{#each people as person (person.id)}
 					<tr class="border-base-300 border-t"
-						><th class="py-3 text-left" scope="row" dir="auto"
+						><th class="py-3 text-left wrap-anywhere" scope="row" dir="auto"
 							>{person.name} <span class="quiet text-sm font-normal">{apart({ ...person, avoids: [] })}</span></th
-						><td><span class="inline-block size-5 border-2" aria-hidden="true"></span></td><td class="w-1/2"></td></tr
+						><td class="px-3"><span class="inline-block size-5 border-2" aria-hidden="true"></span></td><td
+							class="w-1/2"
+						></td></tr
 					>
 				{/each}
 			</tbody>
