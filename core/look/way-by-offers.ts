@@ -4,12 +4,12 @@ import type { ByHand } from '../craft/by-hand.ts';
 import type { Crossing, PassingEvent } from '../crossing/index.ts';
 import { prove, simulate, stateAt, type AnyMove, type AnyState, type AnyTrace } from '../handling/index.ts';
 
-/** Places of the loops that are looked at before it gives up: hands wait for it. */
-const MOST_LOOKED = 150;
+/** Places of the loops that are looked at before it gives up, times the loops: hands wait for it. */
+const MOST_LOOKED = 240;
 /** Places from which it is tried to finish. */
 const MOST_FINISHED = 6;
 /** Loops taken elsewhere, one run after the other. */
-const MOST_TAKEN = 5;
+const MOST_TAKEN = 4;
 
 const pair = (upper: number, lower: number): string => `${upper} ${lower}`;
 
@@ -31,10 +31,15 @@ function passedOnce(
 
 /**
  * The fewest runs of loops taken elsewhere, such that each pair passes at most once and only as asked; then the rest as
- * it stands, proved. Undefined where a pair passed otherwise already, or none was found soon. Breadth first; linear in
+ * it stands, proved. Undefined where a pair passed otherwise already, or none of fewer moves than `below` was found soon. Breadth first; linear in
  * the places looked at times the offers of each.
  */
-export function wayByOffers(asked: Crossing, done: AnyTrace, byHand: ByHand): readonly AnyMove[] | undefined {
+export function wayByOffers(
+	asked: Crossing,
+	done: AnyTrace,
+	byHand: ByHand,
+	below: number,
+): readonly AnyMove[] | undefined {
 	const wanted = new Set(asked.over.map(([upper, lower]) => pair(upper, lower)));
 	const begun = passedOnce(
 		new Set(),
@@ -65,7 +70,7 @@ export function wayByOffers(asked: Crossing, done: AnyTrace, byHand: ByHand): re
 	const queue: Place[] = [{ state: start, moves: [], passed: begun, taken: 0 }];
 	const met = new Set<string>();
 	let tried = 0;
-	for (let at = 0; at < queue.length && at < MOST_LOOKED; at++) {
+	for (let at = 0; at < queue.length && at * asked.n < MOST_LOOKED; at++) {
 		const { state, moves, passed, taken } = queue[at]!;
 		if (passed.size === wanted.size) {
 			if (++tried > MOST_FINISHED) return undefined;
@@ -88,7 +93,7 @@ export function wayByOffers(asked: Crossing, done: AnyTrace, byHand: ByHand): re
 					const next = trace.steps.at(-1)?.state;
 					if (!more || !next) continue;
 					const key = `${JSON.stringify(next)} ${[...more].sort().join()}`;
-					if (met.has(key)) continue;
+					if (met.has(key) || moves.length + offer.moves.length >= below) continue;
 					met.add(key);
 					queue.push({ state: next, moves: [...moves, ...offer.moves], passed: more, taken: taken + 1 });
 				}

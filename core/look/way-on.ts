@@ -23,9 +23,6 @@ const keyOf = (state: AnyState): string =>
 			: value,
 	);
 
-/** Of the latest moves so many are tried to go on from by what is offered; before them a way that is taught is met. */
-const TRIED = 2;
-
 /**
  * A way on from the latest move at which there is one: the shortest of those that are taught, and else what a search
  * finds. Others may be shorter. Undefined when no way makes the crossing. Linear in ways times moves.
@@ -48,6 +45,14 @@ export function wayOn(
 	// The same place may have been reached by another winding, so each is run from the start.
 	const leads = (from: number, moves: readonly AnyMove[]): boolean =>
 		prove(asked, simulate([...done.slice(0, from), ...moves], start)).ok;
+	/** What hands are offered may lead on from where they are with less ado than taking moves back. */
+	const shorterOf = (taught: WayOn): WayOn => {
+		const { byHand } = craft;
+		if (!byHand || byHand.wayFrom || taught.from === done.length) return taught;
+		const all = done.length - taught.from + taught.moves.length;
+		const moves = wayByOffers(asked, mine, byHand, all);
+		return moves && moves.length < all && leads(done.length, moves) ? { from: done.length, moves } : taught;
+	};
 	for (let from = done.length; from >= 0; from--) {
 		const state = stateAt<AnyState>(mine, from);
 		const first = craft.byHand?.castOn?.(state) ?? [];
@@ -60,14 +65,8 @@ export function wayOn(
 				return leads(from, moves) ? [{ from, moves, title }] : [];
 			})
 			.sort((a, b) => a.moves.length - b.moves.length);
-		if (on[0]) return on[0];
-		const trace = simulate(done.slice(0, from), start);
-		const { byHand } = craft;
-		const moves = byHand?.wayFrom
-			? byHand.wayFrom(asked, trace)
-			: byHand && done.length - from < TRIED
-				? wayByOffers(asked, trace, byHand)
-				: undefined;
+		if (on[0]) return shorterOf(on[0]);
+		const moves = craft.byHand?.wayFrom?.(asked, simulate(done.slice(0, from), start));
 		if (moves && leads(from, moves)) return { from, moves };
 	}
 	return undefined;
