@@ -74,9 +74,9 @@
   ))
 }
 
-// Rows of pictures with their words, each row in one piece.
-#let in-rows(cells, across) = for row in cells.chunks(across) {
-  block(breakable: false, above: 0.9em, grid(columns: (1fr,) * across, gutter: gap, align: top, ..row))
+// Rows of pictures with their words, each row in one piece unless much is said.
+#let in-rows(cells, across, whole: true) = for row in cells.chunks(across) {
+  block(breakable: not whole, above: 0.9em, grid(columns: (1fr,) * across, gutter: gap, align: top, ..row))
 }
 
 #let show-block(b) = {
@@ -135,11 +135,13 @@
   else if b.kind == "comparison" {
     let across = if b.sides.any(s => s.wide) { abreast(b.sides.map(s => s.picture), 2) } else { calc.min(3, b.sides.len()) }
     let each = (width - gap * (across - 1)) / across
-    in-rows(b.sides.map(s => [
-      #picture(s.picture, if s.wide { each } else { calc.min(each, s.picture.width * 0.75pt) })
-      #v(0.35em, weak: true)
-      *#s.title* \
-      #s.says
+    in-rows(whole: b.sides.all(s => s.moves.len() <= 6), b.sides.map(s => [
+      #block(breakable: false, sticky: true)[
+        #picture(s.picture, if s.wide { each } else { calc.min(each, s.picture.width * 0.75pt) })
+        #v(0.35em, weak: true)
+        *#s.title* \
+        #s.says
+      ]
       #if s.moves.len() > 0 { set text(size: 0.9em); enum(tight: true, ..s.moves) }
     ]), across)
   }
@@ -174,7 +176,8 @@
   else if b.kind == "table" {
     if b.title != "" { heading(level: 2, b.title) }
     // What is short stays in one piece; what is longer than that breaks between its lines.
-    block(breakable: b.lines.len() > 12, terms-of(b.lines, b.names))
+    let letters = b.lines.map(l => l.at(0).len() + l.at(1).len()).sum(default: 0)
+    block(breakable: b.lines.len() > 12 or letters > (if large { 350 } else { 800 }), terms-of(b.lines, b.names))
   }
   else if b.kind == "caution" {
     block(breakable: false, stroke: (left: 2pt + rgb("#9a5b00")), inset: (left: 8pt, y: 2pt), text(size: 0.92em, b.text))
