@@ -1,8 +1,6 @@
 // How the swatch desk feels at its largest in a real browser: opening, typing until it is checked, and frames while the chart scrolls.
-import { chromium } from '@playwright/test';
-import { launchOptions } from './browser.mjs';
+import { atTheDesk } from './at-the-desk.mjs';
 import { quantile } from './quantile.mjs';
-import { wideSwatch } from './wide-swatch.mjs';
 
 /**
  * @param {string} address
@@ -10,30 +8,22 @@ import { wideSwatch } from './wide-swatch.mjs';
  * @returns {Promise<{ what: string, value: number, unit: string, ratio?: string }[]>}
  */
 export async function benchDesk(address, cookie) {
-	const swatch = wideSwatch(200, 400);
-	const headers = { 'content-type': 'application/json', origin: address, cookie };
-	const made = await fetch(`${address}/api/swatches`, { method: 'POST', headers, body: JSON.stringify({ swatch }) });
-	const { id } = await made.json();
-	const browser = await chromium.launch(launchOptions);
-	const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-	const [name = '', value = ''] = cookie.split('=');
-	await context.addCookies([{ name, value, url: address }]);
-	const page = await context.newPage();
+	const { page, open, checked, leave } = await atTheDesk(address, cookie, 200, 400);
 	const from = Date.now();
-	await page.goto(`${address}/swatches/${id}`);
+	await open();
 	await page.getByTestId('chart').waitFor();
-	await page.locator('.cm-counts').getByText('200').first().waitFor();
+	await checked();
 	const opened = Date.now() - from;
 
 	await page.getByTestId('rows').locator('.cm-line').first().click();
-	const checked = [];
+	const told = [];
 	for (let i = 0; i < 5; i++) {
 		await page.keyboard.press('End');
 		const start = Date.now();
 		await page.keyboard.type(',');
 		await page.keyboard.type('q');
 		await page.locator('[data-reason="unknown-term"]').waitFor();
-		checked.push(Date.now() - start);
+		told.push(Date.now() - start);
 		await page.keyboard.press('Backspace');
 		await page.keyboard.press('Backspace');
 		await page.locator('[data-reason="unknown-term"]').waitFor({ state: 'detached' });
@@ -59,15 +49,14 @@ export async function benchDesk(address, cookie) {
 				requestAnimationFrame(step);
 			}),
 	);
-	await browser.close();
-	await fetch(`${address}/api/swatches/${id}`, { method: 'DELETE', headers });
+	await leave();
 	return [
 		{ what: 'desk, 200 stitches by 400 rows with 2,000 crossings: opened', value: opened, unit: 'ms' },
 		{
 			what: 'desk, the same: from a key to what is wrong with it, median',
-			value: quantile(checked, 0.5),
+			value: quantile(told, 0.5),
 			unit: 'ms',
-			ratio: `at most ${quantile(checked, 1)} ms; 120 ms of it wait for the typing to rest`,
+			ratio: `at most ${quantile(told, 1)} ms; 120 ms of it wait for the typing to rest`,
 		},
 		{
 			what: 'desk, the same: a frame while the chart scrolls, median',

@@ -1,8 +1,6 @@
 // How soon a wide swatch is seen as it will lie: its first picture beside the chart, and again after a change of its rows.
-import { chromium } from '@playwright/test';
-import { launchOptions } from './browser.mjs';
+import { atTheDesk } from './at-the-desk.mjs';
 import { quantile } from './quantile.mjs';
-import { wideSwatch } from './wide-swatch.mjs';
 
 /**
  * Milliseconds from an act in the page until what it leads to is seen.
@@ -29,17 +27,10 @@ const PLACE = `[data-testid="lies-beside"]`;
  * @returns {Promise<{ what: string, value: number, unit: string, ratio?: string }[]>}
  */
 export async function benchLie(address, cookie) {
-	const swatch = wideSwatch(200, 100);
-	const headers = { 'content-type': 'application/json', origin: address, cookie };
-	const made = await fetch(`${address}/api/swatches`, { method: 'POST', headers, body: JSON.stringify({ swatch }) });
-	const { id } = await made.json();
-	const browser = await chromium.launch(launchOptions);
-	const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-	const [name = '', value = ''] = cookie.split('=');
-	await context.addCookies([{ name, value, url: address }]);
-	const page = await context.newPage();
-	await page.goto(`${address}/swatches/${id}`, { waitUntil: 'networkidle' });
-	await page.locator('.cm-counts').getByText('200').first().waitFor();
+	const { page, open, checked, leave } = await atTheDesk(address, cookie, 200, 100);
+	await open();
+	await checked();
+	await page.waitForLoadState('networkidle');
 	const toggle = `[...document.querySelectorAll('button')].find((b) => /as it (will lie|lies)$/i.test(b.textContent)).click()`;
 	const first = [];
 	for (let i = 0; i < 5; i++) {
@@ -64,8 +55,7 @@ export async function benchLie(address, cookie) {
 		);
 		await page.waitForTimeout(400);
 	}
-	await browser.close();
-	await fetch(`${address}/api/swatches/${id}`, { method: 'DELETE', headers });
+	await leave();
 	return [
 		{
 			what: 'as it will lie, 200 stitches by 100 rows: first picture beside the chart, median',

@@ -31,11 +31,28 @@ const pages = new LRUCache<string, Page>({
 
 const POLICY = 'content-security-policy';
 
+/**
+ * Milliseconds for which is known what stands behind a link. A class that opens it at once asks the database once; a link
+ * that is withdrawn may be read for as long.
+ */
+const KNOWN_MS = 100;
+const behind = (statement: string): ((token: string) => Promise<object | undefined>) => {
+	const known = new LRUCache<string, { readonly row: object | undefined }>({
+		max: 500,
+		ttl: KNOWN_MS,
+		ttlResolution: 0,
+		fetchMethod: async (token) => ({ row: (await rows<object>(database(), statement, [token]))[0] }),
+	});
+	return async (token) => (await known.fetch(token))?.row;
+};
+const shared = behind(sql.SHARED);
+const door = behind(sql.DOOR);
+
 /** What each of these pages hangs on besides its address and whoever asks; undefined when it is not there at all. */
 const HANGS_ON: Readonly<Record<string, (event: RequestEvent) => Promise<unknown>>> = {
 	'/stage': async ({ locals: { session } }) => (session ? lessonTitles(session.teacher) : []),
-	'/shared/[token]': async ({ params }) => (await rows<object>(database(), sql.SHARED, [params['token'] ?? '']))[0],
-	'/practice/[token]': async ({ params }) => (await rows<object>(database(), sql.DOOR, [params['token'] ?? '']))[0],
+	'/shared/[token]': ({ params }) => shared(params['token'] ?? ''),
+	'/practice/[token]': ({ params }) => door(params['token'] ?? ''),
 	'/lessons/[id]': async ({ params, locals: { session } }) => {
 		const id = params['id'] ?? '';
 		if (!session || !isId(id)) return undefined;
