@@ -34,6 +34,7 @@ export {
 	rowsUntil,
 	STRAIN_UP_TO,
 	STRAIN_VERDICTS,
+	isTight,
 	strainOf,
 	strainVerdict,
 	TENSIONS_OF_HAND,

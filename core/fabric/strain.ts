@@ -44,6 +44,9 @@ export const STRAIN_UP_TO: readonly number[] = [1.55, 1.8, 1.95];
 export const strainVerdict = (strain: number): StrainVerdict =>
 	STRAIN_VERDICTS[STRAIN_UP_TO.findIndex((most) => strain <= most)] ?? 'very tight';
 
+/** Worse than snug: to be warned of, never refused. */
+export const isTight = (verdict: StrainVerdict): boolean => verdict === 'tight' || verdict === 'very tight';
+
 /** The fewest rows with which a strain is no worse than a verdict; undefined where no number of rows does it. */
 export function rowsUntil(
 	verdict: Exclude<StrainVerdict, 'very tight'>,

@@ -31,8 +31,8 @@ function passedOnce(
 
 /**
  * The fewest runs of loops taken elsewhere, such that each pair passes at most once and only as asked; then the rest as
- * it stands, proved. Undefined where a pair passed otherwise already, or none of fewer moves than `below` was found soon. Breadth first; linear in
- * the places looked at times the offers of each.
+ * it stands, proved. Undefined where a pair passed otherwise already, or none of fewer moves than `below` was found
+ * soon. Breadth first; linear in the places looked at times the offers of each.
  */
 export function wayByOffers(
 	asked: Crossing,
@@ -57,7 +57,7 @@ export function wayByOffers(
 		for (const first of [[], ...besides.map((o) => o.moves)]) {
 			const after = stateAt<AnyState>(simulate(first, state), first.length);
 			const whole = [...moves, ...first, ...byHand.rest(after, asked.work)];
-			if (proved(whole)) return whole;
+			if (whole.length < below && proved(whole)) return whole;
 		}
 		return undefined;
 	};
@@ -84,6 +84,7 @@ export function wayByOffers(
 				if (!byHand.isRun(state, run)) continue;
 				for (const offer of byHand.offers(state, run)) {
 					if (offer.target === undefined || offer.isRare || offer.refused) continue;
+					if (moves.length + offer.moves.length >= below) continue;
 					const trace = simulate(offer.moves, state);
 					const more = passedOnce(
 						passed,
@@ -93,7 +94,7 @@ export function wayByOffers(
 					const next = trace.steps.at(-1)?.state;
 					if (!more || !next) continue;
 					const key = `${JSON.stringify(next)} ${[...more].sort().join()}`;
-					if (met.has(key) || moves.length + offer.moves.length >= below) continue;
+					if (met.has(key)) continue;
 					met.add(key);
 					queue.push({ state: next, moves: [...moves, ...offer.moves], passed: more, taken: taken + 1 });
 				}

@@ -49,9 +49,8 @@ export function wayOn(
 	const shorterOf = (taught: WayOn): WayOn => {
 		const { byHand } = craft;
 		if (!byHand || byHand.wayFrom || taught.from === done.length) return taught;
-		const all = done.length - taught.from + taught.moves.length;
-		const moves = wayByOffers(asked, mine, byHand, all);
-		return moves && moves.length < all && leads(done.length, moves) ? { from: done.length, moves } : taught;
+		const moves = wayByOffers(asked, mine, byHand, done.length - taught.from + taught.moves.length);
+		return moves ? { from: done.length, moves } : taught;
 	};
 	for (let from = done.length; from >= 0; from--) {
 		const state = stateAt<AnyState>(mine, from);

@@ -1,7 +1,8 @@
-/** A swatch let lie by all that was told of its size: one reckoning for its page, its line of words and its picture. */
+/** A swatch let lie by all that was told of its size, for its line of words and for its picture on paper. */
 
 import { gaugeIn, relax, relaxedBy, type FabricState, type Gauge, type LiesAcross } from '../fabric/index.ts';
-import type { SwatchSizeTold, Yarn } from '../schema/index.ts';
+import { kept, numbered } from '../kept/index.ts';
+import type { SwatchSizeTold } from '../schema/index.ts';
 import { howItLies } from './how-it-lies.ts';
 import { loopsThatLie } from './lie.ts';
 import { materialOf, type Material } from './material.ts';
@@ -24,15 +25,19 @@ export const pulledIn = ({ fibre, tension }: Pick<Material, 'fibre' | 'tension'>
 	...(tension ? { tension } : {}),
 });
 
-/** Of two layers the one on the right side. Linear in stitches, some milliseconds for a thousand. */
-export function sizedIn(
-	rows: Seen,
-	told: SwatchSizeTold | undefined,
-	state: FabricState,
-	drawer: readonly Yarn[] = [],
-): Sized {
+const numberOf = numbered();
+
+/** Of two layers the one on the right side. Linear in stitches, some milliseconds for a thousand; once for the same rows. */
+export const sizedIn = kept(
+	30,
+	({ worked }: Seen, told: SwatchSizeTold | undefined, state: FabricState) =>
+		`${numberOf(worked)} ${state} ${JSON.stringify(told)}`,
+	sized,
+);
+
+function sized(rows: Seen, told: SwatchSizeTold | undefined, state: FabricState): Sized {
 	const seen = seenFrom(rows.worked, 'RS', rows.cords);
-	const material = materialOf(told, drawer);
+	const material = materialOf(told);
 	const gauge = gaugeIn(material.gauge, state, material.sizes);
 	const pulled = pulledIn(material);
 	const lies = relax(loopsThatLie(seen.worked, seen.cords), relaxedBy(howItLies(told, material, state, seen.worked)));

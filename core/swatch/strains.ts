@@ -41,7 +41,12 @@ export interface StrainedTogether {
 }
 
 /** Cords that cross each other, taken together, each crossing with its strain. Linear in stitches. */
-export function strainsIn(worked: Worked, cords: Cords, gauge: Gauge, pulled: Pulled = {}): StrainedTogether[] {
+export function strainsIn(
+	worked: Worked,
+	cords: Cords,
+	gauge: Pick<Gauge, 'stitches' | 'rows'>,
+	pulled: Pulled = {},
+): StrainedTogether[] {
 	const leader = cords.cords.map((_, i) => i);
 	const find = (i: number): number => (leader[i] === i ? i : find(leader[i]!));
 	const crossed = new Map<number, CrossingStrain[]>();

@@ -4,7 +4,14 @@
  */
 
 import { reachOf, type Crossing } from '../../crossing/index.ts';
-import { strainOf, strainVerdict, type Fibre, type HandTension, type StrainVerdict } from '../../fabric/index.ts';
+import {
+	isBrittle,
+	strainOf,
+	strainVerdict,
+	type Fibre,
+	type HandTension,
+	type StrainVerdict,
+} from '../../fabric/index.ts';
 import { WAYS } from './ways/index.ts';
 
 export interface YarnAndRows {
@@ -45,7 +52,7 @@ export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
 		verdict: strainVerdict(strain),
 		because: [
 			`a strand goes ${reach} ${reach === 1 ? 'stitch' : 'stitches'} sideways`,
-			...(fibre === 'wool' ? [] : [fibre === 'synthetic' ? `${fibre} gives little` : `${fibre} does not give`]),
+			...(fibre === 'wool' ? [] : [isBrittle(fibre) ? `${fibre} does not give` : `${fibre} gives little`]),
 			...(tension === 'usual' ? [] : [`${tension} tension`]),
 			...(rows === c.n ? [] : [`a repeat of ${rows} rows for ${c.n} stitches`]),
 		],

@@ -15,7 +15,7 @@ import { kept } from '../../kept/index.ts';
 import { BED_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { machineRows } from './in-swatch.ts';
-import { isBrittle, strainVerdict, type Fibre } from '../../fabric/index.ts';
+import { isBrittle, isTight, strainVerdict, type Fibre } from '../../fabric/index.ts';
 import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, looserBy, planOnBed, ROPE_ROWS } from './plan.ts';
@@ -50,7 +50,7 @@ function tightOn(loops: Crossing, id: string, { tension, fibre }: Required<Machi
 	const set = bedFor(loops, { tension, fibre, holding: false });
 	if (!way) return [];
 	const looser = looserBy(loops, way, tension);
-	if (['easy', 'snug'].includes(strainVerdict(strainAt({ ...set, tension: tension + looser })))) return [];
+	if (!isTight(strainVerdict(strainAt({ ...set, tension: tension + looser })))) return [];
 	const easier = MACHINE_WAYS.find((w) => looserBy(loops, w, tension) > looser);
 	return [
 		`It goes in ${fibre}, but tight: push the needles fully forward and take the carriage slowly. ${

@@ -59,6 +59,14 @@ export async function saveHouseStyle(teacher: Teacher, version: number, style: H
 	return { kind: 'stale', current: current ?? { version: 0, style: DEFAULT_HOUSE_STYLE } };
 }
 
+/** Changes one yarn of the drawer; false where it is not there any more, or others keep saving. */
+export const changeYarn = (teacher: Teacher, id: string, change: (yarn: Yarn) => Yarn): Promise<boolean> =>
+	changeHouseStyle(teacher, (style) =>
+		style.yarns.some((y) => y.id === id)
+			? { ...style, yarns: style.yarns.map((y) => (y.id === id ? change(y) : y)) }
+			: undefined,
+	);
+
 /** Another window may save the style in between; it is then read again. */
 const TRIES = 5;
 

@@ -4,7 +4,7 @@ import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { learntOf, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
-import { changeHouseStyle } from '$lib/server/house-styles';
+import { changeYarn } from '$lib/server/house-styles';
 import { classGone, isId, readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -21,15 +21,10 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const { squares } = (await learntOf(teacher, of)).learnt;
 	if (squares.length === 0) return refusal(409, 'No square is measured any more. Reload the page.');
 	let left = 0;
-	const done = await changeHouseStyle(teacher, (style) => {
-		if (!style.yarns.some((y) => y.id === wanted)) return undefined;
-		const yarns = style.yarns.map((y) => {
-			if (y.id !== wanted) return y;
-			const filled = withSquares(y, squares, counted);
-			left = filled.left;
-			return filled.yarn;
-		});
-		return { ...style, yarns };
+	const done = await changeYarn(teacher, wanted, (yarn) => {
+		const filled = withSquares(yarn, squares, counted);
+		left = filled.left;
+		return filled.yarn;
 	});
 	if (!done) return refusal(409, 'That yarn is not in the drawer any more. Reload the page.');
 	return json({ taken: squares.length - left, left });

@@ -2,7 +2,7 @@ import { PieceSchema } from '@pond-loop/core/schema';
 import { withPiece } from '@pond-loop/core/swatch';
 import { json } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
-import { changeHouseStyle } from '$lib/server/house-styles';
+import { changeYarn } from '$lib/server/house-styles';
 import { readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -10,10 +10,6 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const body = await readBody(request, PieceSchema.omit({ aside: true }));
 	if ('refused' in body) return body.refused;
-	const done = await changeHouseStyle(teacherOf(locals), (style) =>
-		style.yarns.some((y) => y.id === params.id)
-			? { ...style, yarns: style.yarns.map((y) => (y.id === params.id ? withPiece(y, body.value) : y)) }
-			: undefined,
-	);
+	const done = await changeYarn(teacherOf(locals), params.id, (yarn) => withPiece(yarn, body.value));
 	return done ? json({}) : refusal(404, 'That yarn is not in the drawer any more. Reload the page.');
 };
