@@ -1,27 +1,13 @@
 <script lang="ts">
-	import { drawLie, LIE_STITCH } from '@pond-loop/core/drawing';
-	import { cellOf, gaugeIn, type FabricState } from '@pond-loop/core/fabric';
+	import { LIE_STITCH } from '@pond-loop/core/drawing';
+	import { cellOf, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
-	import {
-		alike,
-		check,
-		crossedSaid,
-		gaugeSource,
-		howItLies,
-		materialOf,
-		pulledIn,
-		seenFrom,
-		strainsIn,
-		swatchSize,
-		yarnNeeded,
-	} from '@pond-loop/core/swatch';
+	import { alike, check, crossedSaid, gaugeSource, yarnNeeded } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
-	import Drawing from '$lib/picture/Drawing.svelte';
-	import ChartPart from '$lib/swatch/ChartPart.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { Lying } from '$lib/workers/lying.svelte';
-	import { drawnPart } from './drawn-part';
+	import { FabricSeen } from './fabric-seen.svelte';
+	import LiePicture from './LiePicture.svelte';
 
 	interface Props {
 		id: string;
@@ -38,30 +24,10 @@
 	const { id, swatch, style, yarns, light, look, scale, measured }: Props = $props();
 	const unit = $derived(style.units);
 	const checked = $derived(check(swatch, style.glossary));
-	const material = $derived(materialOf(swatch.size ?? {}, yarns));
-	const gauge = $derived(gaugeIn(material.gauge, look, material.sizes));
-	const pulled = $derived(pulledIn(material));
-	const how = $derived(howItLies(swatch.size, material, look, checked.worked));
-	const layer = $derived(seenFrom(checked.worked, 'RS', checked.cords));
-	const lie = new Lying(
-		() => layer,
-		() => how,
-	);
-	const seen = $derived(lie.seen);
-	const size = $derived(lie.now && swatchSize(layer.worked, layer.cords, lie.now, gauge, pulled));
-	const { end, isLarge } = $derived(drawnPart(seen?.lies));
+	const fabric = new FabricSeen(() => ({ rows: checked, told: swatch.size, yarns, look, side: 'RS' }));
+	const { material, gauge, size } = $derived(fabric);
 	const drawing = $derived(
-		seen && checked.worked.rows.length > 0
-			? drawLie(seen.worked, seen.cords, seen.lies, {
-					light,
-					side: 'RS',
-					cell: cellOf(gauge),
-					rows: [0, end],
-					unit,
-					strains: strainsIn(seen.worked, seen.cords, gauge, pulled).flatMap((s) => s.crossings),
-					label: `${swatch.title} as it will lie; what it measures is told below.`,
-				})
-			: undefined,
+		fabric.drawing({ light, unit, label: `${swatch.title} as it will lie; what it measures is told below.` }),
 	);
 	/** Of the whole picture, with its margins. */
 	const pictureCm = $derived(drawing ? (drawing.width * cellOf(gauge).w) / LIE_STITCH : 0);
@@ -86,13 +52,12 @@
 		</p>{/if}
 	<div class="bg-base-200 mt-2 flex min-h-40 items-start justify-center overflow-x-auto rounded-3xl py-2">
 		{#if drawing && shownWide > 0}
-			{#if isLarge}<div role="img" aria-label={drawing.label}><ChartPart {drawing} width={shownWide} /></div>
-			{:else}<Drawing {drawing} width={shownWide} />{/if}
+			<LiePicture {drawing} isLarge={fabric.isLarge} width={shownWide} />
 		{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
 	</div>
-	{#if seen && end < seen.lies.x.length}
+	{#if drawing && fabric.end < fabric.rows}
 		<p class="quiet mt-1 text-[0.94rem]">
-			Drawn are the first {end - 1} of {seen.lies.x.length - 1} rows; what is said is of all of them.
+			Drawn are the first {fabric.end - 1} of {fabric.rows - 1} rows; what is said is of all of them.
 		</p>
 	{/if}
 	{#if size}

@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { craftOf } from '@pond-loop/core/craft';
-	import { drawLie, toSvg } from '@pond-loop/core/drawing';
+	import { toSvg } from '@pond-loop/core/drawing';
 	import {
 		aboutNeedle,
 		ASSUMED_GAUGE,
 		ballsFor,
-		cellOf,
 		FABRIC_STATES,
 		type FabricState,
 		FIBRES,
 		type Gauge,
 		gaugeIn,
+		isTight,
 		ratioOf,
 		relax,
 		relaxedBy,
@@ -31,13 +31,10 @@
 		check,
 		gaugeSaid,
 		gaugeSource,
-		howItLies,
 		isStraight,
 		lengthToldIn,
 		loopsThatLie,
 		loopsWhenSeamed,
-		pulledIn,
-		strainsIn,
 		materialOf,
 		multipleOf,
 		repeatsFor,
@@ -47,18 +44,16 @@
 		yarnNeeded,
 	} from '@pond-loop/core/swatch';
 	import { onMount, untrack } from 'svelte';
-	import Drawing from '$lib/picture/Drawing.svelte';
 	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { keepSwatch, type OpenedSwatch } from '$lib/swatch/keep';
-	import ChartPart from '$lib/swatch/ChartPart.svelte';
 	import Looks from '$lib/swatch/Looks.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { Lying } from '$lib/workers/lying.svelte';
 	import { withoutEmpty } from '$lib/ui/without-empty';
-	import { drawnPart } from './drawn-part';
+	import { FabricSeen } from './fabric-seen.svelte';
+	import LiePicture from './LiePicture.svelte';
 	import MeasuredAcross from './MeasuredAcross.svelte';
 	import StateChoice from './StateChoice.svelte';
 	import StrainCurve from './StrainCurve.svelte';
@@ -86,14 +81,15 @@
 		void rowsKey;
 		return untrack(() => check(save.value, style.glossary));
 	});
-	const { worked, cords } = $derived(checked);
+	const { worked } = $derived(checked);
 	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
 
 	const told = $derived<SwatchSizeTold>(swatch.size ?? {});
-	const material = $derived(materialOf(told, yarns));
-	const { gauge: measured, fibre, metresIn100g, ballGrams, sizes: ratios } = $derived(material);
 	let look = $state<FabricState>('off');
-	const gauge = $derived(gaugeIn(measured, look, ratios));
+	let side = $state<'RS' | 'WS'>('RS');
+	const fabric = new FabricSeen(() => ({ rows: checked, told, yarns, look, side }));
+	const { material, gauge, pulled, how, layer, size } = $derived(fabric);
+	const { gauge: measured, fibre, metresIn100g, ballGrams, sizes: ratios } = $derived(material);
 	const ratio = $derived(ratioOf(measured.state, look, ratios));
 	function tell(more: Partial<SwatchSizeTold>, place?: string): void {
 		// What is left empty is assumed again.
@@ -105,43 +101,20 @@
 	};
 	const gaugeWith = (more: Partial<Gauge>): void => tell({ gauge: { ...measured, ...more } }, 'gauge');
 
-	let side = $state<'RS' | 'WS'>('RS');
-	const how = $derived(howItLies(told, material, look, worked));
-	/** Of two layers the one that is seen; each lies for itself. */
-	const layer = $derived(seenFrom(worked, side, cords));
-	const lie = new Lying(
-		() => layer,
-		() => how,
-	);
-	const lying = $derived(lie.now);
 	const hasLayers = $derived(craftOf(worked.craft).inSwatch.seen !== undefined);
-	const pulled = $derived(pulledIn(material));
 	let marked = $state(true);
-	const size = $derived(lying && swatchSize(layer.worked, layer.cords, lying, gauge, pulled));
-
 	/** Cords of which the same is to be said. */
 	const groups = $derived(alike(size?.together ?? []));
 
 	const drying = $derived(ratioOf(look, 'dry', ratios));
 
-	const seen = $derived(lie.seen);
-	const { end, isLarge } = $derived(drawnPart(seen?.lies));
-	// Only what the picture hangs on: other answers change with every figure that is typed.
-	const cell = $derived(cellOf(gauge));
-	const across = $derived(cell.w);
-	const along = $derived(cell.h);
 	const drawing = $derived(
-		seen &&
-			worked.rows.length > 0 &&
-			drawLie(seen.worked, seen.cords, seen.lies, {
-				light,
-				side,
-				cell: { w: across, h: along },
-				rows: [0, end],
-				unit,
-				strains: marked ? strainsIn(seen.worked, seen.cords, gauge, pulled).flatMap((s) => s.crossings) : [],
-				label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size and strain are told beside it.`,
-			}),
+		fabric.drawing({
+			light,
+			unit,
+			marked,
+			label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size and strain are told beside it.`,
+		}),
 	);
 	let unsaved = $state(false);
 	async function picture(ending: 'svg' | 'png'): Promise<void> {
@@ -286,9 +259,7 @@
 				data-testid="lie"
 			>
 				{#if drawing && room > 0}
-					{#if isLarge}
-						<div role="img" aria-label={drawing.label}><ChartPart {drawing} width={shownWide} /></div>
-					{:else}<Drawing {drawing} width={shownWide} />{/if}
+					<LiePicture {drawing} isLarge={fabric.isLarge} width={shownWide} />
 				{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
 			</div>
 			{#if drawing}
@@ -301,9 +272,9 @@
 						>{/if}
 				</p>
 			{/if}
-			{#if seen && end < seen.lies.x.length}
+			{#if drawing && fabric.end < fabric.rows}
 				<p class="quiet mt-1 text-[0.94rem]">
-					Drawn are the first {end - 1} of {seen.lies.x.length - 1} rows; what is said is of all of them.
+					Drawn are the first {fabric.end - 1} of {fabric.rows - 1} rows; what is said is of all of them.
 				</p>
 			{/if}
 			{#if size && size.together.length > 0}
@@ -331,10 +302,7 @@
 											: `${Math.max(0, Math.round((1 - one.takeUp) * 100))} %`}
 								</td>
 								<td>{one.strain.toFixed(2)}</td>
-								<td
-									class={one.verdict === 'easy' || one.verdict === 'snug' ? 'font-semibold' : 'text-warning font-bold'}
-									>{one.verdict}</td
-								>
+								<td class={isTight(one.verdict) ? 'text-warning font-bold' : 'font-semibold'}>{one.verdict}</td>
 							</tr>
 						{/each}
 					</tbody>
