@@ -11,6 +11,7 @@ import type { Crossing } from '../crossing/index.ts';
 import type {
 	HolderShape,
 	AnyMove,
+	AnySimulated,
 	AnyState,
 	AnyTrace,
 	Mistake,
@@ -140,6 +141,8 @@ export interface Craft {
 	shows?(taken: Taken, trace: AnyTrace, face: SideSeen): Shows;
 	/** Most preferred first. */
 	readonly ways: readonly Way[];
+	/** What its moves are run on. */
+	readonly on: AnySimulated;
 	/** The tool before the first move, carrying the loops of what was taken. */
 	readonly start: (taken: Taken, crossing: Crossing, way: string) => AnyState;
 	/** The moves of a way for what was taken; a problem when the way does not make this crossing. */

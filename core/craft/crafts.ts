@@ -1,4 +1,4 @@
-/** All crafts, in the order in which they are taught. */
+/** All crafts themselves. */
 
 import { brioche } from './brioche/index.ts';
 import type { Craft } from './craft.ts';
@@ -7,9 +7,10 @@ import { hand } from './hand/index.ts';
 import { loom } from './loom/index.ts';
 import { machine } from './machine/index.ts';
 import { slipped } from './slipped/index.ts';
+import { CRAFT_IDS, isCraft, PLAIN_CRAFT, type CraftId } from './titles.ts';
 import { twisted } from './twisted/index.ts';
 
-/** A craft is a folder here and a line in this list; everything else asks it for what it needs. */
+/** A craft is a folder here, a title and a line in this list; everything else asks it for what it needs. */
 const BY_ID = {
 	hand,
 	twisted,
@@ -18,13 +19,9 @@ const BY_ID = {
 	'double-knit': doubleKnit,
 	loom,
 	machine,
-} as const satisfies Readonly<Record<string, Craft>>;
+} as const satisfies Readonly<Record<CraftId, Craft>>;
 
-export type CraftId = keyof typeof BY_ID;
-export const CRAFT_IDS = Object.keys(BY_ID) as [CraftId, ...CraftId[]];
-export const CRAFTS: readonly Craft[] = Object.values(BY_ID);
-
-const isCraft = (id: string): id is CraftId => Object.hasOwn(BY_ID, id);
+export const CRAFTS: readonly Craft[] = CRAFT_IDS.map((id) => BY_ID[id]);
 
 /** Throws a RangeError when there is no such craft: ids are checked where documents are read. */
 export function craftOf(id: string): Craft {
@@ -37,9 +34,6 @@ export function craftId({ id }: Craft): CraftId {
 	if (!isCraft(id)) throw new RangeError(`There is no craft called “${id}”.`);
 	return id;
 }
-
-/** Knitting by hand, which is meant where no craft is named. */
-export const PLAIN_CRAFT = 'hand' satisfies CraftId;
 
 /** The craft that a sentence is said of by its words; plain knitting where they tell none. */
 export const craftSpeaking = (text: string): CraftId =>

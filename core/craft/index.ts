@@ -11,7 +11,8 @@ export {
 	type Way,
 	type WorkedOff,
 } from './craft.ts';
-export { CRAFT_IDS, craftId, CRAFTS, craftOf, craftSpeaking, PLAIN_CRAFT, type CraftId } from './crafts.ts';
+export { craftId, CRAFTS, craftOf, craftSpeaking } from './crafts.ts';
+export { CRAFT_IDS, CRAFT_TITLES, PLAIN_CRAFT, type CraftId } from './titles.ts';
 export type { ClassTools, KitNeed } from './kit.ts';
 export {
 	PARKED,

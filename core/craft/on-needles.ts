@@ -12,8 +12,9 @@ import {
 } from '../crossing/index.ts';
 import type { Result } from '../result.ts';
 import type { Craft, Taken, Way } from './craft.ts';
-import { hand } from './hand/index.ts';
-import { FOUND_WAY, limitsOf, planFound } from './hand/found.ts';
+import { planFound } from './hand/found.ts';
+import { FOUND_WAY, limitsOf } from './hand/found-limits.ts';
+import { taughtByHand } from './hand/taught.ts';
 import { wordsAt } from './hand/words.ts';
 import { planByHand, WAYS } from './hand/ways/index.ts';
 import type { Vocabulary } from './vocabulary.ts';
@@ -54,10 +55,10 @@ export function onNeedles(own: OnNeedles): Craft {
 		id,
 		title,
 		says,
-		place: hand.place,
-		tool: hand.tool,
+		place: taughtByHand.place,
+		tool: taughtByHand.tool,
 		teaches,
-		kit: hand.kit,
+		kit: taughtByHand.kit,
 		inSwatch,
 		...(hasOwnColumns ? { hasOwnColumns } : {}),
 		...(speaks ? { speaks } : {}),
@@ -68,6 +69,7 @@ export function onNeedles(own: OnNeedles): Craft {
 		ways: searches ? [...ways, FOUND_WAY] : ways,
 		...(fault ? { fault } : {}),
 		...(shows ? { shows } : {}),
+		on: taughtByHand.on,
 		start: ({ loops }) => startState(loops.n),
 		plan: (taken, c, way) => {
 			const limits = searches && limitsOf(way);

@@ -1,10 +1,10 @@
 /** One crossing made one way: everything a page shows about it, from one run. */
 
 import type { Crossing } from '../crossing/index.ts';
-import { prove, simulate, siteAt, tally, type AnyTrace, type Proof, type Tally } from '../handling/index.ts';
+import { again, prove, runOn, siteAt, tally, type AnyTrace, type Proof, type Tally } from '../handling/index.ts';
 import { ok, type Result } from '../result.ts';
 import type { Craft, Deviation, Taken } from './craft.ts';
-import { namedIn } from './signs-in.ts';
+import { namedIn } from './named-in.ts';
 
 export interface Performance {
 	readonly trace: AnyTrace;
@@ -29,10 +29,10 @@ export function perform(craft: Craft, crossing: Crossing, way: string, mistake?:
 	const planned = craft.plan(taken.value, crossing, way);
 	if (!planned.ok) return planned;
 	const start = craft.start(taken.value, crossing, way);
-	const right = simulate(planned.value, start);
+	const right = runOn(craft.on, planned.value, start);
 	const made = craft.mistakes.find((m) => m.id === mistake?.id);
 	const site = made && siteAt(made, right, mistake?.site ?? 0);
-	const trace = site ? simulate(site.moves, start) : right;
+	const trace = site ? again(right, site.moves) : right;
 	const deviation = craft.deviation(crossing, way);
 	const plain = byName(prove(deviation?.makes ?? taken.value.loops, trace), taken.value.names);
 	const fault = craft.fault?.(taken.value, trace);

@@ -1,6 +1,7 @@
 /** Where somebody works: at the needles, whatever is made there, or at a tool that stands before them. */
 
-import { CRAFT_IDS, craftOf, PLAIN_CRAFT, type CraftId } from './crafts.ts';
+import { craftOf } from './crafts.ts';
+import { CRAFT_IDS, PLAIN_CRAFT, type CraftId } from './titles.ts';
 
 /** Crafts whose tools stand before the worker. */
 export const TOOLS = CRAFT_IDS.filter((id) => !craftOf(id).isHanded) as [CraftId, ...CraftId[]];

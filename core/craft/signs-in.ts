@@ -12,10 +12,7 @@ import {
 	type SignId,
 } from '../handling/index.ts';
 import type { Craft, Taken } from './craft.ts';
-
-/** Loop numbers in a text become the names of the loops. */
-export const namedIn = (text: string, names: readonly string[]): string =>
-	text.replace(/\d+/g, (n) => names[Number(n) - 1] ?? n);
+import { namedIn } from './named-in.ts';
 
 /** Signs that tell counts; there a number is no loop. */
 const COUNTS: readonly SignId[] = ['one-too-many', 'one-too-few'];

@@ -1,19 +1,13 @@
 export { applyMove, type Applied } from './apply/index.ts';
 export { HOLDER_SHAPES, type HolderShape } from './holder-shapes.ts';
 export type { From, Move, MoveKind, MoveOf } from './moves.ts';
+export { NEEDLES } from './needles.ts';
 export type { Outcome } from './outcome.ts';
 export { prove, type Check, type Proof } from './prove.ts';
-export { stateAt, type RowsBelow, type Tool } from './run.ts';
-export {
-	simulate,
-	type AnyMove,
-	type AnyState,
-	type AnyTrace,
-	type BedTrace,
-	type LoomTrace,
-	type Trace,
-	type TraceStep,
-} from './simulate.ts';
+export { run, stateAt, type RowsBelow, type Tool } from './run.ts';
+export { simulate } from './simulate.ts';
+export { again, runOn } from './trace.ts';
+export type { AnySimulated, AnyMove, AnyState, AnyTrace, BedTrace, LoomTrace, Trace, TraceStep } from './trace.ts';
 export * from './loom/index.ts';
 export * from './bed/index.ts';
 export { asItStands } from './as-it-stands.ts';

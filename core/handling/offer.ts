@@ -1,7 +1,8 @@
 /** What hands may try on any tool: tried on the simulator before it is offered, and refused with its reason. */
 
 import type { Problem } from '../result.ts';
-import { simulate, type AnyMove, type AnyState } from './simulate.ts';
+import { simulate } from './simulate.ts';
+import type { AnyMove, AnyState } from './trace.ts';
 
 export interface Tried<M> {
 	/** One after another; most often one. */

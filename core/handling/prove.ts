@@ -2,7 +2,7 @@
 
 import type { Crossing, Passing } from '../crossing/index.ts';
 import { pairKey, shortNumbers } from '../crossing/index.ts';
-import type { AnyTrace } from './simulate.ts';
+import type { AnyTrace } from './trace.ts';
 
 export interface Check {
 	readonly id: 'order' | 'over' | 'work' | 'whole' | 'layers';

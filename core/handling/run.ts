@@ -24,6 +24,8 @@ export interface RunStep<S, M> extends Applied<S> {
 
 export interface Run<T extends Tool, S, M> {
 	readonly tool: T;
+	/** By which it was run, and can be run otherwise. */
+	readonly on: Simulated<S, M>;
 	readonly start: S;
 	readonly steps: readonly RunStep<S, M>[];
 	readonly outcome: Outcome;
@@ -31,11 +33,11 @@ export interface Run<T extends Tool, S, M> {
 	readonly stopped?: { readonly at: number; readonly move: M; readonly problem: Problem };
 }
 
-/** What a simulated tool is made of. */
+/** What a simulated tool is made of. It is only asked about its own states and moves. */
 export interface Simulated<S, M> {
 	/** The state after one move; the state given is never changed. */
-	readonly apply: (state: S, move: M) => Result<Applied<S>>;
-	readonly outcome: (final: S, passings: readonly PassingEvent[]) => Outcome;
+	apply(state: S, move: M): Result<Applied<S>>;
+	outcome(final: S, passings: readonly PassingEvent[]): Outcome;
 }
 
 /**
@@ -43,7 +45,7 @@ export interface Simulated<S, M> {
  * the reason; the steps before it stand. Linear in moves × loops.
  */
 export function run<S extends { readonly tool: Tool }, M>(
-	{ apply, outcome }: Simulated<S, M>,
+	on: Simulated<S, M>,
 	moves: readonly M[],
 	start: S,
 ): Run<S['tool'], S, M> {
@@ -52,7 +54,7 @@ export function run<S extends { readonly tool: Tool }, M>(
 	let state = start;
 	let stopped: Run<S['tool'], S, M>['stopped'];
 	for (const [at, move] of moves.entries()) {
-		const applied = apply(state, move);
+		const applied = on.apply(state, move);
 		if (!applied.ok) {
 			stopped = { at, move, problem: applied.problems[0]! };
 			break;
@@ -60,11 +62,11 @@ export function run<S extends { readonly tool: Tool }, M>(
 		state = applied.value.state;
 		steps.push({ move, ...applied.value });
 	}
-	const made = outcome(
+	const made = on.outcome(
 		state,
 		steps.flatMap((s) => s.passings),
 	);
-	return { tool, start, steps, outcome: made, ...(stopped ? { stopped } : {}) };
+	return { tool, on, start, steps, outcome: made, ...(stopped ? { stopped } : {}) };
 }
 
 /** The state that is seen after `step` moves; step 0 is the start. Clamps to the trace. */

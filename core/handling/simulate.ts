@@ -1,28 +1,27 @@
 /** One way to run moves, whatever tool they are for: the state says which. */
 
-import { applyMove } from './apply/index.ts';
-import { applyOnBed } from './bed/apply.ts';
 import type { BedMove } from './bed/moves.ts';
-import { bedOutcome } from './bed/outcome.ts';
+import { BED } from './bed/simulated.ts';
 import type { BedState } from './bed/state.ts';
-import { applyOnLoom } from './loom/apply.ts';
 import type { LoomMove } from './loom/moves.ts';
-import { loomOutcome } from './loom/outcome.ts';
+import { LOOM } from './loom/simulated.ts';
 import type { LoomState } from './loom/state.ts';
 import type { Move } from './moves.ts';
-import { outcomeOf } from './outcome.ts';
-import { run, type Run, type RunStep } from './run.ts';
+import { NEEDLES } from './needles.ts';
+import type { Tool } from './run.ts';
 import type { HandState } from './state.ts';
+import {
+	runOn,
+	type AnyMove,
+	type AnySimulated,
+	type AnyState,
+	type AnyTrace,
+	type BedTrace,
+	type LoomTrace,
+	type Trace,
+} from './trace.ts';
 
-/** The hands with two needles. */
-export type Trace = Run<'needles', HandState, Move>;
-export type TraceStep = RunStep<HandState, Move>;
-export type LoomTrace = Run<'loom', LoomState, LoomMove>;
-export type BedTrace = Run<'bed', BedState, BedMove>;
-
-export type AnyTrace = Trace | LoomTrace | BedTrace;
-export type AnyState = HandState | LoomState | BedState;
-export type AnyMove = Move | LoomMove | BedMove;
+const TOOLS: Readonly<Record<Tool, AnySimulated>> = { needles: NEEDLES, loom: LOOM, bed: BED };
 
 /**
  * Runs the moves on the tool that the state is of; see `run`. Moves of another tool stop it at once,
@@ -33,12 +32,5 @@ export function simulate(moves: readonly LoomMove[], start: LoomState): LoomTrac
 export function simulate(moves: readonly BedMove[], start: BedState): BedTrace;
 export function simulate(moves: readonly AnyMove[], start: AnyState): AnyTrace;
 export function simulate(moves: readonly AnyMove[], start: AnyState): AnyTrace {
-	switch (start.tool) {
-		case 'needles':
-			return run({ apply: applyMove, outcome: outcomeOf }, moves as readonly Move[], start);
-		case 'loom':
-			return run({ apply: applyOnLoom, outcome: loomOutcome }, moves as readonly LoomMove[], start);
-		case 'bed':
-			return run({ apply: applyOnBed, outcome: bedOutcome }, moves as readonly BedMove[], start);
-	}
+	return runOn(TOOLS[start.tool], moves, start);
 }

@@ -4,7 +4,7 @@ import type { Move } from './moves.ts';
 import type { HolderId } from './state.ts';
 import type { BedMove } from './bed/moves.ts';
 import type { LoomMove } from './loom/moves.ts';
-import type { AnyTrace, BedTrace, LoomTrace, Trace } from './simulate.ts';
+import type { AnyTrace, BedTrace, LoomTrace, Trace } from './trace.ts';
 
 export interface Tally {
 	/** All of them: transfers, stitches worked, yarn shifts. */

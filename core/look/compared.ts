@@ -9,7 +9,8 @@ import { perform, ribbonOf, stageAt, waysFor, wordsFor } from '../made/index.ts'
 import { readAll, readGlossary, readRows, SCHOOLS, stitches } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { practiceSwatch, workRows } from '../swatch/index.ts';
-import { craftIn, loopsIn, lookOf, shownIn, toolsSaid, wayIn, wayOf, wordsIn } from './look.ts';
+import { craftIn } from './craft-in.ts';
+import { loopsIn, lookOf, shownIn, toolsSaid, wayIn, wayOf, wordsIn } from './look.ts';
 
 /** What may be put side by side. */
 export const COMPARISONS = ['leans', 'ways', 'hands', 'yarn', 'readings', 'tightness', 'crafts'] as const;

@@ -1,12 +1,11 @@
 /** How a house style shows things: which hands, which tools, and which words. */
 
 import {
-	craftOf,
 	demonstrate,
-	hand,
 	limitsOf,
 	planIn,
 	preferredWay,
+	taughtByHand,
 	type Craft,
 	type Demonstrated,
 	type Taken,
@@ -16,7 +15,7 @@ import {
 import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import type { StageOptions } from '../drawing/index.ts';
 import type { AnyTrace } from '../handling/index.ts';
-import { sentenceFor, waysFor } from '../made/index.ts';
+import { waysFor } from '../made/index.ts';
 import { nameIn, SCHOOL_IDS, SCHOOLS, type SchoolName } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 
@@ -33,20 +32,17 @@ export const lookOf = (style: HouseStyle): StageLook => ({
 });
 
 /** A craft on the tools of this style's class; the same object for the same tools. */
-export function craftIn(style: HouseStyle, id: string): Craft {
-	const craft = craftOf(id);
-	return craft.withTools?.(style) ?? craft;
-}
+export const withTools = (style: HouseStyle, craft: Craft): Craft => craft.withTools?.(style) ?? craft;
 
 /** The way that is meant: the chosen one where it makes this crossing, else the one that the style prefers. */
-export function wayIn(style: HouseStyle, c: Crossing, chosen?: string, craft: Craft = craftIn(style, hand.id)): string {
+export function wayIn(style: HouseStyle, c: Crossing, chosen: string | undefined, craft: Craft): string {
 	if (chosen !== undefined && planIn(craft, c, chosen).ok) return chosen;
 	const preferred = preferredWay(c, style);
 	return planIn(craft, c, preferred).ok ? preferred : (waysFor(craft, c)[0]?.id ?? craft.ways[0]!.id);
 }
 
 /** A crossing in the hands of this style; tools that stand by themselves have none to mirror. */
-export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = hand): Demonstrated =>
+export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = taughtByHand): Demonstrated =>
 	demonstrate(asked, craft.isHanded ? style.demonstrates : 'right');
 
 /** What each school calls a crossing in these hands: by look what the fabric shows, by hold what the hands do. */
@@ -67,7 +63,7 @@ export const loopsIn = ({
 });
 
 /** Words for the hands, with the needles called as these hands hold them. */
-export const wordsIn = (style: HouseStyle, trace: AnyTrace, step: number, craft: Craft = hand): StepWords =>
+export const wordsIn = (style: HouseStyle, trace: AnyTrace, step: number, craft: Craft = taughtByHand): StepWords =>
 	craft.words(trace, step, {
 		workedOff: isLeftHanded(style) ? 'right' : 'left',
 		yarnHand: style.yarnHand,
@@ -75,14 +71,14 @@ export const wordsIn = (style: HouseStyle, trace: AnyTrace, step: number, craft:
 	});
 
 /** What is said of a way; one that was found keeps its limits in its id. */
-export const wayOf = (id: string, craft: Craft = hand): Way =>
+export const wayOf = (id: string, craft: Craft = taughtByHand): Way =>
 	craft.ways.find((w) => w.id === (limitsOf(id) ? 'found' : id)) ?? craft.ways[0]!;
 
 /** Words by which front and back are told from left and right in these hands; none for a tool, or where the teacher wants none. */
 export function memoryFor(
 	style: HouseStyle,
 	{ made, mirrored }: Demonstrated,
-	craft: Craft = hand,
+	craft: Craft = taughtByHand,
 ): string | undefined {
 	if (!craft.isHanded || !asTwoGroups(made)) return undefined;
 	return (mirrored ? style.memory.left : style.memory.right) || undefined;
@@ -102,12 +98,5 @@ export function toolsSaid(tools: number, craft: Craft): string {
 
 /** Whether a way without a holder is wider than this teacher goes without one. */
 export function isTooWide(style: HouseStyle, c: Crossing, way: string): boolean {
-	return hand.ways.some((w) => w.id === way && w.holders === 0) && c.n > style.withoutHolderUpTo;
-}
-
-/** The glossary sentence of a crossing as a craft makes it; `undefined` where the craft or the crossing has none. */
-export function sentenceIn(id: string, crossing: Crossing): string | undefined {
-	const craft = craftOf(id);
-	const taken = craft.hasSentence ? craft.takes(crossing, craft.ways[0]!.id) : undefined;
-	return taken?.ok ? sentenceFor(taken.value.loops) || undefined : undefined;
+	return taughtByHand.ways.some((w) => w.id === way && w.holders === 0) && c.n > style.withoutHolderUpTo;
 }

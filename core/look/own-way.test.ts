@@ -54,7 +54,7 @@ describe('a way of one’s own', () => {
 		const done = perform(mine, left(3), way);
 		expect(done.ok && done.value.proof.ok).toBe(true);
 		// The address of another teacher's way leads to the usual one.
-		expect(wayIn(DEFAULT_HOUSE_STYLE, left(2), way)).toBe('off-holder');
+		expect(wayIn(DEFAULT_HOUSE_STYLE, left(2), way, craftOf('hand'))).toBe('off-holder');
 		const gone = perform(craftOf('hand'), left(2), way);
 		expect(!gone.ok && gone.problems[0]!.what).toContain('is not kept any more');
 	});

@@ -4,7 +4,7 @@ import { hand, perform, type Craft } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
 import { prove, simulate, stateAt, type AnyMove, type AnyState } from '../handling/index.ts';
 import { wayByOffers } from './way-by-offers.ts';
-import { begunIn, type BegunWith } from './what-is-it.ts';
+import { begunIn, type BegunWith } from './begun.ts';
 
 export interface WayOn {
 	/** How many of the moves stand; the others are taken back first. */

@@ -16,6 +16,7 @@ import {
 } from '../handling/index.ts';
 import { wordsFor } from '../made/index.ts';
 import type { SchoolName } from '../notation/index.ts';
+import { begunIn, type BegunWith } from './begun.ts';
 import { namesShown } from './look.ts';
 
 export interface WhatIsIt {
@@ -47,18 +48,6 @@ function madeOf(n: number, outcome: AnyTrace['outcome']): Crossing | undefined {
 		work: Array.from({ length: n }, (_, i) => outcome.work[i + 1]!),
 	});
 	return read.ok ? read.value : undefined;
-}
-
-/** Where hands begin: with loops on their tool, or with that bare, to cast on first. */
-export type BegunWith = 'loops' | 'bare';
-
-/** What a craft begins with; undefined where it is not tried by hand, does not take the crossing, or is not begun so. */
-export function begunIn(craft: Craft, asked: Crossing, begun: BegunWith = 'loops'): AnyState | undefined {
-	const way = craft.ways[0]!.id;
-	const taken = craft.byHand && craft.takes(asked, way);
-	if (!taken?.ok) return undefined;
-	const start = craft.start(taken.value, asked, way);
-	return begun === 'bare' ? craft.byHand?.bare?.(start) : start;
 }
 
 /**

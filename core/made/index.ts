@@ -1,1 +1,3 @@
 export * from './made.ts';
+export { ribbonOf } from './ribbon.ts';
+export { sentenceFor } from './sentence.ts';

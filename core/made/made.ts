@@ -13,9 +13,9 @@ import {
 	type Way,
 } from '../craft/index.ts';
 import { asThreeGroups, asTwoGroups, canonical, type Crossing } from '../crossing/index.ts';
-import { drawRibbon, drawStage, toSvg, type Drawing, type StageOptions } from '../drawing/index.ts';
+import { drawStage, toSvg, type Drawing, type StageOptions } from '../drawing/index.ts';
 import { hasSite, tally, type AnyTrace } from '../handling/index.ts';
-import { namesFor as named, sentenceFor as written, wordsFor as said } from '../notation/index.ts';
+import { namesFor as named, wordsFor as said } from '../notation/index.ts';
 import type { Result } from '../swatch/index.ts';
 import { kept, numbered } from '../kept/index.ts';
 
@@ -40,16 +40,6 @@ export const waysFor = kept(
 
 export const wordsFor = kept(400, canonical, said);
 export const namesFor = kept(400, canonical, named);
-
-/** The glossary sentence, or an empty text where none makes it. */
-export const sentenceFor = kept(200, canonical, (c) => written(c) ?? '');
-
-type RibbonOptions = Parameters<typeof drawRibbon>[1];
-export const ribbonOf = kept(
-	400,
-	(c: Crossing, options: RibbonOptions) => `${canonical(c)} ${JSON.stringify(options)}`,
-	(c, options): Drawing => drawRibbon(c, options),
-);
 
 /** The stage at a whole step. Between two steps nothing is kept, as no two frames are the same. */
 export const stageAt = kept(

@@ -12,6 +12,7 @@ import {
 import { HAND_MISTAKE_IDS, MISTAKES, type Mistake } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { CRAFT_TITLES } from '../titles.ts';
 import { briocheRows } from './in-swatch.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
 import type { Vocabulary } from '../vocabulary.ts';
@@ -51,7 +52,7 @@ const parted: Mistake = {
 
 export const brioche: Craft = onNeedles({
 	id: 'brioche',
-	title: 'Brioche',
+	title: CRAFT_TITLES.brioche,
 	teaches: ['units'],
 	inSwatch: briocheRows,
 	hasOwnColumns: true,

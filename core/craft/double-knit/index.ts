@@ -5,6 +5,7 @@ import { HAND_MISTAKE_IDS, MISTAKES, type HandMistake, type Move } from '../../h
 import { fail, ok } from '../../result.ts';
 import { SCOPES, type Scope } from '../../swatch/worked.ts';
 import type { Craft, Way } from '../craft.ts';
+import { CRAFT_TITLES } from '../titles.ts';
 import { doubleRows } from './in-swatch.ts';
 import { planByHand } from '../hand/ways/index.ts';
 import { narrowed, onNeedles } from '../on-needles.ts';
@@ -90,7 +91,7 @@ function cordsOfLoops(columns: Crossing, scope: Scope): readonly number[] {
 
 export const doubleKnit: Craft = onNeedles({
 	id: 'double-knit',
-	title: 'Double-knit',
+	title: CRAFT_TITLES['double-knit'],
 	teaches: ['layers'],
 	inSwatch: doubleRows,
 	hasOwnColumns: true,

@@ -1,55 +1,13 @@
-/** A way that nobody taught: what the search finds under stated limits. The limits are part of its id, so an address keeps them. */
+/** A way that nobody taught: what the search finds under stated limits. */
 
 import { canonical, type Crossing } from '../../crossing/index.ts';
-import {
-	isTransfer,
-	search,
-	SEARCH_AIMS,
-	type Found,
-	type Lift,
-	type Move,
-	type SearchAim,
-} from '../../handling/index.ts';
-import { kept } from '../../kept/index.ts';
+import { isTransfer, search, type Found, type Lift, type Move } from '../../handling/index.ts';
+import { kept, numbered } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
-import type { Way } from '../craft.ts';
 import { thousands } from '../../thousands.ts';
-
-export interface FoundLimits {
-	readonly holders: 0 | 1 | 2;
-	readonly loose: number;
-	readonly least: SearchAim;
-}
-
-export const FOUND_LIMITS: FoundLimits = { holders: 2, loose: 0, least: 'moves' };
-/** More loose loops than this at once are in nobody's hands. */
-export const MOST_LOOSE = 12;
-
-const FOUND = /^found(?:-([012])-(\d{1,2})-([a-z]+))?$/;
-
-export function foundId({ holders, loose, least }: FoundLimits): string {
-	const usual = holders === FOUND_LIMITS.holders && loose === FOUND_LIMITS.loose && least === FOUND_LIMITS.least;
-	return usual ? 'found' : `found-${holders}-${loose}-${least}`;
-}
-
-/** The limits that an id stands for; `undefined` when it is no such id. */
-export function limitsOf(id: string): FoundLimits | undefined {
-	const [whole, holders, loose, least] = FOUND.exec(id) ?? [];
-	if (whole === undefined) return undefined;
-	if (holders === undefined || loose === undefined) return FOUND_LIMITS;
-	const aim = SEARCH_AIMS.find((a) => a === least);
-	if (!aim || Number(loose) > MOST_LOOSE) return undefined;
-	return { holders: Number(holders) as 0 | 1 | 2, loose: Number(loose), least: aim };
-}
-
-export const FOUND_WAY: Way = {
-	id: 'found',
-	title: 'Best found',
-	when: 'What a search over all that hands can do finds for this very crossing, with what was proved of it.',
-	applies: 'Any crossing.',
-	needs: 'What the limits allow: holders, loops hanging loose.',
-	holders: FOUND_LIMITS.holders,
-};
+import type { Craft } from '../craft.ts';
+import { foundId, limitsOf, type FoundLimits } from './found-limits.ts';
+import { taughtByHand } from './taught.ts';
 
 /** The search of one crossing under these limits; what was looked for before is not searched twice. */
 export const findWay = kept(
@@ -97,3 +55,24 @@ export function planFound(c: Crossing, limits: FoundLimits): Result<readonly Mov
 		todo: found.lift.length > 0 ? found.lift.map(liftWords).join(' Or: ') : 'Allow more holders or loose loops.',
 	});
 }
+
+const numberOf = numbered();
+
+/**
+ * Plain knitting by taught ways alone, searching for others too; any other craft, and what is tried by hand, which
+ * searches already, as it is. The same object for the same craft.
+ */
+export const searching = kept(
+	40,
+	(craft: Craft) => String(numberOf(craft)),
+	(craft): Craft =>
+		craft.id === taughtByHand.id && !craft.byHand
+			? {
+					...craft,
+					plan: (taken, c, way) => {
+						const limits = limitsOf(way);
+						return limits ? planFound(taken.loops, limits) : craft.plan(taken, c, way);
+					},
+				}
+			: craft,
+);

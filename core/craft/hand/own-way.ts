@@ -1,8 +1,8 @@
 /** A way of one's own: moves that a teacher made by hand, on other crossings too where they allow it. */
 
 import { asTwoGroups, equal, shortNumbers, type Crossing } from '../../crossing/index.ts';
-import { prove, simulate, startState, tally, type Move } from '../../handling/index.ts';
-import { kept } from '../../kept/index.ts';
+import { NEEDLES, prove, run, startState, tally, type Move } from '../../handling/index.ts';
+import { kept, numbered } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Craft, Way } from '../craft.ts';
 import type { OwnWay } from '../kit.ts';
@@ -14,7 +14,7 @@ export const ownWayId = ({ id }: Pick<OwnWay, 'id'>): string => `own-${id}`;
 /** Whether an id is that of some teacher's own way. */
 export const isOwnWay = (id: string): boolean => OWN.test(id);
 
-const makes = (c: Crossing, moves: readonly Move[]): boolean => prove(c, simulate(moves, startState(c.n))).ok;
+const makes = (c: Crossing, moves: readonly Move[]): boolean => prove(c, run(NEEDLES, moves, startState(c.n))).ok;
 
 /** Front and back the other way about: what leans the other way is mostly made so. */
 function turnedAbout(move: Move): Move {
@@ -89,7 +89,7 @@ export function planOwn(way: OwnWay, c: Crossing): Result<readonly Move[]> {
 }
 
 function asWay(own: OwnWay): Way {
-	const { tools } = tally(simulate(own.moves, startState(own.crossing.n)));
+	const { tools } = tally(run(NEEDLES, own.moves, startState(own.crossing.n)));
 	return {
 		id: ownWayId(own),
 		title: own.name,
@@ -100,10 +100,12 @@ function asWay(own: OwnWay): Way {
 	};
 }
 
+const numberOf = numbered();
+
 /** Knitting by hand with a teacher's own ways among the others; the same object for the same ways. */
 export const withOwnWays = kept(
 	40,
-	(_: Craft, own: readonly OwnWay[]) => JSON.stringify(own),
+	(hand: Craft, own: readonly OwnWay[]) => `${numberOf(hand)} ${JSON.stringify(own)}`,
 	(hand: Craft, own): Craft => {
 		const byId = new Map(own.map((way) => [ownWayId(way), way]));
 		return {

@@ -2,7 +2,7 @@
 
 import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
 import type { OwnWay } from '../kit.ts';
-import { FOUND_WAY } from './found.ts';
+import { FOUND_WAY } from './found-limits.ts';
 import { ownWayId, planOwn } from './own-way.ts';
 import { planByHand, WAYS } from './ways/index.ts';
 

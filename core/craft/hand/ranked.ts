@@ -1,7 +1,7 @@
 /** Which way suits a yarn and a class: counted on the simulator, and weighed. All weights are assumed; the choice is the teacher's. */
 
 import type { Crossing } from '../../crossing/index.ts';
-import { simulate, startState, tally, type Tally } from '../../handling/index.ts';
+import { NEEDLES, run, startState, tally, type Tally } from '../../handling/index.ts';
 import type { Level } from '../../skill/index.ts';
 import { SLIPS, type Fibre } from '../../fabric/index.ts';
 import { planByHand, WAYS, type HandWay } from './ways/index.ts';
@@ -37,7 +37,7 @@ export function ranked(c: Crossing, by: WorkedBy): readonly RankedWay[] {
 	return WAYS.flatMap((way): RankedWay[] => {
 		const planned = planByHand(c, way.id);
 		if (!planned.ok) return [];
-		const counts = tally(simulate(planned.value, startState(c.n)));
+		const counts = tally(run(NEEDLES, planned.value, startState(c.n)));
 		const twists = way.deviates?.(c) !== undefined;
 		const beyond = way.holders === 0 ? Math.max(0, c.n - COMFORTABLE) : 0;
 		const cost =

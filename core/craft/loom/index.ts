@@ -1,11 +1,12 @@
 /** A loom: loops on pegs, the knit side towards the worker, crossed by parking one group. */
 
 import { reachOf } from '../../crossing/index.ts';
-import { large, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
+import { large, LOOM, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
 import { LOOM_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
+import { CRAFT_TITLES } from '../titles.ts';
 import { loomRows } from './in-swatch.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { pegNames } from './names.ts';
@@ -25,7 +26,7 @@ const isParkedOutside = (id: string): boolean => wayOf(id)?.where.side === 'outs
 /** A loom as it stands before the teacher: its shape, its gauge and the way its rows are wrapped. */
 export const loomLike = (set: LoomSet = {}): Craft => ({
 	id: 'loom',
-	title: 'Loom',
+	title: CRAFT_TITLES.loom,
 	place: 'At the pegs',
 	tool: ['holder', 'holders'],
 	teaches: ['pegs'],
@@ -84,6 +85,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 					says: `${still.length === 1 ? 'Loop' : 'Loops'} ${still.join(', ')} pulled large, the neighbours tight`,
 				};
 	},
+	on: LOOM,
 	start: ({ loops }) => loomState(loops.n, set),
 	plan: ({ loops }, _, id) => {
 		const way = wayOf(id);

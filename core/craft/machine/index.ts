@@ -2,6 +2,7 @@
 
 import { asTwoGroups, type Crossing } from '../../crossing/index.ts';
 import {
+	BED,
 	BED_MISTAKES,
 	bedState,
 	strainAt,
@@ -14,6 +15,7 @@ import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
 import { BED_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
+import { CRAFT_TITLES } from '../titles.ts';
 import { machineRows } from './in-swatch.ts';
 import { isBrittle, isTight, strainVerdict, type Fibre } from '../../fabric/index.ts';
 import { difficulty } from '../hand/difficulty.ts';
@@ -66,7 +68,7 @@ function tightOn(loops: Crossing, id: string, { tension, fibre }: Required<Machi
 /** A single bed as it stands before the teacher. */
 export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding = false }: MachineSet = {}): Craft => ({
 	id: 'machine',
-	title: 'Machine',
+	title: CRAFT_TITLES.machine,
 	place: 'At the machine',
 	tool: ['transfer tool', 'transfer tools'],
 	teaches: ['bed'],
@@ -122,6 +124,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 			lost: isTwisted(c) ? ['Twists: the carriage knits open stitches.'] : [],
 		});
 	},
+	on: BED,
 	start: ({ loops }) => bedFor(loops, { tension, fibre, holding }),
 	plan: ({ loops }, _, id) => {
 		const way = MACHINE_WAYS.find((w) => w.id === id);

@@ -3,6 +3,7 @@
 import { asThreeGroups, asTwoGroups, frontAndBehind, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { CRAFT_TITLES } from '../titles.ts';
 import { slippedRows } from './in-swatch.ts';
 import { onNeedles, plainWays } from '../on-needles.ts';
 import { PLAIN } from '../vocabulary.ts';
@@ -36,7 +37,7 @@ const rounded = (value: number): string => value.toFixed(1);
 
 export const slipped: Craft = onNeedles({
 	id: 'slipped',
-	title: 'Slipped',
+	title: CRAFT_TITLES.slipped,
 	teaches: ['long'],
 	inSwatch: slippedRows,
 	hasSentence: true,

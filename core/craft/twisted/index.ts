@@ -3,6 +3,7 @@
 import { crossing, groupsOf, type Crossing, type Work } from '../../crossing/index.ts';
 import { fail, ok } from '../../result.ts';
 import type { Craft } from '../craft.ts';
+import { CRAFT_TITLES } from '../titles.ts';
 import { twistedRows } from './in-swatch.ts';
 import { narrowed, onNeedles, plainWays } from '../on-needles.ts';
 import { PLAIN } from '../vocabulary.ts';
@@ -21,7 +22,7 @@ export function twistedOf(c: Crossing): Crossing {
 
 export const twisted: Craft = onNeedles({
 	id: 'twisted',
-	title: 'Twisted',
+	title: CRAFT_TITLES.twisted,
 	teaches: ['tbl'],
 	inSwatch: twistedRows,
 	hasSentence: true,

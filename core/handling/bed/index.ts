@@ -18,4 +18,5 @@ export {
 	type NeedlePosition,
 	type TransferTool,
 } from './state.ts';
+export { BED } from './simulated.ts';
 export { BED_MISTAKES } from './mistakes.ts';

@@ -2,7 +2,7 @@
 
 import type { StitchNumber } from '../../crossing/index.ts';
 import { movesIn, type BedMistake, type Site as AnySite } from '../mistakes/mistake.ts';
-import type { BedTrace } from '../simulate.ts';
+import type { BedTrace } from '../trace.ts';
 import type { BedMove } from './moves.ts';
 
 type Site = AnySite<BedMove>;

@@ -1,5 +1,6 @@
 export { castOnLoom, loomAsItStands, loomOffers, loomRun, pegTarget } from './by-hand.ts';
 export type { LoomMove, LoomMoveKind } from './moves.ts';
+export { LOOM } from './simulated.ts';
 export { large } from './outcome.ts';
 export {
 	bareLoom,

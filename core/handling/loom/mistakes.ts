@@ -1,7 +1,7 @@
 /** The mistakes that happen at a loom, each a change to what is done. */
 
 import { movesIn, type LoomMistake, type Site as AnySite } from '../mistakes/mistake.ts';
-import type { LoomTrace } from '../simulate.ts';
+import type { LoomTrace } from '../trace.ts';
 import type { LoomMove } from './moves.ts';
 
 type Site = AnySite<LoomMove>;

@@ -4,7 +4,7 @@ import type { StitchNumber } from '../../crossing/index.ts';
 import type { From, Move } from '../moves.ts';
 import { loopsOn } from '../state.ts';
 import { stateAt } from '../run.ts';
-import type { Trace } from '../simulate.ts';
+import type { Trace } from '../trace.ts';
 import { movesIn, type Site as AnySite } from './mistake.ts';
 
 type Site = AnySite<Move>;

@@ -4,7 +4,7 @@ import type { Crossing } from '../../crossing/index.ts';
 import { HAND_MISTAKE_IDS, sitesOf, type Mistake, type MistakeId, type Site } from './mistake.ts';
 import { MISTAKES } from './mistakes.ts';
 import { signsOf, type Sign, type SignId } from './signs.ts';
-import { simulate, type AnyTrace } from '../simulate.ts';
+import { again, type AnyTrace } from '../trace.ts';
 
 export interface Likely {
 	/** One mistake, or two that were made together. */
@@ -39,8 +39,8 @@ export interface Suspects {
 	readonly signs: (trace: AnyTrace) => readonly Sign[];
 }
 
-function tried({ signs: shows }: Suspects, start: AnyTrace['start'], site: Site, seen: ReadonlySet<SignId>): Tried {
-	const trace = simulate(site.moves, start);
+function tried({ signs: shows }: Suspects, right: AnyTrace, site: Site, seen: ReadonlySet<SignId>): Tried {
+	const trace = again(right, site.moves);
 	const signs = shows(trace);
 	const shown = new Set(signs.map((s) => s.id));
 	return {
@@ -74,7 +74,7 @@ export function diagnose(
 		const sites = sitesOf(mistake, right);
 		const [best] = sites
 			.slice(0, MOST_SITES)
-			.map((site) => tried(suspects, right.start, site, wanted))
+			.map((site) => tried(suspects, right, site, wanted))
 			.sort(better);
 		if (!best || best.explains.length === 0) return [];
 		return [{ ...best, best, mistakes: [mistake.id], exposure: sites.length }];
@@ -114,7 +114,7 @@ function pairsOf(
 				first.trace,
 			)
 				.slice(0, MOST_SITES)
-				.map((site) => tried(suspects, first.trace.start, site, seen))
+				.map((site) => tried(suspects, first.trace, site, seen))
 				.sort(better);
 			if (!best || best.explains.length <= Math.max(first.explains.length, second.explains.length)) return [];
 			const { site: _, ...rest } = best;

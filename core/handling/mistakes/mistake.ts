@@ -1,5 +1,5 @@
 import type { Move } from '../moves.ts';
-import { simulate, type AnyMove, type AnyTrace, type BedTrace, type LoomTrace, type Trace } from '../simulate.ts';
+import { again, type AnyMove, type AnyTrace, type BedTrace, type LoomTrace, type Trace } from '../trace.ts';
 
 /** Mistakes of hands with two needles. */
 export const HAND_MISTAKE_IDS = [
@@ -68,7 +68,7 @@ function tried(mistake: Mistake, trace: AnyTrace): readonly Site[] {
 	return mistake.sites(trace).slice(0, Math.max(4, Math.floor(MOST_RUN / one)));
 }
 
-const goesOn = (trace: AnyTrace, { moves }: Site): boolean => !simulate(moves, trace.start).stopped;
+const goesOn = (trace: AnyTrace, { moves }: Site): boolean => !again(trace, moves).stopped;
 
 /** The places where hands can really make a mistake: the moves after it can still be done. */
 export function sitesOf(mistake: HandMistake, trace: Trace): readonly Site<Move>[];

@@ -3,7 +3,7 @@
 import type { Side } from '../../crossing/index.ts';
 import type { From, Move } from '../moves.ts';
 import { stateAt } from '../run.ts';
-import type { Trace } from '../simulate.ts';
+import type { Trace } from '../trace.ts';
 import type { HandState, HolderId } from '../state.ts';
 import { changed, eachMove, otherFrom, withoutStitch, withYarn } from './changes.ts';
 import { movesIn, type HandMistake, type HandMistakeId, type Site as AnySite } from './mistake.ts';

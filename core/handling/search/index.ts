@@ -7,7 +7,8 @@
 import type { Crossing } from '../../crossing/index.ts';
 import { fromTip } from '../apply/needles.ts';
 import type { Move } from '../moves.ts';
-import { simulate, type Trace } from '../simulate.ts';
+import { simulate } from '../simulate.ts';
+import type { Trace } from '../trace.ts';
 import { loopsOn, type HandState } from '../state.ts';
 import { seeking, type Begun, type Progress } from './carried/index.ts';
 import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits } from './limits.ts';

@@ -2,7 +2,8 @@ import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '@pond-loop/core/schema';
 import { isDemo } from '$lib/server/config';
 import { shownStyle } from '$lib/server/house-styles';
 import { HOUSE_STYLE } from '$lib/style/depends';
-import { schoolFrom, SCHOOL_COOKIE } from '$lib/choices/choices';
+import { SCHOOL_COOKIE } from '$lib/choices/address';
+import { schoolFrom } from '$lib/choices/choices';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {

@@ -15,7 +15,7 @@
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import Path from '$lib/ui/Path.svelte';

@@ -9,7 +9,7 @@
 	import { shownIn } from '@pond-loop/core/look';
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
 	import Anatomy from '$lib/name/Anatomy.svelte';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import { goesOn } from '$lib/ui/path-state.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import NameField from '$lib/name/NameField.svelte';

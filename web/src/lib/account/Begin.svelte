@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 
 	interface Props {
 		/** Whether there is a demo whose class can be copied. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Side } from '@pond-loop/core/block';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import type { Light } from '$lib/ui/light';
 	import Compared from './Compared.svelte';
 

@@ -3,7 +3,8 @@ import { MISTAKE_IDS } from '@pond-loop/core/handling';
 import { SCHOOL_IDS } from '@pond-loop/core/notation';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addressOf, choicesFrom, schoolFrom, type StageChoices } from './choices';
+import { addressOf, type StageChoices } from './address';
+import { choicesFrom, schoolFrom } from './choices';
 import { CAMERAS } from '$lib/choices/camera';
 import { lightFrom } from '$lib/ui/light';
 

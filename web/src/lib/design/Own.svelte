@@ -6,7 +6,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { shownIn } from '@pond-loop/core/look';
 	import { troubleOf } from '$lib/save/send';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { removeDesign, saveDesign } from './api';

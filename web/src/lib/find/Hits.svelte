@@ -6,7 +6,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { shownIn } from '@pond-loop/core/look';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import { rememberSchool } from './remember-school';

@@ -3,7 +3,7 @@
 	import { ribbonOf } from '@pond-loop/core/made';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '@pond-loop/core/look';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 

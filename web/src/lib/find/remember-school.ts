@@ -1,7 +1,7 @@
 import type { SchoolId } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { invalidate } from '$app/navigation';
-import { SCHOOL_COOKIE } from '$lib/choices/choices';
+import { SCHOOL_COOKIE } from '$lib/choices/address';
 import { DONE } from '$lib/save/answers';
 import { send } from '$lib/save/send';
 import { HOUSE_STYLE } from '$lib/style/depends';

@@ -4,7 +4,7 @@
 	import type { Move } from '@pond-loop/core/handling';
 	import { wordsFor } from '@pond-loop/core/made';
 	import { invalidate } from '$app/navigation';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import { fields } from '$lib/save/answers';
 	import { send, troubleOf } from '$lib/save/send';
 	import { HOUSE_STYLE } from '$lib/style/depends';

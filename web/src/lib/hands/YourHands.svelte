@@ -11,7 +11,7 @@
 	import { drawFrom } from '$lib/stage/cameras';
 	import { Walk } from '$lib/stage/walk.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import type { Light } from '$lib/ui/light';
 	import { oneButton } from '$lib/ui/stops';
 

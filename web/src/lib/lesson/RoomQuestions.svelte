@@ -2,7 +2,7 @@
 	import type { QuestionShown } from '@pond-loop/core/block';
 	import { placeIn } from './room-questions';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import type { Light } from '$lib/ui/light';
 
 	interface Props {

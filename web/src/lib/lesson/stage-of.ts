@@ -2,7 +2,7 @@ import { canonical, equal } from '@pond-loop/core/crossing';
 import { kept } from '@pond-loop/core/kept';
 import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 import type { CrossingStep } from '@pond-loop/core/step';
-import type { StageChoices } from '$lib/choices/choices';
+import type { StageChoices } from '$lib/choices/address';
 
 const none = readGlossary('');
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { SCHOOL_IDS, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
-	import { SCHOOL_COOKIE } from '$lib/choices/choices';
+	import { SCHOOL_COOKIE } from '$lib/choices/address';
 	import { remember } from '$lib/ui/cookies';
 	import { pastedLines } from './pasted';
 

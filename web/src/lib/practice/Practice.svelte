@@ -18,7 +18,7 @@
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import { canSpeak, hush, speak } from './aloud';
 	import { answered, nextOf, type Cards } from './schedule';
 	import type ByHand from './ByHand.svelte';

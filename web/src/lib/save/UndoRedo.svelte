@@ -2,7 +2,7 @@
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import { hasOwnUndo } from '$lib/ui/keys';
+	import { hasOwnUndo } from '$lib/ui/in-writing';
 	import type { Autosave } from './autosave.svelte';
 
 	interface Props {

@@ -7,7 +7,8 @@
 import { randomBytes } from 'node:crypto';
 import type { RequestEvent } from '@sveltejs/kit';
 import { LRUCache } from 'lru-cache';
-import { schoolFrom, SCHOOL_COOKIE } from '$lib/choices/choices';
+import { SCHOOL_COOKIE } from '$lib/choices/address';
+import { schoolFrom } from '$lib/choices/choices';
 import { isDemo } from './config';
 import { database, rows } from './database';
 import { isId } from './requests';

@@ -7,7 +7,7 @@
 	import { download, fileName } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
 	import { Lying } from '$lib/workers/lying.svelte';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import { MOST_TURNED, part } from './part';
 	import type { YarnScene } from './scene';
 	import { SIDE_IDS, SIDES, type Side } from './sides';

@@ -3,7 +3,7 @@
 import { PLAIN_CRAFT } from '@pond-loop/core/craft';
 import type { Crossing } from '@pond-loop/core/crossing';
 import { nameIn } from '@pond-loop/core/notation';
-import { addressOf, type StageChoices } from '$lib/choices/choices';
+import { addressOf, type StageChoices } from '$lib/choices/address';
 
 /** Stitches of the widest one. */
 export const MOST_TURNED_CROSSING = 24;

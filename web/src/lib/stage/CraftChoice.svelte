@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { craftId, type CraftId, CRAFTS } from '@pond-loop/core/craft';
+	import { CRAFT_IDS, CRAFT_TITLES, type CraftId } from '@pond-loop/core/craft';
 
 	interface Props {
 		chosen: CraftId;
@@ -13,21 +13,21 @@
 
 <fieldset class="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[0.94rem]">
 	<legend class="sr-only">Craft</legend>
-	{#each CRAFTS as craft (craft.id)}
+	{#each CRAFT_IDS as id (id)}
 		<label
 			class={[
 				'craft cursor-pointer border-b-2 py-0.5 has-focus-visible:outline-2',
-				chosen === craft.id ? 'border-accent font-semibold' : 'quiet border-transparent',
+				chosen === id ? 'border-accent font-semibold' : 'quiet border-transparent',
 			]}
 		>
 			<input
 				type="radio"
 				class="sr-only"
 				name="{uid}-craft"
-				value={craft.id}
-				checked={chosen === craft.id}
-				onchange={() => choose(craftId(craft))}
-			/>{craft.title}
+				value={id}
+				checked={chosen === id}
+				onchange={() => choose(id)}
+			/>{CRAFT_TITLES[id]}
 		</label>
 	{/each}
 	<a class="wordlink" href={all}>side by side</a>

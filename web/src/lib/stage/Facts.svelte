@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Craft, hand, type Taken } from '@pond-loop/core/craft';
+	import { type Craft, type Taken, taughtByHand } from '@pond-loop/core/craft';
 	import { type Crossing, groupsOf, shortNumbers } from '@pond-loop/core/crossing';
 	import { ribbonOf, wordsFor } from '@pond-loop/core/made';
 	import { stitches } from '@pond-loop/core/notation';
@@ -17,7 +17,7 @@
 		craft?: Craft;
 		taken?: Taken;
 	}
-	const { crossing, light, style, craft = hand, taken }: Props = $props();
+	const { crossing, light, style, craft = taughtByHand, taken }: Props = $props();
 	const shown = $derived(shownIn(style, crossing, craft));
 	const look = $derived(wordsFor(shown.fabric));
 	const hands = $derived(wordsFor(shown.made));

@@ -12,7 +12,8 @@
 		light: Light;
 		/** Every step, drawn when it is asked for. */
 		frames: () => readonly Frame[];
-		step: number;
+		/** The one that is shown. */
+		step: () => number;
 		/** The same on its way from move to move. */
 		scenes: () => Omit<Scenes, 'ink' | 'paper' | 'title'>;
 	}
@@ -24,16 +25,16 @@
 	async function png(): Promise<void> {
 		trouble = undefined;
 		try {
-			const { drawing } = frames()[step]!;
+			const { drawing } = frames()[step()]!;
 			const blob = await pngOf(toSvg(drawing, drawing.width), drawing.width, drawing.height);
-			download(fileName(`${title} move ${step}`, 'png'), blob);
+			download(fileName(`${title} move ${step()}`, 'png'), blob);
 		} catch {
 			trouble = 'The picture could not be made. Save it as SVG instead.';
 		}
 	}
 	const svg = (): void => {
-		const { drawing } = frames()[step]!;
-		download(fileName(`${title} move ${step}`, 'svg'), svgFile(toSvg(drawing, drawing.width)));
+		const { drawing } = frames()[step()]!;
+		download(fileName(`${title} move ${step()}`, 'svg'), svgFile(toSvg(drawing, drawing.width)));
 	};
 	const strip = (): void => {
 		const whole = stripSvg(frames(), { title, ink: palette.ink, paper: palette.paper });

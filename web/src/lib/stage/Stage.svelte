@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Craft, hand, type Taken } from '@pond-loop/core/craft';
+	import { type Craft, type Taken, taughtByHand } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { PALETTES } from '@pond-loop/core/drawing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
@@ -18,7 +18,7 @@
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import { CAMERAS, type Camera } from '$lib/choices/camera';
 	import { cameraTitle, drawFrom } from './cameras';
 	import { SPEEDS, Walk } from './walk.svelte';
@@ -53,7 +53,7 @@
 		water = `linear-gradient(${sky}, ${middle}, ${deep})`;
 	});
 	let {
-		craft = hand,
+		craft = taughtByHand,
 		taken,
 		made,
 		trace,

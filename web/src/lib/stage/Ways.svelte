@@ -7,25 +7,26 @@
 		FOUND_LIMITS,
 		foundId,
 		type FoundLimits,
-		hand,
 		limitsOf,
+		PLAIN_CRAFT,
 		ranked,
 		recommend,
+		searching,
 	} from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import type { Move } from '@pond-loop/core/handling';
+	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import { isTooWide } from '@pond-loop/core/look';
 	import { perform } from '@pond-loop/core/made';
-	import type { Snippet } from 'svelte';
 	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {
 		craft: Craft;
 		crossing: Crossing;
-		/** How moves of a way that a longer search found are kept. */
-		keep?: Snippet<[readonly Move[]]> | undefined;
+		/** Whether moves of a way that a longer search found can be kept, and what fabric they make. */
+		keeps?: Crossing | undefined;
 		way: string;
 		style: HouseStyle;
 		choose: (way: string) => void;
@@ -33,7 +34,9 @@
 		beside: string | undefined;
 		compare: (beside: string | undefined) => void;
 	}
-	const { craft, crossing, keep, way, style, choose, beside, compare }: Props = $props();
+	const { craft: given, crossing, keeps, way, style, choose, beside, compare }: Props = $props();
+	/** A stage may have taught ways alone at hand. */
+	const craft = $derived(searching(given));
 	const uid = $props.id();
 
 	const usual = $derived(recommend(crossing, style));
@@ -46,7 +49,7 @@
 	// Limits that allow nothing stay to be changed, while the stage keeps showing what it can.
 	let asked = $state<FoundLimits>();
 	const limits = $derived(asked ?? limitsOf(way) ?? FOUND_LIMITS);
-	const plain = $derived(craft.id === hand.id);
+	const plain = $derived(craft.id === PLAIN_CRAFT);
 	/** What the hands hold: the search is for that. */
 	const loops = $derived.by(() => {
 		const taken = craft.takes(crossing, way);
@@ -67,6 +70,9 @@
 	const fewest = $derived(Math.min(...compared.map((w) => w.counts.moves)));
 </script>
 
+{#snippet keep(moves: readonly Move[])}
+	<KeepWay made={crossing} fabric={keeps!} {moves} take={choose} />
+{/snippet}
 <fieldset>
 	<legend class="lead">Ways to do it</legend>
 	<table class="mt-1 w-full text-[0.92rem]">
@@ -123,7 +129,7 @@
 	{#if searches}
 		<SearchLimits
 			crossing={loops}
-			{keep}
+			keep={keeps && keep}
 			{limits}
 			{found}
 			choose={(changed) => {

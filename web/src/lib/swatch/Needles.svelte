@@ -14,7 +14,7 @@
 	import { onMount } from 'svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 
 	interface Props {
 		/** The swatch for the hands that follow it. */

@@ -1,50 +1,28 @@
 <script lang="ts">
-	import {
-		canonical,
-		type Crossing,
-		equal,
-		fromCanonical,
-		mirror,
-		turn,
-		withFacesChanged,
-	} from '@pond-loop/core/crossing';
+	import { type CraftId, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
+	import { canonical, mirror, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
-	import { type AnyTrace, type Move, sitesOf } from '@pond-loop/core/handling';
-	import { type NameRead, readGlossary, readTextWith, SCHOOLS } from '@pond-loop/core/notation';
+	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
+	import { loopsIn, namesShown, shownIn, wayIn, wayOf, withTools, wordsIn } from '@pond-loop/core/look';
+	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
+	import { SCHOOLS } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/step';
 	import { onMount } from 'svelte';
 	import { goto, replaceState } from '$app/navigation';
 	import { page } from '$app/state';
-	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
+	import { addressOf } from '$lib/choices/address';
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
-	import { isTurned, turnAddress } from '$lib/space/address';
-	import KeepWay from '$lib/hands/KeepWay.svelte';
-	import KeepIn from '$lib/lesson/KeepIn.svelte';
-	import { drawFrom } from '$lib/stage/cameras';
-	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
-	import { craftIn, loopsIn, namesShown, shownIn, wayIn, wayOf, wordsIn } from '@pond-loop/core/look';
-	import CraftChoice from '$lib/stage/CraftChoice.svelte';
-	import Facts from '$lib/stage/Facts.svelte';
-	import InCraft from '$lib/stage/InCraft.svelte';
-	import Proof from '$lib/stage/Proof.svelte';
-	import Hands from '$lib/stage/Hands.svelte';
-	import SaveAs from '$lib/stage/SaveAs.svelte';
-	import Sentence from '$lib/stage/Sentence.svelte';
-	import Stage from '$lib/stage/Stage.svelte';
-	import WayDetails from '$lib/stage/WayDetails.svelte';
-	import Ways from '$lib/stage/Ways.svelte';
-	import WhatHappened from '$lib/stage/WhatHappened.svelte';
-	import WhatIf from '$lib/stage/WhatIf.svelte';
-	import WhatShows from '$lib/stage/WhatShows.svelte';
-	import Anatomy from '$lib/name/Anatomy.svelte';
-	import { addressOf, choicesFrom } from '$lib/choices/choices';
-	import { keepTyped } from '$lib/save/typed.svelte';
-	import { goesOn } from '$lib/ui/path-state.svelte';
-	import { useLight } from '$lib/ui/light-state.svelte';
-	import Meanings from '$lib/name/Meanings.svelte';
 	import NameField from '$lib/name/NameField.svelte';
-	import NotRead from '$lib/name/NotRead.svelte';
-	import OtherReadings from '$lib/name/OtherReadings.svelte';
+	import { keepTyped } from '$lib/save/typed.svelte';
+	import { isTurned, turnAddress } from '$lib/space/address';
+	import { Asking } from '$lib/stage/asking.svelte';
+	import { drawFrom } from '$lib/stage/cameras';
+	import CraftChoice from '$lib/stage/CraftChoice.svelte';
+	import * as parts from '$lib/stage/parts';
+	import Stage from '$lib/stage/Stage.svelte';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
+	import { goesOn } from '$lib/ui/path-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
@@ -53,7 +31,7 @@
 	onMount(() => void requestAnimationFrame(() => setTimeout(() => (awake = true))));
 
 	// svelte-ignore state_referenced_locally
-	const first = choicesFrom(page.url.searchParams, data.style.school);
+	const first = data.choices;
 	let text = $state(first.text);
 	let own = $state(first.own);
 	let school = $state(first.school);
@@ -75,34 +53,31 @@
 		yarnHand: yarn ?? data.style.yarnHand,
 	});
 
-	const glossary = $derived(readGlossary(style.glossary));
-	/** A crossing that came without a name, by its line. */
-	const line = $derived(own === undefined ? undefined : fromCanonical(own));
-	const ofItsOwn = (crossing: Crossing): NameRead => ({
-		ok: true,
-		crossing,
-		school: 'slash',
-		parts: [],
-		meanings: [],
-		elsewhere: [],
-	});
-	const textRead = $derived(readTextWith(glossary, text, school, meaning));
-	const reading = $derived(line?.ok ? ofItsOwn(line.value) : textRead);
+	// svelte-ignore state_referenced_locally
+	const asking = new Asking(
+		data.answer,
+		() => data.style,
+		() => ({ text, own, school, meaning }),
+	);
+	const answer = $derived(asking.answer);
+	const reading = $derived(answer.reading);
 	/** What a wrong-side row makes of it, by the name of its shape. */
 	const seenName = $derived(reading.ok ? SCHOOLS.slash.write(withFacesChanged(turn(reading.crossing))) : undefined);
-	const settled = $derived(!line?.ok && 'settledBy' in textRead ? textRead.settledBy : undefined);
-	/** The name under which it is kept, where it is not the one that everybody has for it. */
-	const ownName = $derived(
-		settled?.own ? settled.name : line?.ok && text !== wordsFor(line.value).title ? text : undefined,
-	);
-	const sentence = $derived(!line?.ok && 'sentence' in textRead ? textRead.sentence : undefined);
-	const past = $derived(!line?.ok && 'sentence' in textRead ? textRead.past : []);
-	const craft = $derived(craftIn(style, craftId));
-	const onTools = $derived(!line?.ok && 'onTools' in textRead);
+	const { settled, ownName, sentence } = $derived(answer);
+	/** All crafts and the search: not fetched for what is taught in plain knitting. */
+	// svelte-ignore state_referenced_locally
+	let all = $state.raw(data.all);
+	async function fetchAll(): Promise<void> {
+		all ??= await import('$lib/stage/all-crafts');
+	}
+	const craft = $derived(all?.craftIn(style, craftId) ?? withTools(style, taughtByHand));
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing, craft) : undefined);
 	const plain = $derived(craftId === PLAIN_CRAFT);
 	/** One that takes long is planned and drawn by the browser once the page stands. */
 	const long = $derived(reading.ok && isLong(reading.crossing, chosen));
+	$effect(() => {
+		if (long) void fetchAll();
+	});
 	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
 	const right = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
 	/** What the way sets out to make: the crossing, or what it declares instead. */
@@ -121,15 +96,19 @@
 		return done.ok ? { title: wayOf(beside, craft).title, trace: done.value.trace } : undefined;
 	});
 	/** Every step as it stands on the stage now, for a file. */
+	const drawn = (of: AnyTrace, at: number): Frame['drawing'] =>
+		drawFrom(camera, right?.ok ? right.value.taken.loops : shown!.made, of, at, {
+			style,
+			light: light.now,
+			...(right?.ok ? loopsIn(right.value.taken) : {}),
+		});
 	const framesOf = (of: AnyTrace): Frame[] =>
 		Array.from({ length: of.steps.length + 1 }, (_, i) => ({
-			drawing: drawFrom(camera, right?.ok ? right.value.taken.loops : shown!.made, of, i, {
-				style,
-				light: light.now,
-				...(right?.ok ? loopsIn(right.value.taken) : {}),
-			}),
+			drawing: drawn(of, i),
 			caption: wordsIn(style, of, i, craft).caption,
 		}));
+
+	const isFound = (picked: string): boolean => reading.ok && isLong(reading.crossing, picked);
 
 	/** What it looks like and what the hands do, each with its names; the chosen school's kind first. */
 	const byLookAndHold = $derived.by(() => {
@@ -182,19 +161,8 @@
 		const fits = craft.nearest?.(reading.crossing);
 		return fits && SCHOOLS.slash.write(fits);
 	});
-	/** A small swatch about what is on the stage; none for what no name says in a row. */
-	const rowName = $derived(
-		reading.ok && plain
-			? [ownName, SCHOOLS[data.style.school].write(reading.crossing), SCHOOLS.slash.write(reading.crossing)].find(
-					(name) => name !== undefined && isReadAs(name, reading.crossing),
-				)
-			: undefined,
-	);
-	/** Whether rows read a name as this crossing, by the teacher's glossary and school. */
-	function isReadAs(name: string, crossing: Crossing): boolean {
-		const read = readTextWith(readGlossary(data.style.glossary), name, data.style.school);
-		return read.ok && equal(read.crossing, crossing);
-	}
+	/** By what name a small swatch about what is on the stage is written. */
+	const rowName = $derived(plain ? answer.rowName : undefined);
 	async function toSwatch(): Promise<void> {
 		if (!reading.ok || rowName === undefined) return;
 		const { aroundCrossing } = await import('@pond-loop/core/swatch');
@@ -208,9 +176,28 @@
 	}));
 	const sideBySide = $derived(`/crossings/crafts${addressOf({ text, own, school, meaning }).replace(/^[^?]*/, '')}`);
 
+	async function takeCraft(picked: CraftId): Promise<void> {
+		if (picked !== PLAIN_CRAFT) await fetchAll();
+		craftId = picked;
+		chosen = undefined;
+		beside = undefined;
+		step = 0;
+		forgive();
+	}
+
+	async function compare(other: string | undefined): Promise<void> {
+		if (other !== undefined && isFound(other)) await fetchAll();
+		beside = other;
+	}
+
 	function forgive(): void {
 		mistake = undefined;
 		site = 0;
+	}
+
+	function readIn(other: typeof school): void {
+		school = other;
+		restart();
 	}
 
 	function restart(): void {
@@ -220,7 +207,8 @@
 		forgive();
 	}
 
-	function takeWay(picked: string): void {
+	async function takeWay(picked: string): Promise<void> {
+		if (isFound(picked)) await fetchAll();
 		chosen = picked;
 		step = 0;
 		forgive();
@@ -240,7 +228,7 @@
 					>{/each}
 			{/if}
 			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
-			{#if reading.ok && isTriedByHand(craftId, reading.crossing)}
+			{#if reading.ok && isTriedByHand(craft, reading.crossing)}
 				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={byHandAddress(choices)}>Do it yourself</a>
 			{/if}
 			{#if reading.ok && own === undefined && isTurned(craftId, reading.crossing)}
@@ -252,37 +240,24 @@
 </div>
 
 {#if reading.ok && reading.meanings.length > 1}
-	<section class="border-base-300 mt-4 border-y py-4" aria-label="What the name leaves open">
-		<Meanings
-			meanings={reading.meanings}
-			light={light.now}
-			{style}
-			chosen={Math.min(meaning, reading.meanings.length - 1)}
-			says={(m) => m.differs}
-			action={(m) => `Show this one: ${m.differs}`}
-			choose={(_, i) => {
+	<Asleep
+		part={parts.meanings}
+		given={{
+			meanings: reading.meanings,
+			light: light.now,
+			style,
+			chosen: meaning,
+			choose: (i) => {
 				meaning = i;
 				step = 0;
-			}}
-		/>
-	</section>
+			},
+		}}
+	/>
 {/if}
 {#if reading.ok}
-	<div class="mt-3">
-		<CraftChoice
-			chosen={craftId}
-			choose={(picked) => {
-				craftId = picked;
-				chosen = undefined;
-				beside = undefined;
-				step = 0;
-				forgive();
-			}}
-			all={sideBySide}
-		/>
-	</div>
+	<div class="mt-3"><CraftChoice chosen={craftId} choose={(picked) => void takeCraft(picked)} all={sideBySide} /></div>
 {/if}
-{#if long && !awake}
+{#if long && !(awake && all)}
 	<p class="quiet mt-8" role="status">Being worked out …</p>
 {:else if reading.ok && shown && way && performance?.ok && right?.ok}
 	{@const { trace, proof, taken } = performance.value}
@@ -306,45 +281,49 @@
 					{/if}
 				{/snippet}
 				{#snippet more()}
-					{#if craft.isHanded}<Hands
-							{style}
-							choose={(chosen) => {
-								hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
-								yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
+					{#if craft.isHanded}<Asleep
+							part={parts.hands}
+							given={{
+								style,
+								choose: (chosen) => {
+									hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
+									yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
+								},
 							}}
 						/>{/if}
-					<SaveAs
-						title={`${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`}
-						lines={[...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`]}
-						light={light.now}
-						frames={() => framesOf(trace)}
-						step={Math.min(step, trace.steps.length)}
-						scenes={() => ({
-							last: trace.steps.length,
-							draw: (at) =>
-								drawFrom(camera, right.ok ? right.value.taken.loops : shown!.made, trace, at, {
-									style,
-									light: light.now,
-									...(right.ok ? loopsIn(right.value.taken) : {}),
-								}),
-							caption: (at) => wordsIn(style, trace, at, craft).caption,
-						})}
+					<Asleep
+						part={parts.saveAs}
+						given={{
+							title: `${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`,
+							lines: [...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`],
+							light: light.now,
+							frames: () => framesOf(trace),
+							step: () => Math.min(step, trace.steps.length),
+							scenes: () => ({
+								last: trace.steps.length,
+								draw: (at) => drawn(trace, at),
+								caption: (at) => wordsIn(style, trace, at, craft).caption,
+							}),
+						}}
 					/>
 				{/snippet}
 			</Stage>
 			{#if mistake}
-				<WhatShows
-					{craft}
-					{taken}
-					asked={asked!}
-					right={right.value.trace}
-					wrong={trace}
-					{mistake}
-					{site}
-					{style}
-					light={light.now}
-					move={(to) => (site = to)}
-					back={forgive}
+				<Asleep
+					part={parts.whatShows}
+					given={{
+						craft,
+						taken,
+						asked: asked!,
+						right: right.value.trace,
+						wrong: trace,
+						mistake,
+						site,
+						style,
+						light: light.now,
+						move: (to) => (site = to),
+						back: forgive,
+					}}
 				/>
 			{/if}
 			<div class="mt-6 grid grid-cols-1 gap-x-10 gap-y-5 md:grid-cols-2">
@@ -356,21 +335,24 @@
 						<p data-testid="settled">
 							By your glossary: <span class="font-mono text-[0.92em]">{settled.sentence}</span>
 						</p>
-					{:else if line?.ok}
+					{:else if answer.byLine}
 						<p>
 							A crossing of its own:
-							<span class="font-mono text-[0.92em]">{canonical(line.value)}</span>
-							<a class="wordlink" href="/crossings/design?from={encodeURIComponent(canonical(line.value))}">Change it</a
+							<span class="font-mono text-[0.92em]">{canonical(reading.crossing)}</span>
+							<a class="wordlink" href="/crossings/design?from={encodeURIComponent(canonical(reading.crossing))}"
+								>Change it</a
 							>
 						</p>
 					{:else if sentence}
 						<p>
-							{onTools ? 'As it is said at the loom or the machine' : 'Run on the simulator'}:
-							<span class="font-mono text-[0.92em]">{sentence}</span>
-							{#if past.length > 0}<span class="quiet">(read past: {past.map((p) => `“${p}”`).join(', ')})</span>{/if}
+							{sentence.onTools ? 'As it is said at the loom or the machine' : 'Run on the simulator'}:
+							<span class="font-mono text-[0.92em]">{sentence.text}</span>
+							{#if sentence.past.length > 0}<span class="quiet"
+									>(read past: {sentence.past.map((p) => `“${p}”`).join(', ')})</span
+								>{/if}
 						</p>
 					{:else}
-						<Anatomy parts={reading.parts} />
+						<Asleep part={parts.anatomy} given={{ parts: reading.parts }} />
 						<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
 					{/if}
 					<!-- Work on pegs and on a bed is never turned. -->
@@ -379,70 +361,83 @@
 							{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl changed{:else}its
 								other side{/if}.
 						</p>{/if}
-					<OtherReadings
-						{reading}
-						{text}
-						readIn={(other) => {
-							school = other;
-							restart();
-						}}
-					/>
+					<Asleep part={parts.otherReadings} given={{ reading, text, readIn }} />
 				</section>
-				<WayDetails {craft} crossing={shown.made} {way} counts={right.value.tally} deviation={right.value.deviation} />
+				<Asleep
+					part={parts.wayDetails}
+					given={{
+						craft,
+						crossing: shown.made,
+						way,
+						counts: right.value.tally,
+						deviation: right.value.deviation,
+					}}
+				/>
 			</div>
 			<div class="mt-7">
-				<WhatHappened
-					{craft}
-					{taken}
-					asked={asked!}
-					right={right.value.trace}
-					show={(made, at) => {
-						mistake = made;
-						site = Math.max(
-							0,
-							sitesOf(
+				<Asleep
+					part={parts.whatHappened}
+					given={{
+						craft,
+						taken,
+						asked: asked!,
+						right: right.value.trace,
+						show: (made, at) => {
+							mistake = made;
+							const sites = sitesOf(
 								craft.mistakes.find((m) => m.id === made)!,
 								right.value.trace,
-							).findIndex((s) => s.at === at),
-						);
-						step = 0;
+							);
+							site = Math.max(
+								0,
+								sites.findIndex((s) => s.at === at),
+							);
+							step = 0;
+						},
 					}}
 				/>
 			</div>
 		</div>
 		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
-			<div><Facts crossing={reading.crossing} light={light.now} {style} {craft} {taken} /></div>
-			{#if !plain}<InCraft {craft} {taken} light={light.now} mirrored={shown.mirrored} />{/if}
-			<Proof {proof} />
-			{#snippet keepFound(moves: readonly Move[])}
-				<KeepWay made={shown.made} fabric={shown.mirrored ? mirror(shown.made) : shown.made} {moves} take={takeWay} />
-			{/snippet}
-			<Ways
-				{craft}
-				crossing={shown.made}
-				keep={data.teacher && craft.id === PLAIN_CRAFT ? keepFound : undefined}
-				{way}
-				{beside}
-				compare={(other) => (beside = other)}
-				{style}
-				choose={takeWay}
+			<div>
+				<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style, craft, taken }} />
+			</div>
+			{#if !plain}
+				<Asleep part={parts.inCraft} given={{ craft, taken, light: light.now, mirrored: shown.mirrored }} />
+			{/if}
+			<Asleep part={parts.proof} given={{ proof }} />
+			<Asleep
+				part={parts.ways}
+				given={{
+					craft,
+					crossing: shown.made,
+					keeps: data.teacher && plain ? (shown.mirrored ? mirror(shown.made) : shown.made) : undefined,
+					way,
+					beside,
+					compare: (other) => void compare(other),
+					style,
+					choose: (picked) => void takeWay(picked),
+				}}
 			/>
 			<div id="keep" class="scroll-mt-4">
 				{#if rowName !== undefined}
 					<p class="mb-3"><button type="button" class="wordlink" onclick={toSwatch}>Try it in a swatch</button></p>
 				{/if}
 				{#if data.teacher}
-					<KeepIn
-						lessons={data.lessons}
-						asked={{
-							text: ownName ?? (line?.ok ? (named[0]?.name ?? words?.title ?? '') : text.trim()),
-							school: reading.school,
+					<Asleep
+						part={parts.keepIn}
+						given={{
+							lessons: data.lessons,
+							asked: {
+								text: ownName ?? (answer.byLine ? (named[0]?.name ?? words?.title ?? '') : text.trim()),
+								school: reading.school,
+							},
+							crossing: reading.crossing,
+							craft: craftId,
+							way,
+							view: viewOf(),
+							beside: besideShown && beside,
 						}}
-						crossing={reading.crossing}
-						craft={craftId}
-						{way}
-						view={viewOf()}
-						beside={besideShown && beside}
 					/>
 				{:else}
 					<p>
@@ -450,13 +445,16 @@
 					</p>
 				{/if}
 				<div class="mt-5">
-					<WhatIf
-						{craft}
-						right={right.value.trace}
-						{mistake}
-						choose={(made) => {
-							mistake = made;
-							site = 0;
+					<Asleep
+						part={parts.whatIf}
+						given={{
+							craft,
+							right: right.value.trace,
+							mistake,
+							choose: (made) => {
+								mistake = made;
+								site = 0;
+							},
 						}}
 					/>
 				</div>
@@ -484,37 +482,42 @@
 	</section>
 {:else if !reading.ok}
 	<div class="mt-8">
-		<NotRead
-			{reading}
-			light={light.now}
-			{style}
-			choose={(close) => {
-				text = close.name;
-				school = close.school;
-				restart();
-			}}
-			readIn={(other) => {
-				school = other;
-				restart();
+		<Asleep
+			part={parts.notRead}
+			given={{
+				reading,
+				light: light.now,
+				style,
+				choose: (close) => {
+					text = close.name;
+					school = close.school;
+					restart();
+				},
+				readIn,
 			}}
 		/>
 	</div>
 {:else if performance && !performance.ok}
 	<div class="mt-8 max-w-3xl" role="status">
-		{#if reading.ok}<Facts crossing={reading.crossing} light={light.now} {style} />{/if}
+		{#if reading.ok}
+			<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style }} />
+		{/if}
 		{#each performance.problems as problem (problem.code)}<p class="mt-4">{problem.what} {problem.todo}</p>{/each}
 	</div>
 {/if}
 <div class="mt-8 max-w-3xl">
-	<Sentence
-		crossing={reading.ok ? reading.crossing : undefined}
-		name={text.trim()}
-		light={light.now}
-		{style}
-		take={(name) => {
-			text = name;
-			school = 'slash';
-			restart();
+	<Asleep
+		part={parts.sentence}
+		given={{
+			crossing: reading.ok ? reading.crossing : undefined,
+			name: text.trim(),
+			light: light.now,
+			style,
+			take: (name) => {
+				text = name;
+				school = 'slash';
+				restart();
+			},
 		}}
 	/>
 </div>

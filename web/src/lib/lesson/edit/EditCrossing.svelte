@@ -2,7 +2,7 @@
 	import { craftIn, isTooWide, shownIn } from '@pond-loop/core/look';
 	import { isLong, waysFor } from '@pond-loop/core/made';
 	import { type CrossingStep, mistakesFor } from '@pond-loop/core/step';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import Later from '$lib/ui/Later.svelte';
 	import type { EditorProps } from '../editors';
 	import { stageOf } from '../stage-of';

@@ -7,7 +7,8 @@
 	import { page } from '$app/state';
 	import { craftIn, lookOf, loopsIn, shownIn, toolsSaid, wayIn, wayOf } from '@pond-loop/core/look';
 	import Faces from '$lib/stage/Faces.svelte';
-	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
+	import { choicesFrom } from '$lib/choices/choices';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import NameField from '$lib/name/NameField.svelte';

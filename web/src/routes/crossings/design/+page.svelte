@@ -21,7 +21,7 @@
 	import Cords from '$lib/design/Cords.svelte';
 	import Groups from '$lib/design/Groups.svelte';
 	import { troubleOf } from '$lib/save/send';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import { Searcher } from '$lib/workers/search';
 

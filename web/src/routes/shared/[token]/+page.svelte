@@ -1,14 +1,14 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
 	import type { Block } from '@pond-loop/core/block';
-	import { DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
+	import { craftOf, DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import { sectionsOf } from '@pond-loop/core/lesson';
 	import { crossingsOf, stepTitle } from '@pond-loop/core/step';
 	import { practiceAddress } from '$lib/practice/address';
 	import { page } from '$app/state';
 	import { setPicturesAt } from '$lib/picture/at';
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
-	import { addressOf } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
 	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
 	import FollowRows from '$lib/swatch/FollowRows.svelte';
@@ -64,7 +64,7 @@
 						<p class="mt-3 print:hidden">
 							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(section.step) })}
 								>Watch it on the stage</a
-							>{#if isTriedByHand(section.step.craft, section.step.crossing)}<a
+							>{#if isTriedByHand(craftOf(section.step.craft), section.step.crossing)}<a
 									class="wordlink ml-5"
 									href={byHandAddress({ hands: style.demonstrates, ...stageOf(section.step) })}
 									>Try it with your own hands</a

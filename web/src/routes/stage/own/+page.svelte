@@ -7,7 +7,8 @@
 	import { wordsFor } from '@pond-loop/core/made';
 	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
-	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
+	import { choicesFrom } from '$lib/choices/choices';
 	import { BARE, MOST_BY_HAND } from '$lib/hands/by-hand';
 	import KeepWay from '$lib/hands/KeepWay.svelte';
 	import YourHands from '$lib/hands/YourHands.svelte';

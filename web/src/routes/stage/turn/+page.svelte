@@ -8,7 +8,8 @@
 	import { aroundCrossing, check } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
-	import { addressOf, choicesFrom } from '$lib/choices/choices';
+	import { addressOf } from '$lib/choices/address';
+	import { choicesFrom } from '$lib/choices/choices';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
 	import { isTurned, MOST_TURNED_CROSSING } from '$lib/space/address';

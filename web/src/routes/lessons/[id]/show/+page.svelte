@@ -14,7 +14,7 @@
 	import { StepMinutes } from '$lib/class/step-minutes';
 	import { questionSaid } from '$lib/lesson/room-questions';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
-	import { inWriting } from '$lib/ui/keys';
+	import { inWriting } from '$lib/ui/in-writing';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -97,7 +97,7 @@
 
 	const step = $derived(lesson.steps[at]);
 	const byHand = $derived(
-		step?.kind === 'crossing' && isTriedByHand(step.craft, step.crossing) && place === undefined
+		step?.kind === 'crossing' && isTriedByHand(craftOf(step.craft), step.crossing) && place === undefined
 			? { shown: shownIn(data.style, step.crossing, craftOf(step.craft)), craft: craftIn(data.style, step.craft) }
 			: undefined,
 	);
