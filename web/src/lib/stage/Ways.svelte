@@ -17,7 +17,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import type { Move } from '@pond-loop/core/handling';
-	import KeepWay from '$lib/hands/KeepWay.svelte';
+	import type { Snippet } from 'svelte';
 	import { isTooWide } from '@pond-loop/core/look';
 	import { perform } from '@pond-loop/core/made';
 	import SearchLimits from './SearchLimits.svelte';
@@ -25,8 +25,8 @@
 	interface Props {
 		craft: Craft;
 		crossing: Crossing;
-		/** Whether moves of a way that a longer search found can be kept, and what fabric they make. */
-		keeps?: Crossing | undefined;
+		/** How moves of a way that a longer search found are kept. */
+		keep?: Snippet<[readonly Move[]]> | undefined;
 		way: string;
 		style: HouseStyle;
 		choose: (way: string) => void;
@@ -34,7 +34,7 @@
 		beside: string | undefined;
 		compare: (beside: string | undefined) => void;
 	}
-	const { craft: given, crossing, keeps, way, style, choose, beside, compare }: Props = $props();
+	const { craft: given, crossing, keep, way, style, choose, beside, compare }: Props = $props();
 	/** A stage may have taught ways alone at hand. */
 	const craft = $derived(searching(given));
 	const uid = $props.id();
@@ -70,9 +70,6 @@
 	const fewest = $derived(Math.min(...compared.map((w) => w.counts.moves)));
 </script>
 
-{#snippet keep(moves: readonly Move[])}
-	<KeepWay made={crossing} fabric={keeps!} {moves} take={choose} />
-{/snippet}
 <fieldset>
 	<legend class="lead">Ways to do it</legend>
 	<table class="mt-1 w-full text-[0.92rem]">
@@ -129,7 +126,7 @@
 	{#if searches}
 		<SearchLimits
 			crossing={loops}
-			keep={keeps && keep}
+			{keep}
 			{limits}
 			{found}
 			choose={(changed) => {

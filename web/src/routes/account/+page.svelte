@@ -2,14 +2,12 @@
 	import Download from '@lucide/svelte/icons/download';
 	import LogOut from '@lucide/svelte/icons/log-out';
 	import { enhance as plainly } from '$app/forms';
-	import { accountForm } from '$lib/account/account-form';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
-	import Confirm from '$lib/account/Confirm.svelte';
-	import PasswordField from '$lib/account/PasswordField.svelte';
 	import Codes from '$lib/account/Codes.svelte';
-	import Field from '$lib/account/Field.svelte';
 	import { keepPage } from '$lib/account/keep-page';
+	import * as parts from '$lib/account/parts';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 
@@ -17,15 +15,7 @@
 	const locale = useLocale();
 
 	const LISTED_MOST = 8;
-	let nameSaved = $state(false);
 	let bringing = $state(false);
-
-	// svelte-ignore state_referenced_locally
-	const name = accountForm(data.name, { done: () => (nameSaved = true) });
-	// svelte-ignore state_referenced_locally
-	const password = accountForm(data.password);
-	const { form: nameForm, errors: nameErrors, message: nameMessage } = name;
-	const { form: passwordForm, errors: passwordErrors, message: passwordMessage } = password;
 
 	const codes = $derived(codesIn(answer));
 	let trouble = $state<string>();
@@ -58,22 +48,7 @@
 	{/if}
 
 	<AccountSection title="Name">
-		<form method="post" action="?/name" use:name.enhance class="flex flex-wrap items-end gap-x-5 gap-y-3">
-			<div class="grow basis-64">
-				<Field
-					name="name"
-					label="Your name, as the class knows you"
-					bind:value={$nameForm.name}
-					errors={$nameErrors.name}
-					autocomplete="name"
-					required
-					oninput={() => (nameSaved = false)}
-				/>
-			</div>
-			<button class="pill pill-soft">Save</button>
-		</form>
-		<p class="quiet mt-1 min-h-[1lh] text-[0.94rem]" role="status">{nameSaved ? 'saved' : ''}</p>
-		{#if $nameMessage}<p class="text-error mt-2 font-semibold" role="alert">{$nameMessage}</p>{/if}
+		<Asleep part={parts.nameForm} given={{ opened: data.name }} />
 	</AccountSection>
 
 	<AccountSection title="Signed in">
@@ -114,26 +89,7 @@
 
 	{#if data.account.hasPassword}
 		<AccountSection title="Password">
-			<form method="post" action="?/password" use:password.enhance class="grid gap-4">
-				<input type="hidden" name="username" autocomplete="username" value={data.account.signInName} />
-				<PasswordField
-					name="current"
-					label="Password now"
-					bind:value={$passwordForm.current}
-					errors={$passwordErrors.current}
-				/>
-				<PasswordField
-					fresh
-					label="New password"
-					hint="At least 10 characters. Every other browser is signed out with it."
-					bind:value={$passwordForm.password}
-					errors={$passwordErrors.password}
-				/>
-				<p class="flex flex-wrap items-center gap-x-5 gap-y-2">
-					<button class="pill pill-soft">Change the password</button>
-					{#if $passwordMessage}<span class="font-semibold" role="status">{$passwordMessage}</span>{/if}
-				</p>
-			</form>
+			<Asleep part={parts.newPassword} given={{ opened: data.password, signInName: data.account.signInName }} />
 		</AccountSection>
 
 		<AccountSection title="Recovery codes">
@@ -145,7 +101,15 @@
 					{data.codesLeft === 1 ? '1 code is left.' : `${data.codesLeft} codes are left.`} Each sets a new password once,
 					when you have forgotten yours.
 				</p>
-				<Confirm action="renew" opened={data.renew} label="Your password, for new codes" button="Make new codes" />
+				<Asleep
+					part={parts.confirm}
+					given={{
+						action: 'renew',
+						opened: data.renew,
+						label: 'Your password, for new codes',
+						button: 'Make new codes',
+					}}
+				/>
 			{/if}
 		</AccountSection>
 	{/if}
@@ -182,12 +146,15 @@
 	<AccountSection title="Leave">
 		{#if data.account.hasPassword}
 			<p>Deletes the account, every lesson, the house style and all sign-ins, at once and for good.</p>
-			<Confirm
-				action="remove"
-				opened={data.remove}
-				label="Your password, to be sure"
-				button="Delete my account"
-				grave
+			<Asleep
+				part={parts.confirm}
+				given={{
+					action: 'remove',
+					opened: data.remove,
+					label: 'Your password, to be sure',
+					button: 'Delete my account',
+					grave: true,
+				}}
 			/>
 		{:else}
 			<p>

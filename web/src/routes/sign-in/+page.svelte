@@ -1,16 +1,12 @@
 <script lang="ts">
-	import { accountForm } from '$lib/account/account-form';
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
-	import PasswordField from '$lib/account/PasswordField.svelte';
-	import Send from '$lib/account/Send.svelte';
-	import SignInNameField from '$lib/account/SignInNameField.svelte';
+	import * as parts from '$lib/account/parts';
 	import Threshold from '$lib/account/Threshold.svelte';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
-	// svelte-ignore state_referenced_locally
-	const { form, errors, message, enhance, submitting } = accountForm(data.form);
 	const to = $derived(encodeURIComponent(data.to));
 </script>
 
@@ -28,11 +24,7 @@
 			<DemoDoor to={data.to} />
 		</div>
 	{/if}
-	<form method="post" action="?/enter&to={to}" class="mt-5 grid gap-4" use:enhance>
-		<SignInNameField bind:value={$form.signInName} errors={$errors.signInName} />
-		<PasswordField bind:value={$form.password} errors={$errors.password} />
-		<Send label="Sign in" busy="Signing in …" submitting={$submitting} trouble={$message} strong={!data.demo} />
-	</form>
+	<Asleep part={parts.signIn} given={{ opened: data.form, to: data.to, strong: !data.demo }} />
 	<p class="mt-6 flex flex-wrap gap-x-6 gap-y-2">
 		<a class="wordlink" href="/sign-up?to={to}">Sign up</a>
 		<a class="wordlink" href="/recover">Password forgotten</a>

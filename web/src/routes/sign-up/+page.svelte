@@ -1,20 +1,15 @@
 <script lang="ts">
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
-	import { accountForm } from '$lib/account/account-form';
 	import { codesIn } from '$lib/account/codes';
 	import Codes from '$lib/account/Codes.svelte';
-	import Field from '$lib/account/Field.svelte';
-	import PasswordField from '$lib/account/PasswordField.svelte';
-	import Send from '$lib/account/Send.svelte';
-	import SignInNameField from '$lib/account/SignInNameField.svelte';
+	import * as parts from '$lib/account/parts';
 	import Threshold from '$lib/account/Threshold.svelte';
 	import { takesFocus } from '$lib/ui/focus';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data, form: answer } = $props();
 	const light = useLight();
-	// svelte-ignore state_referenced_locally
-	const { form, errors, message, enhance, submitting } = accountForm(data.form, { keep: ['password'] });
 	const codes = $derived(codesIn(answer));
 </script>
 
@@ -43,24 +38,7 @@
 	</Threshold>
 {:else}
 	<Threshold title="Sign up" light={light.now} picture={data.picture}>
-		<form method="post" class="mt-5 grid gap-4" use:enhance>
-			<Field
-				name="name"
-				label="Your name"
-				hint="As the class knows you."
-				bind:value={$form.name}
-				errors={$errors.name}
-				autocomplete="name"
-				required
-			/>
-			<SignInNameField
-				bind:value={$form.signInName}
-				errors={$errors.signInName}
-				hint="A word, or your mail address; nothing is sent to it."
-			/>
-			<PasswordField fresh bind:value={$form.password} errors={$errors.password} />
-			<Send label="Sign up" busy="Signing up …" submitting={$submitting} trouble={$message} />
-		</form>
+		<Asleep part={parts.signUp} given={{ opened: data.form }} />
 		<p class="mt-6"><a class="wordlink" href="/sign-in?to={encodeURIComponent(data.to)}">I have an account</a></p>
 	</Threshold>
 {/if}

@@ -18,7 +18,7 @@
 	import { Asking } from '$lib/stage/asking.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
-	import * as parts from '$lib/stage/parts';
+	import * as parts from './parts';
 	import Stage from '$lib/stage/Stage.svelte';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -411,7 +411,7 @@
 				given={{
 					craft,
 					crossing: shown.made,
-					keeps: data.teacher && plain ? (shown.mirrored ? mirror(shown.made) : shown.made) : undefined,
+					fabric: data.teacher && plain ? (shown.mirrored ? mirror(shown.made) : shown.made) : undefined,
 					way,
 					beside,
 					compare: (other) => void compare(other),
