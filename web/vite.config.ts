@@ -62,7 +62,9 @@ export default defineConfig({
 			output: {
 				codeSplitting: {
 					// What every page has anyway comes in one file instead of in twenty, each with a head of its own.
-					groups: [{ name: (id, context) => (isEverywhere(id, (one) => context.getModuleInfo(one)) ? 'everywhere' : null) }],
+					groups: [
+						{ name: (id, context) => (isEverywhere(id, (one) => context.getModuleInfo(one)) ? 'everywhere' : null) },
+					],
 				},
 			},
 		},
