@@ -10,7 +10,7 @@
 	import Moon from '@lucide/svelte/icons/moon';
 	import Sun from '@lucide/svelte/icons/sun';
 	import { onMount, tick } from 'svelte';
-	import { woke } from '$lib/ui/waking';
+	import { hurriedOn, woke } from '$lib/ui/waking';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
@@ -29,7 +29,7 @@
 	// The outermost part is mounted last: from here on every key and button is heard.
 	onMount(() => {
 		woke();
-		document.documentElement.dataset['awake'] = 'yes';
+		void hurriedOn().then(() => (document.documentElement.dataset['awake'] = 'yes'));
 	});
 
 	const ABOUT =

@@ -79,15 +79,17 @@
 
 	const all = $derived<Shown[]>([{ title, trace }, ...(beside ? [beside] : [])]);
 	const within = (of: AnyTrace, at: number): number => Math.min(at, of.steps.length);
+	// A picture that stands there already as the server drew it is not asked for.
 	const pictures = $derived(
 		all.map((one) => ({
 			...one,
-			drawing: drawFrom(camera, taken?.loops ?? made, one.trace, within(one.trace, walk.at), {
-				style,
-				light,
-				textScale: all.length > 1 ? 1.5 : 1,
-				...(taken ? loopsIn(taken) : {}),
-			}),
+			draw: () =>
+				drawFrom(camera, taken?.loops ?? made, one.trace, within(one.trace, walk.at), {
+					style,
+					light,
+					textScale: all.length > 1 ? 1.5 : 1,
+					...(taken ? loopsIn(taken) : {}),
+				}),
 			caption: wordsIn(style, one.trace, within(one.trace, shownStep), craft).caption,
 		})),
 	);
@@ -174,9 +176,9 @@
 			{/each}
 		</fieldset>
 		<div class={['pictures', pictures.length > 1 && 'grid grid-cols-2 gap-x-1']} style:background={water}>
-			{#each pictures as { title: way, drawing, caption }, i (i)}
+			{#each pictures as { title: way, draw, caption }, i (i)}
 				<div data-testid="picture" data-way={way}>
-					<Drawing {drawing} />
+					<Drawing drawing={draw()} />
 					{#if pictures.length > 1}
 						<p class="px-4 pt-2 text-center font-semibold">{way}</p>
 						<p

@@ -13,6 +13,27 @@ export function woke(): void {
 	waking = false;
 }
 
+/** Wakes a part of what stands there, later than the rest. */
+export function whileWaking<T>(wake: () => T): T {
+	const before = waking;
+	waking = true;
+	try {
+		return wake();
+	} finally {
+		waking = before;
+	}
+}
+
+let hurried: Promise<unknown> = Promise.resolve();
+
+/** Does it as soon as what runs now has ended, each piece by itself; what every visitor needs, but not all in one breath. */
+export function soon(piece: () => unknown): void {
+	hurried = hurried.then(() => new Promise<void>((done) => setTimeout(done))).then(piece);
+}
+
+/** Kept once all that was to be done soon is done. */
+export const hurriedOn = (): Promise<unknown> => hurried;
+
 const queue: (() => void)[] = [];
 /** Nobody waits longer than this for a piece, however busy the page is. */
 const MOST_MS = 1500;

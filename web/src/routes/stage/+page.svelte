@@ -19,7 +19,6 @@
 	import { drawFrom } from '$lib/stage/cameras';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import * as parts from './parts';
-	import Stage from '$lib/stage/Stage.svelte';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import { goesOn } from '$lib/ui/path-state.svelte';
@@ -263,51 +262,66 @@
 	{@const { trace, proof, taken } = performance.value}
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>
-			<Stage
-				{craft}
-				{taken}
-				made={shown.made}
-				{trace}
-				title={wayOf(way, craft).title}
-				beside={besideShown}
-				light={light.now}
-				{style}
-				bind:step
-				bind:camera
-			>
-				{#snippet also()}
-					{#if words?.lean && made?.hold}
-						{#each byLookAndHold as one, i (one)}{i > 0 ? ' · ' : ''}{one}{/each}
-					{/if}
-				{/snippet}
-				{#snippet more()}
-					{#if craft.isHanded}<Asleep
-							part={parts.hands}
-							given={{
-								style,
-								choose: (chosen) => {
-									hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
-									yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
-								},
-							}}
-						/>{/if}
-					<Asleep
-						part={parts.saveAs}
+			{#snippet also()}
+				{#if words?.lean && made?.hold}
+					{#each byLookAndHold as one, i (one)}{i > 0 ? ' · ' : ''}{one}{/each}
+				{/if}
+			{/snippet}
+			{#snippet more()}
+				{#if craft.isHanded}<Asleep
+						part={parts.hands}
 						given={{
-							title: `${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`,
-							lines: [...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`],
-							light: light.now,
-							frames: () => framesOf(trace),
-							step: () => Math.min(step, trace.steps.length),
-							scenes: () => ({
-								last: trace.steps.length,
-								draw: (at) => drawn(trace, at),
-								caption: (at) => wordsIn(style, trace, at, craft).caption,
-							}),
+							style,
+							choose: (chosen) => {
+								hands = chosen.demonstrates === data.style.demonstrates ? undefined : chosen.demonstrates;
+								yarn = chosen.yarnHand === data.style.yarnHand ? undefined : chosen.yarnHand;
+							},
 						}}
-					/>
-				{/snippet}
-			</Stage>
+					/>{/if}
+				<Asleep
+					part={parts.saveAs}
+					given={{
+						title: `${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`,
+						lines: [...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`],
+						light: light.now,
+						frames: () => framesOf(trace),
+						step: () => Math.min(step, trace.steps.length),
+						scenes: () => ({
+							last: trace.steps.length,
+							draw: (at) => drawn(trace, at),
+							caption: (at) => wordsIn(style, trace, at, craft).caption,
+						}),
+					}}
+				/>
+			{/snippet}
+			<Asleep
+				part={parts.stage}
+				soon
+				given={{
+					craft,
+					taken,
+					made: shown.made,
+					trace,
+					title: wayOf(way, craft).title,
+					beside: besideShown,
+					light: light.now,
+					style,
+					also,
+					more,
+					get step() {
+						return step;
+					},
+					set step(to) {
+						step = to;
+					},
+					get camera() {
+						return camera;
+					},
+					set camera(to) {
+						camera = to;
+					},
+				}}
+			/>
 			{#if mistake}
 				<Asleep
 					part={parts.whatShows}

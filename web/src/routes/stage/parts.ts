@@ -1,5 +1,6 @@
 /** What stands beside and below the stage: written by the server, and woken up when somebody comes near. */
 
+import Stage from '$lib/stage/Stage.svelte';
 import { asleep } from '$lib/ui/asleep/asleep';
 
 export const anatomy = asleep(
@@ -65,4 +66,10 @@ export const whatIf = asleep(
 export const whatShows = asleep(
 	() => import('$lib/stage/WhatShows.svelte'),
 	import.meta.env.SSR ? await import('$lib/stage/WhatShows.svelte') : undefined,
+);
+
+/** The stage itself comes with the page, but wakes in a breath of its own. */
+export const stage = asleep(
+	() => Promise.resolve({ default: Stage }),
+	import.meta.env.SSR ? { default: Stage } : undefined,
 );

@@ -1,37 +1,55 @@
 <script lang="ts" generics="P extends object">
 	import { getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
-	import { isWaking } from '../waking';
+	import { isWaking, soon as hurry, whileWaking } from '../waking';
 	import type { Sleeper } from './asleep';
 	import { listening } from './replayed';
 
 	interface Props {
 		part: Sleeper<P>;
-		/** What it is given. Functions are taken to say what they said before, whatever they are made anew. */
+		/**
+		 * What it is given; with a setter what it may change. Functions are taken to say what they said before, whatever
+		 * they are made anew.
+		 */
 		given: P;
+		/** It is woken by itself, right after the rest of the page. */
+		soon?: boolean;
 	}
-	const { part, given }: Props = $props();
+	const { part, given, soon = false }: Props = $props();
 	const ids = $props.id();
 	const context = getAllContexts();
 
 	/** On the server it is written at once; while the page wakes it stands there; else it is made when it is fetched. */
 	const isThere = isWaking();
 	const written = untrack(() => part.write?.(given, context, ids)) ?? '';
+	const now = $derived(given);
 	let place = $state<HTMLElement>();
-	const keys = untrack(() => Object.keys(given)) as (keyof P)[];
+	const keys = untrack(() => Object.keys(now)) as (keyof P)[];
 	/** The same, seen through: what it is given changes with it. */
 	const live = Object.defineProperties(
 		{},
-		Object.fromEntries(keys.map((key) => [key, { enumerable: true, get: () => given[key] }])),
+		Object.fromEntries(
+			keys.map((key) => [
+				key,
+				{ enumerable: true, get: () => now[key], set: (value: P[keyof P]) => (now[key] = value) },
+			]),
+		),
 	) as P;
-
+	const valuesNow = (): unknown[] => {
+		const values = now;
+		return keys.map((key) => values[key]);
+	};
 	const same = (a: unknown, b: unknown): boolean =>
 		a === b || typeof a === 'function' || (typeof a === 'object' && JSON.stringify(a) === JSON.stringify(b));
 
+	let watch = (): void => undefined;
 	onMount(() => {
+		const target = place!.firstElementChild as HTMLElement;
+		const before = valuesNow();
+		/** Whether what stands there is what would be made. */
+		const stands = (): boolean => valuesNow().every((value, i) => same(value, before[i]));
 		let made: object | undefined;
 		let asked = false;
 		let gone = false;
-		const target = place!.firstElementChild as HTMLElement;
 		const wake = async (): Promise<void> => {
 			if (asked) return;
 			asked = true;
@@ -39,7 +57,12 @@
 				const component = await part.fetch();
 				if (gone) return;
 				heard?.stop();
-				made = (isThere ? hydrate : mount)(component, { target, props: live, context: context as never });
+				const how = { target, props: live, context: context as never };
+				if (isThere && untrack(stands)) made = whileWaking(() => hydrate(component, how));
+				else {
+					target.replaceChildren();
+					made = mount(component, how);
+				}
 				heard?.replay();
 			} catch (error) {
 				// What could not be fetched is fetched when it is asked for again.
@@ -49,21 +72,18 @@
 		};
 		const heard = isThere ? listening(target, () => void wake()) : undefined;
 		if (!isThere) void wake();
-		let before: unknown[] | undefined;
-		const end = $effect.root(() => {
-			$effect(() => {
-				const now = keys.map((key) => given[key] as unknown);
-				if (isThere && !asked && before && !now.every((value, i) => same(value, before?.[i]))) void wake();
-				before ??= now;
-			});
-		});
+		else if (soon) hurry(wake);
+		watch = () => {
+			if (!asked && !stands()) void wake();
+		};
 		return () => {
 			gone = true;
-			end();
 			heard?.stop();
 			if (made) void unmount(made);
 		};
 	});
+	// After what was made of it before, so that it is compared with that.
+	if (isThere) $effect(() => watch());
 </script>
 
 <!-- The parts that it is made of escape what they write; in a browser what stands there is left as it is. -->
