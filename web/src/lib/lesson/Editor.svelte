@@ -17,10 +17,8 @@
 		isLongLesson,
 		type Lesson,
 		LESSON_LIMITS,
-		minutesOf,
 		moveStep,
 		placesOf,
-		lastCrossing,
 		insertAfter,
 		removeStep,
 		rename,
@@ -28,25 +26,14 @@
 		setMinutes,
 		writeNote,
 	} from '@pond-loop/core/lesson';
-	import { craftIn, shownIn } from '@pond-loop/core/look';
-	import {
-		compareStep,
-		crossingsOf,
-		crossingStep,
-		isLongStep,
-		kindOf,
-		KINDS,
-		mistakesFor,
-		type Step,
-		stepTitle,
-		writtenOn,
-	} from '@pond-loop/core/step';
+	import { crossingsOf, kindOf, type Step, stepTitle, writtenOn } from '@pond-loop/core/step';
 	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { keepFocus } from '$lib/ui/focus';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
@@ -55,14 +42,11 @@
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { troubleOf } from '$lib/save/send';
-	import AddCrossing from './AddCrossing.svelte';
 	import { addStep as addTo } from './doors';
 	import { versionsOf } from './api';
-	import LessonFiles from './LessonFiles.svelte';
-	import Plan from './Plan.svelte';
 	import Later from '$lib/ui/Later.svelte';
 	import { oneButton, oneEntry } from '$lib/ui/stops';
-	import StepCard from './StepCard.svelte';
+	import * as parts from './parts';
 	import { keepLesson, type OpenedLesson } from './keep';
 
 	interface Props {
@@ -136,25 +120,7 @@
 		if (place >= 0) after = step.id;
 	}
 
-	/** The crossing that the lesson is about last, to be put beside another or made with a mistake. */
-	const last = $derived(lastCrossing(lesson, style));
-	function addComparison(): void {
-		if (last) add(compareStep(crypto.randomUUID(), { ...last, of: 'leans' }));
-	}
-	function addMistake(): void {
-		const mistake =
-			last &&
-			mistakesFor(
-				craftIn(style, last.craft),
-				shownIn(style, last.crossing, craftIn(style, last.craft)).made,
-				last.way,
-			)[0];
-		if (last && mistake) add(crossingStep(crypto.randomUUID(), { ...last, view: { mistake: mistake.id, site: 0 } }));
-	}
-
-	/** Kinds that begin empty; the others come with what they show. */
-	const EMPTY = KINDS.filter((k) => k.empty !== undefined);
-	async function addEmpty(kind: (typeof EMPTY)[number]): Promise<void> {
+	async function addEmpty(kind: ReturnType<typeof kindOf>): Promise<void> {
 		const step = kind.empty?.(crypto.randomUUID());
 		if (!step) return;
 		// A lesson begins with these, and what they tell is known already.
@@ -283,7 +249,7 @@
 		>
 			{#each listed as step, i (step.id)}
 				<li
-					class="border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)] gap-x-3 border-b py-5 sm:grid-cols-[1.6rem_minmax(0,1fr)_auto]"
+					class="unseen border-base-300 grid grid-cols-[1.6rem_minmax(0,1fr)] gap-x-3 border-b py-5 sm:grid-cols-[1.6rem_minmax(0,1fr)_auto]"
 					aria-label="Step {i + 1}"
 					aria-describedby={i === 0 ? 'step-keys' : undefined}
 				>
@@ -296,43 +262,33 @@
 					{#if !portions.has(i)}
 						<h2 class="text-xl wrap-anywhere">{stepTitle(step, style)}</h2>
 					{:else}
-						<StepCard
-							{step}
-							{light}
-							{style}
-							{places}
-							change={(fields) => {
-								said = undefined;
-								save.change(changeStep(lesson, step.id, step.kind, fields));
+						<Asleep
+							part={parts.stepCard}
+							given={{
+								step,
+								light,
+								style,
+								places,
+								change: (fields) => {
+									said = undefined;
+									save.change(changeStep(lesson, step.id, step.kind, fields));
+								},
+								write: (note) => write(step, note),
 							}}
-							write={(note) => write(step, note)}
 						/>
 					{/if}
 					{#if portions.has(i)}<div
 							class="quiet col-start-2 mt-2 flex flex-wrap items-center self-start sm:col-start-auto sm:mt-0 sm:grid sm:grid-cols-[4.6rem_auto_auto]"
 						>
-							<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
-								<input
-									class="field w-12 py-0 text-right"
-									type="number"
-									min="0"
-									max="240"
-									aria-label="Minutes of step {i + 1}"
-									placeholder={isLongStep(step) && !awake.now
-										? ''
-										: String(minutesOf({ ...step, minutes: undefined } as Step, lesson.plan))}
-									value={step.minutes ?? ''}
-									oninput={(e) =>
-										save.change(
-											setMinutes(
-												lesson,
-												step.id,
-												e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber),
-											),
-											`minutes ${step.id}`,
-										)}
-								/>′</label
-							>
+							<Asleep
+								part={parts.stepMinutes}
+								given={{
+									step,
+									number: i + 1,
+									plan: lesson.plan,
+									set: (minutes) => save.change(setMinutes(lesson, step.id, minutes), `minutes ${step.id}`),
+								}}
+							/>
 							<span class="contents" role="toolbar" aria-label="Step {i + 1}" use:oneButton>
 								<IconButton
 									label="Duplicate step {i + 1}"
@@ -394,41 +350,26 @@
 						<button type="button" class="wordlink" onclick={() => (after = undefined)}>At the end instead</button>
 					</p>
 				{/if}
-				<AddCrossing {light} {style} craft={last?.craft} {add} />
-				<div
-					class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1"
-					role="group"
-					aria-label="Add a step"
-					use:oneButton
-				>
-					<span class="lead">Add</span>
-					{#each EMPTY as kind (kind.kind)}
-						<button type="button" class="wordlink" onclick={() => addEmpty(kind)}
-							>{kind.isUntitled ? `Add a ${kind.title.toLowerCase()}` : kind.title}</button
-						>
-					{/each}
-					{#if last}
-						<button type="button" class="wordlink" onclick={addComparison}>Comparison</button>
-						<button type="button" class="wordlink" onclick={addMistake}>Mistake on purpose</button>
-					{/if}
-					<a class="wordlink" href="/swatches">Swatch</a>
-				</div>
+				<Asleep part={parts.addStep} given={{ lesson, light, style, add, addEmpty }} />
 			</div>
 		{/if}
 	</div>
 	<div class="min-w-0">
 		<Later wait={isLongLesson(lesson)}
-			><Plan
-				{lesson}
-				{style}
-				change={(next, place, words) => {
-					save.change(next, place);
-					said = words ? { words, undo: true } : undefined;
+			><Asleep
+				part={parts.plan}
+				given={{
+					lesson,
+					style,
+					change: (next, place, words) => {
+						save.change(next, place);
+						said = words ? { words, undo: true } : undefined;
+					},
 				}}
 			/></Later
 		>
 		<div class="border-base-300 mt-6 border-t pt-4">
-			<LessonFiles {lesson} {style} {token} id={opened.id} take={(l) => save.change(l)} />
+			<Asleep part={parts.files} given={{ lesson, style, token, id: opened.id, take: (read) => save.change(read) }} />
 			<div class="mt-3">
 				<Versions of={versionsOf(opened.id)} take={(l) => save.change(l)} />
 			</div>

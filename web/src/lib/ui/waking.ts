@@ -24,11 +24,14 @@ export function whileWaking<T>(wake: () => T): T {
 	}
 }
 
+/** Lets the browser do what waits, such as hearing a press. */
+export const aBreath = (): Promise<void> => new Promise((done) => setTimeout(done));
+
 let hurried: Promise<unknown> = Promise.resolve();
 
 /** Does it as soon as what runs now has ended, each piece by itself; what every visitor needs, but not all in one breath. */
 export function soon(piece: () => unknown): void {
-	hurried = hurried.then(() => new Promise<void>((done) => setTimeout(done))).then(piece);
+	hurried = hurried.then(aBreath).then(piece);
 }
 
 /** Kept once all that was to be done soon is done. */

@@ -1,7 +1,7 @@
 /** What stands beside and below the stage: written by the server, and woken up when somebody comes near. */
 
 import Stage from '$lib/stage/Stage.svelte';
-import { asleep } from '$lib/ui/asleep/asleep';
+import { asleep, dozing } from '$lib/ui/asleep/asleep';
 
 export const anatomy = asleep(
 	() => import('$lib/name/Anatomy.svelte'),
@@ -69,7 +69,4 @@ export const whatShows = asleep(
 );
 
 /** The stage itself comes with the page, but wakes in a breath of its own. */
-export const stage = asleep(
-	() => Promise.resolve({ default: Stage }),
-	import.meta.env.SSR ? { default: Stage } : undefined,
-);
+export const stage = dozing(Stage);

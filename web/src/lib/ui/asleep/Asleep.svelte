@@ -1,5 +1,5 @@
 <script lang="ts" generics="P extends object">
-	import { getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
+	import { type Component, getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
 	import { isWaking, soon as hurry, whileWaking } from '../waking';
 	import type { Sleeper } from './asleep';
 	import { listening } from './replayed';
@@ -50,31 +50,30 @@
 		let made: object | undefined;
 		let asked = false;
 		let gone = false;
-		const wake = async (): Promise<void> => {
+		const make = (component: Component<P>): void => {
+			if (gone) return;
+			heard?.stop();
+			const how = { target, props: live, context: context as never };
+			if (isThere && stands()) made = whileWaking(() => hydrate(component, how));
+			else {
+				target.replaceChildren();
+				made = mount(component, how);
+			}
+			heard?.replay();
+		};
+		const wake = (): void => {
 			if (asked) return;
 			asked = true;
-			try {
-				const component = await part.fetch();
-				if (gone) return;
-				heard?.stop();
-				const how = { target, props: live, context: context as never };
-				if (isThere && untrack(stands)) made = whileWaking(() => hydrate(component, how));
-				else {
-					target.replaceChildren();
-					made = mount(component, how);
-				}
-				heard?.replay();
-			} catch (error) {
-				// What could not be fetched is fetched when it is asked for again.
-				asked = false;
-				throw error;
-			}
+			if (part.ready) untrack(() => make(part.ready!));
+			// What could not be fetched is fetched when it is asked for again.
+			else void part.fetch().then(make, () => (asked = false));
 		};
-		const heard = isThere ? listening(target, () => void wake()) : undefined;
-		if (!isThere) void wake();
+		const heard = isThere ? listening(target, wake) : undefined;
+		if (!isThere) wake();
 		else if (soon) hurry(wake);
 		watch = () => {
-			if (!asked && !stands()) void wake();
+			// Not in the breath in which somebody types what changes it.
+			if (!asked && !stands()) hurry(wake);
 		};
 		return () => {
 			gone = true;

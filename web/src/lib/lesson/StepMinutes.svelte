@@ -1,0 +1,30 @@
+<script lang="ts">
+	import { type Lesson, minutesOf } from '@pond-loop/core/lesson';
+	import { isLongStep, type Step } from '@pond-loop/core/step';
+	import { Awake } from '$lib/ui/awake.svelte';
+
+	interface Props {
+		step: Step;
+		/** From 1. */
+		number: number;
+		plan: Lesson['plan'];
+		/** Sets them; `undefined` leaves them to be reckoned. */
+		set: (minutes: number | undefined) => void;
+	}
+	const { step, number, plan, set }: Props = $props();
+	const awake = new Awake();
+	const reckoned = (): string => String(minutesOf({ ...step, minutes: undefined } as Step, plan));
+</script>
+
+<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
+	<input
+		class="field w-12 py-0 text-right"
+		type="number"
+		min="0"
+		max="240"
+		aria-label="Minutes of step {number}"
+		placeholder={isLongStep(step) && !awake.now ? '' : reckoned()}
+		value={step.minutes ?? ''}
+		oninput={(e) => set(e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber))}
+	/>′</label
+>
