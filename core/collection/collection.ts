@@ -63,10 +63,14 @@ function gradeOf(sizes: readonly number[], make: Make): Grade {
 
 /** What is not sorted by is made when it is asked for: a page shows a few of hundreds. */
 function entry(crossing: Crossing, sizes: readonly number[], lean: Lean, make: Make): Entry {
+	let id: string | undefined;
 	let title: string | undefined;
 	let names: readonly string[] | undefined;
+	let verdict: Entry['verdict'] | undefined;
 	return {
-		id: SCHOOLS.slash.write(crossing)!,
+		get id() {
+			return (id ??= SCHOOLS.slash.write(crossing)!);
+		},
 		crossing,
 		get title() {
 			return (title ??= wordsFor(crossing).title);
@@ -78,7 +82,9 @@ function entry(crossing: Crossing, sizes: readonly number[], lean: Lean, make: M
 		lean,
 		make,
 		grade: gradeOf(sizes, make),
-		verdict: difficulty(crossing).verdict,
+		get verdict() {
+			return (verdict ??= difficulty(crossing).verdict);
+		},
 	};
 }
 

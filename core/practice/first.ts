@@ -1,11 +1,16 @@
-/** What is taught first, and what is mixed up most: for practice without a lesson. */
+/** What is practised before anybody has chosen: the crossings that a class meets first. */
 
-import type { Crossing } from '../crossing/index.ts';
-import { readName } from '../notation/index.ts';
+import { type Crossing, type Lean, twoGroups, type Work } from '../crossing/index.ts';
 
-const NAMES = ['1/1 RC', '1/1 LC', '2/2 RC', '2/2 LC', '2/1 RC', '2/1 LC', '2/1 RPC', '2/1 LPC', '3/3 RC', '3/3 LC'];
+const SHAPES: readonly (readonly [front: number, behind: number, behindWork?: Work])[] = [
+	[1, 1],
+	[2, 2],
+	[2, 1],
+	[2, 1, 'p'],
+	[3, 3],
+];
+const LEANS: readonly Lean[] = ['right', 'left'];
 
-export const FIRST_CROSSINGS: readonly Crossing[] = NAMES.flatMap((name) => {
-	const read = readName(name, 'slash');
-	return read.ok ? [read.crossing] : [];
-});
+export const FIRST_CROSSINGS: readonly Crossing[] = SHAPES.flatMap(([front, behind, behindWork = 'k']) =>
+	LEANS.map((lean) => twoGroups({ front, behind, lean, frontWork: 'k', behindWork })),
+);

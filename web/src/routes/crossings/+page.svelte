@@ -9,7 +9,8 @@
 	import Hits from '$lib/find/Hits.svelte';
 	import PatternTyped from '$lib/find/PatternTyped.svelte';
 	import { pastedLines } from '$lib/name/pasted';
-	import Tile from '$lib/find/Tile.svelte';
+	import { tiles } from '$lib/find/parts';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -198,11 +199,7 @@
 		{/snippet}
 		{#if text.trim()}<div class="mt-6"><PatternTyped {text} otherwise={none} /></div>{:else}{@render none()}{/if}
 	{/if}
-	<ul class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-3 md:grid-cols-4 xl:grid-cols-5" data-testid="entries">
-		{#each entries.slice(0, many) as entry (entry.id)}
-			<li><Tile {entry} light={light.now} style={data.style} /></li>
-		{/each}
-	</ul>
+	<Asleep part={tiles} still given={{ entries: entries.slice(0, many), light: light.now, style: data.style }} />
 	{#if entries.length > many}
 		<p class="mt-4 text-center">
 			<button type="button" class="pill pill-soft" onclick={() => (many += PAGE)}

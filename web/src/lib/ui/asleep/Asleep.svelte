@@ -13,8 +13,10 @@
 		given: P;
 		/** It is woken by itself, right after the rest of the page. */
 		soon?: boolean;
+		/** Nothing in it answers but links, so it wakes only to say something else. */
+		still?: boolean;
 	}
-	const { part, given, soon = false }: Props = $props();
+	const { part, given, soon = false, still = false }: Props = $props();
 	const ids = $props.id();
 	const context = getAllContexts();
 
@@ -61,15 +63,20 @@
 			}
 			heard?.replay();
 		};
-		const wake = (): void => {
+		const wake = async (): Promise<void> => {
 			if (asked) return;
 			asked = true;
-			if (part.ready) untrack(() => make(part.ready!));
-			// What could not be fetched is fetched when it is asked for again.
-			else void part.fetch().then(make, () => (asked = false));
+			try {
+				if (part.ready) untrack(() => make(part.ready!));
+				else make(await part.fetch());
+			} catch (error) {
+				// What could not be fetched is fetched when it is asked for again.
+				asked = false;
+				throw error;
+			}
 		};
-		const heard = isThere ? listening(target, wake) : undefined;
-		if (!isThere) wake();
+		const heard = isThere && !still ? listening(target, () => void wake()) : undefined;
+		if (!isThere) void wake();
 		else if (soon) hurry(wake);
 		watch = () => {
 			// Not in the breath in which somebody types what changes it.

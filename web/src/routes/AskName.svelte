@@ -1,0 +1,95 @@
+<script lang="ts">
+	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import { craftSpeaking } from '@pond-loop/core/craft';
+	import { readGlossary, type StatedSchool, whatIs, wordsFor } from '@pond-loop/core/notation';
+	import PatternFound from '$lib/swatch/PatternFound.svelte';
+	import Facts from '$lib/stage/Facts.svelte';
+	import { shownIn } from '@pond-loop/core/look';
+	import Anatomy from '$lib/name/Anatomy.svelte';
+	import { goesOn } from '$lib/ui/path-state.svelte';
+	import NameField from '$lib/name/NameField.svelte';
+	import NotRead from '$lib/name/NotRead.svelte';
+	import OtherReadings from '$lib/name/OtherReadings.svelte';
+	import { addressOf } from '$lib/choices/address';
+	import type { Light } from '$lib/ui/light';
+	import type { HouseStyle } from '@pond-loop/core/schema';
+
+	interface Props {
+		style: HouseStyle;
+		light: Light;
+		/** Whether whoever asks is signed in. */
+		teacher: boolean;
+	}
+	const { style, light, teacher }: Props = $props();
+
+	let text = $state('');
+	// svelte-ignore state_referenced_locally
+	let school = $state<StatedSchool>(style.school);
+	const glossary = $derived(readGlossary(style.glossary));
+	/** Lines that were pasted; what is typed then is not looked at until it changes. */
+	let pattern = $state<string>();
+	const what = $derived(whatIs(glossary, pattern ?? text, school));
+	const reading = $derived(what.kind === 'rows' ? undefined : what.reading);
+	goesOn(() => (reading?.ok ? { hands: addressOf({ text, school, craft: craftSpeaking(text) }) } : {}));
+	const words = $derived(reading?.ok ? wordsFor(shownIn(style, reading.crossing).fabric) : undefined);
+</script>
+
+<form class="mt-6" method="get" action="/stage">
+	<NameField
+		bind:text
+		bind:school
+		large
+		label="A crossing, as the pattern names it"
+		onchange={() => (pattern = undefined)}
+		onpattern={(pasted) => {
+			pattern = pasted;
+			text = '';
+		}}
+	/>
+	<p class="quiet mt-1 text-[0.94rem]">
+		A name, a sentence, a row or a whole pattern; or
+		<a class="wordlink" href="/crossings?symbol">a symbol of a printed chart</a>.
+	</p>
+	{#if reading?.ok}
+		<input type="hidden" name="craft" value={craftSpeaking(text)} />
+		<p class="mt-4">
+			<button class="pill pill-strong">Take it to the stage <ArrowRight class="size-5" /></button>
+		</p>
+	{/if}
+</form>
+<div class="mt-8" aria-live="polite">
+	{#if what.kind === 'rows'}
+		<PatternFound text={pattern ?? text} rows={what.rows} {school} {teacher} />
+	{:else if reading?.ok}
+		<h2 class="mb-4 text-2xl">{words?.title}</h2>
+		<div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
+			<div><Facts crossing={reading.crossing} {light} {style} /></div>
+			<div>
+				{#if what.kind === 'sentence'}
+					<h3 class="lead mb-2 font-sans">A sentence, run on the simulator</h3>
+					{#if what.reading.meanings.length > 1}<p>
+							It leaves something open; the stage shows all that it may mean.
+						</p>{/if}
+					{#if what.reading.past.length > 0}<p class="quiet">
+							Read past: {what.reading.past.map((p) => `“${p}”`).join(', ')}.
+						</p>{/if}
+				{:else}
+					<h3 class="lead mb-2 font-sans">The name, taken apart</h3>
+					<Anatomy parts={reading.parts} />
+				{/if}
+				<OtherReadings {reading} {text} readIn={(other) => (school = other)} />
+			</div>
+		</div>
+	{:else if reading && !reading.ok}
+		<NotRead
+			{reading}
+			{light}
+			{style}
+			choose={(close) => {
+				text = close.name;
+				school = close.school;
+			}}
+			readIn={(other) => (school = other)}
+		/>
+	{/if}
+</div>

@@ -1,0 +1,7 @@
+import { asleep } from '$lib/ui/asleep/asleep';
+
+/** The field for a name, with what it means: all that reads names comes along with it. */
+export const askName = asleep(
+	() => import('./AskName.svelte'),
+	import.meta.env.SSR ? await import('./AskName.svelte') : undefined,
+);
