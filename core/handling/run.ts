@@ -24,8 +24,8 @@ export interface RunStep<S, M> extends Applied<S> {
 
 export interface Run<T extends Tool, S, M> {
 	readonly tool: T;
-	/** By which it was run, and can be run otherwise. */
-	readonly on: Simulated<S, M>;
+	/** By which it was run, and can be run otherwise; no part of its data, so one that was read from elsewhere has none. */
+	readonly on?: Simulated<S, M>;
 	readonly start: S;
 	readonly steps: readonly RunStep<S, M>[];
 	readonly outcome: Outcome;
@@ -66,7 +66,8 @@ export function run<S extends { readonly tool: Tool }, M>(
 		state,
 		steps.flatMap((s) => s.passings),
 	);
-	return { tool, on, start, steps, outcome: made, ...(stopped ? { stopped } : {}) };
+	const trace = { tool, start, steps, outcome: made, ...(stopped ? { stopped } : {}) };
+	return Object.defineProperty(trace, 'on', { value: on, enumerable: false });
 }
 
 /** The state that is seen after `step` moves; step 0 is the start. Clamps to the trace. */

@@ -23,6 +23,8 @@ export type AnySimulated = Simulated<AnyState, AnyMove>;
 export const runOn = (tool: AnySimulated, moves: readonly AnyMove[], start: AnyState): AnyTrace =>
 	run(tool, moves, start) as AnyTrace;
 
-/** Other moves from the same start, on the same tool. */
-export const again = ({ on, start }: AnyTrace, moves: readonly AnyMove[]): AnyTrace =>
-	runOn(on as AnySimulated, moves, start);
+/** Other moves from the same start, on the same tool. Throws a RangeError where the trace was not run here but read. */
+export function again({ on, start }: AnyTrace, moves: readonly AnyMove[]): AnyTrace {
+	if (!on) throw new RangeError('What was read from elsewhere is run again with `simulate`.');
+	return runOn(on as AnySimulated, moves, start);
+}

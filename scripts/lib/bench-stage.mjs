@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import { launchOptions } from './browser.mjs';
 import { enterDemo } from './enter.mjs';
+import { MOST_SENT, scriptBytes } from './script-bytes.mjs';
 
 const WIDE = '/stage?name=5%2F5%2F5+LC&school=slash&meaning=1&way=two-holders';
 const FIVE = '/stage?name=5%2F5+LC&school=slash';
@@ -9,36 +10,22 @@ const FIVE = '/stage?name=5%2F5+LC&school=slash';
 /** @param {number[]} numbers */
 const median = (numbers) => [...numbers].sort((a, b) => a - b)[numbers.length >> 1] ?? 0;
 
-/** Pages by what they may send at most, in thousands of bytes. */
-const SENT = { '/stage?name=C4F': 120, '/account': 60, '/swatches': 80 };
-
 /**
- * What a browser that was never here is sent of scripts for a page, as it goes over the wire, compressed.
  * @param {import('@playwright/test').Browser} browser
  * @param {string} address
  */
 async function scriptsSent(browser, address) {
 	const [name = '', value = ''] = (await enterDemo(address)).split('=');
 	const lines = [];
-	for (const [path, most] of Object.entries(SENT)) {
+	for (const [path, most] of Object.entries(MOST_SENT)) {
 		const context = await browser.newContext();
 		await context.addCookies([{ name, value, url: address }]);
-		const page = await context.newPage();
-		const wire = await context.newCDPSession(page);
-		await wire.send('Network.enable');
-		/** @type {Map<string, boolean>} */
-		const isScript = new Map();
-		let bytes = 0;
-		wire.on('Network.responseReceived', ({ requestId, type }) => isScript.set(requestId, type === 'Script'));
-		wire.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-			if (isScript.get(requestId)) bytes += encodedDataLength;
-		});
-		await page.goto(address + path, { waitUntil: 'networkidle' });
+		const sent = await scriptBytes(await context.newPage(), address + path);
 		lines.push({
 			what: `${path.split('?')[0]}, scripts sent to a new browser`,
-			value: Math.round(bytes / 1000),
+			value: Math.round(sent / 1000),
 			unit: 'kB',
-			ratio: `at most ${most} is wished`,
+			ratio: `at most ${most / 1000} is wished`,
 		});
 		await context.close();
 	}

@@ -4,14 +4,18 @@ import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import type { Move } from '../../handling/index.ts';
 import { named, traceOf, turnedRound } from '../../test/made.ts';
 import {
+	craftOf,
 	type Fibre,
 	foundId,
 	hand,
 	limitsOf,
 	ownWayId,
 	perform,
+	planIn,
 	ranked,
 	recommend,
+	searching,
+	taughtByHand,
 	waysFor,
 	type WorkedBy,
 } from '../index.ts';
@@ -93,6 +97,19 @@ describe('the ways by hand', () => {
 			'found',
 		]);
 		expect(waysFor(hand, turnedRound).map((w) => w.id)).toEqual(['centre-returned', 'two-holders', 'found']);
+	});
+
+	it('are the same without the search at hand, which only adds what it finds', () => {
+		expect(taughtByHand.ways).toEqual(hand.ways);
+		for (const c of [twoGroups(left), twoGroups({ front: 3, behind: 1, lean: 'right' }), turnedRound]) {
+			for (const { id } of hand.ways) {
+				const [light, whole] = [planIn(taughtByHand, c, id), planIn(hand, c, id)];
+				if (limitsOf(id)) expect([light.ok ? '' : light.problems[0]!.code, whole.ok]).toEqual(['not-searched', true]);
+				else expect(light).toEqual(whole);
+				expect(planIn(searching(taughtByHand), c, id)).toEqual(whole);
+			}
+		}
+		expect(searching(craftOf('twisted'))).toBe(craftOf('twisted'));
 	});
 
 	it('keep the limits of a search in their name, and refuse what no limits allow with what to lift', () => {

@@ -24,7 +24,11 @@
 				your lessons. Try a name.
 			</p>
 		{/if}
-		<Asleep part={askName} soon given={{ style: data.style, light: light.now, teacher: Boolean(data.teacher) }} />
+		<Asleep
+			part={askName}
+			when="soon"
+			given={{ style: data.style, light: light.now, teacher: Boolean(data.teacher) }}
+		/>
 	</div>
 	{#if data.teacher}
 		<aside aria-labelledby={data.lessons.length > 0 ? 'recent' : 'begin-title'}>

@@ -264,6 +264,7 @@
 					{:else}
 						<Asleep
 							part={parts.stepCard}
+							when="idle"
 							given={{
 								step,
 								light,
@@ -282,6 +283,7 @@
 						>
 							<Asleep
 								part={parts.stepMinutes}
+								when="idle"
 								given={{
 									step,
 									number: i + 1,
@@ -350,7 +352,7 @@
 						<button type="button" class="wordlink" onclick={() => (after = undefined)}>At the end instead</button>
 					</p>
 				{/if}
-				<Asleep part={parts.addStep} given={{ lesson, light, style, add, addEmpty }} />
+				<Asleep part={parts.addStep} when="idle" given={{ lesson, light, style, add, addEmpty }} />
 			</div>
 		{/if}
 	</div>
@@ -358,6 +360,7 @@
 		<Later wait={isLongLesson(lesson)}
 			><Asleep
 				part={parts.plan}
+				when="idle"
 				given={{
 					lesson,
 					style,
@@ -369,7 +372,11 @@
 			/></Later
 		>
 		<div class="border-base-300 mt-6 border-t pt-4">
-			<Asleep part={parts.files} given={{ lesson, style, token, id: opened.id, take: (read) => save.change(read) }} />
+			<Asleep
+				part={parts.files}
+				when="idle"
+				given={{ lesson, style, token, id: opened.id, take: (read) => save.change(read) }}
+			/>
 			<div class="mt-3">
 				<Versions of={versionsOf(opened.id)} take={(l) => save.change(l)} />
 			</div>

@@ -43,3 +43,33 @@ it('is awake where there is no page, and once it was told so', async () => {
 	woke();
 	expect(isWaking()).toBe(false);
 });
+
+it('wakes a part later as what stands there, whatever goes wrong in it', async () => {
+	vi.stubGlobal('document', {});
+	const { isWaking, whileWaking, woke } = await import('./waking');
+	woke();
+	expect([whileWaking(isWaking), isWaking()]).toEqual([true, false]);
+	const fails = (): never => {
+		throw new Error('a part of the page');
+	};
+	expect(() => whileWaking(fails)).toThrow('a part of the page');
+	expect(isWaking()).toBe(false);
+});
+
+it('does what every visitor needs in order, each in a breath of its own, and tells when it is done', async () => {
+	const { hurriedOn, soon } = await import('./waking');
+	const done: string[] = [];
+	soon(() => done.push('a'));
+	soon(async () => {
+		await Promise.resolve();
+		done.push('b');
+	});
+	soon(() => done.push('c'));
+	expect(done).toEqual([]);
+	let breaths = 0;
+	const counting = setInterval(() => (breaths += 1));
+	await hurriedOn();
+	clearInterval(counting);
+	expect(done).toEqual(['a', 'b', 'c']);
+	expect(breaths).toBeGreaterThan(0);
+});

@@ -199,7 +199,7 @@
 		{/snippet}
 		{#if text.trim()}<div class="mt-6"><PatternTyped {text} otherwise={none} /></div>{:else}{@render none()}{/if}
 	{/if}
-	<Asleep part={tiles} still given={{ entries: entries.slice(0, many), light: light.now, style: data.style }} />
+	<Asleep part={tiles} when="still" given={{ entries: entries.slice(0, many), light: light.now, style: data.style }} />
 	{#if entries.length > many}
 		<p class="mt-4 text-center">
 			<button type="button" class="pill pill-soft" onclick={() => (many += PAGE)}

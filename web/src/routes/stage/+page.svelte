@@ -296,7 +296,7 @@
 			{/snippet}
 			<Asleep
 				part={parts.stage}
-				soon
+				when="soon"
 				given={{
 					craft,
 					taken,
@@ -522,6 +522,7 @@
 <div class="mt-8 max-w-3xl">
 	<Asleep
 		part={parts.sentence}
+		when={long ? 'soon' : 'near'}
 		given={{
 			crossing: reading.ok ? reading.crossing : undefined,
 			name: text.trim(),

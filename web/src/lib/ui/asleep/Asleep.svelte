@@ -1,6 +1,6 @@
 <script lang="ts" generics="P extends object">
-	import { type Component, getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
-	import { isWaking, soon as hurry, whileWaking } from '../waking';
+	import { type Component, flushSync, getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
+	import { isWaking, later, soon as hurry, whileWaking } from '../waking';
 	import type { Sleeper } from './asleep';
 	import { listening } from './replayed';
 
@@ -11,19 +11,21 @@
 		 * they are made anew.
 		 */
 		given: P;
-		/** It is woken by itself, right after the rest of the page. */
-		soon?: boolean;
-		/** Nothing in it answers but links, so it wakes only to say something else. */
-		still?: boolean;
+		/**
+		 * When it wakes, besides when it would say something else: as somebody comes `near`; `soon`, right after the
+		 * rest of the page; when the browser is `idle`; or never, where it is `still` and nothing in it answers but links.
+		 */
+		when?: 'near' | 'soon' | 'idle' | 'still';
 	}
-	const { part, given, soon = false, still = false }: Props = $props();
+	const { part, given, when = 'near' }: Props = $props();
 	const ids = $props.id();
 	const context = getAllContexts();
 
-	/** On the server it is written at once; while the page wakes it stands there; else it is made when it is fetched. */
-	const isThere = isWaking();
+	const wasWaking = isWaking();
 	const written = untrack(() => part.write?.(given, context, ids)) ?? '';
 	const now = $derived(given);
+	/** What it was written with, until it is awake. */
+	let asWritten = $state.raw<P>();
 	let place = $state<HTMLElement>();
 	const keys = untrack(() => Object.keys(now)) as (keyof P)[];
 	/** The same, seen through: what it is given changes with it. */
@@ -32,35 +34,44 @@
 		Object.fromEntries(
 			keys.map((key) => [
 				key,
-				{ enumerable: true, get: () => now[key], set: (value: P[keyof P]) => (now[key] = value) },
+				{
+					enumerable: true,
+					get: () => (asWritten ?? now)[key],
+					set: (value: P[keyof P]) => (now[key] = value),
+				},
 			]),
 		),
 	) as P;
-	const valuesNow = (): unknown[] => {
-		const values = now;
-		return keys.map((key) => values[key]);
-	};
 	const same = (a: unknown, b: unknown): boolean =>
 		a === b || typeof a === 'function' || (typeof a === 'object' && JSON.stringify(a) === JSON.stringify(b));
 
 	let watch = (): void => undefined;
 	onMount(() => {
 		const target = place!.firstElementChild as HTMLElement;
-		const before = valuesNow();
+		/** What the server wrote; a part that comes with what a browser alone knows has nothing there yet. */
+		const isThere = wasWaking && target.hasChildNodes();
+		const before = Object.fromEntries(keys.map((key) => [key, now[key]])) as P;
 		/** Whether what stands there is what would be made. */
-		const stands = (): boolean => valuesNow().every((value, i) => same(value, before[i]));
+		const stands = (): boolean => {
+			const values = now;
+			return keys.every((key) => same(values[key], before[key]));
+		};
 		let made: object | undefined;
 		let asked = false;
 		let gone = false;
+		let wakeLater: (() => void) | undefined;
 		const make = (component: Component<P>): void => {
 			if (gone) return;
 			heard?.stop();
 			const how = { target, props: live, context: context as never };
-			if (isThere && stands()) made = whileWaking(() => hydrate(component, how));
-			else {
-				target.replaceChildren();
-				made = mount(component, how);
-			}
+			if (isThere) {
+				// It finds what stands there, and only then is told what has changed since.
+				asWritten = before;
+				made = whileWaking(() => hydrate(component, how));
+				flushSync();
+				asWritten = undefined;
+			} else made = mount(component, how);
+			flushSync();
 			heard?.replay();
 		};
 		const wake = async (): Promise<void> => {
@@ -75,21 +86,23 @@
 				throw error;
 			}
 		};
-		const heard = isThere && !still ? listening(target, () => void wake()) : undefined;
+		const heard = isThere && when !== 'still' ? listening(target, () => void wake()) : undefined;
 		if (!isThere) void wake();
-		else if (soon) hurry(wake);
+		else if (when === 'soon') hurry(wake);
+		else if (when === 'idle') wakeLater = later(() => void wake());
 		watch = () => {
 			// Not in the breath in which somebody types what changes it.
-			if (!asked && !stands()) hurry(wake);
+			if (isThere && !asked && !stands()) hurry(wake);
 		};
 		return () => {
 			gone = true;
+			wakeLater?.();
 			heard?.stop();
 			if (made) void unmount(made);
 		};
 	});
 	// After what was made of it before, so that it is compared with that.
-	if (isThere) $effect(() => watch());
+	$effect(() => watch());
 </script>
 
 <!-- The parts that it is made of escape what they write; in a browser what stands there is left as it is. -->

@@ -61,7 +61,7 @@
 {#if crossing}
 	<Asleep
 		part={accounts}
-		still
+		when="still"
 		given={{ crossing, of: { text, own, school, meaning }, style: data.style, light: light.now }}
 	/>
 {:else if !textRead.ok}

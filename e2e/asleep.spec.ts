@@ -1,0 +1,85 @@
+/** Parts of a page that wake when somebody comes near: nothing that is done before is lost, and nothing is sent before. */
+
+import { type Page } from '@playwright/test';
+import { MOST_SENT, scriptBytes } from '../scripts/lib/script-bytes.mjs';
+import { expect, home, newTeacher, nobody, test } from './support';
+
+/** Holds back scripts that are asked for from now on. */
+async function heldBack(page: Page): Promise<() => void> {
+	let letGo = (): void => undefined;
+	const gone = new Promise<void>((done) => (letGo = done));
+	await page.route('**/_app/immutable/**', async (route) => {
+		await gone;
+		await route.continue();
+	});
+	return letGo;
+}
+
+test('what is pressed, chosen and typed in parts that are not there yet is heard once, when they are', async ({
+	page,
+}) => {
+	await page.goto('/stage?name=C4F&school=total-front-back');
+	const letGo = await heldBack(page);
+	const returned = page.getByRole('radio', { name: 'Back to the needle' });
+	await returned.click();
+	await page.getByLabel('Hands that show it').selectOption('left-mirrored');
+	const sentence = page.getByLabel('What the pattern says');
+	await sentence.fill('sl 2 sts to cn and hold in front, k2, k2 from cn');
+	// The player needs nothing of that.
+	await page.getByRole('button', { name: 'One move on' }).click();
+	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '1');
+	expect(page.url()).not.toContain('way=');
+	letGo();
+	await expect(returned).toBeChecked();
+	await expect(page.getByTestId('agrees')).toHaveText('The name C4F and the sentence agree.');
+	await expect(sentence).toHaveValue(/^sl 2 sts/);
+	await expect(page.getByTestId('left-handed')).toContainText('mirror image');
+	await expect(page).toHaveURL(/way=returned/);
+	await expect(page).toHaveURL(/hands=left-mirrored/);
+	// A press that came before counts once: what opens stays open.
+	const ranking = page.getByText('Which way for this yarn and this class?');
+	await ranking.click();
+	await expect(page.getByTestId('ranked')).toBeVisible();
+});
+
+test('until the reader is there the crossing before stays, and what stands beside it says the new one then', async ({
+	page,
+}) => {
+	await page.goto('/stage?name=C4F&school=total-front-back');
+	const letGo = await heldBack(page);
+	await page.getByLabel('Find by a name or a sentence').fill('C6B');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 over 2, leaning left');
+	letGo();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 over 3, leaning right');
+	await expect(page.getByTestId('lean')).toHaveText('leans right');
+	await expect(page.getByTestId('order')).toContainText('4 5 6 1 2 3');
+	// The picture is that of what is said, as if the page had come with it.
+	const ribbon = (): Promise<string> => page.getByTestId('ribbon').locator('svg').innerHTML();
+	const changed = await ribbon();
+	await page.goto('/stage?name=C6B&school=total-front-back');
+	expect(await ribbon()).toBe(changed);
+});
+
+test.describe('a teacher of her own', () => {
+	test.use({ storageState: nobody });
+	test('a form about the account is sent once, however early', async ({ page }) => {
+		await newTeacher(page.request, { name: 'Ines Alder' });
+		await page.goto('/account');
+		const letGo = await heldBack(page);
+		const saves: string[] = [];
+		page.on('request', (r) => r.method() === 'POST' && saves.push(new URL(r.url()).search));
+		await page.getByLabel('Your name, as the class knows you').fill('Ines Rush');
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		letGo();
+		await expect(page.getByText('saved', { exact: true })).toBeVisible();
+		expect(saves).toEqual(['?/name']);
+		await page.reload();
+		await expect(page.getByLabel('Your name, as the class knows you')).toHaveValue('Ines Rush');
+	});
+});
+
+for (const [path, most] of Object.entries(MOST_SENT)) {
+	test(`a new browser is sent at most ${most / 1000} kB of scripts for ${path}`, async ({ page }) => {
+		expect(await scriptBytes(page, home + path)).toBeLessThanOrEqual(most);
+	});
+}
