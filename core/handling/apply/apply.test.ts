@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyMove } from '../../test/arbitraries.ts';
-import { applyMove, type HandState, type Move, simulate, startState, stateAt } from '../index.ts';
+import { again, applyMove, type HandState, type Move, simulate, startState, stateAt } from '../index.ts';
 
 /** A state in one line: right needle | between the needles | left needle, right to left. */
 function picture(state: HandState): string {
@@ -171,13 +171,12 @@ describe('a trace', () => {
 	});
 
 	it('is data: it survives JSON and can be run again from its own moves', () => {
-		const again = JSON.parse(JSON.stringify(trace)) as typeof trace;
-		expect(again).toEqual(trace);
-		expect(
-			simulate(
-				again.steps.map((s) => s.move),
-				again.start,
-			),
-		).toEqual(trace);
+		const read = JSON.parse(JSON.stringify(trace)) as typeof trace;
+		expect(read).toEqual(trace);
+		const moves = read.steps.map((s) => s.move);
+		expect(simulate(moves, read.start)).toEqual(trace);
+		// It knows what it was run on; one that was read does not, and says so.
+		expect(again(trace, moves)).toEqual(trace);
+		expect(() => again(read, moves)).toThrow(RangeError);
 	});
 });

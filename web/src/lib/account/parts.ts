@@ -1,4 +1,4 @@
-/** Forms about an account: as the server writes them they can be sent already; what makes them answer in place comes when they are touched. */
+/** What an account is asked: as the server writes them forms can be sent already; what makes them answer in place comes when they are touched. */
 
 import { asleep } from '$lib/ui/asleep/asleep';
 
@@ -25,4 +25,16 @@ export const signIn = asleep(
 export const signUp = asleep(
 	() => import('./SignUp.svelte'),
 	import.meta.env.SSR ? await import('./SignUp.svelte') : undefined,
+);
+export const removed = asleep(
+	() => import('./Removed.svelte'),
+	import.meta.env.SSR ? await import('./Removed.svelte') : undefined,
+);
+export const sessions = asleep(
+	() => import('./Sessions.svelte'),
+	import.meta.env.SSR ? await import('./Sessions.svelte') : undefined,
+);
+export const signOut = asleep(
+	() => import('./SignOut.svelte'),
+	import.meta.env.SSR ? await import('./SignOut.svelte') : undefined,
 );

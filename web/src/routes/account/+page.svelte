@@ -1,25 +1,18 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
-	import LogOut from '@lucide/svelte/icons/log-out';
-	import { enhance as plainly } from '$app/forms';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
 	import Codes from '$lib/account/Codes.svelte';
-	import { keepPage } from '$lib/account/keep-page';
 	import * as parts from '$lib/account/parts';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
-	import { dayOf } from '$lib/ui/dates';
-	import { useLocale } from '$lib/ui/locale';
 
 	const { data, form: answer } = $props();
-	const locale = useLocale();
 
-	const LISTED_MOST = 8;
 	let bringing = $state(false);
 
 	const codes = $derived(codesIn(answer));
 	let trouble = $state<string>();
-	const others = $derived(data.sessions.filter((s) => !s.here));
+	const say = (words: string | undefined): void => void (trouble = words);
 </script>
 
 <svelte:head><title>Your account · Pond Loop</title></svelte:head>
@@ -34,9 +27,7 @@
 					: 'The account of the demo, without a password'}
 			</p>
 		</div>
-		<form method="post" action="?/out" use:plainly={keepPage((words) => (trouble = words))}>
-			<button class="pill pill-strong"><LogOut class="size-5" /> Sign out</button>
-		</form>
+		<Asleep part={parts.signOut} given={{ say }} />
 	</div>
 	{#if trouble}<p class="text-error mb-4 font-semibold" role="alert">{trouble}</p>{/if}
 	{#if data.recovered}
@@ -52,39 +43,7 @@
 	</AccountSection>
 
 	<AccountSection title="Signed in">
-		<ul>
-			{#each data.sessions.slice(0, LISTED_MOST) as session (session.id)}
-				<li
-					class="border-base-300 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b py-2 first:pt-0"
-				>
-					<span class="min-w-0">
-						<span class="block font-semibold wrap-anywhere">{session.browser}{session.here ? ': this one' : ''}</span>
-						<span class="quiet text-sm"
-							>since {dayOf(session.startedAt, locale())}, last used {dayOf(session.seenAt, locale())}</span
-						>
-					</span>
-					{#if !session.here}
-						<form method="post" action="?/revoke" use:plainly={keepPage((words) => (trouble = words))}>
-							<input type="hidden" name="id" value={session.id} />
-							<button class="wordlink font-semibold">Sign it out</button>
-						</form>
-					{/if}
-				</li>
-			{/each}
-		</ul>
-		<div class="mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-			{#if data.sessions.length > LISTED_MOST}
-				<p class="w-full">And {data.sessions.length - LISTED_MOST} more, not used for longer.</p>
-			{/if}
-			<p class="quiet grow text-[0.94rem]">
-				A browser that is not used for {data.idleDays} days is signed out by itself.
-			</p>
-			{#if others.length > 0}
-				<form method="post" action="?/others" use:plainly={keepPage((words) => (trouble = words))}>
-					<button class="pill pill-soft">Sign out everywhere else</button>
-				</form>
-			{/if}
-		</div>
+		<Asleep part={parts.sessions} given={{ sessions: data.sessions, idleDays: data.idleDays, say }} />
 	</AccountSection>
 
 	{#if data.account.hasPassword}
@@ -139,7 +98,7 @@
 				Nothing. What you take off your lists stays here until you erase it.
 			</p>
 		{:else}
-			{#await import('$lib/account/Removed.svelte') then { default: Removed }}<Removed removed={data.removed} />{/await}
+			<Asleep part={parts.removed} given={{ removed: data.removed }} />
 		{/if}
 	</AccountSection>
 
