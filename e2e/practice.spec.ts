@@ -5,7 +5,7 @@ import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { readName, wordsFor } from '../core/notation/index.ts';
 import { ask, DRILLS, newDoor } from '../core/practice/index.ts';
 import { crossingStep } from '../core/step/index.ts';
-import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts';
+import { expect, expectAccessible, newTeacher, nobody, test, waitsUntilAwake } from './support.ts';
 
 test.use({ storageState: nobody, viewport: { width: 390, height: 844 }, hasTouch: true, serviceWorkers: 'allow' });
 
@@ -113,7 +113,9 @@ async function learner(browser: Browser): Promise<{ context: BrowserContext; pag
 		hasTouch: true,
 		serviceWorkers: 'allow',
 	});
-	return { context, page: await context.newPage() };
+	const page = await context.newPage();
+	waitsUntilAwake(page);
+	return { context, page };
 }
 
 test('a teacher opens the door; a learner’s first five minutes are shown when they say so, and erased when they say so', async ({

@@ -89,7 +89,8 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await page.keyboard.type('Row 3: p4, C4F, p4');
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	// On hover the crossing is drawn; while one types, names are offered.
-	await page.getByTestId('rows').getByText('C4F').hover();
+	// In the rows, and not in a list of names that may be open.
+	await page.getByTestId('rows').locator('.cm-crossing', { hasText: 'C4F' }).hover();
 	await expect(page.locator('.cm-picture')).toContainText('2 over 2, leaning left');
 	await page.keyboard.press('End');
 	await page.keyboard.type(', C4');

@@ -33,7 +33,7 @@ it('tells what settles a name, what was run, and by what name rows read it', () 
 		settled: { name: 'Weir', own: false },
 		rowName: 'C4B',
 	});
-	expect(answer(style, ask({ text: 'Weir, sl 1 to cn and hold in front, k1, k1 from cn' })).sentence).toMatchObject({
+	expect(answer(style, ask({ text: 'sl 1 to cn and hold in front, k1, k1 from cn' })).sentence).toMatchObject({
 		onTools: false,
 	});
 	const line = canonical(twoGroups({ front: 2, behind: 2, lean: 'left' }));
