@@ -1,6 +1,6 @@
 /** Parts of a lesson that stay as the server wrote them until somebody comes near. */
 
-import { asleep, dozing } from '$lib/ui/asleep/asleep';
+import { asleep, atHand, dozing } from '$lib/ui/asleep/asleep';
 import AddStep from './AddStep.svelte';
 import StepCard from './StepCard.svelte';
 import StepMinutes from './StepMinutes.svelte';
@@ -8,11 +8,7 @@ import StepMinutes from './StepMinutes.svelte';
 export const addStep = dozing(AddStep);
 export const stepCard = dozing(StepCard);
 export const stepMinutes = dozing(StepMinutes);
-export const files = asleep(
-	() => import('./LessonFiles.svelte'),
-	import.meta.env.SSR ? await import('./LessonFiles.svelte') : undefined,
-);
-export const plan = asleep(
-	() => import('./Plan.svelte'),
-	import.meta.env.SSR ? await import('./Plan.svelte') : undefined,
-);
+export const files = asleep(() => import('./LessonFiles.svelte'));
+export const plan = asleep(() => import('./Plan.svelte'));
+
+if (import.meta.env.SSR) await atHand(files, plan);

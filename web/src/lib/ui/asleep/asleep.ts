@@ -19,33 +19,28 @@ export interface Sleeper<P extends object> {
 // Only the server's build has this; for a browser's it is nothing.
 const server = import.meta.env.SSR ? await import('svelte/server') : undefined;
 
-const writing = <P extends object>(here: Component<P> | undefined): Pick<Sleeper<P>, 'write'> =>
-	server && here
-		? {
-				write: (props, context, ids) =>
-					server.render(here as Component, { props, context: context as never, idPrefix: ids }).body,
-			}
-		: {};
-
-/**
- * A part that is fetched when it is to wake. `here` is the same for the server:
- * `import.meta.env.SSR ? await import('./Part.svelte') : undefined`.
- */
-export const asleep = <P extends object>(
-	fetch: () => Promise<{ readonly default: Component<P> }>,
-	here: { readonly default: Component<P> } | undefined,
-): Sleeper<P> => {
+function sleeper<P extends object>(ready: Component<P> | undefined, fetch: () => Promise<Component<P>>): Sleeper<P> {
 	const part: Sleeper<P> = {
-		ready: undefined,
-		fetch: async () => (part.ready = (await fetch()).default),
-		...writing(here?.default),
+		ready,
+		fetch: async () => (part.ready ??= await fetch()),
+		...(server
+			? {
+					write: (props, context, ids) =>
+						server.render(part.ready as Component, { props, context: context as never, idPrefix: ids }).body,
+				}
+			: {}),
 	};
 	return part;
-};
+}
+
+/** A part that is fetched when it is to wake. Whoever lists such parts awaits `atHand` for the server below them. */
+export const asleep = <P extends object>(fetch: () => Promise<{ readonly default: Component<P> }>): Sleeper<P> =>
+	sleeper(undefined, async () => (await fetch()).default);
 
 /** A part that is at hand, and only not woken with the page. */
-export const dozing = <P extends object>(component: Component<P>): Sleeper<P> => ({
-	ready: component,
-	fetch: () => Promise.resolve(component),
-	...writing(component),
-});
+export const dozing = <P extends object>(component: Component<P>): Sleeper<P> =>
+	sleeper(component, () => Promise.resolve(component));
+
+/** Fetches parts that a server is to write: `if (import.meta.env.SSR) await atHand(one, another)`, which is nothing in a browser's build. */
+export const atHand = (...parts: readonly { readonly fetch: () => Promise<unknown> }[]): Promise<unknown> =>
+	Promise.all(parts.map((part) => part.fetch()));
