@@ -1,5 +1,6 @@
 /** Every everyday crossing, made by the engine: what a teacher leafs through. */
 
+import { atOnce, type Pieces } from '../pieces/index.ts';
 import { difficulty } from '../craft/index.ts';
 import { CENTRES, threeGroups, twoGroups, type Crossing, type Lean, type Work } from '../crossing/index.ts';
 import type { StrainVerdict } from '../fabric/index.ts';
@@ -94,7 +95,10 @@ let made: readonly Entry[] | undefined;
  * All of two groups to 6 over 6 and of three to 3/3/3, each lean, purled and twisted, the narrower ones
  * first. Made once and kept.
  */
-export function collection(): readonly Entry[] {
+export const collection = (): readonly Entry[] => atOnce(collecting());
+
+/** The same in pieces. */
+export function* collecting(): Pieces<readonly Entry[]> {
 	if (made) return made;
 	const entries: Entry[] = [];
 	for (const make of MAKES) {
@@ -105,6 +109,7 @@ export function collection(): readonly Entry[] {
 					const c = twoGroups({ front, behind, lean, frontWork: upper, behindWork: under });
 					entries.push(entry(c, [front, behind], lean, make));
 				}
+				yield;
 			}
 			for (const tip of upTo(COLLECTION_LIMITS.three)) {
 				for (const centre of upTo(COLLECTION_LIMITS.three)) {
@@ -115,6 +120,7 @@ export function collection(): readonly Entry[] {
 						}
 					}
 				}
+				yield;
 			}
 		}
 	}

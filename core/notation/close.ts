@@ -77,7 +77,9 @@ export function closeNames(
 	understood: readonly NamePart[],
 	most = 4,
 ): readonly CloseName[] {
+	const examples = school.examples.map((name): CloseName => ({ name, school: school.id }));
 	const typed = plain(text.slice(0, 40));
+	if (typed === '' && understood.length === 0) return examples;
 	const numbers = understood.filter((p) => p.term === 'Count').map((p) => p.text);
 	const own = (c: CloseName): number => (c.school === school.id ? 0 : 1);
 	const scored = allNames()
@@ -92,5 +94,5 @@ export function closeNames(
 	// One name may stand in two schools; the nearer one, the stated school's own first, speaks for it.
 	const near = scored.filter(({ c }, i) => scored.findIndex((s) => s.c.name === c.name) === i);
 	if (near.length > 0) return near.slice(0, most).map(({ c }) => c);
-	return school.examples.map((name) => ({ name, school: school.id }));
+	return examples;
 }

@@ -5,14 +5,15 @@ import {
 	differencesOf,
 	readGlossary,
 	readName,
-	readRows,
+	readingRows,
 	SCHOOLS,
 	type RowsText,
 	type SchoolId,
 } from '../notation/index.ts';
+import { atOnce, type Pieces } from '../pieces/index.ts';
 import { checksOf } from './checks.ts';
 import { cordsOf, type Cords } from './cords.ts';
-import { workRows, type SwatchStart } from './work.ts';
+import { workingRows, type SwatchStart } from './work.ts';
 import type { SwatchProblem, Worked } from './worked.ts';
 
 /** What a swatch is worked from. */
@@ -38,14 +39,18 @@ export const isLongSwatch = ({ text, castOn }: SwatchText): boolean =>
 	text.length > SERVED.text || castOn > SERVED.castOn;
 
 /** `glossary`: the teacher's own lines, besides those of the text. */
-export function check(swatch: SwatchText, glossary: string): Checked {
-	const rows = readRows(swatch.text, {
+export const check = (swatch: SwatchText, glossary: string): Checked => atOnce(checking(swatch, glossary));
+
+/** The same in pieces: a line, a row or a look over all of it each. */
+export function* checking(swatch: SwatchText, glossary: string): Pieces<Checked> {
+	const rows = yield* readingRows(swatch.text, {
 		school: swatch.school,
 		among: swatch.schools,
 		glossary: readGlossary(glossary),
 	});
-	const worked = workRows(rows, swatch);
+	const worked = yield* workingRows(rows, swatch);
 	const cords = cordsOf(worked);
+	yield;
 	const problems = [...worked.problems, ...toldOtherwise(rows, swatch.school), ...checksOf(worked, cords)];
 	return { swatch, rows, worked, cords, problems };
 }

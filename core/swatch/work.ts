@@ -2,6 +2,7 @@
 
 import { craftOf, PLAIN_CRAFT } from '../craft/index.ts';
 import type { RowColour, RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
+import { atOnce, type Pieces } from '../pieces/index.ts';
 import type { Span } from '../result.ts';
 import {
 	type WorkedStitch,
@@ -47,10 +48,13 @@ interface Planned {
  * worked is told with its reason and leaves the stitches as they were, so that the rows after it can
  * still be looked at. Total; linear in the stitches worked.
  */
-export function workRows(
+export const workRows = (text: RowsText, start: SwatchStart): Worked => atOnce(workingRows(text, start));
+
+/** The same in pieces: a row each. */
+export function* workingRows(
 	text: RowsText,
 	{ castOn, shape, school, craft = PLAIN_CRAFT, twist = 'every', layers = 'pairs' }: SwatchStart,
-): Worked {
+): Pieces<Worked> {
 	const problems: SwatchProblem[] = text.problems
 		.filter((p) => p.code !== 'unknown-term' && p.code !== 'other-school')
 		.map((p) => ({
@@ -133,6 +137,7 @@ export function workRows(
 	let colour: RowColour = 'A';
 	if (hasColours) stitches = stitches.map((s) => ({ ...s, colour }));
 	for (const { number, told, line } of planned) {
+		yield;
 		// With a second yarn a row may be worked on the same side again: slid back to the end where that yarn hangs.
 		const isSlid = line.colour !== undefined && line.colour !== colour && rows.length > 0;
 		const inTurn: RowSide = !turned || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';

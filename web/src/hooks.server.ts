@@ -65,8 +65,17 @@ const mayKeep = ({ request, route }: Pick<RequestEvent, 'request' | 'route'>): b
 const secured: Handle = async ({ event, resolve }) => {
 	event.locals.locale = localeFrom(event.request.headers.get('accept-language'));
 	event.locals.light = lightFrom(event.cookies.get(LIGHT_COOKIE));
+	const scripts: string[] = [];
 	const response = await resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%light%', event.locals.light),
+		// Scripts are named in the page instead of in its head, where the browser's side can read which there are.
+		preload: ({ type, path }) => {
+			if (type === 'js') scripts.push(path);
+			return type === 'css';
+		},
+		transformPageChunk: ({ html }) =>
+			html
+				.replace('%light%', event.locals.light)
+				.replace('%scripts%', scripts.map((path) => `<link rel="modulepreload" href="${path}" />`).join('')),
 	});
 	return secure(response, {
 		https: event.url.protocol === 'https:',

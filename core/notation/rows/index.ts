@@ -1,6 +1,7 @@
 export { STITCH_KINDS, type StitchKind } from './stitches.ts';
 export type { Fix, Item, RowProblem, Until } from './items.ts';
 export {
+	readingRows,
 	readRows,
 	type RepeatLine,
 	type RowColour,

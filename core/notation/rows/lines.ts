@@ -4,6 +4,7 @@
  */
 
 import { NodeType, Tree, type SyntaxNode } from '@lezer/common';
+import { atOnce, type Pieces } from '../../pieces/index.ts';
 import type { Span } from '../../result.ts';
 import { GLOSSARY_LIMITS, readGlossary, type Glossary } from '../glossary.ts';
 import type { StatedSchool } from '../read.ts';
@@ -80,7 +81,10 @@ export interface RowsContext {
 }
 
 /** Reads a whole text. Total: any text gives an answer. Linear in its length. */
-export function readRows(whole: string, { school, glossary: given, among }: RowsContext): RowsText {
+export const readRows = (whole: string, context: RowsContext): RowsText => atOnce(readingRows(whole, context));
+
+/** The same in pieces: a few tokens or a line each. */
+export function* readingRows(whole: string, { school, glossary: given, among }: RowsContext): Pieces<RowsText> {
 	const { text: kept, problems: beyond } =
 		whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
 	const { text, past, counts, castOn } =
@@ -100,12 +104,15 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 		});
 		return { rows: [], repeats: [], glossary: given, problems, past: quoted(past) };
 	}
-	const top = parser.parse(text).topNode;
+	const { topNode: top } = yield* parsing(text);
 	const glossary = glossaryOf(text, top, given, problems);
 	const names = nameReader(glossary, school, among);
 	const reader = new ItemReader(text, names);
 	const lines = new LineReader(text, reader, problems);
-	for (let node = top.firstChild; node; node = node.nextSibling) lines.read(node);
+	for (let node = top.firstChild; node; node = node.nextSibling) {
+		lines.read(node);
+		yield;
+	}
 	for (const problem of reader.problems) problems.push(problem);
 	const counted = withCounts(lines.rows, counts);
 	if (names.isSpent()) {
@@ -126,6 +133,18 @@ export function readRows(whole: string, { school, glossary: given, among }: Rows
 		glossary,
 		problems: listed(problems.sort((a, b) => a.at.from - b.at.from)),
 	};
+}
+
+/** Tokens that are taken between two rests. */
+const TOKENS = 100;
+
+function* parsing(text: string): Pieces<Tree> {
+	const parse = parser.startParse(text);
+	for (let taken = 1; ; taken += 1) {
+		const tree = parse.advance();
+		if (tree) return tree;
+		if (taken % TOKENS === 0) yield;
+	}
 }
 
 /** Counts that stand behind rows, each with its row; one that stands behind none is read past. */

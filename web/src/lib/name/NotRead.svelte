@@ -30,8 +30,7 @@
 		reading.close.flatMap((name) => {
 			const read = readName(name.name, name.school);
 			if (!read.ok) return [];
-			const { made, mirrored } = shownIn(style, read.crossing);
-			return [{ name, drawing: ribbonOf(made, { light, mirrored }) }];
+			return [{ name, shown: shownIn(style, read.crossing) }];
 		}),
 	);
 	/** A reading that no school settles by itself is taken by a name that does. */
@@ -73,7 +72,8 @@
 	{#if close.length > 0}
 		<h3 class="lead mt-6 mb-2 font-sans">{empty ? 'For example' : 'Names close to it'}</h3>
 		<ul class="flex flex-wrap gap-6">
-			{#each close as { name, drawing } (name.name)}
+			{#each close as { name, shown } (name.name)}
+				{@const drawing = ribbonOf(shown.made, { light, mirrored: shown.mirrored })}
 				<li>
 					<button
 						type="button"

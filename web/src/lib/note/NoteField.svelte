@@ -33,11 +33,12 @@
 	/** The editor comes along after the page, and until then the note is only shown. */
 	const make = (): Promise<void> =>
 		(made ??= (async () => {
-			const { noteEditor } = await import('./note-editor');
+			const { noteEditor, putNote } = await import('./note-editor');
 			if (gone || !box) return;
-			editor = noteEditor({
+			const given = note;
+			const ready = await noteEditor({
 				element: box,
-				note,
+				note: given,
 				label,
 				placeholder,
 				write: (next) => {
@@ -54,7 +55,14 @@
 					};
 				},
 			});
-			sent = note;
+			if (gone) {
+				ready.destroy();
+				return;
+			}
+			editor = ready;
+			sent = given;
+			// It may have been changed elsewhere meanwhile.
+			if (note !== given) putNote(ready, (sent = note));
 		})());
 
 	onMount(() => {

@@ -12,6 +12,7 @@ import { BulletList, ListItem, ListKeymap, OrderedList } from '@tiptap/extension
 import { Paragraph } from '@tiptap/extension-paragraph';
 import { Text } from '@tiptap/extension-text';
 import { Placeholder, UndoRedo } from '@tiptap/extensions';
+import { aBreath } from '$lib/ui/waking';
 
 export interface NoteEditorOptions {
 	readonly element: HTMLElement;
@@ -30,9 +31,17 @@ const asContent = (note: Note): JSONContent => note as JSONContent;
 /** A list holds paragraphs and no further list, so that a note stays a note. */
 const FlatItem = ListItem.extend({ content: 'paragraph+' });
 
-export function noteEditor({ element, note, label, placeholder, write, moved }: NoteEditorOptions): Editor {
-	return new Editor({
-		element,
+/** Made in one breath and shown in the next. */
+export async function noteEditor({
+	element,
+	note,
+	label,
+	placeholder,
+	write,
+	moved,
+}: NoteEditorOptions): Promise<Editor> {
+	const made = new Editor({
+		element: null,
 		// The page's own rules forbid styles that are put in by a script, and its sheet has them already.
 		injectCSS: false,
 		extensions: [
@@ -72,6 +81,9 @@ export function noteEditor({ element, note, label, placeholder, write, moved }: 
 		onUpdate: ({ editor }) => write(noteIn(editor)),
 		onTransaction: ({ editor }) => moved(editor),
 	});
+	await aBreath();
+	made.mount(element);
+	return made;
 }
 
 /** What stands in the editor, without what it keeps for itself. */

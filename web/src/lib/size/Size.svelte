@@ -27,6 +27,7 @@
 	import {
 		alike,
 		castOnFor,
+		type Checked,
 		crossedSaid,
 		check,
 		gaugeSaid,
@@ -60,12 +61,14 @@
 
 	interface Props {
 		opened: OpenedSwatch;
+		/** What was opened, checked. */
+		first: Checked;
 		light: Light;
 		style: HouseStyle;
 		/** The teacher's drawer. */
 		yarns: readonly Yarn[];
 	}
-	const { opened, light, style, yarns }: Props = $props();
+	const { opened, first, light, style, yarns }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	const save = keepSwatch(opened);
 	saveWithPage(save);
@@ -79,7 +82,7 @@
 	const rowsKey = $derived(JSON.stringify({ ...swatch, size: undefined, title: undefined }));
 	const checked = $derived.by(() => {
 		void rowsKey;
-		return untrack(() => check(save.value, style.glossary));
+		return untrack(() => (first.swatch === save.value ? first : check(save.value, style.glossary)));
 	});
 	const { worked } = $derived(checked);
 	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);

@@ -6,12 +6,13 @@
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { keepStyle, type OpenedStyle } from './keep';
 	import { CHOICES, linesOf, SIDE_WORDS, type ChoiceKey } from './options';
 	import Pills from './Pills.svelte';
-	import Sample from './Sample.svelte';
+	import { sample } from './parts';
 	import Select from './Select.svelte';
 
 	interface Props {
@@ -301,5 +302,5 @@
 			</div>
 		</section>
 	</div>
-	<div class="max-md:order-first md:sticky md:top-5"><Sample {style} {light} /></div>
+	<div class="max-md:order-first md:sticky md:top-5"><Asleep part={sample} when="idle" given={{ style, light }} /></div>
 </div>

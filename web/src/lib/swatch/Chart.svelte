@@ -71,9 +71,14 @@
 
 	onMount(() => {
 		const place = scroller!;
-		const measure = new ResizeObserver(() => (size = { width: place.clientWidth, height: place.clientHeight }));
-		measure.observe(place);
-		size = { width: place.clientWidth, height: place.clientHeight };
+		// It is drawn anew for each that it is told, so it is told only what differs.
+		const measure = (): void => {
+			const { clientWidth: width, clientHeight: height } = place;
+			if (width !== size.width || height !== size.height) size = { width, height };
+		};
+		const watch = new ResizeObserver(measure);
+		watch.observe(place);
+		measure();
 		// Row 1 is at the bottom, which is where one begins.
 		place.scrollTop = place.scrollHeight;
 		if (firstAtRight) place.scrollLeft = place.scrollWidth;
@@ -81,8 +86,13 @@
 		place.addEventListener('wheel', wheeled, { passive: false });
 		place.addEventListener('touchstart', touched, { passive: false });
 		place.addEventListener('touchmove', pinched, { passive: false });
-		return () => measure.disconnect();
+		scrolled();
+		return () => watch.disconnect();
 	});
+	function scrolled(): void {
+		const { scrollLeft: left, scrollTop: top } = scroller!;
+		if (left !== scroll.left || top !== scroll.top) scroll = { left, top };
+	}
 
 	/** Zooms about a point of the view, which stays where it is. */
 	function zoomAt(to: number, x: number, y: number): void {
@@ -367,7 +377,7 @@
 		data-testid="chart"
 		data-rows={worked.rows.length}
 		data-zoom={zoom}
-		onscroll={() => (scroll = { left: scroller!.scrollLeft, top: scroller!.scrollTop })}
+		onscroll={scrolled}
 		onpointerdown={down}
 		onpointermove={move}
 		onpointerup={up}

@@ -33,19 +33,20 @@
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import Versions from '$lib/save/Versions.svelte';
 	import { saveWithPage } from '$lib/save/page';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
+	import type { Timed } from '$lib/ui/in-pieces';
 	import type { Light } from '$lib/ui/light';
+	import { soon } from '$lib/ui/waking';
 	import AskFirst, { type Asked } from './AskFirst.svelte';
 	import Chart from './Chart.svelte';
 	import { versionsOf } from './api';
-	import Facts from './Facts.svelte';
 	import ToolPlan from './ToolPlan.svelte';
 	import { keepSwatch, type OpenedSwatch } from './keep';
+	import { facts, swatchFiles, whatIf } from './parts';
 	import Problems from './Problems.svelte';
 	import RowsEditor from './RowsEditor.svelte';
-	import SwatchFiles from './SwatchFiles.svelte';
-	import WhatIf from './WhatIf.svelte';
 
 	interface Props {
 		opened: OpenedSwatch;
@@ -53,10 +54,12 @@
 		keep: Snippet<[Swatch]>;
 		/** How it will lie, seen from this side. */
 		lies: Snippet<[Swatch, Checked, 'RS' | 'WS']>;
+		/** What was opened, checked; a draft that this browser kept is checked here. */
+		first: Timed<Checked>;
 		light: Light;
 		style: HouseStyle;
 	}
-	const { opened, keep, lies, light, style }: Props = $props();
+	const { opened, keep, lies, first, light, style }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const save = keepSwatch(opened);
@@ -66,23 +69,23 @@
 
 	const craft = $derived(craftOf(swatch.craft ?? PLAIN_CRAFT));
 
-	/** A swatch checked, and how long that took. */
-	function timed(now: Swatch): { checked: Checked; took: number } {
+	function timed(now: Swatch): Timed<Checked> {
 		const from = performance.now();
-		return { checked: check(now, style.glossary), took: performance.now() - from };
+		return { value: check(now, style.glossary), ms: performance.now() - from };
 	}
 	/** Checking that takes longer than this waits until the typing rests. */
 	const QUICK_MS = 25;
 	const REST_MS = 120;
-	let told = $state.raw(timed(save.value));
-	const checked = $derived(told.checked);
+	// svelte-ignore state_referenced_locally
+	let told = $state.raw(first.value.swatch === save.value ? first : timed(save.value));
+	const checked = $derived(told.value);
 	$effect(() => {
 		const now = swatch;
-		if (now === told.checked.swatch) return;
+		if (now === told.value.swatch) return;
 		const work = (): void => {
 			told = timed(now);
 		};
-		if (told.took < QUICK_MS) {
+		if (told.ms < QUICK_MS) {
 			work();
 			return;
 		}
@@ -106,8 +109,13 @@
 	let box = $state<Box>();
 	let editor = $state<RowsEditor>();
 	let chart = $state<Chart>();
-	let mounted = $state(false);
-	onMount(() => (mounted = true));
+	/** Drawn and made one after the other, so that a press is heard in between. */
+	let hasChart = $state(false);
+	let hasEditor = $state(false);
+	onMount(() => {
+		soon(() => (hasChart = true));
+		soon(() => (hasEditor = true));
+	});
 
 	const marks = $derived(gaps ? gapsOf(worked, cords, style.firstPurl === 'short-both' ? 'both' : 'RS') : []);
 	/** What is chosen, as long as its rows are there. */
@@ -153,9 +161,9 @@
 	): void {
 		trouble = undefined;
 		const then = timed(next);
-		const changed = rowsChanged(worked, then.checked.worked, toldAfter, { wider: wider ?? false });
+		const changed = rowsChanged(worked, then.value.worked, toldAfter, { wider: wider ?? false });
 		if (changed.length > 0) {
-			asked = { title, changed, before: checked, after: then.checked, next, other };
+			asked = { title, changed, before: checked, after: then.value, next, other };
 			return;
 		}
 		told = then;
@@ -428,7 +436,7 @@
 	</div>
 	<div class={['desk mt-3 grid gap-x-6 gap-y-4', hasRows && 'beside', hasLie && 'lying']}>
 		<section aria-label="Rows" class={['rows min-w-0', part !== 'rows' && 'max-md:hidden', !hasRows && 'md:hidden']}>
-			{#if mounted}
+			{#if hasEditor}
 				<RowsEditor
 					bind:this={editor}
 					text={swatch.text}
@@ -441,7 +449,7 @@
 					redo={() => save.redo()}
 				/>
 			{:else}
-				<pre class="font-mono text-[0.92rem] whitespace-pre-wrap">{swatch.text}</pre>
+				<pre class="h-full overflow-hidden font-mono text-[0.92rem] whitespace-pre-wrap">{swatch.text}</pre>
 			{/if}
 		</section>
 
@@ -507,7 +515,7 @@
 				<p class="quiet border-base-300 border-y py-10 text-center">
 					No rows yet. Type or paste them under “Rows”; the chart grows with them.
 				</p>
-			{:else if mounted}
+			{:else if hasChart}
 				<div class="min-h-0 grow">
 					<Chart
 						bind:this={chart}
@@ -572,31 +580,35 @@
 		{/if}
 
 		<div class={['facts min-w-0', part !== 'facts' && 'max-md:hidden']}>
-			<Facts {worked} {cords} gaps={gaps ? marks : undefined} {style} />
+			<Asleep part={facts} when="idle" given={{ worked, cords, gaps: gaps ? marks : undefined, style }} />
 		</div>
 	</div>
 
 	<div class="border-base-300 mt-4 grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
 		<Problems {problems} goTo={(p) => editor?.goTo(p.from)} {errors} />
-		<WhatIf {worked} {cords} {light} box={here} />
+		<Asleep part={whatIf} when="idle" given={{ worked, cords, light, box: here }} />
 	</div>
 	{#if hasToolPlan(worked)}
 		<div class="border-base-300 mt-6 border-t pt-4"><ToolPlan {worked} {style} /></div>
 	{/if}
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
 		<div id="keep" class="scroll-mt-4">{@render keep(swatch)}</div>
-		<SwatchFiles
-			id={opened.id}
-			{swatch}
-			{worked}
-			{cords}
-			{light}
-			{side}
-			{mirrored}
-			glossary={style.glossary}
-			unit={style.units}
-			table={() => chartTable(worked, cords)}
-			take={(s) => change(s)}
+		<Asleep
+			part={swatchFiles}
+			when="idle"
+			given={{
+				id: opened.id,
+				swatch,
+				worked,
+				cords,
+				light,
+				side,
+				mirrored,
+				glossary: style.glossary,
+				unit: style.units,
+				table: () => chartTable(worked, cords),
+				take: (taken: Swatch) => change(taken),
+			}}
 		/>
 		<Versions of={versionsOf(opened.id)} take={(s) => change(s)} />
 	</div>

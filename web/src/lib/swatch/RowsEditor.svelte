@@ -10,6 +10,7 @@
 	import type { Light } from '@pond-loop/core/drawing';
 	import { type Checked, SWATCH_LIMITS } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
+	import { soon } from '$lib/ui/waking';
 	import { look } from './rows-look';
 	import { rowsLanguage, setChecked, setChosen } from './rows-language';
 
@@ -30,7 +31,9 @@
 	const { text, checked, light, chosen, write, moved, undo, redo }: Props = $props();
 
 	let place = $state<HTMLElement>();
-	let view: EditorView | undefined;
+	let view = $state.raw<EditorView>();
+	/** Made in one breath and coloured in the next; until then the text stands there as it is. */
+	let isMade = $state(false);
 	/** A change that came from outside, such as undo or the chart. */
 	const outside = Annotation.define<boolean>();
 
@@ -40,6 +43,18 @@
 	};
 
 	onMount(() => {
+		let gone = false;
+		soon(() => {
+			if (!gone) make();
+		});
+		soon(() => (isMade = true));
+		return () => {
+			gone = true;
+			view?.destroy();
+		};
+	});
+
+	function make(): void {
 		// Within a shadow root the editor's styles are adopted sheets, which the content policy lets in.
 		const root = place!.attachShadow({ mode: 'open' });
 		view = new EditorView({
@@ -97,9 +112,7 @@
 				],
 			}),
 		});
-		if (checked) show(checked);
-		return () => view?.destroy();
-	});
+	}
 
 	let full = $state(false);
 	function tooLong(): boolean {
@@ -123,11 +136,14 @@
 		});
 	});
 	$effect(() => {
-		if (checked) show(checked);
+		if (isMade && checked) show(checked);
 	});
+	/** Whether a stretch is shown as chosen. */
+	let isShown = false;
 	$effect(() => {
 		const at = chosen;
-		if (!view) return;
+		if (!view || (!at && !isShown)) return;
+		isShown = at !== undefined;
 		view.dispatch({
 			effects:
 				at && at.to <= view.state.doc.length
@@ -156,8 +172,7 @@
 				})),
 			}))
 			.sort((a, b) => a.from - b.from);
-		view.dispatch({ effects: setChecked.of(now) });
-		view.dispatch(setDiagnostics(view.state, diagnostics));
+		view.dispatch({ effects: setChecked.of(now) }, setDiagnostics(view.state, diagnostics));
 	}
 
 	/** Puts the cursor at a place of the text. */
@@ -167,6 +182,7 @@
 	}
 </script>
 
+{#if !view}<pre class="h-full overflow-hidden font-mono text-[0.92rem] whitespace-pre-wrap">{text}</pre>{/if}
 <div class="h-full" bind:this={place} data-testid="rows"></div>
 {#if full}
 	<p class="text-error mt-1 text-[0.94rem] font-semibold" role="alert">

@@ -27,6 +27,19 @@ export function whileWaking<T>(wake: () => T): T {
 /** Lets the browser do what waits, such as hearing a press. */
 export const aBreath = (): Promise<void> => new Promise((done) => setTimeout(done));
 
+/** How long a browser is held at once by what comes in pieces. */
+const ENOUGH_MS = 8;
+
+/** Gives what to await between pieces of work: it takes a breath when they have held the browser for long enough. */
+export function resting(): () => Promise<void> {
+	let since = performance.now();
+	return async () => {
+		if (performance.now() - since < ENOUGH_MS) return;
+		await aBreath();
+		since = performance.now();
+	};
+}
+
 let hurried: Promise<unknown> = Promise.resolve();
 
 /** Does it as soon as what runs now has ended, each piece by itself; what every visitor needs, but not all in one breath. */

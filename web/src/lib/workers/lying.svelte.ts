@@ -31,7 +31,11 @@ export class Lying {
 			const before = this.#shown;
 			this.#lain = { ...asked!, lies: heard };
 			stop?.();
-			stop = moveFrom(before?.x, heard.x, (x) => (this.#shown = { ...heard, x }));
+			// What is said of it is shown first; its picture takes longer to make, and comes a breath later.
+			const breath = setTimeout(() => {
+				stop = moveFrom(before?.x, heard.x, (x) => (this.#shown = { ...heard, x }));
+			});
+			stop = () => clearTimeout(breath);
 		});
 		onMount(() => () => {
 			relaxer.stop();

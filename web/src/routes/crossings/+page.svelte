@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { collection, GRADES, lookUp, MAKES, those, type Wanted } from '@pond-loop/core/collection';
+	import { GRADES, lookUp, MAKES, those, type Wanted } from '@pond-loop/core/collection';
 	import { STRAIN_VERDICTS } from '@pond-loop/core/fabric';
 	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
@@ -17,7 +17,6 @@
 	const light = useLight();
 
 	const PAGE = 40;
-	const all = collection();
 	interface Choice {
 		readonly key: keyof Wanted;
 		readonly title: string;
@@ -85,8 +84,10 @@
 		return () => clearTimeout(timer);
 	});
 
-	const found = $derived(text.trim() ? lookUp(text, all, readGlossary(data.style.glossary), data.designs) : undefined);
-	const entries = $derived(those(found?.kind === 'part' ? found.entries : all, wanted));
+	const found = $derived(
+		text.trim() ? lookUp(text, data.all, readGlossary(data.style.glossary), data.designs) : undefined,
+	);
+	const entries = $derived(those(found?.kind === 'part' ? found.entries : data.all, wanted));
 
 	function choose(key: keyof Wanted, value: string): void {
 		const { [key]: _, ...rest } = wanted;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import { fromCanonical, mirror } from '@pond-loop/core/crossing';
+	import { type Crossing, fromCanonical, mirror } from '@pond-loop/core/crossing';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import type { AnyMove, Move } from '@pond-loop/core/handling';
 	import { begunIn, craftIn, shownIn } from '@pond-loop/core/look';
@@ -11,9 +11,10 @@
 	import { choicesFrom } from '$lib/choices/choices';
 	import { BARE, MOST_BY_HAND } from '$lib/hands/by-hand';
 	import KeepWay from '$lib/hands/KeepWay.svelte';
-	import YourHands from '$lib/hands/YourHands.svelte';
+	import { yourHands } from '$lib/hands/parts';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -84,14 +85,30 @@
 		</p>
 	{/if}
 	{#key `${begun} ${shown.made.order.join()} ${shown.made.over.join(';')} ${shown.made.work.join()}`}
-		<YourHands {shown} {craft} {style} light={light.now} {begun} bind:done>
-			{#snippet keep(made, moves)}
-				<!-- A way of one's own is one of two needles. -->
-				{#if data.teacher && craft.id === PLAIN_CRAFT}
-					<KeepWay {made} fabric={shown.mirrored ? mirror(made) : made} moves={moves as readonly Move[]} />
-				{/if}
-			{/snippet}
-		</YourHands>
+		{#snippet keep(made: Crossing, moves: readonly AnyMove[])}
+			<!-- A way of one's own is one of two needles. -->
+			{#if data.teacher && craft.id === PLAIN_CRAFT}
+				<KeepWay {made} fabric={shown.mirrored ? mirror(made) : made} moves={moves as readonly Move[]} />
+			{/if}
+		{/snippet}
+		<Asleep
+			part={yourHands}
+			when="soon"
+			given={{
+				shown,
+				craft,
+				style,
+				light: light.now,
+				begun,
+				keep,
+				get done() {
+					return done;
+				},
+				set done(now) {
+					done = now;
+				},
+			}}
+		/>
 	{/key}
 {:else if asked}
 	<p class="border-base-300 border-y py-6">

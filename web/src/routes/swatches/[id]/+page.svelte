@@ -10,7 +10,7 @@
 </script>
 
 {#key data.opened.id}
-	<Desk opened={data.opened} light={light.now} style={data.style}>
+	<Desk opened={data.opened} first={data.first} light={light.now} style={data.style}>
 		{#snippet keep(swatch)}<KeepSwatch
 				lessons={data.lessons}
 				{swatch}

@@ -1,29 +1,25 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { readGlossary, readRows, stitches } from '@pond-loop/core/notation';
+	import { readGlossary, readRows } from '@pond-loop/core/notation';
 	import {
 		castOnNeeded,
 		CORD_KINDS,
 		type CordKind,
-		cordsOf,
 		type CordWanted,
 		PRACTICE_LIMITS,
 		practiceSwatch,
-		workRows,
 	} from '@pond-loop/core/swatch';
-	import { onMount } from 'svelte';
 	import { z } from 'zod';
 	import { Typed } from '$lib/save/typed.svelte';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
-	import Chart from '$lib/swatch/Chart.svelte';
+	import { practiceMade } from '$lib/swatch/parts';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data, form } = $props();
 	const light = useLight();
-	let mounted = $state(false);
-	onMount(() => (mounted = true));
 
 	const KIND: Readonly<Record<CordKind, string>> = {
 		rope: 'Rope',
@@ -72,14 +68,6 @@
 	let title = $state('');
 
 	const made = $derived(practiceSwatch({ cords, border, ground, repeats, shape, school: data.style.school }));
-	const worked = $derived(
-		workRows(readRows(made.text, { school: data.style.school, glossary: readGlossary('') }), {
-			...made,
-			shape,
-			school: data.style.school,
-		}),
-	);
-	const followed = $derived(cordsOf(worked));
 	const suggested = $derived(
 		cords
 			.map((c) => KIND[c.kind])
@@ -341,26 +329,7 @@
 			</form>
 		</div>
 		<div class="min-w-0">
-			<p class="mb-2" data-testid="made">
-				Cast on <strong>{stitches(made.castOn)}</strong>; the pattern comes round after
-				<strong>{made.period} {shape === 'flat' ? 'rows' : 'rounds'}</strong>, {worked.rows.length} in all.
-			</p>
-			{#if mounted}
-				<Chart
-					{worked}
-					cords={followed}
-					light={light.now}
-					rowsShown={20}
-					zoom={worked.widest > 34 ? 0.75 : 1}
-					label="Chart of the practice swatch"
-				/>
-			{/if}
-			<details class="mt-3">
-				<summary class="wordlink w-fit list-none text-[0.94rem]">Its rows</summary>
-				<pre
-					class="mt-2 overflow-x-auto font-mono text-[0.88rem] whitespace-pre-wrap"
-					data-testid="rows-made">{made.text}</pre>
-			</details>
+			<Asleep part={practiceMade} when="soon" given={{ made, shape, school: data.style.school, light: light.now }} />
 		</div>
 	</div>
 {/if}

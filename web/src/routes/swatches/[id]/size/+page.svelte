@@ -6,4 +6,6 @@
 	const light = useLight();
 </script>
 
-{#key data.opened.id}<Size opened={data.opened} light={light.now} style={data.style} yarns={data.yarns} />{/key}
+{#key data.opened.id}
+	<Size opened={data.opened} first={data.first.value} light={light.now} style={data.style} yarns={data.yarns} />
+{/key}
