@@ -1,5 +1,6 @@
 import { redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
+import { render } from 'svelte/server';
 import { config } from '$lib/server/config';
 import { closeDatabase, isAway } from '$lib/server/database';
 import { away, failureOf } from '$lib/server/failures';
@@ -10,8 +11,11 @@ import { keyOf, madeOnce } from '$lib/server/remembered';
 import { refuse, wantsJson } from '$lib/server/refuse';
 import { dropToken, tokenOf } from '$lib/server/session-cookie';
 import { readSession } from '$lib/server/sessions';
+import { writtenBy } from '$lib/ui/asleep/asleep';
 import { localeFrom } from '$lib/ui/locale';
 import { LIGHT_COOKIE, lightFrom } from '$lib/ui/light';
+
+writtenBy(render);
 
 // The server stops taking requests and ends those that run; then nothing needs the database any more.
 process.once('sveltekit:shutdown', () => void closeDatabase());

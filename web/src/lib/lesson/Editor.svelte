@@ -34,7 +34,6 @@
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { keepFocus } from '$lib/ui/focus';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
-	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Light } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
@@ -45,7 +44,7 @@
 	import { addStep as addTo } from './doors';
 	import { versionsOf } from './api';
 	import Later from '$lib/ui/Later.svelte';
-	import { oneButton, oneEntry } from '$lib/ui/stops';
+	import { oneEntry } from '$lib/ui/stops';
 	import * as parts from './parts';
 	import { keepLesson, type OpenedLesson } from './keep';
 
@@ -282,59 +281,25 @@
 							class="quiet col-start-2 mt-2 flex flex-wrap items-center self-start sm:col-start-auto sm:mt-0 sm:grid sm:grid-cols-[4.6rem_auto_auto]"
 						>
 							<Asleep
-								part={parts.stepMinutes}
+								part={parts.stepBar}
 								when="idle"
 								given={{
 									step,
 									number: i + 1,
+									last: listed.length,
 									plan: lesson.plan,
+									others,
+									full,
 									set: (minutes) => save.change(setMinutes(lesson, step.id, minutes), `minutes ${step.id}`),
+									act: {
+										duplicate: () => duplicate(step),
+										remove: () => remove(step),
+										copyTo: (select) => copyTo(step, select),
+										move: (by, button) => move(step, by, button),
+										addAfter: () => addAfter(step),
+									},
 								}}
 							/>
-							<span class="contents" role="toolbar" aria-label="Step {i + 1}" use:oneButton>
-								<IconButton
-									label="Duplicate step {i + 1}"
-									hint="Duplicate"
-									disabled={full}
-									onclick={() => duplicate(step)}
-									><svg class="size-5" aria-hidden="true"><use href="#step-copy" /></svg></IconButton
-								>
-								<IconButton label="Remove step {i + 1}" hint="Remove" onclick={() => remove(step)}
-									><svg class="size-5" aria-hidden="true"><use href="#step-trash" /></svg></IconButton
-								>
-								{#if others.length > 0}
-									<label class="flex items-center max-sm:order-last"
-										><span class="sr-only">Copy step {i + 1} to another lesson</span>
-										<select
-											class="field w-20 py-0 text-[0.88rem] sm:w-full"
-											onchange={(e) => copyTo(step, e.currentTarget)}
-										>
-											<option value="">copy to</option>
-											{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
-										</select></label
-									>
-								{:else}<span></span>{/if}
-								<IconButton
-									label="Move step {i + 1} up"
-									hint="Move up"
-									disabled={i === 0}
-									onclick={(e) => move(step, -1, e.currentTarget)}
-									><svg class="size-5" aria-hidden="true"><use href="#step-up" /></svg></IconButton
-								>
-								<IconButton
-									label="Move step {i + 1} down"
-									hint="Move down"
-									disabled={i === listed.length - 1}
-									onclick={(e) => move(step, 1, e.currentTarget)}
-									><svg class="size-5" aria-hidden="true"><use href="#step-down" /></svg></IconButton
-								>
-								<button
-									type="button"
-									class="wordlink col-span-3 w-fit text-[0.88rem] max-sm:order-last max-sm:ml-3"
-									disabled={full}
-									onclick={() => addAfter(step)}>Add after<span class="sr-only"> step {i + 1}</span></button
-								></span
-							>
 						</div>{/if}
 				</li>
 			{/each}

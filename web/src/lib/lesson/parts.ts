@@ -3,11 +3,11 @@
 import { asleep, atHand, dozing } from '$lib/ui/asleep/asleep';
 import AddStep from './AddStep.svelte';
 import StepCard from './StepCard.svelte';
-import StepMinutes from './StepMinutes.svelte';
+import StepBar from './StepBar.svelte';
 
 export const addStep = dozing(AddStep);
 export const stepCard = dozing(StepCard);
-export const stepMinutes = dozing(StepMinutes);
+export const stepBar = dozing(StepBar);
 export const files = asleep(() => import('./LessonFiles.svelte'));
 export const plan = asleep(() => import('./Plan.svelte'));
 

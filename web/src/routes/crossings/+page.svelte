@@ -133,7 +133,7 @@
 
 <details class="mt-4" bind:open={symbol}>
 	<summary class="wordlink w-fit list-none">Read a symbol of a printed chart</summary>
-	<div class="border-base-300 mt-3 rounded-2xl border p-5"><FromSymbol /></div>
+	{#if symbol}<div class="border-base-300 mt-3 rounded-2xl border p-5"><FromSymbol /></div>{/if}
 </details>
 {#if pattern !== undefined}
 	<div class="mt-6">

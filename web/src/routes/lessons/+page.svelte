@@ -52,11 +52,8 @@
 	{#if data.lessons.length === 0}<div class="mt-6"><Begin demo={data.demo} template={data.templates[0]!} /></div>{/if}
 	<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={6}>
 		{#snippet actions(lesson)}
-			<IconButton
-				class="iconbutton quiet"
-				label="Remove {lesson.title}"
-				hint="Remove"
-				onclick={() => removal.remove(lesson.id)}><Trash2 class="size-5" /></IconButton
+			<IconButton quiet label="Remove {lesson.title}" hint="Remove" onclick={() => removal.remove(lesson.id)}
+				><Trash2 class="size-5" /></IconButton
 			>
 		{/snippet}
 	</LessonList>

@@ -60,7 +60,7 @@
 					>{/if}
 			</a>
 			<span class="absolute right-3 bottom-3">
-				<IconButton class="iconbutton quiet" label="Remove {s.title}" hint="Remove" onclick={() => removal.remove(s.id)}
+				<IconButton quiet label="Remove {s.title}" hint="Remove" onclick={() => removal.remove(s.id)}
 					><Trash2 class="size-5" /></IconButton
 				>
 			</span>

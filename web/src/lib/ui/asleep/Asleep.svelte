@@ -22,7 +22,7 @@
 	const context = getAllContexts();
 
 	const wasWaking = isWaking();
-	const written = untrack(() => part.write?.(given, context, ids)) ?? '';
+	const written = untrack(() => part.write(given, context, ids));
 	const now = $derived(given);
 	/** What it was written with, until it is awake. */
 	let asWritten = $state.raw<P>();

@@ -4,6 +4,7 @@
  */
 
 import type { Component } from 'svelte';
+import type { render } from 'svelte/server';
 
 /** As `getAllContexts` gives them. */
 export type Contexts = Map<unknown, unknown>;
@@ -12,23 +13,21 @@ export interface Sleeper<P extends object> {
 	/** What is needed to wake it, once it is at hand. */
 	ready: Component<P> | undefined;
 	readonly fetch: () => Promise<Component<P>>;
-	/** How the server writes it, with ids of its own; nowhere else. */
-	readonly write?: (props: P, context: Contexts, ids: string) => string;
+	/** How the server writes it, with ids of its own; a browser writes nothing. */
+	readonly write: (props: P, context: Contexts, ids: string) => string;
 }
 
-// Only the server's build has this; for a browser's it is nothing.
-const server = import.meta.env.SSR ? await import('svelte/server') : undefined;
+let writer: typeof render | undefined;
+
+/** Told by the server before its first page: how a part is written. A browser has nothing of it. */
+export const writtenBy = (by: typeof render): void => void (writer = by);
 
 function sleeper<P extends object>(ready: Component<P> | undefined, fetch: () => Promise<Component<P>>): Sleeper<P> {
 	const part: Sleeper<P> = {
 		ready,
 		fetch: async () => (part.ready ??= await fetch()),
-		...(server
-			? {
-					write: (props, context, ids) =>
-						server.render(part.ready as Component, { props, context: context as never, idPrefix: ids }).body,
-				}
-			: {}),
+		write: (props, context, ids) =>
+			writer?.(part.ready as Component, { props, context: context as never, idPrefix: ids }).body ?? '',
 	};
 	return part;
 }
