@@ -1,6 +1,13 @@
 /** Keeps what was made of something by its content, so that the same is made once. */
 
 import QuickLRU from 'quick-lru';
+import type { Pieces } from '../pieces/index.ts';
+
+export interface Kept<A extends readonly unknown[], R> {
+	(...args: A): R;
+	/** The same, made in pieces where it is not remembered: by `making`, which gives what `make` would. */
+	inPieces(making: (...args: A) => Pieces<R>, ...args: A): Pieces<R>;
+}
 
 /**
  * `make`, remembered for the last `most` keys. What it gives must be plain data that nobody changes,
@@ -11,16 +18,24 @@ export function kept<A extends readonly unknown[], R extends object | string>(
 	most: number,
 	keyOf: (...args: A) => string,
 	make: (...args: A) => R,
-): (...args: A) => R {
+): Kept<A, R> {
 	const known = new QuickLRU<string, R>({ maxSize: most });
-	return (...args) => {
-		const key = keyOf(...args);
-		const before = known.get(key);
-		if (before !== undefined) return before;
-		const now = make(...args);
-		known.set(key, now);
-		return now;
+	const keep = (value: R, key: string): R => {
+		known.set(key, value);
+		return value;
 	};
+	return Object.assign(
+		(...args: A): R => {
+			const key = keyOf(...args);
+			return known.get(key) ?? keep(make(...args), key);
+		},
+		{
+			*inPieces(making: (...args: A) => Pieces<R>, ...args: A): Pieces<R> {
+				const key = keyOf(...args);
+				return known.get(key) ?? keep(yield* making(...args), key);
+			},
+		},
+	);
 }
 
 /** A number for each object, the same as long as it lives: a key for what is itself kept. */

@@ -1,3 +1,4 @@
+export { workingAhead } from './ahead.ts';
 export * from './begin.ts';
 export * from './calendar.ts';
 export * from './common-mistakes.ts';

@@ -81,3 +81,7 @@ export const checked = kept(
 	(swatch: SwatchText, glossary: string) => JSON.stringify([swatch, glossary]),
 	(swatch, glossary): Checked => check(swatch, glossary),
 );
+
+/** The same in pieces. */
+export const checkingOnce = (swatch: SwatchText, glossary: string): Pieces<Checked> =>
+	checked.inPieces(checking, swatch, glossary);

@@ -1,7 +1,7 @@
 export type { Result } from '../result.ts';
 export { aroundCrossing } from './around.ts';
 export { castOnNeeded } from './cast-on.ts';
-export { check, checked, checking, isLongSwatch, type Checked, type SwatchText } from './checked.ts';
+export { check, checked, checking, checkingOnce, isLongSwatch, type Checked, type SwatchText } from './checked.ts';
 export { cordsOf, letterOf, type Cord, type Cords } from './cords.ts';
 export {
 	countBefore,

@@ -291,13 +291,11 @@
 									others,
 									full,
 									set: (minutes) => save.change(setMinutes(lesson, step.id, minutes), `minutes ${step.id}`),
-									act: {
-										duplicate: () => duplicate(step),
-										remove: () => remove(step),
-										copyTo: (select) => copyTo(step, select),
-										move: (by, button) => move(step, by, button),
-										addAfter: () => addAfter(step),
-									},
+									duplicate: () => duplicate(step),
+									remove: () => remove(step),
+									copyTo: (select) => copyTo(step, select),
+									move: (by, button) => move(step, by, button),
+									addAfter: () => addAfter(step),
 								}}
 							/>
 						</div>{/if}

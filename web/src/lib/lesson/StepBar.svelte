@@ -17,15 +17,13 @@
 		full: boolean;
 		/** Sets its minutes; `undefined` leaves them to be reckoned. */
 		set: (minutes: number | undefined) => void;
-		act: {
-			readonly duplicate: () => void;
-			readonly remove: () => void;
-			readonly copyTo: (select: HTMLSelectElement) => Promise<void>;
-			readonly move: (by: number, button: EventTarget | null) => Promise<void>;
-			readonly addAfter: () => void;
-		};
+		duplicate: () => void;
+		remove: () => void;
+		copyTo: (select: HTMLSelectElement) => Promise<void>;
+		move: (by: number, button: EventTarget | null) => Promise<void>;
+		addAfter: () => void;
 	}
-	const { step, number, last, plan, others, full, set, act }: Props = $props();
+	const { step, number, last, plan, others, full, set, ...act }: Props = $props();
 </script>
 
 <!-- Its pictures stand once in the page. -->

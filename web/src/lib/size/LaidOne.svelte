@@ -3,7 +3,7 @@
 	import { cellOf, type FabricState } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
-	import { alike, check, crossedSaid, gaugeSource, yarnNeeded } from '@pond-loop/core/swatch';
+	import { alike, checked as checkedOnce, crossedSaid, gaugeSource, yarnNeeded } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
 	import type { Light } from '$lib/ui/light';
 	import { FabricSeen } from './fabric-seen.svelte';
@@ -23,7 +23,7 @@
 	}
 	const { id, swatch, style, yarns, light, look, scale, measured }: Props = $props();
 	const unit = $derived(style.units);
-	const checked = $derived(check(swatch, style.glossary));
+	const checked = $derived(checkedOnce(swatch, style.glossary));
 	const fabric = new FabricSeen(() => ({ rows: checked, told: swatch.size, yarns, look, side: 'RS' }));
 	const { material, gauge, size } = $derived(fabric);
 	const drawing = $derived(

@@ -2,7 +2,7 @@
 	import { centreLines, drawLie, THICKNESS } from '@pond-loop/core/drawing';
 	import { cellOf, type Gauge, type HowItLies } from '@pond-loop/core/fabric';
 	import { letterOf, type Checked } from '@pond-loop/core/swatch';
-	import { onMount, untrack } from 'svelte';
+	import { onMount } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { download, fileName } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
@@ -73,12 +73,13 @@
 	});
 	$effect(() => {
 		if (!scene || !shown) return;
-		const isNew = drawn !== shown;
-		scene.show({ rows: shown.rows, thickness: THICKNESS, cords, light, pull });
-		drawn = shown;
-		const from = untrack(() => side);
-		if (isNew && from) scene.see(from);
-		ready = true;
+		const [now, of] = [scene, shown];
+		void now.show({ rows: of.rows, thickness: THICKNESS, cords, light, pull }).then(() => {
+			const isNew = drawn !== of;
+			drawn = of;
+			if (isNew && side) now.see(side);
+			ready = true;
+		});
 	});
 
 	const KEYS: Readonly<Record<string, readonly [number, number, number?]>> = {

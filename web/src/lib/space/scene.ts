@@ -22,6 +22,8 @@ import {
 	WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import { inPieces } from '$lib/ui/in-pieces';
+import { aBreath } from '$lib/ui/waking';
 import { curveOf } from './curves';
 import { pulledOut } from './pulled';
 import { SIDES, type Side } from './sides';
@@ -47,9 +49,13 @@ export class YarnScene {
 	readonly #scene = new Scene();
 	readonly #camera = new PerspectiveCamera(32, 1, 0.1, 4000);
 	readonly #controls: OrbitControls;
-	readonly #yarn = new Group();
+	#yarn = new Group();
 	#size = new Vector3(1, 1, 1);
 	#asked = 0;
+	/** What is to be shown next, and the work on it while there is any. */
+	#wanted: Shown | undefined;
+	#making: Promise<void> | undefined;
+	#isEnded = false;
 
 	/** Throws where there is no WebGL. */
 	constructor(canvas: HTMLCanvasElement) {
@@ -70,8 +76,25 @@ export class YarnScene {
 		this.#controls.addEventListener('change', () => this.draw());
 	}
 
-	show({ rows, thickness, cords, light, pull }: Shown): void {
-		this.#clear();
+	/**
+	 * Made in pieces; what was seen before stays until it is whole. Of what is asked for meanwhile only the last is made.
+	 * Resolves once it is seen.
+	 */
+	show(shown: Shown): Promise<void> {
+		this.#wanted = shown;
+		this.#making ??= (async () => {
+			for (let next = this.#wanted; next && !this.#isEnded; next = this.#wanted) {
+				this.#wanted = undefined;
+				await aBreath();
+				await inPieces(this.#made(next));
+			}
+			this.#making = undefined;
+		})();
+		return this.#making;
+	}
+
+	*#made({ rows, thickness, cords, light, pull }: Shown): Generator<undefined, void> {
+		const yarn = new Group();
 		const palette = PALETTES[light];
 		const stitches = rows.reduce((sum, r) => sum + r.cords.length, 0);
 		const round = stitches > FINE ? 5 : 7;
@@ -112,17 +135,25 @@ export class YarnScene {
 				}
 			}
 			tube.setAttribute('color', new BufferAttribute(colours, 3));
-			this.#yarn.add(new Mesh(tube, material));
+			yarn.add(new Mesh(tube, material));
+			yield;
 		}
-		this.#letters(rows, cords, palette.ink, pull);
+		if (this.#isEnded) {
+			cleared(yarn);
+			return;
+		}
+		this.#letters(yarn, rows, cords, palette.ink, pull);
 		const middle = low.clone().add(high).multiplyScalar(0.5);
+		this.#scene.remove(this.#yarn).add(yarn);
+		cleared(this.#yarn);
+		this.#yarn = yarn;
 		this.#yarn.position.copy(middle.negate());
 		this.#size = high.sub(low);
 		this.draw();
 	}
 
 	/** Each cord's letter, above where it ends. */
-	#letters(rows: readonly YarnRow[], cords: Shown['cords'], ink: string, pull: number): void {
+	#letters(yarn: Group, rows: readonly YarnRow[], cords: Shown['cords'], ink: string, pull: number): void {
 		const last = rows.at(-1);
 		if (!last) return;
 		const top = Math.max(...last.points.map((p) => p.y));
@@ -143,7 +174,7 @@ export class YarnScene {
 			map.colorSpace = SRGBColorSpace;
 			const sprite = new Sprite(new SpriteMaterial({ map }));
 			sprite.position.set(-at.x, at.y, 0);
-			this.#yarn.add(sprite);
+			yarn.add(sprite);
 		}
 	}
 
@@ -202,17 +233,20 @@ export class YarnScene {
 		return new Promise((done) => canvas.toBlob(done, 'image/png'));
 	}
 
-	#clear(): void {
-		for (const part of this.#yarn.children) {
-			if (part instanceof Mesh) part.geometry.dispose();
-			if (part instanceof Sprite) part.material.map?.dispose();
-		}
-		this.#yarn.clear();
-	}
 	end(): void {
+		this.#isEnded = true;
 		cancelAnimationFrame(this.#asked);
-		this.#clear();
+		cleared(this.#yarn);
 		this.#controls.dispose();
 		this.#renderer.dispose();
 	}
+}
+
+/** Gives back what its parts hold of the graphics. */
+function cleared(yarn: Group): void {
+	for (const part of yarn.children) {
+		if (part instanceof Mesh) part.geometry.dispose();
+		if (part instanceof Sprite) part.material.map?.dispose();
+	}
+	yarn.clear();
 }

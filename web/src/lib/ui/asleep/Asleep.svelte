@@ -43,7 +43,16 @@
 		),
 	) as P;
 	const same = (a: unknown, b: unknown): boolean =>
-		a === b || typeof a === 'function' || (typeof a === 'object' && JSON.stringify(a) === JSON.stringify(b));
+		a === b || typeof a === 'function' || (typeof a === 'object' && said(a) !== undefined && said(a) === said(b));
+	/** All of it in words; nothing where functions are part of it, which may say anything. */
+	function said(of: unknown): string | undefined {
+		let isWhole = true;
+		const words = JSON.stringify(of, (_, value: unknown) => {
+			isWhole &&= typeof value !== 'function';
+			return value;
+		});
+		return isWhole ? words : undefined;
+	}
 
 	let watch = (): void => undefined;
 	onMount(() => {

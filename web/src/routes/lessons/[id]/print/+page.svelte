@@ -6,7 +6,8 @@
 	import { craftOf, DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
-	import SectionSheet from '$lib/lesson/SectionSheet.svelte';
+	import { sectionSheet } from '$lib/lesson/sheet-parts';
+	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
@@ -137,14 +138,18 @@
 						/>
 						on paper<span class="sr-only">: step {section.number}</span></label
 					>
-					{#if portions.has(i)}<SectionSheet {section} light={colour ? 'day' : 'print'} />
+					{#if portions.has(i)}<Asleep
+							part={sectionSheet}
+							when="idle"
+							given={{ section, light: colour ? 'day' : 'print' }}
+						/>
 					{:else}<h2 class="text-2xl wrap-anywhere">{section.title}</h2>{/if}
 				</li>
 			{/each}
 		</ol>
 		{#each sections.filter((s) => !s.step) as section (section.id)}
 			<div class="border-b border-neutral-400 py-4 last:border-0">
-				<SectionSheet {section} light={colour ? 'day' : 'print'} />
+				<Asleep part={sectionSheet} when="idle" given={{ section, light: colour ? 'day' : 'print' }} />
 			</div>
 		{/each}
 		{#each data.codes as { title, says, address, drawing } (address)}

@@ -1,17 +1,22 @@
 <script lang="ts">
-	import { check, howItLies, materialOf } from '@pond-loop/core/swatch';
-	import { onMount } from 'svelte';
+	import { type Checked, checking, howItLies, materialOf } from '@pond-loop/core/swatch';
 	import Turn from '$lib/space/Turn.svelte';
 	import Looks from '$lib/swatch/Looks.svelte';
+	import { inPieces } from '$lib/ui/in-pieces';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
 	const swatch = $derived(data.opened.swatch);
 	/** Worked in the browser alone: nothing is drawn before. */
-	let mounted = $state(false);
-	onMount(() => (mounted = true));
-	const checked = $derived(mounted ? check(swatch, data.style.glossary) : undefined);
+	let checked = $state.raw<Checked>();
+	$effect(() => {
+		let isPast = false;
+		void inPieces(checking(swatch, data.style.glossary)).then(({ value }) => {
+			if (!isPast) checked = value;
+		});
+		return () => (isPast = true);
+	});
 	const material = $derived(materialOf(swatch.size, data.yarns));
 </script>
 

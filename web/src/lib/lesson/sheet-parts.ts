@@ -1,0 +1,5 @@
+import { dozing } from '$lib/ui/asleep/asleep';
+import SectionSheet from './SectionSheet.svelte';
+
+/** A section of a lesson to be read: it stands there as written until it is to say something else. */
+export const sectionSheet = dozing(SectionSheet);

@@ -1,0 +1,10 @@
+import { checkingOnce } from '@pond-loop/core/swatch';
+import { inPieces } from '$lib/ui/in-pieces';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ data, parent }) => {
+	const { style } = await parent();
+	// Worked before the page is made of it, and remembered.
+	await inPieces(checkingOnce(data.opened.swatch, style.glossary));
+	return data;
+};
