@@ -83,3 +83,63 @@ for (const [path, most] of Object.entries(MOST_SENT)) {
 		expect(await scriptBytes(page, home + path)).toBeLessThanOrEqual(most);
 	});
 }
+
+test('a page names its files of script so that each comes after those it stands on', async ({ page }) => {
+	await page.goto('/lessons');
+	const lesson = await page.locator('main a[href^="/lessons/"]').first().getAttribute('href');
+	const standsOn = new Map<string, string[]>();
+	for (const path of ['/', lesson!, '/style', '/crossings']) {
+		// As it is sent: the browser adds those that it asks for later.
+		const sent = await (await page.request.get(path)).text();
+		const files = [...sent.matchAll(/rel="modulepreload" href="([^"]+)"/g)].map(
+			([, f]) => new URL(f!, home + path).href,
+		);
+		// What starts the page has run by then, with all that it stands on.
+		const beginning = files.findIndex((f) => f.includes('/nodes/'));
+		expect(beginning).toBeGreaterThan(0);
+		const ran = new Set(files.slice(0, beginning));
+		for (const file of files.slice(beginning)) {
+			if (!standsOn.has(file)) {
+				const text = await (await page.request.get(file)).text();
+				const named = [...text.matchAll(/(?:from|import)\s?"(\.[^"]+\.js)"/g)].map(
+					([, name]) => new URL(name!, file).href,
+				);
+				standsOn.set(file, named);
+			}
+			expect(
+				standsOn.get(file)!.filter((f) => !ran.has(f)),
+				`${path}: ${file}`,
+			).toEqual([]);
+			ran.add(file);
+		}
+		expect(ran.size).toBe(files.length);
+	}
+});
+
+test('a form that only the page can send is sent once it listens, with what was typed before', async ({ browser }) => {
+	const context = await browser.newContext({ storageState: nobody });
+	const page = await context.newPage();
+	await newTeacher(page.request, { name: 'Ines Alder' });
+	let letGo = (): void => undefined;
+	const gone = new Promise<void>((done) => (letGo = done));
+	await page.route('**/nodes/**', async (route) => {
+		await gone;
+		await route.continue();
+	});
+	await page.goto('/classes', { waitUntil: 'commit' });
+	const field = page.getByLabel('Name of a new class');
+	await field.fill('Early birds');
+	// What comes first has run; what the page is made of is on its way.
+	await page.evaluate(async () => {
+		const first = [...document.querySelectorAll<HTMLLinkElement>('link[href*="/entry/"]')].map(({ href }) => href);
+		if (first.length !== 2) throw new Error('The page begins otherwise than expected.');
+		await Promise.all(first.map((href) => import(href)));
+		await new Promise((done) => setTimeout(done));
+	});
+	await field.press('Enter');
+	await expect(page.locator('html')).toHaveAttribute('data-awake', 'no');
+	letGo();
+	await page.waitForURL(/classes\/[\da-f-]{36}$/);
+	await expect(page.getByText('Early birds').first()).toBeVisible();
+	await context.close();
+});

@@ -234,6 +234,7 @@ test.describe('without a network', () => {
 		await page.getByRole('button', { name: 'Remove this evening' }).click();
 		await page.getByRole('button', { name: 'Remove it for good' }).click();
 		await page.waitForURL(/classes\/./);
+		await expect(page.locator('html')).toHaveAttribute('data-awake', 'yes');
 		expect(await pressesHere(page)).toBe(0);
 		await beginHere();
 		expect(await pressesHere(page)).toBe(1);

@@ -52,6 +52,7 @@ const TITLES = { lean: DRILLS[0]!.title, hold: DRILLS[1]!.title, count: DRILLS[2
 async function teacherWith(browser: Browser): Promise<{ teacher: Page; lesson: string }> {
 	const context = await browser.newContext({ storageState: nobody, viewport: { width: 820, height: 1180 } });
 	const teacher = await context.newPage();
+	waitsUntilAwake(teacher);
 	await newTeacher(teacher.request, { name: 'Runa Sedge' });
 	const steps = ['2/2 LC', '3/3 RC'].map((text) => {
 		const read = readName(text, 'slash');

@@ -17,6 +17,7 @@ const { benchLesson } = await import('./lib/bench-lesson.mjs');
 const { benchHolding } = await import('./lib/bench-holding.mjs');
 const { benchDesk } = await import('./lib/bench-desk.mjs');
 const { benchLie } = await import('./lib/bench-lie.mjs');
+const { benchWaking } = await import('./lib/bench-waking.mjs');
 
 const SECONDS = 5;
 
@@ -98,6 +99,7 @@ for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
 lines.push(...(await benchHolding(address, cookie)));
 lines.push(...(await benchLesson(address, cookie, requests)));
 lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)), ...(await benchLie(address, cookie)));
+lines.push(...(await benchWaking(address, cookie)));
 
 const folder = join(root, '.bench');
 mkdirSync(folder, { recursive: true });

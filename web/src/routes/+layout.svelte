@@ -7,7 +7,7 @@
 	import '@fontsource/jetbrains-mono/500.css';
 	import '../app.css';
 	import { onMount, tick } from 'svelte';
-	import { hurriedOn, woke } from '$lib/ui/waking';
+	import { hurriedOn, isAwake, woke } from '$lib/ui/waking';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
@@ -27,7 +27,10 @@
 	// The outermost part is mounted last: from here on every key and button is heard.
 	onMount(() => {
 		woke();
-		void hurriedOn().then(() => (document.documentElement.dataset['awake'] = 'yes'));
+		void hurriedOn().then(() => {
+			document.documentElement.dataset['awake'] = 'yes';
+			isAwake();
+		});
 	});
 
 	const ABOUT =

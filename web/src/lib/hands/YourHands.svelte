@@ -14,6 +14,7 @@
 	import { inWriting } from '$lib/ui/in-writing';
 	import type { Light } from '$lib/ui/light';
 	import { oneButton } from '$lib/ui/stops';
+	import { soon } from '$lib/ui/waking';
 
 	interface Props {
 		/** What was asked, as these hands make it. */
@@ -74,7 +75,7 @@
 			: [],
 	);
 	let mounted = $state(false);
-	onMount(() => (mounted = true));
+	onMount(() => soon(() => (mounted = true)));
 
 	const offers = $derived(byHand.offers(hands, chosen));
 	const allowed = $derived(offers.filter((o) => !o.refused));

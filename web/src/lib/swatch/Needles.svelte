@@ -15,6 +15,7 @@
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
+	import { soon } from '$lib/ui/waking';
 
 	interface Props {
 		/** The swatch for the hands that follow it. */
@@ -41,7 +42,7 @@
 	const zoom = $derived(Math.min(1.25, Math.max(0.62, (room - GUTTERS) / (worked.widest * CELL))));
 	let mounted = $state(false);
 	let chart = $state<Chart>();
-	onMount(() => (mounted = true));
+	onMount(() => soon(() => (mounted = true)));
 
 	const row = $derived(worked.rows[place]);
 	const groups = $derived(

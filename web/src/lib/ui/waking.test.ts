@@ -73,3 +73,28 @@ it('does what every visitor needs in order, each in a breath of its own, and tel
 	expect(done).toEqual(['a', 'b', 'c']);
 	expect(breaths).toBeGreaterThan(0);
 });
+
+it('work in pieces lets others in between whenever it has held the browser for long enough, and never within a piece', async () => {
+	let now = 0;
+	vi.stubGlobal('performance', { now: () => now });
+	const { inPieces } = await import('./in-pieces');
+	const done: string[] = [];
+	const asked = setInterval(() => done.push('heard'));
+	function* pieces(): Generator<undefined, string> {
+		for (const ms of [3, 3, 3, 1, 1, 20]) {
+			now += ms;
+			done.push(String(ms));
+			yield;
+		}
+		return 'whole';
+	}
+	expect(await inPieces(pieces())).toEqual({ value: 'whole', ms: 31 });
+	clearInterval(asked);
+	const heard = done.flatMap((d, i) => (d === 'heard' ? [i] : []));
+	expect(done.filter((d) => d !== 'heard')).toEqual(['3', '3', '3', '1', '1', '20']);
+	// After 9 ms, and after the long one.
+	expect(done.slice(0, 3)).toEqual(['3', '3', '3']);
+	expect(heard.length).toBeGreaterThan(0);
+	expect(heard.some((i) => done.slice(0, i).filter((d) => d !== 'heard').length === 3)).toBe(true);
+	expect(heard.every((i) => [3, 6].includes(done.slice(0, i).filter((d) => d !== 'heard').length))).toBe(true);
+});
