@@ -104,7 +104,7 @@
 		class="bg-primary text-primary-content fixed top-2 left-2 z-50 -translate-y-20 rounded-full px-4 py-2 focus:translate-y-0"
 		>To the page itself</a
 	>
-	<div class="min-h-screen md:grid md:grid-cols-[6.3rem_minmax(0,1fr)] lg:grid-cols-[8.2rem_minmax(0,1fr)]">
+	<div class="min-h-screen md:grid md:grid-cols-[6.6rem_minmax(0,1fr)] lg:grid-cols-[8.2rem_minmax(0,1fr)]">
 		<header
 			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-0.5 md:sticky md:top-0 md:h-screen md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-0 md:py-6 md:pl-4 lg:pl-5"
 		>

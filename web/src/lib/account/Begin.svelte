@@ -34,14 +34,14 @@
 		<li class="border-base-300 border-b py-3">
 			<form method="post" action="/lessons?/create">
 				<input type="hidden" name="template" value={first.id} />
-				<button class="wordlink font-semibold">A whole lesson: {first.title}</button>
+				<button class="wordlink text-left font-semibold">A whole lesson: {first.title}</button>
 			</form>
 			<p class="quiet mt-1">{first.says} Change it as you like.</p>
 		</li>
 		{#if demo}
 			<li class="py-3">
 				<form method="post" action="/lessons?/copyDemo">
-					<button class="wordlink font-semibold">The demo class, copied into your account</button>
+					<button class="wordlink text-left font-semibold">The demo class, copied into your account</button>
 				</form>
 				<p class="quiet mt-1">Its lessons, swatches and own crossings; remove what you do not need.</p>
 			</li>

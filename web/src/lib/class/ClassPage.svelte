@@ -9,6 +9,7 @@
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
+	import TitleField from '$lib/ui/TitleField.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { troubleOf } from '$lib/save/send';
 	import BeginEvening from './BeginEvening.svelte';
@@ -88,16 +89,15 @@
 
 <svelte:head><title>{of.title} · Pond Loop</title></svelte:head>
 
-<h1 class="sr-only">{of.title}</h1>
-<div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
-	<label class="sr-only" for="{uid}-title">Name of the class</label>
-	<input
-		id="{uid}-title"
-		class="field min-w-0 grow basis-60 font-serif text-[1.8rem] leading-tight font-semibold"
-		dir="auto"
-		value={of.title}
-		oninput={(e) => change({ title: e.currentTarget.value }, 'title')}
-	/>
+<div class="flex flex-wrap items-start gap-x-5 gap-y-1">
+	<div class="min-w-0 grow basis-60">
+		<TitleField
+			id="{uid}-title"
+			label="Name of the class"
+			value={of.title}
+			change={(title) => change({ title }, 'title')}
+		/>
+	</div>
 	<SaveNote {save} />
 	<UndoRedo {save} />
 </div>

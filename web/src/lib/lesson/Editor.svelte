@@ -45,6 +45,7 @@
 	import { versionsOf } from './api';
 	import Later from '$lib/ui/Later.svelte';
 	import { oneEntry } from '$lib/ui/stops';
+	import TitleField from '$lib/ui/TitleField.svelte';
 	import * as parts from './parts';
 	import { keepLesson, type OpenedLesson } from './keep';
 
@@ -188,17 +189,13 @@
 	<div class="min-w-0">
 		<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
 			<div class="min-w-0 grow basis-80">
-				<h1 class="sr-only">{lesson.title}</h1>
-				<label class="sr-only" for="lesson-title">Title of the lesson</label>
-				<textarea
+				<TitleField
 					id="lesson-title"
-					class="field grown w-full font-serif text-[1.7rem] leading-tight font-semibold sm:text-[2.1rem]"
-					rows="1"
-					dir="auto"
+					label="Title of the lesson"
 					placeholder="A title for the lesson"
 					value={lesson.title}
-					oninput={(e) => save.change(rename(lesson, e.currentTarget.value.replaceAll('\n', ' ')), 'title')}
-					onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
+					change={(title) => save.change(rename(lesson, title), 'title')}
+				/>
 			</div>
 			<div class="flex flex-wrap items-center gap-y-2">
 				<UndoRedo {save} onundo={() => (said = undefined)} />

@@ -38,6 +38,7 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Timed } from '$lib/ui/in-pieces';
 	import type { Light } from '$lib/ui/light';
+	import TitleField from '$lib/ui/TitleField.svelte';
 	import { soon } from '$lib/ui/waking';
 	import AskFirst, { type Asked } from './AskFirst.svelte';
 	import Chart from './Chart.svelte';
@@ -308,17 +309,13 @@
 <div inert={!awake.now}>
 	<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
 		<div class="min-w-0 grow basis-80">
-			<h1 class="sr-only">{swatch.title}</h1>
-			<label class="sr-only" for="swatch-title">Title of the swatch</label>
-			<textarea
+			<TitleField
 				id="swatch-title"
-				class="field grown w-full font-serif text-[1.7rem] leading-tight font-semibold sm:text-[2.1rem]"
-				rows="1"
-				dir="auto"
+				label="Title of the swatch"
 				placeholder="A title for the swatch"
 				value={swatch.title}
-				oninput={(e) => change({ title: e.currentTarget.value.replaceAll('\n', ' ') }, 'title')}
-				onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}></textarea>
+				change={(title) => change({ title }, 'title')}
+			/>
 		</div>
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />
