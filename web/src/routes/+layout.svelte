@@ -7,7 +7,7 @@
 	import '@fontsource/jetbrains-mono/500.css';
 	import '../app.css';
 	import { onMount, tick } from 'svelte';
-	import { hurriedOn, isAwake, woke } from '$lib/ui/waking';
+	import { hurriedOn, nowListens, woke } from '$lib/ui/waking';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
@@ -29,7 +29,7 @@
 		woke();
 		void hurriedOn().then(() => {
 			document.documentElement.dataset['awake'] = 'yes';
-			isAwake();
+			nowListens();
 		});
 	});
 

@@ -83,12 +83,15 @@ export class YarnScene {
 	show(shown: Shown): Promise<void> {
 		this.#wanted = shown;
 		this.#making ??= (async () => {
-			for (let next = this.#wanted; next && !this.#isEnded; next = this.#wanted) {
-				this.#wanted = undefined;
-				await aBreath();
-				await inPieces(this.#made(next));
+			try {
+				for (let next = this.#wanted; next && !this.#isEnded; next = this.#wanted) {
+					this.#wanted = undefined;
+					await aBreath();
+					await inPieces(this.#made(next));
+				}
+			} finally {
+				this.#making = undefined;
 			}
-			this.#making = undefined;
 		})();
 		return this.#making;
 	}
@@ -213,7 +216,7 @@ export class YarnScene {
 
 	/** Draws once for however many changes come before the next picture. */
 	draw(): void {
-		if (this.#asked) return;
+		if (this.#asked || this.#isEnded) return;
 		this.#asked = requestAnimationFrame(() => {
 			this.#asked = 0;
 			this.#now();

@@ -98,3 +98,14 @@ it('work in pieces lets others in between whenever it has held the browser for l
 	expect(heard.some((i) => done.slice(0, i).filter((d) => d !== 'heard').length === 3)).toBe(true);
 	expect(heard.every((i) => [3, 6].includes(done.slice(0, i).filter((d) => d !== 'heard').length))).toBe(true);
 });
+
+it('a piece that fails is reported, and keeps none after it from its turn', async () => {
+	const reported: unknown[] = [];
+	vi.stubGlobal('reportError', (error: unknown) => reported.push(error));
+	const { hurriedOn, soon } = await import('./waking');
+	const done: string[] = [];
+	soon(() => Promise.reject(new Error('no network')));
+	soon(() => done.push('after it'));
+	await hurriedOn();
+	expect([done, reported]).toEqual([['after it'], [new Error('no network')]]);
+});

@@ -55,9 +55,15 @@ export function resting(): () => Promise<void> {
 
 let hurried: Promise<unknown> = Promise.resolve();
 
-/** Does it as soon as what runs now has ended, each piece by itself; what every visitor needs, but not all in one breath. */
+/**
+ * Does it as soon as what runs now has ended, each piece by itself; what every visitor needs, but not all in one breath.
+ * One that fails is reported, and keeps none after it from its turn.
+ */
 export function soon(piece: () => unknown): void {
-	hurried = hurried.then(aBreath).then(piece);
+	hurried = hurried
+		.then(aBreath)
+		.then(piece)
+		.catch((error: unknown) => reportError(error));
 }
 
 /** Kept once all that was to be done soon is done. */
@@ -67,7 +73,7 @@ let tellAwake = (): void => undefined;
 const awake = new Promise<void>((done) => (tellAwake = done));
 
 /** Told once, when all that was to be done soon is done. */
-export const isAwake = (): void => tellAwake();
+export const nowListens = (): void => tellAwake();
 
 /** Kept once the page listens. */
 export const whenAwake = (): Promise<void> => awake;

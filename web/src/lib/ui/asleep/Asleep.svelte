@@ -42,8 +42,11 @@
 			]),
 		),
 	) as P;
-	const same = (a: unknown, b: unknown): boolean =>
-		a === b || typeof a === 'function' || (typeof a === 'object' && said(a) !== undefined && said(a) === said(b));
+	function same(a: unknown, b: unknown): boolean {
+		if (a === b || typeof a === 'function') return true;
+		const words = typeof a === 'object' ? said(a) : undefined;
+		return words !== undefined && words === said(b);
+	}
 	/** All of it in words; nothing where functions are part of it, which may say anything. */
 	function said(of: unknown): string | undefined {
 		let isWhole = true;
