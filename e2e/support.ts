@@ -7,6 +7,7 @@ import {
 	expect,
 	type APIRequestContext,
 	type APIResponse,
+	type BrowserContext,
 	type BrowserContextOptions,
 	type Locator,
 	type Page,
@@ -47,13 +48,39 @@ export function waitsUntilAwake(page: Page): void {
 	}
 }
 
+/** What went wrong between a page and its server, and in its script, in the order in which it did; the last few lines. */
+function heardFrom(context: BrowserContext): readonly string[] {
+	const lines: string[] = [];
+	const hear = (line: string): void => {
+		lines.push(`${new Date().toISOString().slice(11, 23)} ${line}`);
+		if (lines.length > 40) lines.shift();
+	};
+	context.on('response', (r) => {
+		if (r.status() >= 400) hear(`${r.status()} ${r.request().method()} ${r.url()}`);
+	});
+	context.on('requestfailed', (r) => hear(`${r.failure()?.errorText} ${r.method()} ${r.url()}`));
+	context.on('weberror', (e) => hear(`thrown: ${e.error().stack ?? e.error().message}`));
+	context.on('console', (m) => {
+		if (m.type() === 'error') hear(`console: ${m.text()}`);
+	});
+	return lines;
+}
+
 /** Tests begin signed in as the demo's teacher; those about accounts begin as somebody else. */
 export const test = base.extend<object, { demo: SignedIn }>({
 	demo: [async ({}, use) => use(signedIn(await enterDemo(home))), { scope: 'worker' }],
 	storageState: async ({ demo }, use) => use(demo),
-	context: async ({ context, javaScriptEnabled }, use) => {
+	context: async ({ context, javaScriptEnabled }, use, info) => {
 		if (javaScriptEnabled !== false) context.on('page', waitsUntilAwake);
+		const heard = heardFrom(context);
 		await use(context);
+		if (info.status === info.expectedStatus) return;
+		// Where something comes out otherwise on another machine, this is all that is known of it.
+		for (const page of context.pages()) {
+			const seen = await page.evaluate(() => document.body.innerText).catch(() => '(gone)');
+			console.log(`${info.title}: at ${page.url()}\n${seen.replace(/\s+/g, ' ').slice(0, 400)}`);
+		}
+		console.log(heard.join('\n'));
 	},
 });
 export { expect };

@@ -27,9 +27,12 @@ const BRINGS_BACK = '/api/bring-back';
 const MOST_BODIES = 256 * 1024 * 1024;
 /** Bytes of the largest page or answer; files that are handed out are not held to it. */
 const MOST_PAGE = 16 * 1024 * 1024;
-/** What a thread has worked on for somebody who left, before it is ended rather than waited for. */
-const LEFT_WORK = 300;
+/** Milliseconds that a thread has worked for somebody who left, before it is ended rather than waited for: a new one costs as much. */
+const LEFT_WORK = 1000;
 const LOOK_EVERY = 100;
+/** What no thread has heard is tried again so often, after so many milliseconds; a page that one took with it, once. */
+const MOST_TRIES = 10;
+const GONE_MS = 30;
 /** Milliseconds of work from which on the pages of one who asks count as long. */
 const LONG_PAGE = 100;
 /** Waiting for one who asks; more are refused. */
@@ -42,6 +45,9 @@ const busy =
 const tooLong =
 	'This took more work than one page may. Nothing that was saved is lost. If it is a lesson or a swatch of yours, make it shorter, or open it as text.';
 const tooMuch = 'That is too much at once. Make it shorter and send it again.';
+
+/** A line of the log, as the app writes them. @param {number} level @param {string} msg @param {Record<string, unknown>} more */
+const tell = (level, msg, more) => console.error(JSON.stringify({ level, time: Date.now(), msg, ...more }));
 
 /**
  * Starts the front on a build; gives how to stop it.
@@ -64,7 +70,7 @@ export async function startFront(build, env) {
 				POND_LOOP_FRONT: 'yes',
 				DATABASE_CONNECTIONS: String(connections),
 			},
-			ended: (error) => console.error(JSON.stringify({ level: 50, msg: 'a thread ended', reason: String(error) })),
+			ended: (error) => tell(50, 'a thread ended', { reason: String(error) }),
 		});
 	const pages = Array.from({ length: settings.threads }, () => thread(4));
 	// Apart from pages: doors, where passwords are waited for, and what is handed out, which takes long.
@@ -179,6 +185,8 @@ export async function startFront(build, env) {
 		const isLong = path === BRINGS_BACK || /^\/(?:(?:lessons|swatches)\/[^/]+\/handout|account\/export)$/.test(path);
 		/** @type {'door' | 'long' | 'page'} */
 		const kind = isDoor ? 'door' : isLong ? 'long' : 'page';
+		/** Of a path its first part: what comes after it may let somebody in. @param {number} spent */
+		const about = (spent) => ({ method, path: `/${path.split('/')[1]}`, worked: Math.max(0, Math.round(spent)) });
 		let left = false;
 		response.once('close', () => {
 			if (!response.writableFinished) left = true;
@@ -199,6 +207,7 @@ export async function startFront(build, env) {
 			clearInterval(look);
 			if (on) {
 				on.busy -= 1;
+				if (!isRead) on.writes -= 1;
 				if (kind === 'page') {
 					const ms = Math.max(0, on.worked - worked);
 					for (const one of charged) strangers.add(one, ms, performance.now());
@@ -213,50 +222,67 @@ export async function startFront(build, env) {
 			const thread = kind === 'door' ? doors : kind === 'long' ? long : idlest(pages);
 			on = thread;
 			thread.busy += 1;
+			if (!isRead) thread.writes += 1;
 			worked = thread.worked;
 			let ended = false;
 			const upstream = await thread
 				.pass({ method, path: url, headers: headersFor(request, address, body) })
 				.catch(() => undefined);
+			// Once it is ready: what a new thread needs for its own start is nobody's.
+			worked = thread.worked;
 			if (!upstream) {
 				end();
 				say(request, response, 503, busy, 2);
 				return;
 			}
+			if (left && isRead) {
+				upstream.destroy();
+				end();
+				return;
+			}
 			if (kind !== 'door') {
 				const longest = settings.longest[kind];
 				look = setInterval(() => {
-					if (thread.worked - worked < longest) return;
+					const spent = thread.worked - worked;
+					// A page for nobody is given up sooner, unless a write would be with it.
+					const isForNobody = left && isRead && kind === 'page' && thread.writes === 0;
+					if (spent < (isForNobody ? Math.min(LEFT_WORK, longest) : longest)) return;
 					ended = true;
 					for (const one of charged) strangers.add(one, longest, performance.now());
+					tell(40, left ? 'given up, as nobody waits for it' : 'ended, as it took too much', about(spent));
 					say(request, response, 503, tooLong);
 					void thread.restart();
 					end();
 				}, LOOK_EVERY);
 			}
+			let answered = false;
 			onLeave = () => {
-				if (over || !left) return;
+				// A write goes to its end, as it may have been heard; a page has its turn until its thread is free again.
+				if (over || !left || (!answered && !(isRead && kind === 'long'))) return;
 				upstream.destroy();
-				// Reading for nobody is given up; a write goes to its end, as it may have been heard.
-				if (isRead && kind === 'page' && thread.worked - worked > LEFT_WORK) void thread.restart();
 				end();
 			};
-			upstream.once('error', () => {
+			upstream.once('error', (/** @type {NodeJS.ErrnoException} */ { code }) => {
 				if (over || ended) return;
-				if (isRead && tries < 1 && !response.headersSent && !left) {
-					// The thread ended under it, for something else that it did.
+				const isUnheard = code === 'ECONNREFUSED' || code === 'ENOENT';
+				if ((isUnheard ? tries < MOST_TRIES : isRead && tries < 1) && !response.headersSent && !left) {
+					// The thread ended under it, for something else that it did; it is known to be gone in a moment.
 					clearInterval(look);
 					thread.busy -= 1;
+					if (!isRead) thread.writes -= 1;
 					on = undefined;
-					void begin(tries + 1);
+					setTimeout(() => void begin(tries + 1), GONE_MS);
 					return;
 				}
+				if (!left) tell(40, 'ended with its thread', about(thread.worked - worked));
 				end();
 				say(request, response, 503, busy, 2);
 			});
 			upstream.once('response', (answer) => {
+				answered = true;
 				remember(answer, cookie);
-				pipe(answer, response, kind, end);
+				if (left) answer.resume().once('close', end);
+				else pipe(answer, response, kind, end);
 			});
 			upstream.end(body);
 		};
@@ -268,11 +294,11 @@ export async function startFront(build, env) {
 		}
 		const line = kind === 'long' ? longTurns : turns;
 		endTurn = line.ask(who, () => {
-			if (left) queueMicrotask(end);
+			if (left && isRead) queueMicrotask(end);
 			else void begin(0);
 		});
 		if (!endTurn) say(request, response, 429, 'Much is being made for you already. Wait for it, then try again.', 5);
-		else if (!on) onLeave = () => left && end();
+		else if (!on) onLeave = () => left && isRead && end();
 	}
 
 	/**

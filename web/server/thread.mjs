@@ -1,4 +1,5 @@
 // One thread that makes pages: the built app, listening on a socket that only the front knows.
+import { existsSync, readlinkSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { parentPort, workerData } from 'node:worker_threads';
 
@@ -7,7 +8,7 @@ const server = createServer((request, response) => handler(request, response, ()
 // The front waits as long as it means to; it is the one that hangs up.
 server.requestTimeout = 0;
 server.keepAliveTimeout = 0;
-server.listen(workerData.socket, () => parentPort?.postMessage('ready'));
+server.listen(workerData.socket, () => parentPort?.postMessage(usedFile()));
 parentPort?.once('message', () => {
 	server.close();
 	server.closeIdleConnections();
@@ -15,3 +16,13 @@ parentPort?.once('message', () => {
 	/** @type {NodeJS.EventEmitter} */ (process).emit('sveltekit:shutdown', 'FRONT');
 	parentPort?.close();
 });
+
+/** The file in which Linux keeps what this thread has used of the processor; empty where there is none. */
+function usedFile() {
+	try {
+		const file = `/proc/${readlinkSync('/proc/thread-self')}/schedstat`;
+		return existsSync(file) ? file : '';
+	} catch {
+		return '';
+	}
+}

@@ -1,13 +1,16 @@
 /** Threads of the built app, and a request's way through one of them. */
 
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { Agent, request as ask } from 'node:http';
 import { join } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { pathToFileURL } from 'node:url';
 import { Worker } from 'node:worker_threads';
 
 /** Megabytes that one thread may grow to; what needs more is ended and said so. */
 const MOST_MEMORY = 1024;
+const START_AGAIN_MS = 200;
 
 /**
  * One thread; a new one takes its place when it ends, by itself or ended from here.
@@ -20,6 +23,8 @@ export class Thread {
 	/** @type {Agent | undefined} */
 	#agent;
 	#socket = '';
+	/** Where the system tells what the thread has used of the processor, once it is known. */
+	#used = '';
 	#closing = false;
 	#folder;
 	#handler;
@@ -27,6 +32,8 @@ export class Thread {
 	#ended;
 	/** Work that this thread has begun and not ended. */
 	busy = 0;
+	/** Of these what changes something. */
+	writes = 0;
 
 	/**
 	 * @param {object} options
@@ -52,8 +59,12 @@ export class Thread {
 			resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
 		});
 		this.#worker = worker;
+		this.#used = '';
 		this.#ready = new Promise((resolve, reject) => {
-			worker.once('message', () => resolve());
+			worker.once('message', (/** @type {string} */ used) => {
+				if (this.#worker === worker) this.#used = used;
+				resolve();
+			});
 			worker.once('error', reject);
 			worker.once('exit', () => reject(new Error('The thread ended before it was ready.')));
 		});
@@ -61,8 +72,12 @@ export class Thread {
 		worker.on('error', (error) => this.#ended(error));
 		worker.once('exit', () => {
 			if (this.#worker !== worker || this.#closing) return;
-			// Not at once, or one that cannot start would be started for ever.
-			setTimeout(() => !this.#closing && this.#worker === worker && this.#start(), 200);
+			// Not at once, or one that cannot start would be started for ever; who asks meanwhile waits for it.
+			this.#ready = sleep(START_AGAIN_MS).then(() => {
+				if (!this.#closing && this.#worker === worker) this.#start();
+				return this.#ready;
+			});
+			this.#ready.catch(() => undefined);
 		});
 	}
 
@@ -71,8 +86,19 @@ export class Thread {
 		return this.#ready;
 	}
 
-	/** Milliseconds that it was at work since it began. */
+	/**
+	 * Milliseconds of the processor that it has used since it began, where the system tells; else the time in which it
+	 * was at work, which is more where others want the processor too.
+	 */
 	get worked() {
+		if (this.#used) {
+			try {
+				// Nanoseconds on the processor come first. Source: the kernel's own text on scheduler statistics.
+				return Number.parseInt(readFileSync(this.#used, 'latin1'), 10) / 1e6;
+			} catch {
+				this.#used = '';
+			}
+		}
 		return this.#worker?.performance.eventLoopUtilization().active ?? 0;
 	}
 

@@ -5,7 +5,7 @@
 	import { cellOf, gaugeIn } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import { lengthToldIn, materialOf, swatchShown, whereAmI } from '@pond-loop/core/swatch';
-	import { troubleOf } from '$lib/save/send';
+	import { Newest } from '$lib/save/newest.svelte';
 	import { savePlace } from '$lib/swatch/doors';
 	import Needles from '$lib/swatch/Needles.svelte';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
@@ -22,18 +22,10 @@
 
 	// svelte-ignore state_referenced_locally
 	let place = $state(Math.min(data.place, last));
-	let trouble = $state<string>();
-	/** The newest place goes out; those before it that have not gone yet need not. */
-	let waiting: ReturnType<typeof setTimeout> | undefined;
+	const kept = new Newest((now: number) => savePlace(data.opened.id, now));
 	function go(to: number): void {
 		place = Math.max(0, Math.min(last, to));
-		clearTimeout(waiting);
-		waiting = setTimeout(() => void keep(place), 250);
-	}
-	async function keep(now: number): Promise<void> {
-		const answer = await savePlace(data.opened.id, now);
-		trouble = answer.kind === 'ok' ? undefined : troubleOf(answer);
-		if (answer.kind === 'unreached' && now === place) waiting = setTimeout(() => void keep(place), 4000);
+		kept.put(place);
 	}
 
 	// svelte-ignore state_referenced_locally
@@ -94,7 +86,7 @@
 		<p class="quiet mt-3 text-[0.94rem]" data-testid="how-long">
 			{long}. <a class="wordlink" href="/swatches/{data.opened.id}/size">Its size</a>
 		</p>
-		<p class="text-error mt-2 min-h-[1lh] font-semibold" role="status">{trouble ?? ''}</p>
+		<p class="text-error mt-2 min-h-[1lh] font-semibold" role="status">{kept.trouble ?? ''}</p>
 		<p class="quiet mt-auto pt-3 text-[0.94rem]">
 			Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts.
 		</p>
