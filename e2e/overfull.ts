@@ -100,7 +100,7 @@ export async function fillUp(request: APIRequestContext, address: string): Promi
 		});
 		return {
 			id: randomUUID(),
-			evening: { ...eveningFor({ level: 'beginner' }, day, { id: made.id, lesson }), goals: GOALS.map(goalOf) },
+			evening: { ...eveningFor({ level: 'beginner' }, day, '', { id: made.id, lesson }), goals: GOALS.map(goalOf) },
 			presses: [
 				...people.flatMap((p, i) =>
 					GOALS.map((goal, k) =>

@@ -13,12 +13,13 @@ const USUAL: readonly SkillId[] = ['front-back', 'lean', 'count-rows'];
 export function eveningFor(
 	{ level }: Pick<Class, 'level'>,
 	day: string,
+	glossary: string,
 	given?: { readonly id: string; readonly lesson: Lesson },
 ): Evening {
 	const head = { format: EVENING_FORMAT.name, version: EVENING_FORMAT.version, day };
 	if (!given) return { ...head, title: 'An evening', steps: [], goals: USUAL.map(goalOf) };
 	const { id, lesson } = given;
-	const goals = goalsOf({ ...lesson, plan: { ...lesson.plan, level } });
+	const goals = goalsOf({ ...lesson, plan: { ...lesson.plan, level } }, glossary);
 	return {
 		...head,
 		title: lesson.title.slice(0, EVENING_LIMITS.title),
@@ -26,7 +27,7 @@ export function eveningFor(
 		steps: lesson.steps.map((s) => ({
 			id: s.id,
 			title: stepTitle(s).slice(0, 200),
-			minutes: minutesOf(s, lesson.plan),
+			minutes: minutesOf(s, lesson.plan, glossary),
 		})),
 		goals: (goals.length > 0 ? goals : USUAL).slice(0, EVENING_LIMITS.goals).map(goalOf),
 	};

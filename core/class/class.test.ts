@@ -256,7 +256,7 @@ describe('people', () => {
 		});
 		const night = (...all: readonly Did[]): Held => ({
 			id: nextId(),
-			evening: eveningFor({ level: 'beginner' }, '2026-11-05'),
+			evening: eveningFor({ level: 'beginner' }, '2026-11-05', ''),
 			presses: all.map((did, i) => ({ id: nextId(), at: `2026-11-05T19:00:${10 + i}.000Z`, did })),
 		});
 		const before = night(measured(ODA.id, 'off', 20), measured(RIKE.id, 'off', 10), measured(undefined, 'off', 5));

@@ -168,7 +168,7 @@ describe("an account's file", () => {
 describe('a file of rows', () => {
 	const onto = newSwatch({ title: 'Lantern sleeve', castOn: 14, shape: 'flat', school: 'any', text: 'Row 1: k14' });
 	const read = (content: string): string => {
-		const file = readSwatchFile(content, onto);
+		const file = readSwatchFile(content, onto, '');
 		if (!file.ok) return `${file.problems[0]!.what} ${file.problems[0]!.todo}`;
 		const { kind, swatch } = file.value;
 		return `${kind}: ${swatch.castOn} ${swatch.shape}: ${swatch.text}`;
@@ -188,9 +188,9 @@ describe('a file of rows', () => {
 		fc.assert(
 			fc.property(settings, settings, fc.constantFrom('\n', '\r\n', '\r'), (a, b, end) => {
 				const swatch = newSwatch({ title: 'a', ...a });
-				const file = readSwatchFile(swatchAsText(swatch).replaceAll('\n', end), newSwatch({ title: 'a', ...b }));
+				const file = readSwatchFile(swatchAsText(swatch).replaceAll('\n', end), newSwatch({ title: 'a', ...b }), '');
 				expect(file.ok && file.value.swatch).toEqual(swatch);
-				const json = readSwatchFile(JSON.stringify(swatch, null, '\t').replaceAll('\n', end), onto);
+				const json = readSwatchFile(JSON.stringify(swatch, null, '\t').replaceAll('\n', end), onto, '');
 				expect(json.ok && json.value).toEqual({ kind: 'swatch', swatch });
 			}),
 			{ numRuns: 120 },

@@ -50,7 +50,7 @@ const OTHER_FILES: readonly (readonly [RegExp, string])[] = [
  * What stands in a file, put upon `onto`: a swatch as it was written here, or rows as anybody writes them. The name of
  * the file says nothing, line ends may be any. A cast-on that rows do not tell is worked out from them. `glossary`: the teacher's own lines.
  */
-export function readSwatchFile(content: string, onto: Swatch, glossary = ''): Result<SwatchFile> {
+export function readSwatchFile(content: string, onto: Swatch, glossary: string): Result<SwatchFile> {
 	const text = content.replace(/^\ufeff/, '').replaceAll(/\r\n?/g, '\n');
 	if (text.trim() === '') return refuse('The file is empty.', 'Choose the one that holds the rows.');
 	for (const [looks, what] of OTHER_FILES)

@@ -14,16 +14,16 @@ export const isBeginning = (step: Step): step is Beginning => step.kind === 'ope
 const MOST_GOALS = 5;
 
 /** What the class learns in a lesson that it cannot do yet, in the order of the steps. */
-export function goalsOf({ steps, plan }: Pick<Lesson, 'steps' | 'plan'>): readonly SkillId[] {
+export function goalsOf({ steps, plan }: Pick<Lesson, 'steps' | 'plan'>, glossary: string): readonly SkillId[] {
 	const known = new Set([...broughtBy(plan.level), ...(plan.known ?? []).flatMap(withNeeds)]);
-	return [...new Set(steps.flatMap(taughtBy))].filter((skill) => !known.has(skill));
+	return [...new Set(steps.flatMap((step) => taughtBy(step, glossary)))].filter((skill) => !known.has(skill));
 }
 
 /** A beginning filled from what the lesson teaches and what its class brings; as it was where there is nothing to tell. */
 export function filled(step: Beginning, lesson: Lesson, style: HouseStyle): Beginning {
 	const lines =
 		step.kind === 'opening'
-			? goalsOf(lesson)
+			? goalsOf(lesson, style.glossary)
 					.slice(0, MOST_GOALS)
 					.map((skill) => SKILLS.get(skill)!.title)
 			: kitFor(lesson, style).map(({ what, each, unit, all }) =>

@@ -65,7 +65,7 @@ function weightOf(metres: number, { metresIn100g, ballGrams }: Material, learner
 
 export function kitFor(
 	lesson: Lesson,
-	style: Pick<HouseStyle, 'needle' | 'needleSystem' | 'holderShape' | 'demonstrates' | 'yarnHand'>,
+	style: Pick<HouseStyle, 'needle' | 'needleSystem' | 'holderShape' | 'demonstrates' | 'yarnHand' | 'glossary'>,
 ): readonly KitItem[] {
 	const { learners } = lesson.plan;
 	const byHand = workingIn(lesson.plan, PLAIN_CRAFT);
@@ -79,12 +79,12 @@ export function kitFor(
 		items.push({ what, each: 0, unit: '', all, ...(because ? { because } : {}) });
 	};
 
-	const kits = lesson.steps.flatMap((s) => kindOf(s).kit?.(s) ?? []);
+	const kits = lesson.steps.flatMap((s) => kindOf(s).kit?.(s, style.glossary) ?? []);
 	const most = (of: (kit: StepKit) => number | undefined): number => Math.max(0, ...kits.map((k) => of(k) ?? 0));
 	/** Of each yarn, what the busiest knit: steps for others are not theirs. */
 	const knitted = new Map<string, Knitted>();
 	for (const place of placesOf(lesson.plan)) {
-		const own = lesson.steps.filter((s) => isFor(s, place)).flatMap((s) => kindOf(s).kit?.(s) ?? []);
+		const own = lesson.steps.filter((s) => isFor(s, place)).flatMap((s) => kindOf(s).kit?.(s, style.glossary) ?? []);
 		for (const [key, one] of knittedBy(own)) if (one.cm > (knitted.get(key)?.cm ?? 0)) knitted.set(key, one);
 	}
 	const isKnitted = knitted.size > 0;

@@ -10,7 +10,7 @@ import { minutesOf, timeline } from './timing.ts';
 
 export function lessonMarkdown(lesson: Lesson, style: HouseStyle): string {
 	const { plan } = lesson;
-	const { total } = timeline(lesson.steps, plan);
+	const { total } = timeline(lesson.steps, plan, style.glossary);
 	const lines = [
 		`# ${plain(lesson.title)}`,
 		'',
@@ -29,7 +29,7 @@ export function lessonMarkdown(lesson: Lesson, style: HouseStyle): string {
 			lines.push(
 				`## ${number}. ${plain(title ?? kindOf(step).title)}`,
 				'',
-				`${kindOf(step).title}, about ${minutesOf(step, plan)} minutes`,
+				`${kindOf(step).title}, about ${minutesOf(step, plan, style.glossary)} minutes`,
 				'',
 			);
 		}

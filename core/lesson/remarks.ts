@@ -45,19 +45,22 @@ const HANDS_REST_AFTER = 30;
 /** How heavily each weighs: what cannot be given, what hurts, what is missing, what would be good. */
 const WEIGHTS = { broken: 8, time: 7, rest: 6, missing: 5, orders: 4, rises: 3, senses: 2, lean: 1 } as const;
 
-/** The remarks on a lesson that were not dismissed, the weightiest first, then in the order of its steps. */
-export function remarksOn(lesson: Lesson): readonly Remark[] {
+/**
+ * The remarks on a lesson that were not dismissed, the weightiest first, then in the order of its steps; `glossary`: the
+ * teacher's own names, by which rows may be written.
+ */
+export function remarksOn(lesson: Lesson, glossary: string): readonly Remark[] {
 	const found = [
-		...notTaught(lesson),
+		...notTaught(lesson, glossary),
 		...risesFast(lesson),
 		...twoSenses(lesson),
-		...oneWayRound(lesson),
+		...oneWayRound(lesson, glossary),
 		...twoOrders(lesson),
-		...noRest(lesson),
-		...doesNotWork(lesson),
+		...noRest(lesson, glossary),
+		...doesNotWork(lesson, glossary),
 		...forNobody(lesson),
 		...unsaidPicture(lesson),
-		...tooLong(lesson),
+		...tooLong(lesson, glossary),
 	];
 	const place = new Map(lesson.steps.map((s, i) => [s.id, i]));
 	const dismissed = new Set(lesson.plan.dismissed);
@@ -93,17 +96,18 @@ const comparedAs = (
 ): CompareStep => compareStep(id, { asked, crossing, craft, way, of });
 
 /** The craft that a step is worked in, so that what is put before it is worked in the same. */
-const craftFor = (step: Step): CraftId => craftId(craftOf(craftsOf(step)[0] ?? PLAIN_CRAFT));
+const craftFor = (step: Step, glossary: string): CraftId =>
+	craftId(craftOf(craftsOf(step, glossary)[0] ?? PLAIN_CRAFT));
 const isMadeIn = (craft: CraftId, c: Crossing): boolean => waysFor(craftOf(craft), c).length > 0;
 
-function notTaught(lesson: Lesson): Remark[] {
+function notTaught(lesson: Lesson, glossary: string): Remark[] {
 	const known = new Set<SkillId>([...broughtBy(lesson.plan.level), ...(lesson.plan.known ?? []).flatMap(withNeeds)]);
 	return lesson.steps.flatMap((step): Remark[] => {
-		const missing = askedBy(step).filter((s) => !known.has(s));
+		const missing = askedBy(step, glossary).filter((s) => !known.has(s));
 		// Who can do what stands on something can do that too.
-		for (const s of taughtBy(step).flatMap(withNeeds)) known.add(s);
+		for (const s of taughtBy(step, glossary).flatMap(withNeeds)) known.add(s);
 		return missing.map((skill) => {
-			const craft = craftFor(step);
+			const craft = craftFor(step, glossary);
 			const example = EXAMPLES[skill] && isMadeIn(craft, EXAMPLES[skill]) ? EXAMPLES[skill] : undefined;
 			const { title } = SKILLS.get(skill)!;
 			// Said once: what was marked is taken as known from here on.
@@ -242,7 +246,7 @@ function twoSenses(lesson: Lesson): Remark[] {
 }
 
 /** A crossing that is only shown leaning one way. */
-function oneWayRound(lesson: Lesson): Remark[] {
+function oneWayRound(lesson: Lesson, glossary: string): Remark[] {
 	const shown = lesson.steps.flatMap((s) => (s.kind === 'crossing' || s.kind === 'compare' ? [s] : []));
 	const both = (c: Crossing): boolean =>
 		shown.some(
@@ -252,7 +256,7 @@ function oneWayRound(lesson: Lesson): Remark[] {
 	// Said of the first one only: once is enough to see that there are two.
 	if (!first || shown.some((s) => s.kind === 'compare' && s.of === 'leans')) return [];
 	// A rope leans one way from its beginning to its end, and is meant to.
-	if (lesson.steps.some((s) => isRopeOf(s, first.crossing))) return [];
+	if (lesson.steps.some((s) => isRopeOf(s, first.crossing, glossary))) return [];
 	if (shown.some((s) => s !== first && s.kind === 'crossing' && both(s.crossing))) return [];
 	return [
 		{
@@ -270,9 +274,9 @@ function oneWayRound(lesson: Lesson): Remark[] {
 }
 
 /** Whether a step is a swatch with this crossing again and again, and none that leans the other way. */
-function isRopeOf(step: Step, c: Crossing): boolean {
+function isRopeOf(step: Step, c: Crossing, glossary: string): boolean {
 	const swatch = kindOf(step).swatch?.(step);
-	const crossings = swatch ? checked(swatch, '').worked.rows.flatMap((row) => row.crossings) : [];
+	const crossings = swatch ? checked(swatch, glossary).worked.rows.flatMap((row) => row.crossings) : [];
 	const has = (one: Crossing): boolean => crossings.some((x) => equal(x.crossing, one));
 	return has(c) && !has(mirror(c));
 }
@@ -312,18 +316,20 @@ function forNobody(lesson: Lesson): Remark[] {
 }
 
 /** Reckoned for each place in the room, as steps for others rest the hands; said once. */
-const noRest = (lesson: Lesson): readonly Remark[] => [
-	...new Map(placesOf(lesson.plan).flatMap((place) => noRestAt(lesson, place).map((r) => [r.key, r]))).values(),
+const noRest = (lesson: Lesson, glossary: string): readonly Remark[] => [
+	...new Map(
+		placesOf(lesson.plan).flatMap((place) => noRestAt(lesson, place, glossary).map((r) => [r.key, r])),
+	).values(),
 ];
 
-function noRestAt(lesson: Lesson, place: CraftId): Remark[] {
+function noRestAt(lesson: Lesson, place: CraftId, glossary: string): Remark[] {
 	const remarks: Remark[] = [];
 	let since = 0;
 	for (const step of lesson.steps.filter((s) => isFor(s, place))) {
 		const { hands } = kindOf(step);
 		if (hands === 'rest') since = 0;
 		if (hands !== 'work') continue;
-		const own = minutesOf(step, lesson.plan);
+		const own = minutesOf(step, lesson.plan, glossary);
 		const alone = since === 0;
 		since += own;
 		if (since <= HANDS_REST_AFTER) continue;
@@ -356,10 +362,10 @@ function noRestAt(lesson: Lesson, place: CraftId): Remark[] {
 	return remarks;
 }
 
-function doesNotWork(lesson: Lesson): Remark[] {
+function doesNotWork(lesson: Lesson, glossary: string): Remark[] {
 	return lesson.steps.flatMap((step): Remark[] => {
 		const swatch = kindOf(step).swatch?.(step);
-		const wrong = swatch && checked(swatch, '').worked.problems.find((p) => p.weight === 'error');
+		const wrong = swatch && checked(swatch, glossary).worked.problems.find((p) => p.weight === 'error');
 		if (!wrong) return [];
 		return [
 			{
@@ -373,8 +379,8 @@ function doesNotWork(lesson: Lesson): Remark[] {
 	});
 }
 
-function tooLong(lesson: Lesson): Remark[] {
-	const { total, over } = timeline(lesson.steps, lesson.plan);
+function tooLong(lesson: Lesson, glossary: string): Remark[] {
+	const { total, over } = timeline(lesson.steps, lesson.plan, glossary);
 	if (over === undefined) return [];
 	const step = lesson.steps[over]!;
 	return [

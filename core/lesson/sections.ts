@@ -98,7 +98,7 @@ function wordsUsed(steps: readonly Step[], school: SchoolId | undefined, style: 
 
 /** What is true of all of it, and what hands and tools ask of everybody. */
 function closing(steps: readonly Step[], style: HouseStyle): readonly Block[] {
-	const crafts = new Set(steps.flatMap(craftsOf));
+	const crafts = new Set(steps.flatMap((step) => craftsOf(step, style.glossary)));
 	const byHand = [...crafts].some((c) => craftOf(c).isHanded);
 	const shape = style.holderShape === 'hook' ? 'a hook' : style.holderShape;
 	const needles = `Needles ${needleName(style.needle, style.needleSystem)}; the holder is ${shape} and not thicker than they are. Leave tails of ${lengthName(TAIL_CM, style.units)} for weaving in. Everything is seen from the ${style.sides.right}${style.demonstrates === 'right' ? '' : ', worked left-handed'}.`;

@@ -15,6 +15,7 @@ import {
 	duplicateStep,
 	emptyLesson,
 	filled,
+	goalsOf,
 	kitFor,
 	type KitItem,
 	kitTable,
@@ -48,7 +49,7 @@ const show = (name: string, more: { way?: string } = {}): Step => ({
 });
 const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('An evening'), steps });
 const rest = (): Step => ({ id: nextId(), kind: 'rest', note: noteOf('') });
-const keys = (lesson: Lesson): string[] => remarksOn(lesson).map((r) => r.key.split(' ').slice(0, 2).join(' '));
+const keys = (lesson: Lesson): string[] => remarksOn(lesson, '').map((r) => r.key.split(' ').slice(0, 2).join(' '));
 
 describe('skills', () => {
 	it('are more than 25, stand on each other without a circle, and begin with what everybody brings', () => {
@@ -75,31 +76,31 @@ describe('skills', () => {
 			'three-groups',
 			'tbl',
 		]);
-		expect(askedBy(show('1/1 LC'))).toEqual([]);
-		expect(askedBy(show('3/3 LC'))).toEqual(['two-over-two']);
-		expect(askedBy(show('1/2 RC'))).toEqual([]);
+		expect(askedBy(show('1/1 LC'), '')).toEqual([]);
+		expect(askedBy(show('3/3 LC'), '')).toEqual(['two-over-two']);
+		expect(askedBy(show('1/2 RC'), '')).toEqual([]);
 	});
 });
 
 describe('time', () => {
 	it('comes from stitches, crossings, way and level, unless the teacher sets it', () => {
 		const step = show('2/2 LC');
-		const levels = (['beginner', 'improver', 'practised'] as const).map((level) => reckoned(step, PACES[level]));
+		const levels = (['beginner', 'improver', 'practised'] as const).map((level) => reckoned(step, PACES[level], ''));
 		expect(levels).toEqual([...levels].sort((a, b) => b - a));
 		// Without a holder: half as much again for beginners, a fifth less for the practised.
 		const bare = { ...step, way: 'pinch' } as Step;
-		expect(reckoned(bare, PACES.beginner)).toBe(levels[0]! + 1.5);
-		expect(reckoned(bare, PACES.practised)).toBeLessThanOrEqual(levels[2]!);
+		expect(reckoned(bare, PACES.beginner, '')).toBe(levels[0]! + 1.5);
+		expect(reckoned(bare, PACES.practised, '')).toBeLessThanOrEqual(levels[2]!);
 		const set = setMinutes(lessonOf(step), step.id, 17);
-		expect(minutesOf(set.steps[0]!, set.plan)).toBe(17);
+		expect(minutesOf(set.steps[0]!, set.plan, '')).toBe(17);
 		expect(setMinutes(set, step.id, undefined).steps[0]).not.toHaveProperty('minutes');
 	});
 
 	it('adds up along the lesson, and says where the class is over', () => {
 		const lesson = setPlan(lessonOf(show('1/1 LC'), rest(), show('2/2 LC')), { minutes: 20 });
-		const { starts, total, over } = timeline(lesson.steps, lesson.plan);
+		const { starts, total, over } = timeline(lesson.steps, lesson.plan, '');
 		expect(starts[0]).toBe(0);
-		expect(total).toBe(starts[2]! + minutesOf(lesson.steps[2]!, lesson.plan));
+		expect(total).toBe(starts[2]! + minutesOf(lesson.steps[2]!, lesson.plan, ''));
 		expect(over).toBe(2);
 	});
 });
@@ -108,14 +109,14 @@ describe('remarks', () => {
 	it('say what was not taught, what rises too fast, and what is shown one way round; each offer mends its own', () => {
 		const lesson = lessonOf(show('1/1 LC'), rest(), show('5/5 LC'));
 		expect(keys(lesson)).toEqual(['not-taught wide', expect.stringMatching(/^rises /), 'one-way 1/1']);
-		for (const remark of remarksOn(lesson)) {
+		for (const remark of remarksOn(lesson, '')) {
 			if (!remark.fix) continue;
 			const mended = remark.fix.apply(lesson, nextId());
 			expect(LessonSchema.parse(mended)).toEqual(mended);
-			expect(remarksOn(mended).map((r) => r.key)).not.toContain(remark.key);
+			expect(remarksOn(mended, '').map((r) => r.key)).not.toContain(remark.key);
 		}
-		const quiet = setPlan(lesson, { dismissed: remarksOn(lesson).map((r) => r.key) });
-		expect(remarksOn(quiet)).toEqual([]);
+		const quiet = setPlan(lesson, { dismissed: remarksOn(lesson, '').map((r) => r.key) });
+		expect(remarksOn(quiet, '')).toEqual([]);
 	});
 
 	it('look for rests, names in two senses, swatches that do not work out, and the end of the class', () => {
@@ -144,20 +145,23 @@ describe('advice', () => {
 			'not-taught two-over-two',
 		]);
 		const wide = lessonOf(show('4/4 LC'));
-		const [first] = remarksOn(wide);
-		expect([first!.skill, first!.weight]).toEqual(['two-over-two', Math.max(...remarksOn(wide).map((r) => r.weight))]);
+		const [first] = remarksOn(wide, '');
+		expect([first!.skill, first!.weight]).toEqual([
+			'two-over-two',
+			Math.max(...remarksOn(wide, '').map((r) => r.weight)),
+		]);
 		const known = setPlan(wide, { known: ['two-over-two'] });
 		expect(LessonSchema.parse(known)).toEqual(known);
 		expect(keys(known).filter((k) => /taught/.test(k))).toEqual([]);
 		// Each first offer taken, one after the other.
 		let lesson = wide;
 		for (let i = 0; i < 10; i++) {
-			const fix = remarksOn(lesson).find((r) => r.fix)?.fix;
+			const fix = remarksOn(lesson, '').find((r) => r.fix)?.fix;
 			if (fix) lesson = fix.apply(lesson, nextId());
 		}
-		expect(remarksOn(lesson).filter((r) => r.fix)).toEqual([]);
+		expect(remarksOn(lesson, '').filter((r) => r.fix)).toEqual([]);
 		expect(lesson.steps.length).toBeLessThanOrEqual(5);
-		expect(timeline(lesson.steps, lesson.plan).total).toBeLessThanOrEqual(45);
+		expect(timeline(lesson.steps, lesson.plan, '').total).toBeLessThanOrEqual(45);
 		// A rope that leans one way is meant to.
 		const swatch = newSwatch({
 			title: 'A',
@@ -228,6 +232,41 @@ describe('who is in the room', () => {
 	});
 });
 
+describe('a swatch that is written in the teacher’s own names', () => {
+	const glossary = 'Heron: sl 2 sts to cn and hold in front, k2, k2 from cn';
+	const written = (name: string): Lesson =>
+		lessonOf({
+			id: 'a swatch',
+			kind: 'swatch',
+			swatch: newSwatch({
+				title: 'Pennant',
+				castOn: 8,
+				shape: 'flat',
+				school: 'slash',
+				text: `Row 1: k2, ${name}, k2\nRow 2: p8\nrep rows 1-2 9 times`,
+			}),
+			note: noteOf(''),
+		});
+	/** All that is thought of a lesson. */
+	const thought = (lesson: Lesson, own: string): unknown => {
+		const style = { ...DEFAULT_HOUSE_STYLE, glossary: own };
+		return {
+			minutes: minutesOf(lesson.steps[0]!, lesson.plan, own),
+			time: timeline(lesson.steps, lesson.plan, own),
+			kit: kitFor(lesson, style),
+			asks: askedBy(lesson.steps[0]!, own),
+			remarks: remarksOn(lesson, own).map((r) => [r.key, r.says]),
+			goals: goalsOf(lesson, own),
+			bring: lessonMarkdown(lesson, style).split('## 1')[0],
+		};
+	};
+	it('takes as long, needs as much and teaches the same as in names that everybody has', () => {
+		expect(thought(written('Heron'), glossary)).toEqual(thought(written('2/2 LC'), glossary));
+		expect(thought(written('Heron'), '')).not.toEqual(thought(written('2/2 LC'), ''));
+		expect(remarksOn(written('Heron'), '').map((r) => r.key)).toContain('swatch a swatch');
+	});
+});
+
 describe('a room where not everybody works in the same place', () => {
 	const room = { at: { loom: 1, machine: 1 }, left: 0, large: 0, otherYarn: 0 };
 	const planned = (...steps: Step[]): Lesson => setPlan(lessonOf(...steps), { learners: 8, room });
@@ -254,7 +293,7 @@ describe('a room where not everybody works in the same place', () => {
 	it('gives steps for some beside steps for others, on their sheets alone, and says when nobody is there', () => {
 		const timed = (minutes: number, only?: Step['only']): Step => ({ ...show('2/2 LC'), minutes, only }) as Step;
 		const lesson = planned(timed(10), timed(20, ['hand']), timed(5, ['loom']), timed(5, ['loom', 'machine']), timed(4));
-		const { starts, total } = timeline(lesson.steps, lesson.plan);
+		const { starts, total } = timeline(lesson.steps, lesson.plan, '');
 		expect([starts, total]).toEqual([[0, 10, 10, 15, 30], 34]);
 		expect(LessonSchema.parse(lesson)).toEqual(lesson);
 		const sheet = (at: 'hand' | 'loom' | 'machine'): (number | undefined)[] =>
@@ -266,7 +305,7 @@ describe('a room where not everybody works in the same place', () => {
 		]);
 		expect(lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE)).toContain('For those at the pegs and at the machine.');
 		const alone = setPlan(lesson, { room: { ...room, at: {} } });
-		const nobody = remarksOn(alone).find((r) => r.key.startsWith('nobody'))!;
+		const nobody = remarksOn(alone, '').find((r) => r.key.startsWith('nobody'))!;
 		expect(nobody.says).toContain('nobody in the room is');
 		expect(nobody.fix!.apply(alone, '').steps[2]!.only).toBeUndefined();
 	});
@@ -274,7 +313,7 @@ describe('a room where not everybody works in the same place', () => {
 	it('is offered what comes before in the craft of the step, and warned of what goes wrong there', () => {
 		const machine = { ...show('2/2 LC'), craft: 'machine', way: 'two-tools' } as Step;
 		const lesson = lessonOf(machine);
-		const offered = remarksOn(lesson)
+		const offered = remarksOn(lesson, '')
 			.find((r) => r.fix)!
 			.fix!.apply(lesson, nextId());
 		expect(offered.steps.map((s) => stepTitle(s))).toHaveLength(2);
@@ -350,7 +389,7 @@ describe('a lesson at the loom or the machine', () => {
 		expect(kit(bed)).toMatch(/Single bed.*transfer tools.*Latch tool/);
 		for (const step of [pegs, bed]) {
 			expect(kit(step)).not.toMatch(/Needles|Holder/);
-			expect(askedBy(step)).toEqual(['knit']);
+			expect(askedBy(step, '')).toEqual(['knit']);
 		}
 		expect(kit(pegs, show('2/2 LC'))).toMatch(/Needles.*Loom.*Holder/);
 	});
@@ -359,12 +398,12 @@ describe('a lesson at the loom or the machine', () => {
 		const [inside, outside] = [at('loom', '2/2 RC', 'parked-inside'), at('loom', '2/2 RC', 'held-outside')];
 		expect(keys(lessonOf(inside, inside))).not.toContain(`two-orders ${inside.id}`);
 		const mixed = lessonOf(inside, outside);
-		const remark = remarksOn(mixed).find((r) => r.key.startsWith('two-orders'))!;
+		const remark = remarksOn(mixed, '').find((r) => r.key.startsWith('two-orders'))!;
 		expect(remark.says).toBe('Step 2 parks its loops outside, and step 1 parks its loops inside.');
 		const mended = remark.fix!.apply(mixed, nextId());
 		expect(mended.steps.map((s) => 'way' in s && s.way)).toEqual(['parked-inside', 'parked-inside']);
 		const compared = { ...inside, id: nextId(), kind: 'compare', of: 'ways' } as Step;
-		expect(remarksOn(lessonOf(inside, compared, outside)).some((r) => r.key.startsWith('two-orders'))).toBe(false);
+		expect(remarksOn(lessonOf(inside, compared, outside), '').some((r) => r.key.startsWith('two-orders'))).toBe(false);
 	});
 });
 

@@ -6,7 +6,7 @@ export { comparisonTitle, type CompareStep } from './kinds/compare.ts';
 export { isWithoutHolder, mistakeOf, type CrossingStep } from './kinds/crossing.ts';
 export { FINISHES, finishOf, type Finish, type FinishStep } from './kinds/finish.ts';
 export { MOST_ALT, type PictureStep } from './kinds/picture.ts';
-export { swatchBlocks, workedOf, type SwatchStep } from './kinds/swatch.ts';
+export { swatchBlocks, type SwatchStep } from './kinds/swatch.ts';
 export { mistakesFor } from './mistakes-for.ts';
 export { isFor, madeAt, placesBeside, whomSaid } from './places.ts';
 export { PACES, type Pace } from './pace.ts';

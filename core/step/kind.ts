@@ -49,6 +49,7 @@ export interface StepKit {
 	readonly things?: (learners: number) => readonly KitNeed[];
 }
 
+/** `glossary`: the teacher's own names, by which rows may be written. */
 export interface Kind<S extends { readonly kind: string }> {
 	readonly kind: S['kind'];
 	/** What it is called where one is added. */
@@ -67,17 +68,17 @@ export interface Kind<S extends { readonly kind: string }> {
 	/** Whether it stands without a title, as what is written in it is all of it. */
 	readonly isUntitled?: true;
 	/** Minutes, reckoned; the teacher's own go before it. */
-	readonly minutes: (step: S, pace: Pace) => number;
+	readonly minutes: (step: S, pace: Pace, glossary: string) => number;
 	/** Whether hands are at work, rest, or do something short between. */
 	readonly hands: 'work' | 'rest' | 'between';
 	/** Skills that it shows, so that later ones may stand on them; none when left out. */
-	readonly teaches?: (step: S) => readonly SkillId[];
+	readonly teaches?: (step: S, glossary: string) => readonly SkillId[];
 	/** Skills that it is an exercise in: what these stand on, it asks for. */
-	readonly practises?: (step: S) => readonly SkillId[];
+	readonly practises?: (step: S, glossary: string) => readonly SkillId[];
 	readonly crossings?: (step: S) => readonly ShownCrossing[];
 	/** The swatch that it is worked from. */
 	readonly swatch?: (step: S) => Swatch;
-	readonly kit?: (step: S) => StepKit;
+	readonly kit?: (step: S, glossary: string) => StepKit;
 	/** What is seen of it among the steps of a lesson, besides what is written. */
 	readonly glance?: (step: S, shown: Shown) => readonly Block[];
 	/** All of it but its title. */

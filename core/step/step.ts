@@ -66,22 +66,24 @@ export function crossingsOf(steps: readonly Step[]): readonly Crossing[] {
 export const isLongStep = (step: Step): boolean => kindOf(step).isLong?.(step) ?? false;
 
 /** Minutes reckoned for a step, to the half minute. */
-export const reckoned = (step: Step, pace: Pace): number => kindOf(step).minutes(step, pace);
+export const reckoned = (step: Step, pace: Pace, glossary: string): number =>
+	kindOf(step).minutes(step, pace, glossary);
 
 /** Skills that a step shows, so that later ones may stand on them. */
-export const taughtBy = (step: Step): readonly SkillId[] => kindOf(step).teaches?.(step) ?? [];
+export const taughtBy = (step: Step, glossary: string): readonly SkillId[] =>
+	kindOf(step).teaches?.(step, glossary) ?? [];
 
 /** The crafts that a step is worked in; none where nothing is worked. */
-export const craftsOf = (step: Step): readonly string[] =>
+export const craftsOf = (step: Step, glossary: string): readonly string[] =>
 	kindOf(step)
-		.kit?.(step)
+		.kit?.(step, glossary)
 		.crafts?.map((c) => c.craft) ?? [];
 
 /** Skills that a step cannot do without, those that it teaches itself left out. */
-export function askedBy(step: Step): readonly SkillId[] {
+export function askedBy(step: Step, glossary: string): readonly SkillId[] {
 	// Nothing is slipped to a holder where no craft of it is of the hands.
-	const crafts = craftsOf(step);
+	const crafts = craftsOf(step, glossary);
 	const handless = crafts.length > 0 && !crafts.some((c) => craftOf(c).isHanded);
 	const own: readonly SkillId[] = handless ? ['holder', 'front-back'] : [];
-	return neededFor(kindOf(step).practises?.(step) ?? [], new Set([...taughtBy(step), ...own]));
+	return neededFor(kindOf(step).practises?.(step, glossary) ?? [], new Set([...taughtBy(step, glossary), ...own]));
 }

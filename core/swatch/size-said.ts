@@ -39,7 +39,7 @@ const saidKept = kept(
 	},
 );
 
-export const sizeSaid = (swatch: Swatch, unit: LengthUnit, glossary = ''): string | undefined =>
+export const sizeSaid = (swatch: Swatch, unit: LengthUnit, glossary: string): string | undefined =>
 	swatch.size === undefined || Object.keys(swatch.size).length === 0
 		? undefined
 		: saidKept(swatch, unit, glossary) || undefined;

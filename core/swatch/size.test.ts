@@ -93,13 +93,13 @@ describe('the size of a swatch', () => {
 			...newSwatch({ title: 'Square', castOn: 22, shape: 'flat', school: 'any', text: 'Rows 1-28: k' }),
 			size: { yarn: 'tarn' },
 		};
-		expect(sizeSaid({ ...plain, size: {} }, 'cm')).toBeUndefined();
+		expect(sizeSaid({ ...plain, size: {} }, 'cm', '')).toBeUndefined();
 		// Away from its drawer nothing is known of a yarn that did not come along.
-		expect(sizeSaid(plain, 'cm')).toMatch(
+		expect(sizeSaid(plain, 'cm', '')).toMatch(
 			/^About 11\.\d × \d+\.\d cm dry, without pins, by an assumed gauge; \d+ m of yarn, with tails\.$/,
 		);
 		const along = withYarn(plain, [tarn]);
-		expect(sizeSaid(along, 'cm')).toMatch(
+		expect(sizeSaid(along, 'cm', '')).toMatch(
 			/^About 12\.1 × 10\.0 cm dry, without pins, from one square of Tarn wool; (\d+) m of yarn, \d+ g, with tails\.$/,
 		);
 		expect(materialOf(along.size).gauge).toEqual(materialOf(plain.size, [tarn]).gauge);
@@ -158,7 +158,7 @@ describe('the size of a swatch', () => {
 		expect(lying({ across })).toBeCloseTo(widthCm - 0.4, 1);
 		// Longer, it is as wide, and every line of words says the same.
 		expect(lying({ across }, read(`${ROPE}\nRep rows 1-6 9 times`))).toBeCloseTo(widthCm - 0.4, 1);
-		const said = (size: SwatchSizeTold): string => sizeSaid({ ...rope.swatch, size } as Swatch, 'cm')!;
+		const said = (size: SwatchSizeTold): string => sizeSaid({ ...rope.swatch, size } as Swatch, 'cm', '')!;
 		expect(parseFloat(said({ across }).slice(6))).toBeLessThan(parseFloat(said({ tension: 'usual' }).slice(6)));
 		// A yarn reckons by the middle one of its pieces; one that is set aside is not asked, and stays aside when it is measured again.
 		const piece = (id: string, pull: number): YarnPiece => ({ ...across, pull, id, title: id, on: '2026-11-05' });

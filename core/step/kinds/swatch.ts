@@ -40,8 +40,7 @@ const SwatchStepSchema = z.object({
 export type SwatchStep = z.infer<typeof SwatchStepSchema>;
 
 /** The rows of a swatch step, worked once for each content. */
-export const workedOf = ({ swatch }: Pick<SwatchStep, 'swatch'>, glossary = ''): Worked =>
-	checked(swatch, glossary).worked;
+const workedOf = ({ swatch }: Pick<SwatchStep, 'swatch'>, glossary: string): Worked => checked(swatch, glossary).worked;
 
 function skillsIn(worked: Worked): readonly SkillId[] {
 	const { teaches, hasOwnColumns } = craftOf(worked.craft);
@@ -149,18 +148,18 @@ export const swatch = kind<SwatchStep>({
 	schema: SwatchStepSchema,
 	asks: 'What to say, what to watch for',
 	titleOf: (step) => step.swatch.title,
-	minutes: (step, pace) => {
-		const worked = workedOf(step);
+	minutes: (step, pace, glossary) => {
+		const worked = workedOf(step, glossary);
 		const crossings = worked.rows.reduce((sum, r) => sum + r.crossings.length, 0);
 		const all = worked.castOn + worked.rows.reduce((sum, r) => sum + r.stitches.length, 0);
 		return half(all / pace.stitches + (crossings * pace.crossing) / 60);
 	},
 	hands: 'work',
-	teaches: (step) => ['rows', 'markers', ...skillsIn(workedOf(step))],
-	practises: (step) => skillsIn(workedOf(step)),
+	teaches: (step, glossary) => ['rows', 'markers', ...skillsIn(workedOf(step, glossary))],
+	practises: (step, glossary) => skillsIn(workedOf(step, glossary)),
 	swatch: (step) => step.swatch,
-	kit: (step) => {
-		const worked = workedOf(step);
+	kit: (step, glossary) => {
+		const worked = workedOf(step, glossary);
 		const isHanded = craftOf(worked.craft).isHanded;
 		return {
 			loops: loopsIn(worked),

@@ -285,6 +285,7 @@
 									number: i + 1,
 									last: listed.length,
 									plan: lesson.plan,
+									glossary: style.glossary,
 									others,
 									full,
 									set: (minutes) => save.change(setMinutes(lesson, step.id, minutes), `minutes ${step.id}`),

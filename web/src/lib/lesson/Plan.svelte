@@ -32,14 +32,14 @@
 	const locale = useLocale();
 
 	const plan = $derived(lesson.plan);
-	const time = $derived(timeline(lesson.steps, plan));
-	const remarks = $derived(remarksOn(lesson));
+	const time = $derived(timeline(lesson.steps, plan, style.glossary));
+	const remarks = $derived(remarksOn(lesson, style.glossary));
 	const MOST = 3;
 	/** What an offer adds to the lesson, or takes from it. */
 	function adds(fix: NonNullable<(typeof remarks)[number]['fix']>): string {
 		const then = fix.apply(lesson, crypto.randomUUID());
 		const steps = then.steps.length - lesson.steps.length;
-		const minutes = Math.round(timeline(then.steps, plan).total - time.total);
+		const minutes = Math.round(timeline(then.steps, plan, style.glossary).total - time.total);
 		const many = Math.abs(steps) === 1 ? 'step' : 'steps';
 		return steps === 0 && minutes === 0
 			? 'takes no longer'
@@ -159,13 +159,13 @@
 			<rect
 				x={(100 * time.starts[i]!) / longest}
 				y="0"
-				width={Math.max(0, (100 * minutesOf(step, plan)) / longest - 0.4)}
+				width={Math.max(0, (100 * minutesOf(step, plan, style.glossary)) / longest - 0.4)}
 				height="6"
 				class={step.kind === 'rest'
 					? 'fill-base-300'
-					: time.starts[i]! + minutesOf(step, plan) > plan.minutes
+					: time.starts[i]! + minutesOf(step, plan, style.glossary) > plan.minutes
 						? 'fill-error'
-						: 'fill-secondary'}><title>{stepTitle(step)}: {minutesOf(step, plan)} minutes</title></rect
+						: 'fill-secondary'}><title>{stepTitle(step)}: {minutesOf(step, plan, style.glossary)} minutes</title></rect
 			>
 		{/each}
 		<rect x={(100 * plan.minutes) / longest - 0.3} y="0" width="0.6" height="6" class="fill-base-content" />

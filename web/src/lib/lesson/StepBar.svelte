@@ -11,6 +11,7 @@
 		number: number;
 		last: number;
 		plan: Lesson['plan'];
+		glossary: string;
 		/** Lessons that it may be copied to. */
 		others: readonly { readonly id: string; readonly title: string }[];
 		/** Whether the lesson holds no more. */
@@ -23,11 +24,11 @@
 		move: (by: number, button: EventTarget | null) => Promise<void>;
 		addAfter: () => void;
 	}
-	const { step, number, last, plan, others, full, set, ...act }: Props = $props();
+	const { step, number, last, plan, glossary, others, full, set, ...act }: Props = $props();
 </script>
 
 <!-- Its pictures stand once in the page. -->
-<StepMinutes {step} {number} {plan} {set} />
+<StepMinutes {step} {number} {plan} {glossary} {set} />
 <span class="contents" role="toolbar" aria-label="Step {number}" use:oneButton>
 	<IconButton label="Duplicate step {number}" hint="Duplicate" disabled={full} onclick={() => act.duplicate()}
 		><svg class="size-5" aria-hidden="true"><use href="#step-copy" /></svg></IconButton

@@ -8,12 +8,14 @@
 		/** From 1. */
 		number: number;
 		plan: Lesson['plan'];
+		/** The teacher's own names, by which rows may be written. */
+		glossary: string;
 		/** Sets them; `undefined` leaves them to be reckoned. */
 		set: (minutes: number | undefined) => void;
 	}
-	const { step, number, plan, set }: Props = $props();
+	const { step, number, plan, glossary, set }: Props = $props();
 	const awake = new Awake();
-	const reckoned = (): string => String(minutesOf({ ...step, minutes: undefined } as Step, plan));
+	const reckoned = (): string => String(minutesOf({ ...step, minutes: undefined } as Step, plan, glossary));
 </script>
 
 <label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">

@@ -188,7 +188,7 @@ describe('leaving', () => {
 			const oda = { id: randomUUID(), name: 'Oda', hands: 'right', at: 'hand' } as const;
 			await saveClass(t, of.id, of.version, { ...of.class, people: [oda] });
 			const evening = randomUUID();
-			await beginEvening(t, of.id, evening, eveningFor(of.class, '2026-11-05'));
+			await beginEvening(t, of.id, evening, eveningFor(of.class, '2026-11-05', ''));
 			await erasePerson(t, of.id, oda.id);
 			const note = { kind: 'note', text: 'A lamp' } as const;
 			await pressed(t, evening, [{ id: randomUUID(), at: new Date().toISOString(), did: note }], 0);

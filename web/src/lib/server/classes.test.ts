@@ -50,7 +50,7 @@ async function classOf(teacher: Teacher, people: readonly Person[]): Promise<Sto
 	const made = (await createClass(teacher, 'Thursday'))!;
 	await saveClass(teacher, made.id, 1, { ...newClass('Thursday'), people: [...people] });
 	const evening = randomUUID();
-	await beginEvening(teacher, made.id, evening, eveningFor(made.class, '2026-11-05'));
+	await beginEvening(teacher, made.id, evening, eveningFor(made.class, '2026-11-05', ''));
 	return { ...(await readClass(teacher, made.id))!, evening };
 }
 const fileOf = async (teacher: Teacher): ReturnType<typeof readAccountFileOf> =>
@@ -69,8 +69,8 @@ describe('a class', () => {
 		expect(await listClasses(other)).toEqual([]);
 		expect(await readClass(other, of.id)).toBeUndefined();
 		expect((await saveClass(other, of.id, of.version, of.class)).kind).toBe('missing');
-		expect(await beginEvening(other, of.id, randomUUID(), eveningFor(of.class, '2026-11-05'))).toBe('missing');
-		expect(await beginEvening(other, of.id, of.evening, eveningFor(of.class, '2026-11-05'))).toBe('missing');
+		expect(await beginEvening(other, of.id, randomUUID(), eveningFor(of.class, '2026-11-05', ''))).toBe('missing');
+		expect(await beginEvening(other, of.id, of.evening, eveningFor(of.class, '2026-11-05', ''))).toBe('missing');
 		expect(await readEvening(other, of.evening)).toBeUndefined();
 		expect(await pressed(other, of.evening, [can(oda, 'alone')], 0)).toBeUndefined();
 		expect(await factsOf(other, of.id, oda.id)).toBeUndefined();

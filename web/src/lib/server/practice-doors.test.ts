@@ -108,8 +108,13 @@ describe('a door to practice', () => {
 		const ids: string[] = [];
 		for (const lesson of lessons) ids.push((await insertLesson(teacher, lesson)).id);
 		for (const [i, day] of ['2026-11-05', '2026-11-12'].entries())
-			await beginEvening(teacher, of.id, randomUUID(), eveningFor(of.class, day, { id: ids[i]!, lesson: lessons[i]! }));
-		await beginEvening(teacher, of.id, randomUUID(), eveningFor(of.class, '2026-11-19'));
+			await beginEvening(
+				teacher,
+				of.id,
+				randomUUID(),
+				eveningFor(of.class, day, '', { id: ids[i]!, lesson: lessons[i]! }),
+			);
+		await beginEvening(teacher, of.id, randomUUID(), eveningFor(of.class, '2026-11-19', ''));
 		const read = await behind((await openDoor(teacher, 'classes', of.id, newDoor('slash')))!);
 		expect([read.title, read.crossings.length, read.latest.length]).toEqual(['Thursday', 3, 2]);
 	});
@@ -117,7 +122,7 @@ describe('a door to practice', () => {
 	it('of a class says what is hard: it is proposed for the next lesson, until whoever sent it is erased', async () => {
 		const { teacher } = await newTeacher();
 		const of = await classWith(teacher, 'Oda', 'Rike');
-		await beginEvening(teacher, of.id, randomUUID(), eveningFor(of.class, '2026-11-05'));
+		await beginEvening(teacher, of.id, randomUUID(), eveningFor(of.class, '2026-11-05', ''));
 		const token = (await openDoor(teacher, 'classes', of.id, newDoor('slash')))!;
 		await sendSummary(token, randomUUID(), shown('oda', 1));
 		await sendSummary(token, randomUUID(), shown('heron', 2));

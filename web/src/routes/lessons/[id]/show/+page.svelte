@@ -22,7 +22,7 @@
 	const { data } = $props();
 	const light = useLight();
 	const lesson = $derived(data.opened.lesson);
-	const time = $derived(timeline(lesson.steps, lesson.plan));
+	const time = $derived(timeline(lesson.steps, lesson.plan, data.style.glossary));
 
 	/** Kept in the tab, so that a reload or a network that drops changes nothing. */
 	const KEY = $derived(`pond-show-${data.opened.id}`);
@@ -109,7 +109,7 @@
 	const gone = $derived(began === undefined ? 0 : Math.max(0, (now - began) / 60_000));
 	const due = $derived(time.starts[at] ?? 0);
 	/** Minutes ahead of the plan, or behind it. */
-	const behind = $derived(Math.round(gone - due - (step ? minutesOf(step, lesson.plan) : 0)));
+	const behind = $derived(Math.round(gone - due - (step ? minutesOf(step, lesson.plan, data.style.glossary) : 0)));
 	const clock = (minutes: number): string =>
 		`${Math.floor(minutes)}:${String(Math.floor((minutes % 1) * 60)).padStart(2, '0')}`;
 

@@ -3,6 +3,7 @@ import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { beginEvening, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
+import { shownStyle } from '$lib/server/house-styles';
 import { lessonTitles, readLesson } from '$lib/server/lessons';
 import { classGone, isId, lessonGone, readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
@@ -24,11 +25,12 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 	if (!of) return refusal(404, classGone);
 	const day = new Date().toISOString().slice(0, 10);
 	const evenings = [];
+	const glossary = (await shownStyle(locals.session)).glossary;
 	for (const { id } of (await lessonTitles(teacher)).slice(0, MOST_MEANT)) {
 		const lesson = await readLesson(teacher, id);
-		if (lesson) evenings.push(eveningFor(of.class, day, lesson));
+		if (lesson) evenings.push(eveningFor(of.class, day, glossary, lesson));
 	}
-	return json({ class: of.class, evenings: [...evenings, eveningFor(of.class, day)] });
+	return json({ class: of.class, evenings: [...evenings, eveningFor(of.class, day, glossary)] });
 };
 
 /** Begins an evening under an id that its page chose: asked twice, it is begun once. */
@@ -41,7 +43,8 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	if (!of) return refusal(404, classGone);
 	const lesson = asked === undefined ? undefined : await readLesson(teacher, asked);
 	if (asked !== undefined && !lesson) return refusal(404, lessonGone);
-	switch (await beginEvening(teacher, of.id, id, eveningFor(of.class, day, lesson))) {
+	const glossary = (await shownStyle(locals.session)).glossary;
+	switch (await beginEvening(teacher, of.id, id, eveningFor(of.class, day, glossary, lesson))) {
 		case 'begun':
 			return json({ id }, { status: 201 });
 		case 'full':

@@ -1,10 +1,10 @@
 import { lessonFrom } from '@pond-loop/core/class';
-import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
 import { json } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import { learntOf, readClass } from '$lib/server/classes';
 import { teacherOf } from '$lib/server/guard';
+import { shownStyle } from '$lib/server/house-styles';
 import { insertLesson } from '$lib/server/lessons';
 import { classGone, isId, readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
@@ -19,7 +19,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const { learnt, proposals } = await learntOf(teacher, of);
 	const wanted = proposals.filter((p) => body.value.skills.includes(p.skill));
 	if (wanted.length === 0) return refusal(409, 'Nothing of that is proposed any more. Reload the page.');
-	const style = locals.session?.style ?? DEFAULT_HOUSE_STYLE;
+	const style = await shownStyle(locals.session);
 	const made = await insertLesson(
 		teacher,
 		lessonFrom(of.class, wanted, { style, nextId: randomUUID, pace: learnt.pace }),
