@@ -8,7 +8,7 @@
 	import type { Editor } from '@tiptap/core';
 	import { onMount, tick, untrack } from 'svelte';
 	import { oneButton } from '$lib/ui/stops';
-	import { whenIdle } from './one-by-one';
+	import { later } from '$lib/ui/waking';
 	import NoteText from './NoteText.svelte';
 
 	interface Props {
@@ -66,7 +66,7 @@
 		})());
 
 	onMount(() => {
-		const leave = whenIdle(() => void make());
+		const leave = later(() => void make());
 		return () => {
 			gone = true;
 			leave();

@@ -241,12 +241,16 @@
 			const [top, bottom] = [layout.top(last) * zoom - scroll.top + 4, layout.bottom(first) * zoom - scroll.top];
 			ctx.fillStyle = palette.ripple;
 			ctx.fillRect(edgeRight + GUTTER - 4, top, 3, bottom - top);
+			// In the middle of what is seen of it, where there is room.
+			const [from, to] = [Math.max(0, top), Math.min(size.height, bottom)];
+			const words = times === undefined ? 'repeat' : `${times} times`;
+			if (bottom - top <= 110 || to - from < ctx.measureText(words).width + 12) continue;
 			ctx.save();
 			ctx.fillStyle = palette.quiet;
-			ctx.translate(edgeRight + GUTTER - 8, (top + bottom) / 2);
+			ctx.translate(edgeRight + GUTTER - 8, (from + to) / 2);
 			ctx.rotate(-Math.PI / 2);
 			ctx.textAlign = 'center';
-			if (bottom - top > 110) ctx.fillText(times === undefined ? 'repeat' : `${times} times`, 0, 0);
+			ctx.fillText(words, 0, 0);
 			ctx.restore();
 		}
 	});
