@@ -351,6 +351,8 @@ export async function startFront(build, env) {
 	});
 	server.headersTimeout = 15_000;
 	server.requestTimeout = 60_000;
+	// Longer than browsers and proxies keep a connection for, so that none is closed just as it is used again.
+	server.keepAliveTimeout = 75_000;
 
 	await Promise.all(all.map((t) => t.ready()));
 	await new Promise((done, failed) => {
