@@ -18,6 +18,7 @@ export const handler = async (request, response) => {
 	let body = '';
 	for await (const piece of request) body += piece;
 	if (url.pathname.endsWith('/handout') && !url.searchParams.has('works')) await new Promise((done) => setTimeout(done, ms));
+	else if (url.pathname === '/still') Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, ms);
 	else spin(ms);
 	if (url.searchParams.has('mark')) writeFileSync(process.env.MARKS + '/' + url.searchParams.get('mark'), String(Date.now()));
 	if (url.pathname === '/heavy') return response.end('x'.repeat(20 * 1024 * 1024));
@@ -97,6 +98,14 @@ describe('the front', () => {
 		expect(file.status).toBe(503);
 		expect((await fetch(`${home}/lessons/x/handout?ms=1`, as('d'))).status).toBe(200);
 		expect([isMarked('endless'), isMarked('file')]).toEqual([false, false]);
+	});
+
+	it('counts what is done, not how long it takes: a machine that stands still ends nothing', async () => {
+		const answer = await fetch(`${home}/still?ms=2500`, as('d'));
+		expect([answer.status, (await answer.json()) as unknown]).toEqual([
+			200,
+			expect.objectContaining({ path: '/still' }),
+		]);
 	});
 
 	it('gives up what a reader has left, and never a write', async () => {
