@@ -153,6 +153,8 @@ test('on show the teacher works it live: a wrong call is done and seen, and take
 	await page.getByRole('link', { name: /First rope/ }).click();
 	await page.getByRole('link', { name: 'Show' }).click();
 	await page.getByLabel('Jump to a step').selectOption('3');
+	// The whole of the stage is seen, down to what plays it.
+	expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBeLessThanOrEqual(0);
 	await page.getByRole('button', { name: 'Work it live' }).click();
 	await page.keyboard.press('2');
 	await page.keyboard.press('b');

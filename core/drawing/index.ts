@@ -18,6 +18,7 @@ export {
 } from './shapes.ts';
 export { drawAbove, drawStage } from './stage/index.ts';
 export type { StageOptions } from './stage/options.ts';
+export { WATER_STOPS } from './stage/surroundings.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';
 export { escapeXml, svgElements, toSvg, type SvgElement } from './svg.ts';
 export { centreLines, THICKNESS, type YarnPoint, type YarnRow } from './space/centre-lines.ts';

@@ -8,6 +8,11 @@ import { HEIGHT, WIDTH } from './layout.ts';
 /** Where the mist begins to turn into water, and in how many bands. */
 const MIST = 130;
 const BANDS = 36;
+/** Of the way from mist to the ground, where it is as deep as the middle of its three colours. */
+const MIDDLE = 0.6;
+
+/** Where each of the palette's colours of water stands, as parts of the picture's height: for what goes on beside it. */
+export const WATER_STOPS = [MIST / HEIGHT, (MIST + MIDDLE * (HEIGHT - MIST)) / HEIGHT, 1] as const;
 
 export function paintWater(palette: Palette): Shape[] {
 	const [sky, mid, deep] = palette.water;
@@ -26,7 +31,7 @@ export function paintWater(palette: Palette): Shape[] {
 			: steps.map((t) =>
 					band(
 						MIST + t * (HEIGHT - MIST),
-						t < 0.6 ? blend(sky, mid, t / 0.6) : blend(mid, deep, (t - 0.6) / 0.4),
+						t < MIDDLE ? blend(sky, mid, t / MIDDLE) : blend(mid, deep, (t - MIDDLE) / (1 - MIDDLE)),
 						t / 2,
 					),
 				);

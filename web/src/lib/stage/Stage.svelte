@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { type Craft, type Taken, taughtByHand } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
-	import { PALETTES } from '@pond-loop/core/drawing';
+	import { PALETTES, WATER_STOPS } from '@pond-loop/core/drawing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import ChevronFirst from '@lucide/svelte/icons/chevron-first';
@@ -49,8 +49,8 @@
 	/** The water goes on beside a picture that is narrower than its place; the page's own rules let no markup of a server say so. */
 	let water = $state<string>();
 	$effect(() => {
-		const [sky, middle, deep] = PALETTES[light].water;
-		water = `linear-gradient(${sky}, ${middle}, ${deep})`;
+		const stops = PALETTES[light].water.map((colour, i) => `${colour} ${100 * WATER_STOPS[i]!}%`);
+		water = `linear-gradient(${stops.join(', ')})`;
 	});
 	let {
 		craft = taughtByHand,

@@ -166,16 +166,21 @@
 <svelte:window {onkeydown} onstorage={follow} />
 <svelte:head><title>{lesson.title} · shown</title></svelte:head>
 
-<main class="show flex min-h-screen flex-col px-6 py-3 text-[1.25rem]" id="main" data-testid="show" data-step={at + 1}>
+<main
+	class="show flex min-h-screen flex-col px-6 py-3 text-[1.25rem] max-sm:px-4 max-sm:py-1"
+	id="main"
+	data-testid="show"
+	data-step={at + 1}
+>
 	{#if black}
 		<button type="button" class="black" onclick={() => (black = false)} aria-label="Show again"></button>
 	{/if}
-	<header class="flex flex-wrap items-center gap-x-5 gap-y-1">
+	<header class="flex flex-wrap items-center gap-x-5 gap-y-1 max-sm:gap-x-3">
 		<p class="text-[1rem]"><strong>{at + 1}</strong> of {lesson.steps.length}</p>
-		<label class="min-w-0"
+		<label class="min-w-0 max-sm:order-last max-sm:w-full"
 			><span class="sr-only">Jump to a step</span>
 			<select
-				class="field w-full max-w-[22rem] py-0 text-[1rem]"
+				class="field w-full max-w-[22rem] py-0 text-[1rem] max-lg:max-w-[15rem] max-sm:max-w-none"
 				value={at}
 				onchange={(e) => go(Number(e.currentTarget.value))}
 			>
@@ -186,8 +191,15 @@
 			{clock(gone)} of {lesson.plan.minutes}
 			{#if began !== undefined && behind > 0}<span class="text-warning font-semibold">{behind} min behind</span>{/if}
 		</p>
-		<span class="ml-auto flex items-center gap-2 text-[1rem]">
-			{#if !notes}<a class="wordlink" href="?notes" target="_blank" rel="noopener">Notes in a second window</a>{/if}
+		<span class="ml-auto flex items-center gap-x-5 text-[1rem] max-sm:gap-x-2">
+			{#if byHand && !notes}<button type="button" class="wordlink" aria-pressed={live} onclick={() => (live = !live)}
+					>{#if live}Show how it goes{:else}Work it live<span class="max-lg:sr-only"
+							>, as the class calls the moves</span
+						>{/if}</button
+				>{/if}
+			{#if !notes}<a class="wordlink max-sm:hidden" href="?notes" target="_blank" rel="noopener"
+					>Notes in a second window</a
+				>{/if}
 			<a class="iconbutton" href="/lessons/{data.opened.id}" aria-label="Back to the lesson" title="Back to the lesson"
 				><X /></a
 			>
@@ -210,7 +222,7 @@
 			{#if !blocks.some((b) => b.kind === 'moves') && kindOf(step).title !== stepTitle(step, data.style)}
 				<p class="quiet text-center">{kindOf(step).title}</p>
 			{/if}
-			<h1 class="mb-2 text-center text-4xl wrap-anywhere">{stepTitle(step, data.style)}</h1>
+			<h1 class="mb-2 text-center text-4xl wrap-anywhere max-sm:text-2xl">{stepTitle(step, data.style)}</h1>
 			{#if others.length > 0}
 				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Where it is made">
 					{#each [PLAIN_CRAFT, ...others] as id (id)}
@@ -226,13 +238,6 @@
 							}}>{craftOf(id).place}</button
 						>
 					{/each}
-				</p>
-			{/if}
-			{#if byHand}
-				<p class="mb-2 text-center text-[1rem]">
-					<button type="button" class="wordlink" aria-pressed={live} onclick={() => (live = !live)}
-						>{live ? 'Show how it goes' : 'Work it live, as the class calls the moves'}</button
-					>
 				</p>
 			{/if}
 			{#if live && byHand}
@@ -269,7 +274,7 @@
 	/* The caption and the moves stay in view under the picture. */
 	.show :global(.pictures svg) {
 		margin-inline: auto;
-		max-height: 54vh;
+		max-height: max(38vh, min(54vh, 100vh - 27.2rem));
 	}
 	.black {
 		background: #000;
