@@ -236,7 +236,7 @@ export async function startFront(build, env) {
 				return;
 			}
 			if (left && isRead) {
-				upstream.destroy();
+				upstream.once('error', () => undefined).destroy();
 				end();
 				return;
 			}

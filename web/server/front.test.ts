@@ -144,10 +144,18 @@ describe('the front', () => {
 		expect(big.status).toBe(413);
 		await expect(fetch(`${home}/heavy`, as('h')).then((a) => a.text())).rejects.toThrow();
 		expect((await fetch(`${home}/crash`, as('h'))).status).toBe(503);
+		// Somebody who asks now leaves before there is a thread again.
+		const gone = ask(`${home}/left?mark=gone`, { headers: as('h').headers as never }).on('error', () => undefined);
+		gone.end();
+		await new Promise((done) => setTimeout(done, 50));
+		gone.destroy();
 		// Whoever asks now waits for the thread that takes its place, to read or to write.
 		const body = { method: 'PUT', body: 'twelve bytes', ...as('h') };
 		const [read, written] = await Promise.all([fetch(`${home}/again`, as('h')), fetch(`${home}/body`, body)]);
 		expect([read.status, await written.json()]).toEqual([200, expect.objectContaining({ bytes: 12 })]);
+		// Both threads are there again, and what nobody waits for was not begun.
+		await Promise.all(['b', 'c', 'd'].map((who) => fetch(`${home}/wait?ms=600`, as(who))));
+		expect(isMarked('gone')).toBe(false);
 	});
 
 	it('lets strangers use so much of the processor, and tells them when there is room again', async () => {
