@@ -219,6 +219,7 @@ export async function startFront(build, env) {
 
 		/** @param {number} tries */
 		const begin = async (tries) => {
+			if (over) return;
 			const thread = kind === 'door' ? doors : kind === 'long' ? long : idlest(pages);
 			on = thread;
 			thread.busy += 1;
