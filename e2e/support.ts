@@ -162,6 +162,8 @@ interface AxeResult {
 
 /** No violation that axe knows of, in the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
+	// What wakes up lets nobody in until it has, and is no part of the page to whoever listens.
+	await expect(page.locator('[inert]')).toHaveCount(0);
 	await page.evaluate(axeSource);
 	const { violations } = await page.evaluate(() =>
 		(globalThis as unknown as { axe: { run: () => Promise<AxeResult> } }).axe.run(),

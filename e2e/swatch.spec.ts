@@ -350,6 +350,7 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await page.reload();
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
 	await page.getByRole('link', { name: 'Second evening' }).click();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Second evening');
 	await expect(page.getByRole('heading', { name: 'Lantern sleeve, changed' })).toBeVisible();
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Sheet for paper' }).click();
