@@ -13,8 +13,8 @@ export default defineConfig({
 	// Limits against hanging, not measurements: a busy machine may be many times slower.
 	timeout: 120_000,
 	expect: { timeout: 20_000 },
-	// A starved browser is tried again, twice at most; the count at the end tells how many needed it.
-	retries: 2,
+	// A starved browser is tried once more; the count at the end tells how many needed it.
+	retries: 1,
 	reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : [['list']],
 	use: {
 		baseURL: `http://127.0.0.1:${port}`,

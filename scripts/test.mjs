@@ -111,6 +111,6 @@ if (ready) {
 		);
 	}
 }
-console.log(`\n${again} tried again`);
+console.log(`\n${again} tried twice`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exitCode = failed > 0 ? 1 : 0;

@@ -195,25 +195,29 @@ export async function startFront(build, env) {
 		let onLeave = () => {};
 		/** @type {Thread | undefined} */
 		let on;
-		let worked = 0;
+		/** What the thread had worked before this; nothing is counted until it takes it. */
+		let worked = Infinity;
 		/** @type {NodeJS.Timeout | undefined} */
 		let look;
 		/** @type {(() => void) | undefined} */
 		let endTurn;
 		let over = false;
+		/** Takes it off its thread. */
+		const letGo = () => {
+			clearInterval(look);
+			if (on) on.busy -= 1;
+			on = undefined;
+			worked = Infinity;
+		};
 		const end = () => {
 			if (over) return;
 			over = true;
-			clearInterval(look);
-			if (on) {
-				on.busy -= 1;
-				if (!isRead) on.writes -= 1;
-				if (kind === 'page') {
-					const ms = Math.max(0, on.worked - worked);
-					for (const one of charged) strangers.add(one, ms, performance.now());
-					costs.add(who, ms);
-				}
+			if (on && kind === 'page') {
+				const ms = Math.max(0, on.worked - worked);
+				for (const one of charged) strangers.add(one, ms, performance.now());
+				costs.add(who, ms);
 			}
+			letGo();
 			endTurn?.();
 		};
 
@@ -223,14 +227,10 @@ export async function startFront(build, env) {
 			const thread = kind === 'door' ? doors : kind === 'long' ? long : idlest(pages);
 			on = thread;
 			thread.busy += 1;
-			if (!isRead) thread.writes += 1;
-			worked = thread.worked;
 			let ended = false;
 			const upstream = await thread
 				.pass({ method, path: url, headers: headersFor(request, address, body) })
 				.catch(() => undefined);
-			// Once it is ready: what a new thread needs for its own start is nobody's.
-			worked = thread.worked;
 			if (!upstream) {
 				end();
 				say(request, response, 503, busy, 2);
@@ -241,12 +241,14 @@ export async function startFront(build, env) {
 				end();
 				return;
 			}
+			// Now that it is ready: what a new thread needs for its own start is nobody's.
+			worked = thread.worked;
 			if (kind !== 'door') {
 				const longest = settings.longest[kind];
 				look = setInterval(() => {
 					const spent = thread.worked - worked;
-					// A page for nobody is given up sooner, unless a write would be with it.
-					const isForNobody = left && isRead && kind === 'page' && thread.writes === 0;
+					// A page for nobody is given up sooner; as it has its turn still, nothing else is on its thread.
+					const isForNobody = left && isRead && kind === 'page';
 					if (spent < (isForNobody ? Math.min(LEFT_WORK, longest) : longest)) return;
 					ended = true;
 					for (const one of charged) strangers.add(one, longest, performance.now());
@@ -268,10 +270,7 @@ export async function startFront(build, env) {
 				const isUnheard = code === 'ECONNREFUSED' || code === 'ENOENT';
 				if ((isUnheard ? tries < MOST_TRIES : isRead && tries < 1) && !response.headersSent && !left) {
 					// The thread ended under it, for something else that it did; it is known to be gone in a moment.
-					clearInterval(look);
-					thread.busy -= 1;
-					if (!isRead) thread.writes -= 1;
-					on = undefined;
+					letGo();
 					setTimeout(() => void begin(tries + 1), GONE_MS);
 					return;
 				}

@@ -1,5 +1,5 @@
 // One thread that makes pages: the built app, listening on a socket that only the front knows.
-import { existsSync, readlinkSync } from 'node:fs';
+import { readlinkSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { parentPort, workerData } from 'node:worker_threads';
 
@@ -17,11 +17,10 @@ parentPort?.once('message', () => {
 	parentPort?.close();
 });
 
-/** The file in which Linux keeps what this thread has used of the processor; empty where there is none. */
+/** The file in which Linux keeps what this thread has used of the processor; empty elsewhere. */
 function usedFile() {
 	try {
-		const file = `/proc/${readlinkSync('/proc/thread-self')}/schedstat`;
-		return existsSync(file) ? file : '';
+		return `/proc/${readlinkSync('/proc/thread-self')}/schedstat`;
 	} catch {
 		return '';
 	}

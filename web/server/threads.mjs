@@ -32,8 +32,6 @@ export class Thread {
 	#ended;
 	/** Work that this thread has begun and not ended. */
 	busy = 0;
-	/** Of these what changes something. */
-	writes = 0;
 
 	/**
 	 * @param {object} options

@@ -25,7 +25,7 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 	if (!of) return refusal(404, classGone);
 	const day = new Date().toISOString().slice(0, 10);
 	const evenings = [];
-	const glossary = (await shownStyle(locals.session)).glossary;
+	const { glossary } = await shownStyle(locals.session);
 	for (const { id } of (await lessonTitles(teacher)).slice(0, MOST_MEANT)) {
 		const lesson = await readLesson(teacher, id);
 		if (lesson) evenings.push(eveningFor(of.class, day, glossary, lesson));
@@ -43,7 +43,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	if (!of) return refusal(404, classGone);
 	const lesson = asked === undefined ? undefined : await readLesson(teacher, asked);
 	if (asked !== undefined && !lesson) return refusal(404, lessonGone);
-	const glossary = (await shownStyle(locals.session)).glossary;
+	const { glossary } = await shownStyle(locals.session);
 	switch (await beginEvening(teacher, of.id, id, eveningFor(of.class, day, glossary, lesson))) {
 		case 'begun':
 			return json({ id }, { status: 201 });
