@@ -176,17 +176,19 @@
 		<button type="button" class="black" onclick={() => (black = false)} aria-label="Show again"></button>
 	{/if}
 	<header class="flex flex-wrap items-center gap-x-5 gap-y-1 max-sm:gap-x-3">
-		<p class="text-[1rem]"><strong>{at + 1}</strong> of {lesson.steps.length}</p>
-		<label class="min-w-0 max-sm:order-last max-sm:w-full"
-			><span class="sr-only">Jump to a step</span>
-			<select
-				class="field w-full max-w-[22rem] py-0 text-[1rem] max-lg:max-w-[15rem] max-sm:max-w-none"
-				value={at}
-				onchange={(e) => go(Number(e.currentTarget.value))}
+		{#if step}
+			<p class="text-[1rem]"><strong>{at + 1}</strong> of {lesson.steps.length}</p>
+			<label class="min-w-0 max-sm:order-last max-sm:w-full"
+				><span class="sr-only">Jump to a step</span>
+				<select
+					class="field w-full max-w-[22rem] py-0 text-[1rem] max-lg:max-w-[15rem] max-sm:max-w-none"
+					value={at}
+					onchange={(e) => go(Number(e.currentTarget.value))}
+				>
+					{#each lesson.steps as s, i (s.id)}<option value={i}>{i + 1}. {stepTitle(s, data.style)}</option>{/each}
+				</select></label
 			>
-				{#each lesson.steps as s, i (s.id)}<option value={i}>{i + 1}. {stepTitle(s, data.style)}</option>{/each}
-			</select></label
-		>
+		{/if}
 		<p class="text-[1rem]" data-testid="clock">
 			{clock(gone)} of {lesson.plan.minutes}
 			{#if began !== undefined && behind > 0}<span class="text-warning font-semibold">{behind} min behind</span>{/if}
