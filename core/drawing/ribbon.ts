@@ -3,8 +3,8 @@
  * before at the bottom, as they stand after at the top, straight from `over`.
  */
 
-import { isOver, mirror, type Crossing } from '../crossing/index.ts';
-import { wordsFor } from '../notation/words-for.ts';
+import { isOver, type Crossing } from '../crossing/index.ts';
+import { wordsMade, type CrossingWords } from '../notation/words-for.ts';
 import { bowsOf } from './bows.ts';
 import { pathOf, upright } from './curve.ts';
 import { mirrored } from './mirrored.ts';
@@ -64,9 +64,10 @@ export function drawRibbon(c: Crossing, options: RibbonOptions): Drawing {
 		return [...gap, ...paintStrand(styles.get(piece.stitch)!, paint)];
 	});
 	if (options.numbers) shapes.push(...numbers(c, x, bottom, palette.quiet));
+	const words = wordsMade({ made: c, mirrored: options.mirrored ?? false });
 	const label = options.mirrored
-		? labelFor(wordsFor(mirror(c)).title, c, before(c).reverse(), c.order)
-		: labelFor(wordsFor(c).title, c, before(c), [...c.order].reverse());
+		? labelFor(words, before(c).reverse(), c.order)
+		: labelFor(words, before(c), [...c.order].reverse());
 	const height = bottom + (options.numbers ? NUMBERS : 0);
 	const drawing: Drawing = { width, height, shapes: byDepth(shapes), label, crossPoints };
 	return options.mirrored ? mirrored(drawing) : drawing;
@@ -74,8 +75,8 @@ export function drawRibbon(c: Crossing, options: RibbonOptions): Drawing {
 
 const before = (c: Crossing): number[] => Array.from({ length: c.n }, (_, i) => c.n - i);
 
-function labelFor(title: string, c: Crossing, from: readonly number[], to: readonly number[]): string {
-	return `${title}. ${wordsFor(c).look}. Order before ${from.join(' ')}, after ${to.join(' ')}, left to right.`;
+function labelFor({ title, look }: CrossingWords, from: readonly number[], to: readonly number[]): string {
+	return `${title}. ${look}. Order before ${from.join(' ')}, after ${to.join(' ')}, left to right.`;
 }
 
 function numbers(c: Crossing, x: (place: number) => number, bottom: number, fill: string): Shape[] {

@@ -1,9 +1,9 @@
 /** A glossary of what a lesson uses: every name and every stitch that stands in it, once, as the hands of a style make it. */
 
 import { craftOf } from '../craft/index.ts';
-import { equal, mirror, type Crossing } from '../crossing/index.ts';
+import { equal, type Crossing } from '../crossing/index.ts';
 import { craftIn, sentenceIn, shownIn } from '../look/index.ts';
-import { nameIn, readName, STITCH_KINDS, wordsFor, type SchoolId } from '../notation/index.ts';
+import { nameIn, readName, STITCH_KINDS, wordsMade, type SchoolId } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { kindOf, type Step } from '../step/index.ts';
 import { swatchShown } from '../swatch/index.ts';
@@ -26,8 +26,8 @@ interface Made {
 }
 
 function meaning({ made, mirrored, craft }: Made): string {
-	const words = wordsFor(mirrored ? mirror(made) : made);
-	return `${words.title}, ${words.look}. ${sentenceIn(craft, made) ?? ''}`.trim();
+	const words = wordsMade({ made, mirrored });
+	return `${words.title}, ${words.look}. ${sentenceIn(craft, { made, mirrored }) ?? ''}`.trim();
 }
 
 /**
@@ -52,7 +52,7 @@ export function glossaryOf(steps: readonly Step[], style: HouseStyle, school?: S
 			// What the school has no name for goes by its look; a sentence for the other hands would be another one.
 			const isSaid = asked.text.includes(' ') && !typed.ok && style.demonstrates === 'left-same' && mirrored;
 			const named = by && (nameIn(by, made, mirrored) ?? nameIn('slash', made, mirrored));
-			const name = named ?? (isSaid ? wordsFor(mirror(made)).title : asked.text);
+			const name = named ?? (isSaid ? wordsMade({ made, mirrored }).title : asked.text);
 			put({ name, made, mirrored, craft });
 		}
 		const swatch = kind.swatch?.(step);

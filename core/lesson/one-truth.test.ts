@@ -44,6 +44,10 @@ function followed(text: string, swatch: Swatch, as: Demonstration, school: Schoo
 	);
 }
 
+/** A sentence for left hands as right hands read it. */
+const turnedWords = (sentence: string): string =>
+	sentence.replace(/left|right/g, (word) => (word === 'left' ? 'right' : 'left'));
+
 type Made = Worked['rows'][number]['crossings'][number];
 const made = (worked: Worked, of: (c: Made) => Crossing): readonly string[] =>
 	worked.rows.map((row) =>
@@ -100,13 +104,14 @@ describe('whatever a lesson is shown as', () => {
 								(craft.deviation(shown.made, step.way)?.makes ?? taken.loops).order,
 							);
 					const told = of(blocks, 'text').find((b) => b.tone === 'sentence')?.text;
-					expect(told).toBe(sentenceIn(step.craft, shown.made));
+					expect(told).toBe(sentenceIn(step.craft, shown));
 				}
 				// Each name among the words used looks as it says, made by the sentence beside it.
 				if (section.id === 'words')
 					for (const [term, says] of of(blocks, 'table')[0]!.lines) {
 						const [, title, sentence] = /^(.* (?:left|right)(?:, [a-z ]+)?), .*\. (sl .*)$/.exec(says) ?? [];
-						const run = sentence === undefined ? undefined : readSentence(sentence);
+						const run =
+							sentence === undefined ? undefined : readSentence(as === 'right' ? sentence : turnedWords(sentence));
 						if (!run?.ok) continue;
 						const made = run.value[0]!.crossing;
 						const looks = [made, mirror(made)].map((c) => wordsFor(c).title);

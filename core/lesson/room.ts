@@ -2,6 +2,7 @@
 
 import {
 	craftOf,
+	HANDS_SAID,
 	PLACES,
 	placeName,
 	PLAIN_CRAFT,
@@ -53,6 +54,28 @@ export function sheetsFor(
 		...TOOLS.map((at) => ({ ...usual, at, many: plan.room ? workingIn(plan, at) : 0 })),
 	].filter(({ many }) => many > 0);
 }
+
+/** The hands and the tool that a crossing is shown in. */
+export type RoomView = Pick<RoomSheet, 'hands' | 'at'>;
+
+/** What a room has to be shown a step in, each once: the style's own hands first, then the others that are there. */
+export function viewsFor(
+	plan: Pick<Plan, 'learners' | 'room'>,
+	style: Pick<HouseStyle, 'demonstrates' | 'yarnHand'>,
+): readonly RoomView[] {
+	const own: RoomView = { hands: style.demonstrates, at: PLAIN_CRAFT };
+	if (!plan.room) return [own];
+	const there = sheetsFor(plan, style).map(({ hands, at }): RoomView => ({ hands, at }));
+	const views = there.length === 0 || there.some(({ at }) => at === PLAIN_CRAFT) ? [own, ...there] : there;
+	return views.filter((view, i) => views.findIndex((v) => v.at === view.at && v.hands === view.hands) === i);
+}
+
+/** A view by its place, or by its hands where several pairs are there. */
+export const viewSaid = ({ hands, at }: RoomView, among: readonly RoomView[]): string => {
+	const isOneOfSeveral = among.filter((view) => view.at === at).length > 1;
+	const said = isOneOfSeveral ? HANDS_SAID[hands] : craftOf(at).place;
+	return said.charAt(0).toUpperCase() + said.slice(1);
+};
 
 /** What sets a sheet apart from the usual one of a style: `left-handed`. */
 export const sheetKind = ({ hands, large, at, yarn }: RoomSheet, style: Pick<HouseStyle, 'yarnHand'>): string =>

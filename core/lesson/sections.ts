@@ -1,12 +1,12 @@
 /** A lesson as it stands on paper, on a page to read, and in files: sections of blocks, one source for all of them. */
 
 import type { Block } from '../block/index.ts';
-import { craftOf, type CraftId, type Demonstration } from '../craft/index.ts';
+import { craftOf, placeName, PLAIN_CRAFT, type CraftId, type Demonstration } from '../craft/index.ts';
 import { TAIL_CM } from '../look/index.ts';
 import { lengthName, needleName } from '../measure/index.ts';
 import type { SchoolId } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
-import { blocksOf, craftsOf, isFor, isLongStep, kindOf, stepTitle, type Step } from '../step/index.ts';
+import { blocksOf, craftsOf, isFor, isLongStep, kindOf, stepAt, stepsAt, stepTitle, type Step } from '../step/index.ts';
 import { commonMistakes } from './common-mistakes.ts';
 import { glossaryOf } from './glossary.ts';
 import { placesOf } from './room.ts';
@@ -66,29 +66,47 @@ export function sectionsOf(
 	const style = styleFor(house, options);
 	const { school, at } = options;
 	const also = options.also ?? (lesson.plan ? placesOf(lesson.plan) : []);
+	const places: readonly CraftId[] = at === undefined ? (also.length > 0 ? also : [PLAIN_CRAFT]) : [at];
 	const wanted = lesson.steps.flatMap((step, i) =>
 		(options.steps?.has(i + 1) ?? true) && (at === undefined || isFor(step, at)) ? [{ step, number: i + 1 }] : [],
 	);
 	const steps = wanted.map((w) => w.step);
 	const end = (id: string, blocks: Section['blocks']): Section => ({ id, blocks, isLong: isLongLesson({ steps }) });
+	const firstAt = (step: Step): Step =>
+		stepAt(
+			step,
+			places.find((place) => isFor(step, place)),
+			style,
+		) ?? step;
+	const done = (place: CraftId): readonly Step[] => stepsAt(steps, [place], style);
 	return [
 		...wanted.map(({ step, number }): Section => ({
 			id: step.id,
 			number,
 			step,
-			...(kindOf(step).isUntitled ? {} : { title: stepTitle(step, style) }),
+			...(kindOf(step).isUntitled ? {} : { title: stepTitle(firstAt(step), style) }),
 			blocks: () => blocksOf(step, { style, school, at, also }),
 			isLong: isLongStep(step),
 		})),
-		...(options.mistakes ? [end('mistakes', () => wentWrong(steps))] : []),
-		...(options.words ? [end('words', () => wordsUsed(steps, school, style))] : []),
-		...(steps.length > 0 ? [{ id: 'closing', blocks: () => closing(steps, style), isLong: false }] : []),
+		...(options.mistakes
+			? [
+					end('mistakes', () =>
+						places.flatMap((place, i) => wentWrong(done(place), style, i === 0 ? undefined : place)),
+					),
+				]
+			: []),
+		...(options.words ? [end('words', () => wordsUsed(stepsAt(steps, places, style), school, style))] : []),
+		...(steps.length > 0
+			? [{ id: 'closing', blocks: () => closing(stepsAt(steps, places, style), places, style), isLong: false }]
+			: []),
 	];
 }
 
-function wentWrong(steps: readonly Step[]): readonly Block[] {
-	const lines = commonMistakes(steps).map((m) => [m.title, m.says] as const);
-	return lines.length === 0 ? [] : [{ kind: 'table', title: 'When something went wrong', lines, names: false }];
+/** Mistakes of those who work at a place; it is named where others of the room have had theirs before. */
+function wentWrong(steps: readonly Step[], style: HouseStyle, place?: CraftId): readonly Block[] {
+	const lines = commonMistakes(steps, style).map((m) => [m.title, m.says] as const);
+	const where = place === undefined ? '' : `, ${placeName(place)}`;
+	return lines.length === 0 ? [] : [{ kind: 'table', title: `When something went wrong${where}`, lines, names: false }];
 }
 
 function wordsUsed(steps: readonly Step[], school: SchoolId | undefined, style: HouseStyle): readonly Block[] {
@@ -97,7 +115,7 @@ function wordsUsed(steps: readonly Step[], school: SchoolId | undefined, style: 
 }
 
 /** What is true of all of it, and what hands and tools ask of everybody. */
-function closing(steps: readonly Step[], style: HouseStyle): readonly Block[] {
+function closing(steps: readonly Step[], places: readonly CraftId[], style: HouseStyle): readonly Block[] {
 	const crafts = new Set(steps.flatMap((step) => craftsOf(step, style.glossary)));
 	const byHand = [...crafts].some((c) => craftOf(c).isHanded);
 	const shape = style.holderShape === 'hook' ? 'a hook' : style.holderShape;
@@ -106,7 +124,7 @@ function closing(steps: readonly Step[], style: HouseStyle): readonly Block[] {
 		...(byHand ? [{ kind: 'text', text: needles, tone: 'quiet' } as const] : []),
 		{
 			kind: 'caution',
-			text: 'Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. Needle tips, holders, pins and hooks are sharp.',
+			text: `Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. ${byHand || places.includes(PLAIN_CRAFT) ? 'Needle tips, holders, pins and hooks are sharp.' : 'Tools, pins and hooks are sharp.'}`,
 		},
 	];
 }

@@ -318,7 +318,7 @@ describe('a room where not everybody works in the same place', () => {
 			.fix!.apply(lesson, nextId());
 		expect(offered.steps.map((s) => stepTitle(s))).toHaveLength(2);
 		expect(offered.steps.every((s) => 'craft' in s && s.craft === 'machine')).toBe(true);
-		const titles = commonMistakes([machine]).map((m) => m.title);
+		const titles = commonMistakes([machine], DEFAULT_HOUSE_STYLE).map((m) => m.title);
 		expect(titles).toContain('The other group put down first');
 		expect(titles.join()).not.toMatch(/knitwise|yarn left/i);
 	});

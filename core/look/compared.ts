@@ -1,12 +1,12 @@
 /** What a comparison puts side by side. */
 
 import type { Paint, Side } from '../block/index.ts';
-import { CRAFT_IDS } from '../craft/index.ts';
+import { CRAFT_IDS, type Craft } from '../craft/index.ts';
 import { asTwoGroups, mirror, type Crossing } from '../crossing/index.ts';
 import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
 import { kept } from '../kept/index.ts';
 import { perform, ribbonOf, stageAt, waysFor, wordsFor } from '../made/index.ts';
-import { readAll, readGlossary, readRows, SCHOOLS, stitches } from '../notation/index.ts';
+import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsMade } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { practiceSwatch, workRows } from '../swatch/index.ts';
 import { craftIn } from './craft-in.ts';
@@ -29,9 +29,16 @@ export interface Comparison {
 }
 
 /** A crossing as these hands make it; titled by what the fabric shows where nothing else is. */
-function ribbon(crossing: Crossing, style: HouseStyle, told: { title?: string; says?: string } = {}): Side {
-	const { made, fabric, mirrored } = shownIn(style, crossing);
-	const { title = wordsFor(fabric).title, says = wordsFor(made).hands } = told;
+function ribbon(
+	crossing: Crossing,
+	style: HouseStyle,
+	craft: Craft,
+	told: { title?: string; says?: string } = {},
+): Side {
+	const { made, mirrored } = shownIn(style, crossing, craft);
+	const words = wordsMade({ made, mirrored });
+	const taken = craft.takes(made, craft.ways[0]!.id);
+	const { title = words.title, says = (taken.ok ? taken.value.does : undefined) ?? words.hands } = told;
 	return { title, says, wide: false, draw: (paint) => ribbonOf(made, { ...paint, mirrored }) };
 }
 
@@ -70,7 +77,7 @@ function made(
 	const craft = craftIn(style, craftId);
 	const shown = shownIn(style, crossing, craft);
 	const done = perform(craft, shown.made, id);
-	if (!done.ok) return ribbon(crossing, style, { title: told.title, says: 'does not make this crossing' });
+	if (!done.ok) return ribbon(crossing, style, craft, { title: told.title, says: 'does not make this crossing' });
 	const { trace, taken, tally: counts } = done.value;
 	const moment = trace.steps.findLastIndex((s) => s.passings.length > 0) + 1;
 	const draw = (at: number, { light, textScale = 1.9 }: Paint): Drawing =>
@@ -125,13 +132,13 @@ export function sidesOf(asked: Comparison, style: HouseStyle): readonly Side[] {
 		case 'leans':
 			return [crossing, mirror(crossing)].map((c) => {
 				const { moves } = made(craft, c, by(craft, {}), style, { title: '' });
-				return { ...ribbon(c, style), ...(moves ? { moves } : {}) };
+				return { ...ribbon(c, style, craftIn(style, craft)), ...(moves ? { moves } : {}) };
 			});
 		case 'readings':
 			return readAll(asked.asked.text).readings.map((r) =>
-				ribbon(r.crossing, style, {
+				ribbon(r.crossing, style, craftIn(style, craft), {
 					title: SCHOOLS[r.school].title,
-					says: `${stitches(r.crossing.n)}: ${wordsFor(shownIn(style, r.crossing).fabric).title}`,
+					says: `${stitches(r.crossing.n)}: ${wordsFor(shownIn(style, r.crossing, craftIn(style, craft)).fabric).title}`,
 				}),
 			);
 		case 'ways':

@@ -14,8 +14,7 @@ import {
 	type Mend,
 	type Tally,
 } from '../handling/index.ts';
-import { wordsFor } from '../made/index.ts';
-import type { SchoolName } from '../notation/index.ts';
+import { wordsMade, type SchoolName } from '../notation/index.ts';
 import { begunIn, type BegunWith } from './begun.ts';
 import { namesShown } from './look.ts';
 
@@ -73,7 +72,7 @@ export function whatIsIt(
 	const fault = taken.ok ? craft.fault?.(taken.value, whole) : undefined;
 	const [mend] = mendsFor(asked, signs, { rows: 0 });
 	return {
-		...(made ? { made, title: wordsFor(mirrored ? mirror(made) : made).title } : {}),
+		...(made ? { made, title: wordsMade({ made, mirrored }).title } : {}),
 		crosses: (made?.over.length ?? 0) > 0,
 		names: made ? namesShown({ made, fabric: mirrored ? mirror(made) : made, mirrored }) : [],
 		isAsked: made !== undefined && equal(made, asked) && signs.length === 0 && !fault,

@@ -1,6 +1,10 @@
-import { canonical } from '../crossing/index.ts';
+import { canonical, type Crossing } from '../crossing/index.ts';
 import { kept } from '../kept/index.ts';
 import { sentenceFor as written } from '../notation/index.ts';
 
-/** The glossary sentence, or an empty text where none makes it. */
-export const sentenceFor = kept(200, canonical, (c) => written(c) ?? '');
+/** The glossary sentence, in the words of left hands where `mirrored`; an empty text where none makes it. */
+export const sentenceFor = kept(
+	200,
+	(c: Crossing, mirrored?: boolean) => `${canonical(c)} ${mirrored === true}`,
+	(c: Crossing, mirrored?: boolean): string => written(c, mirrored) ?? '',
+);

@@ -22,7 +22,7 @@ export {
 	type SchoolId,
 	type SchoolName,
 } from './schools.ts';
-export { stitches, wordsFor, type CrossingWords } from './words-for.ts';
+export { stitches, wordsFor, wordsMade, type CrossingWords } from './words-for.ts';
 export { differencesOf } from './compare.ts';
 export { readOnTools } from './on-tools.ts';
 export { readPegName } from './pegs.ts';

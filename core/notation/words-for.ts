@@ -1,12 +1,13 @@
 /** A crossing in plain words: by look, by hold, and as a short title. */
 
-import { listNumbers } from '../crossing/index.ts';
 import {
 	asThreeGroups,
 	asTwoGroups,
 	frontAndBehind,
 	groupsOf,
 	holdSide,
+	listNumbers,
+	mirror,
 	type Crossing,
 	type Lean,
 	type Side,
@@ -22,7 +23,7 @@ export interface CrossingWords {
 	readonly lean?: Lean;
 	readonly hold?: Side;
 	readonly heldCount?: number;
-	/** By look: which numbers pass in front of which. */
+	/** Which stitches lie on top: their numbers from the tip of the needle that they are worked off. */
 	readonly look: string;
 	/** By hold: what the hands do with the first group. */
 	readonly hands: string;
@@ -50,6 +51,19 @@ export function wordsFor(c: Crossing): CrossingWords {
 		hands: `hold the first ${held === 1 ? 'stitch' : held} ${hold === 'front' ? 'in front' : 'at the back'}`,
 		work: workWords(c),
 	};
+}
+
+/**
+ * The words for a crossing in the hands that make it. `made` is numbered from the tip of the needle that it is worked
+ * off; `mirrored` says that left hands make it, so that the fabric shows its mirror image. Title and lean tell what the
+ * fabric shows; the stitch numbers, what is held and how stitches are worked are those of these hands and of their
+ * drawings. Every output takes its words from here.
+ */
+export function wordsMade({ made, mirrored }: { readonly made: Crossing; readonly mirrored: boolean }): CrossingWords {
+	const words = wordsFor(made);
+	if (!mirrored) return words;
+	const { title, lean } = wordsFor(mirror(made));
+	return { ...words, title, ...(lean ? { lean } : {}) };
 }
 
 function wordsForAny(c: Crossing): CrossingWords {

@@ -57,6 +57,8 @@ export interface Drill<About = unknown> {
 	readonly skill: SkillId;
 	/** Answered by one alone, such as with hands. */
 	readonly isAlone?: true;
+	/** About what hands do with needles and yarn: not asked of somebody at a loom or a machine. */
+	readonly isOfHands?: true;
 	readonly make: (deck: Deck, by: Chance) => About | undefined;
 	readonly question: (about: About) => Question;
 	/** By the model: what is right is worked out, never looked up. `answer`: an option, all of them in an order, or moves. May throw where these cannot be done. */

@@ -23,6 +23,8 @@ export {
 	noteOn,
 	reckoned,
 	StepSchema,
+	stepAt,
+	stepsAt,
 	stepTitle,
 	taughtBy,
 	writtenOn,

@@ -17,7 +17,7 @@ export interface Shown {
 	readonly school?: SchoolId | undefined;
 	/** Where its readers work; at the needles when left out. */
 	readonly at?: CraftId | undefined;
-	/** Places at which others in the room do the same. */
+	/** Places at which others in the room do the same, shown after it. */
 	readonly also?: readonly CraftId[] | undefined;
 }
 
@@ -79,6 +79,8 @@ export interface Kind<S extends { readonly kind: string }> {
 	/** The swatch that it is worked from. */
 	readonly swatch?: (step: S) => Swatch;
 	readonly kit?: (step: S, glossary: string) => StepKit;
+	/** The step as it is done at a tool; undefined where it is only done by hand. The same everywhere when left out. */
+	readonly doneAt?: (step: S, place: CraftId, style: HouseStyle) => S | undefined;
 	/** What is seen of it among the steps of a lesson, besides what is written. */
 	readonly glance?: (step: S, shown: Shown) => readonly Block[];
 	/** All of it but its title. */

@@ -23,9 +23,10 @@ export const isFor = (step: { readonly only?: readonly CraftId[] | undefined }, 
 /** `For those at the needles and at the loom.` */
 export const whomSaid = (only: readonly CraftId[]): string => `For those ${only.map(placeName).join(' and ')}.`;
 
-/** A plain crossing as it is made at a place: at a tool, the tool's own way; what is of a craft already stays so. */
-export function madeAt<S extends Made>(step: S, place: CraftId | undefined, style: HouseStyle): S {
-	if (place === undefined || place === PLAIN_CRAFT || step.craft !== PLAIN_CRAFT) return step;
+/** A plain crossing as it is made at a tool, in the tool's own way; undefined where it is of another craft, which is worked elsewhere. */
+export function madeAt<S extends Made>(step: S, place: CraftId, style: HouseStyle): S | undefined {
+	if (place === PLAIN_CRAFT || step.craft === place) return step;
+	if (step.craft !== PLAIN_CRAFT) return undefined;
 	const craft = craftIn(style, place);
 	const { mistake, site, ...view } = step.view ?? {};
 	const isKnown = mistake !== undefined && craftOf(place).mistakes.some((m) => m.id === mistake);

@@ -4,13 +4,13 @@ import type { HouseStyle } from '../schema/index.ts';
 import { z } from 'zod';
 import type { Block } from '../block/index.ts';
 import { canonical, type Crossing } from '../crossing/index.ts';
-import { craftOf } from '../craft/index.ts';
+import { craftOf, placeName, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
 import { isBlank, textOf, type Note } from '../schema/index.ts';
 import { neededFor, type SkillId } from '../skill/index.ts';
 import type { Kind, Shown } from './kind.ts';
 import { ALL } from './kinds.ts';
 import type { Pace } from './pace.ts';
-import { whomSaid } from './places.ts';
+import { isFor, whomSaid } from './places.ts';
 
 type Every = (typeof ALL)[number];
 export type Step = z.infer<Every['schema']>;
@@ -44,13 +44,62 @@ export function stepTitle(step: Step, style?: HouseStyle): string {
 	return titleOf?.(step, style) ?? title;
 }
 
-/** All of a step but its title: what it shows, and what is written on it. */
+/** A step as it is done where somebody works; undefined where it is only done by hand, at the needles. */
+export function stepAt(step: Step, place: CraftId | undefined, style: HouseStyle): Step | undefined {
+	if (place === undefined || place === PLAIN_CRAFT) return step;
+	const { doneAt } = kindOf(step);
+	return doneAt ? doneAt(step, place, style) : step;
+}
+
+/** The steps of a room as they are done at each of its places, each once. */
+export const stepsAt = (steps: readonly Step[], places: readonly CraftId[], style: HouseStyle): readonly Step[] =>
+	places.flatMap((place, i) =>
+		steps.flatMap((step) => {
+			const done = isFor(step, place) ? stepAt(step, place, style) : undefined;
+			return done && (i === 0 || done !== step) ? [done] : [];
+		}),
+	);
+
+/** What is said of a step to somebody who works where it cannot be done. */
+const elsewhere = (step: Step, { style }: Shown): Block => {
+	const where = [...new Set(craftsOf(step, style.glossary).map((craft) => placeName(craft)))].join(' and ');
+	return { kind: 'text', tone: 'quiet', text: `This is worked ${where}. Watch it, and go on with the next step.` };
+};
+/** What is not shown again for a second place, where it shows the same fabric. */
+const SEEN_ALREADY: ReadonlySet<Block['kind']> = new Set(['picture', 'chart']);
+
+/** The places of a room at which a step is done, the first one where nothing is known of the room. */
+const placesFor = (step: Step, room: readonly CraftId[]): readonly [CraftId, ...CraftId[]] => {
+	const [first = PLAIN_CRAFT, ...others] = room.filter((place) => isFor(step, place));
+	return [first, ...others];
+};
+
+/** All of a step but its title: what it shows where its readers work, then at each other place, and what is written on it. */
 export function blocksOf(step: Step, shown: Shown): readonly Block[] {
+	const { style, at, also = [] } = shown;
 	const { body, isWritten } = kindOf(step);
 	const note = noteOn(step);
+	const [first, ...others] = at === undefined ? placesFor(step, also) : [at];
+	const done = stepAt(step, first, style);
 	const whom: Block[] =
-		step.only && shown.at === undefined ? [{ kind: 'text', text: whomSaid(step.only), tone: 'quiet' }] : [];
-	const blocks = [...whom, ...body(step, shown)];
+		step.only && at === undefined ? [{ kind: 'text', text: whomSaid(step.only), tone: 'quiet' }] : [];
+	const blocks = [
+		...whom,
+		...(done ? body(done, { ...shown, at: first }) : [elsewhere(step, shown)]),
+		...others.flatMap((place): readonly Block[] => {
+			const there = stepAt(step, place, style);
+			if (there === step) return [];
+			// A tool has no hands to be mirrored: its fabric leans as it is written.
+			const isOther = there !== undefined && style.demonstrates === 'left-mirrored';
+			const { place: where } = craftOf(place);
+			return [
+				{ kind: 'heading', text: isOther ? `${where}: ${stepTitle(there, style)}` : where },
+				...(there
+					? body(there, { ...shown, at: place }).filter((b) => isOther || !SEEN_ALREADY.has(b.kind))
+					: [elsewhere(step, shown)]),
+			];
+		}),
+	];
 	return isBlank(note) ? blocks : [...blocks, { kind: 'note', note, aside: !isWritten }];
 }
 

@@ -1,3 +1,4 @@
+export { isWorkedAt, swatchAt } from './at-tool.ts';
 export type { Result } from '../result.ts';
 export { aroundCrossing } from './around.ts';
 export { castOnNeeded } from './cast-on.ts';

@@ -7,7 +7,7 @@ import { ofGroups, twoGroups, type Crossing, type Lean, type Work } from '../cro
 import { SCHOOLS, type StatedSchool } from '../notation/index.ts';
 import { gcd } from './gcd.ts';
 import { stitch, widthOf, type Unit } from './units.ts';
-import { writeUnits } from './write.ts';
+import { timesMore, writeUnits } from './write.ts';
 
 export const CORD_KINDS = ['rope', 'plait', 'zigzag', 'diamond', 'honeycomb', 'reversible'] as const;
 export type CordKind = (typeof CORD_KINDS)[number];
@@ -125,9 +125,7 @@ export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
 	);
 	lines.push(...repeat);
 	if (repeats > 1) {
-		lines.push(
-			`rep ${flat ? 'rows' : 'rnds'} ${first}-${last} ${repeats === 2 ? 'once' : repeats === 3 ? 'twice' : `${repeats - 1} times`} more`,
-		);
+		lines.push(`rep ${flat ? 'rows' : 'rnds'} ${first}-${last} ${timesMore(repeats - 1)}`);
 		next += (last - first + 1) * (repeats - 1);
 	}
 	if (whole > MOST_PERIOD) lines.push('# These cords come round at different times, so they are not all home here');

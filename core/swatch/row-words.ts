@@ -22,6 +22,8 @@ export interface RowsFor extends PlanFor {
 	/** First purls after a cord that are wrapped the short way, and whether the row after untwists them. */
 	readonly gaps?: readonly GapMark[];
 	readonly untwists?: boolean;
+	/** Whether left hands do it: needles and ends are then told the other way about. */
+	readonly mirrored?: boolean;
 }
 
 /** What is done in a row, one part after the other, in the order of working. */
@@ -63,7 +65,7 @@ export function rowParts(worked: Worked, i: number, asked: RowsFor = {}): readon
 			parts.push(
 				crossed
 					? { says: `${unit.name}: ${crossed(unit.crossing, at, asked)}`, takes, crossing: true }
-					: crossingPart(unit, worked, asked.taste),
+					: crossingPart(unit, worked, asked),
 			);
 			at += takes;
 		}
@@ -137,7 +139,7 @@ const WORDY = 16;
 function crossingPart(
 	{ name, crossing }: Extract<Unit, { kind: 'crossing' }>,
 	worked: Worked,
-	taste: RowsFor['taste'],
+	{ taste, mirrored = false }: RowsFor,
 ): RowPart {
 	const takes = crossing.n;
 	const craft = craftOf(worked.craft);
@@ -149,8 +151,12 @@ function crossingPart(
 	const liked =
 		taste === undefined || way === undefined || way === USUAL_WAY
 			? undefined
-			: inShort(craft.withTools?.(taste) ?? craft, crossing, way);
-	return { says: `${name}: ${liked ?? sentenceFor(crossing) ?? handsIn(worked, crossing)}`, takes, crossing: true };
+			: inShort(craft.withTools?.(taste) ?? craft, crossing, way, { workedOff: mirrored ? 'right' : 'left' });
+	return {
+		says: `${name}: ${liked ?? sentenceFor(crossing, mirrored) ?? handsIn(worked, crossing)}`,
+		takes,
+		crossing: true,
+	};
 }
 
 /** Stitches between the markers that hang in the row before, in the order of working; one number when there are none. */

@@ -1,7 +1,6 @@
 /** A swatch in words: each cell, each row, and what its chart uses. */
 
-import { mirror } from '../crossing/index.ts';
-import { STITCH_KINDS, stitches, wordsFor } from '../notation/index.ts';
+import { STITCH_KINDS, stitches, wordsMade } from '../notation/index.ts';
 import type { Cords } from './cords.ts';
 import type { Worked } from './worked.ts';
 
@@ -18,7 +17,7 @@ export function cellWords(worked: Worked, cords: Cords, i: number, column: numbe
 	if (stitch.colour) parts.push(`yarn ${stitch.colour}`);
 	if (cord >= 0) parts.push(`cord ${cords.cords[cord]!.letter}`);
 	if (crossed) {
-		const words = wordsFor(mirrored ? mirror(crossed.crossing) : crossed.crossing);
+		const words = wordsMade({ made: crossed.crossing, mirrored });
 		parts.push(`in ${crossed.name}: ${words.title}, ${words.look}`);
 	} else if (kind && (kind.takes !== 1 || kind.makes.length !== 1 || kind.id === 'sl')) parts.push(kind.says);
 	return `Row ${row.number} (${row.side}), stitch ${column + 1} from the ${mirrored ? 'left' : 'right'}: ${parts.join('; ')}.`;
@@ -42,7 +41,7 @@ export function legendOf(worked: Worked, cords: Cords, mirrored = false): readon
 	};
 	for (const [i, row] of worked.rows.entries()) {
 		for (const c of row.crossings) {
-			const words = wordsFor(mirrored ? mirror(c.crossing) : c.crossing);
+			const words = wordsMade({ made: c.crossing, mirrored });
 			put(`x ${c.name} ${row.side}`, {
 				kind: 'crossing',
 				name: c.name,

@@ -45,6 +45,10 @@ export function writeUnits(units: readonly Unit[]): string {
 		.join(', ');
 }
 
+/** How often a repeat is worked after its first time: `once more`, `4 times more`. */
+export const timesMore = (times: number): string =>
+	`${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} more`;
+
 /** `Row 3`, `Rows 3, 7 and 11`; `Rnd` in the round. */
 export function writeLabel(numbers: readonly number[], round: boolean, side?: 'RS' | 'WS', colour?: RowColour): string {
 	const word = round ? 'Rnd' : 'Row';

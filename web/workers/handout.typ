@@ -79,8 +79,9 @@
   block(breakable: not whole, above: 0.9em, grid(columns: (1fr,) * across, gutter: gap, align: top, ..row))
 }
 
-#let show-block(b) = {
-  if b.kind == "heading" { heading(level: 3, b.text) }
+// `level`: of headings inside a section, one below that of its title.
+#let show-block(b, level) = {
+  if b.kind == "heading" { heading(level: level, b.text) }
   else if b.kind == "text" {
     if b.tone == "strong" { par(strong(b.text)) }
     else if b.tone == "quiet" { par(text(size: 0.92em, b.text)) }
@@ -111,7 +112,7 @@
     block(breakable: false, image(b.path, alt: b.alt, width: calc.min(width, tallest * b.width / b.height)))
   }
   else if b.kind == "moves" {
-    heading(level: 3, b.title)
+    heading(level: level, b.title)
     let across = abreast(b.frames.map(f => f.picture), if large { 2 } else { 3 })
     let each = (width - gap * (across - 1)) / across
     let said(i, f) = text(size: 0.9em)[#if i > 0 [*#i.* ]#f.caption]
@@ -206,7 +207,7 @@
 #heading(level: 1, outlined: true, data.title)
 #for section in data.sections {
   if section.title != "" { heading(level: 2, section.title) }
-  for b in section.blocks { show-block(b) }
+  for b in section.blocks { show-block(b, if section.title != "" { 3 } else { 2 }) }
 }
 #metadata(none) #label("end-" + str(nth))
 ]

@@ -38,7 +38,7 @@ const MENDS: Readonly<Record<SignId, { readonly what: string; readonly reach: Re
 	split: { what: 'Undo that stitch and work it through its whole yarn.', reach: 'column' },
 	turned: { what: 'On the next row work it through the back loop.', reach: 'loop' },
 	'hangs-up': {
-		what: 'Undo the stitch, bring its old loop all round the peg or behind the latch, and knit it off again.',
+		what: 'Undo the stitch, bring its old loop behind the new yarn again, and knit it off once more.',
 		reach: 'column',
 	},
 	locked: { what: 'Undo the row, and hang what waits between the layers.', reach: 'undo' },

@@ -36,9 +36,13 @@ const sts = (count: number): string => (count === 1 ? '1 st' : `${count} sts`);
 /**
  * A sentence for a crossing, each stitch worked in any way: the usual one for two or three groups, for
  * others the moves of the shortest procedure with one or two holders; `undefined` when there is none
- * that says everything. Run, it gives exactly the crossing.
+ * that says everything. Run, it gives exactly the crossing. For left hands (`mirrored`) left and right change
+ * places in its words: they work from the right needle, and the last stitch of a group is its right-most.
  */
-export const sentenceFor = (c: Crossing): string | undefined => usualSentence(c) ?? searchedSentence(c);
+export function sentenceFor(c: Crossing, mirrored = false): string | undefined {
+	const sentence = usualSentence(c) ?? searchedSentence(c);
+	return mirrored ? sentence?.replace(/\b(left|right)\b/g, (word) => (word === 'left' ? 'right' : 'left')) : sentence;
+}
 
 /** Positions that are looked at for a sentence; longer ones nobody would read aloud. */
 const BUDGET = 20_000;

@@ -113,6 +113,7 @@ export const edgeOfRow = drill<Edge>({
 	id: 'edge-of-row',
 	title: 'From which edge?',
 	skill: 'sides',
+	isOfHands: true,
 	make: (_, by) => ({ shape: by.of(['flat', 'flat', 'round'] as const), row: 1 + by.below(24) }),
 	question: ({ shape, row }) => ({
 		asks:
@@ -148,6 +149,7 @@ export const whereItGapes = drill<Cord>({
 	id: 'where-it-gapes',
 	title: 'Where does it gape?',
 	skill: 'gap',
+	isOfHands: true,
 	make: (deck, by) => {
 		const cord = cordIn(deck, by);
 		return cord && gapIn(cord) !== undefined ? cord : undefined;

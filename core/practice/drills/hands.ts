@@ -57,6 +57,7 @@ export const leanOfHands = drill<Handled>({
 	id: 'lean-of-hands',
 	title: 'From the hands: which way?',
 	skill: 'lean',
+	isOfHands: true,
 	make: handled,
 	question: (about) => ({
 		asks: asksOf(about, 'which way will it lean'),
@@ -75,6 +76,7 @@ export const madeOfSentence = drill<Handled>({
 	id: 'made-of-sentence',
 	title: 'What will this make?',
 	skill: 'glossary',
+	isOfHands: true,
 	make: handled,
 	question: (about) => ({
 		asks: asksOf(about, 'what will this make'),
@@ -103,6 +105,7 @@ export const orderOfMoves = drill<Ordered>({
 	id: 'order-of-moves',
 	title: 'Put the moves in order',
 	skill: 'holder',
+	isOfHands: true,
 	isAlone: true,
 	make: (deck, by) => {
 		const crossing = someOf(deck, by);
@@ -187,6 +190,7 @@ export const whatWentWrong = drill<Wrong>({
 	id: 'what-went-wrong',
 	title: 'What went wrong?',
 	skill: 'mend',
+	isOfHands: true,
 	make: wrong,
 	question: ({ crossing, mistake, among, told }) => ({
 		asks: `${told}It was to be ${titleOf(crossing)}. What went wrong?`,
@@ -219,6 +223,7 @@ export const whatMends = drill<Mending>({
 	id: 'what-mends',
 	title: 'What mends it?',
 	skill: 'mend',
+	isOfHands: true,
 	make: (deck, by) => {
 		const found = wrong(deck, by);
 		const right = found && mendOf(found.crossing, found.mistake);

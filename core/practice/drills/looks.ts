@@ -59,6 +59,7 @@ export const holdOfPicture = drill<Looked>({
 	id: 'hold-of-picture',
 	title: 'Where was it held?',
 	skill: 'front-back',
+	isOfHands: true,
 	make: (deck, by) => {
 		const crossing = someOf(deck, by);
 		return crossing && { crossing, deck };
@@ -81,6 +82,7 @@ export const whoComesHere = drill<Place>({
 	id: 'who-comes-here',
 	title: 'Which stitch comes here?',
 	skill: 'read-needle',
+	isOfHands: true,
 	make: (deck, by) => {
 		const crossing = someOf(deck, by);
 		return crossing && { crossing, deck, place: 1 + by.below(crossing.n) };

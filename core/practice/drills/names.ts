@@ -62,6 +62,7 @@ export const leanOfName = drill<Handled>({
 	id: 'lean-of-name',
 	title: 'Which way does it lean?',
 	skill: 'lean',
+	isOfHands: true,
 	make: handled,
 	question: ({ named: { name, school } }) => ({
 		asks: `${name} (${inSchool(school)}): which way does it lean?`,
@@ -74,6 +75,7 @@ export const holdOfName = drill<Handled>({
 	id: 'hold-of-name',
 	title: 'In front or at the back?',
 	skill: 'front-back',
+	isOfHands: true,
 	make: handled,
 	question: ({ named: { name, school }, deck }) => ({
 		asks: `${name} (${inSchool(school)})${handsAsked(deck)}: where are the first stitches held?`,
@@ -92,6 +94,7 @@ export const countOfName = drill<Handled>({
 	id: 'count-of-name',
 	title: 'How many on the holder?',
 	skill: 'holder',
+	isOfHands: true,
 	make: handled,
 	question: ({ named: { name, school, crossing }, deck }) => {
 		const counts = new Set([crossing.n, groupsIn(crossing).tip.length, groupsIn(crossing).far.length]);
@@ -257,6 +260,7 @@ export const leftHanded = drill<Pick>({
 	id: 'left-handed',
 	title: 'The same steps, left-handed',
 	skill: 'both-leans',
+	isOfHands: true,
 	make: (deck, by) => {
 		const named = someNamed(deck, by);
 		if (!named) return undefined;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { craftOf, PLAIN_CRAFT, type CraftId } from '../../craft/index.ts';
 import { noteOf } from '../../schema/index.ts';
 import type { SkillId } from '../../skill/index.ts';
 import { Noted } from '../any.ts';
@@ -16,6 +17,12 @@ export type Check = keyof typeof TABLE;
 export const CHECKS = Object.keys(TABLE) as [Check, ...Check[]];
 export const checkWords = (c: Check): string => TABLE[c][0];
 
+/** The same where loops hang on a tool. */
+const wordsAt = (c: Check, place: CraftId): string =>
+	c === 'mount' && !craftOf(place).isHanded
+		? 'Sit: does every loop hang as the others do, none turned round?'
+		: checkWords(c);
+
 const CheckStepSchema = z.object({
 	...Noted,
 	kind: z.literal('check'),
@@ -32,5 +39,5 @@ export const check = kind<CheckStep>({
 	minutes: () => 4,
 	hands: 'between',
 	teaches: ({ checks }) => checks.map((c) => TABLE[c][1]),
-	body: ({ checks }) => [{ kind: 'list', items: checks.map(checkWords), ticks: true }],
+	body: ({ checks }, { at = PLAIN_CRAFT }) => [{ kind: 'list', items: checks.map((c) => wordsAt(c, at)), ticks: true }],
 });

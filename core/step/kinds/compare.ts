@@ -5,6 +5,7 @@ import { isLong, wordsFor } from '../../made/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
+import { madeAt } from '../places.ts';
 import type { Block } from '../../block/index.ts';
 import { kitOf, skillsOf } from './crossing.ts';
 
@@ -76,6 +77,13 @@ export const compare = kind<CompareStep>({
 	kit: (step) => {
 		const [first, ...others] = craftsIn(step).map((made) => kitOf({ ...made, crossing: step.crossing }));
 		return { ...first!, crafts: [first!, ...others].flatMap((kit) => kit.crafts) };
+	},
+	doneAt: (step, place, style) => {
+		if (step.of === 'crafts') return step;
+		// Hands are compared by those who knit with them.
+		if (step.of === 'hands' || step.of === 'yarn') return undefined;
+		const { other: _, more: __, ...own } = step;
+		return step.craft === place ? step : madeAt(own, place, style);
 	},
 	isLong: ({ crossing, way }) => isLong(crossing, way),
 	glance: blocks,

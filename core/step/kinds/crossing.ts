@@ -14,7 +14,7 @@ import {
 	wordsIn,
 } from '../../look/index.ts';
 import { holdersOf, isLong, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
-import { stitches } from '../../notation/index.ts';
+import { stitches, wordsMade } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted, ViewSchema } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
@@ -84,14 +84,14 @@ function mending(step: CrossingStep, craft: Craft, done: Performance): Block[] {
 function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonly Line[]; names: number } {
 	const craft = craftIn(style, step.craft);
 	const shown = shownIn(style, step.crossing, craft);
-	const [fabric, made] = [wordsFor(shown.fabric), wordsFor(shown.made)];
+	const words = wordsMade(shown);
 	const own = ownName(step);
 	const taken = isLong(step.crossing, step.way) ? undefined : craft.takes(shown.made, step.way);
 	const names = namesShown(shown).flatMap((n): Line[] =>
 		n.name !== undefined && (!school || n.school.id === school) ? [[n.school.title, n.name]] : [],
 	);
 	const memory = memoryFor(style, shown, craft);
-	const hands = (taken?.ok ? taken.value.does : undefined) ?? made.hands;
+	const hands = (taken?.ok ? taken.value.does : undefined) ?? words.hands;
 	const handed = shown.mirrored
 		? `, left-handed; ${style.demonstrates === 'left-same' ? 'the fabric is the same' : 'the fabric is mirrored'}`
 		: '';
@@ -100,10 +100,10 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 		facts: [
 			...(own === undefined ? [] : [['Its own name', own] as const]),
 			...names,
-			['Looks', fabric.look],
+			['Looks', words.look],
 			['Hands', `${hands}${handed}`],
 			...(memory === undefined ? [] : [['To remember', memory] as const]),
-			['Stitches', `${stitches(step.crossing.n)}, ${made.work}`],
+			['Stitches', `${stitches(step.crossing.n)}, ${words.work}`],
 		],
 	};
 }
@@ -115,7 +115,7 @@ function blocksAt(step: CrossingStep, shown: Shown): readonly Block[] {
 	const { made, mirrored } = shownIn(style, step.crossing, craft);
 	const done = perform(craft, made, step.way, mistakeOf(step));
 	const mistake = craft.mistakes.find((m) => m.id === step.view?.mistake);
-	const sentence = sentenceIn(step.craft, made);
+	const sentence = sentenceIn(step.craft, { made, mirrored });
 	const way = wayOf(step.way, craft);
 	const blocks: Block[] = [
 		{
@@ -214,17 +214,12 @@ export const crossing = kind<CrossingStep>({
 				: []),
 			...placesBeside(step, also).map((place) => {
 				const there = craftIn(style, place);
-				const taken = there.takes(shownIn(style, step.crossing, there).made, madeAt(step, place, style).way);
+				const taken = there.takes(shownIn(style, step.crossing, there).made, (madeAt(step, place, style) ?? step).way);
 				const says = taken.ok ? (taken.value.does ?? 'made there too') : `not made there. ${taken.problems[0]!.what}`;
 				return { kind: 'text', tone: 'quiet', text: `${there.place}: ${says}` } as const;
 			}),
 		];
 	},
-	body: (step, shown) => [
-		...blocksAt(madeAt(step, shown.at, shown.style), shown),
-		...placesBeside(step, shown.at === undefined ? shown.also : []).flatMap((place): Block[] => [
-			{ kind: 'heading', text: craftOf(place).place },
-			...blocksAt(madeAt(step, place, shown.style), shown).filter((b) => b.kind !== 'picture'),
-		]),
-	],
+	doneAt: madeAt,
+	body: blocksAt,
 });

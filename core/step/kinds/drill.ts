@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Block } from '../../block/index.ts';
+import { craftOf, PLAIN_CRAFT, type CraftId } from '../../craft/index.ts';
 import { kept } from '../../kept/index.ts';
 import { SCHOOL_IDS } from '../../notation/index.ts';
 import {
@@ -53,33 +54,38 @@ const questionsOf = kept(
 const LETTERS = 'ABCDEFGH';
 
 /** Questions as blocks are told them. */
-function questionsBlock(step: DrillStep): Block<'questions'> {
+function questionsBlock(step: DrillStep, at: CraftId): Block<'questions'> {
+	const isByHand = craftOf(at).isHanded;
 	return {
 		kind: 'questions',
-		questions: questionsOf(step).map((asked) => {
-			const { asks, shows, options } = asked.question;
-			const { at, says } = answerTo(asked);
-			return {
-				asks,
-				lines: shows?.kind === 'lines' ? shows.lines : [],
-				...(shows === undefined || shows.kind === 'lines'
-					? {}
-					: {
-							seen: {
-								says: shownSaid(shows)[0]!,
-								draw: ({ light }) =>
-									shows.kind === 'chart' ? drawnChart(shows, light) : drawnCrossing(shows.crossing, shows.side, light),
-							},
-						}),
-				options: options.map(({ label, picture }, i) => ({
-					letter: LETTERS[i]!,
-					label,
-					...(picture ? { draw: ({ light }) => drawnCrossing(picture, 'RS', light) } : {}),
-				})),
-				answer: LETTERS[at]!,
-				says,
-			};
-		}),
+		questions: questionsOf(step)
+			.filter(({ drill }) => isByHand || !drill.isOfHands)
+			.map((asked) => {
+				const { asks, shows, options } = asked.question;
+				const { at, says } = answerTo(asked);
+				return {
+					asks,
+					lines: shows?.kind === 'lines' ? shows.lines : [],
+					...(shows === undefined || shows.kind === 'lines'
+						? {}
+						: {
+								seen: {
+									says: shownSaid(shows)[0]!,
+									draw: ({ light }) =>
+										shows.kind === 'chart'
+											? drawnChart(shows, light)
+											: drawnCrossing(shows.crossing, shows.side, light),
+								},
+							}),
+					options: options.map(({ label, picture }, i) => ({
+						letter: LETTERS[i]!,
+						label,
+						...(picture ? { draw: ({ light }) => drawnCrossing(picture, 'RS', light) } : {}),
+					})),
+					answer: LETTERS[at]!,
+					says,
+				};
+			}),
 	};
 }
 
@@ -94,5 +100,5 @@ export const drill = kind<DrillStep>({
 	minutes: ({ many }) => many * EACH,
 	hands: 'rest',
 	glance: (step) => [{ kind: 'list', ticks: false, items: questionsOf(step).map((q) => q.question.asks) }],
-	body: (step) => [questionsBlock(step)],
+	body: (step, { at = PLAIN_CRAFT }) => [questionsBlock(step, at)],
 });

@@ -13,6 +13,7 @@ import {
 	curedIn,
 	cureSaid,
 	isLongSwatch,
+	isWorkedAt,
 	loopsIn,
 	markerPlaces,
 	materialOf,
@@ -20,6 +21,7 @@ import {
 	sizedIn,
 	sizeSaid,
 	strainsIn,
+	swatchAt,
 	swatchShown,
 	toolPlan,
 	type SwatchShown,
@@ -123,6 +125,10 @@ export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly
 		...(lain ? [lain] : []),
 		{ kind: 'rows', rows: [...cure, ...lines(shown.text)], counter: worked.rows.map((r) => r.number), paper: true },
 	];
+	// What its craft cannot make, each once: the rest of the rows goes on.
+	const refused = shown.checked.problems.filter((p) => p.reason === 'craft');
+	for (const text of new Set(refused.map(({ what, todo }) => `${what} ${todo}`)))
+		blocks.push({ kind: 'text', tone: 'strong', text, paper: true });
 	const plan = toolPlan(worked, { number: style.bedNumber });
 	if (plan) {
 		blocks.push(
@@ -171,6 +177,8 @@ export const swatch = kind<SwatchStep>({
 			things: () => [{ what: 'Locking marker', each: 1, because: 'for the last crossing' }],
 		};
 	},
+	doneAt: (step, place, style) =>
+		isWorkedAt(step.swatch, place) ? { ...step, swatch: swatchAt(step.swatch, place, style.glossary) } : undefined,
 	isLong: (step) => isLongSwatch(step.swatch),
 	glance: (step, { style }) => {
 		const worked = workedOf(step, style.glossary);

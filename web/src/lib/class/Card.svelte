@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { exampleOf, type Person } from '@pond-loop/core/class';
-	import { demonstrate, PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import { type Demonstrated, demonstrate, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import { equal, type Crossing } from '@pond-loop/core/crossing';
 	import { ribbonOf } from '@pond-loop/core/made';
-	import { wordsFor, writtenIn } from '@pond-loop/core/notation';
+	import { nameIn, wordsFor, wordsMade } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
 
@@ -28,11 +28,9 @@
 		const all = told.flatMap(({ id }) => exampleOf(id) ?? []);
 		return all.filter((c, i) => all.findIndex((other) => equal(other, c)) === i).slice(0, MOST_DRAWN);
 	}
-	/** What these hands do first; at a tool there are none of that kind. */
-	const handsSaid = (c: Crossing): string | undefined =>
-		person.at === PLAIN_CRAFT
-			? wordsFor(demonstrate(c, person.hands === 'left' ? 'left-same' : 'right').made).hands
-			: undefined;
+	/** A crossing in this person's hands; a tool has none. */
+	const inHands = (c: Crossing): Demonstrated =>
+		demonstrate(c, person.at === PLAIN_CRAFT && person.hands === 'left' ? 'left-same' : 'right');
 </script>
 
 {#snippet drawn(told: readonly Told[])}
@@ -40,10 +38,12 @@
 	{#if all.length > 0}
 		<ul class="mt-1 flex flex-wrap gap-4">
 			{#each all as crossing (wordsFor(crossing).title)}
+				{@const { made, mirrored } = inHands(crossing)}
+				{@const words = wordsMade({ made, mirrored })}
 				<li class="w-28 text-[0.88rem] leading-tight">
 					<Drawing drawing={ribbonOf(crossing, { light: 'day' })} width={Math.min(110, 18 * crossing.n)} />
-					<strong>{writtenIn(style.school, crossing)?.text}</strong>
-					<span class="block">{handsSaid(crossing) ?? wordsFor(crossing).title}</span>
+					<strong>{nameIn(style.school, made, mirrored) ?? nameIn('slash', made, mirrored)}</strong>
+					<span class="block">{person.at === PLAIN_CRAFT ? words.hands : words.title}</span>
 				</li>
 			{/each}
 		</ul>

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { type Craft, type Taken, taughtByHand } from '@pond-loop/core/craft';
 	import { type Crossing, groupsOf, shortNumbers } from '@pond-loop/core/crossing';
-	import { ribbonOf, wordsFor } from '@pond-loop/core/made';
-	import { stitches } from '@pond-loop/core/notation';
+	import { ribbonOf } from '@pond-loop/core/made';
+	import { stitches, wordsMade } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { afterwards, memoryFor, shownIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -19,8 +19,7 @@
 	}
 	const { crossing, light, style, craft = taughtByHand, taken }: Props = $props();
 	const shown = $derived(shownIn(style, crossing, craft));
-	const look = $derived(wordsFor(shown.fabric));
-	const hands = $derived(wordsFor(shown.made));
+	const words = $derived(wordsMade(shown));
 	const drawing = $derived(ribbonOf(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
 	const memory = $derived(memoryFor(style, shown, craft));
 	const normal = $derived(afterwards(craft, style));
@@ -32,16 +31,16 @@
 	<p class="border-accent border-l-4 pl-2.5">
 		<span class="lead block wrap-anywhere">Looks, on the {style.sides.right}</span>
 		<span class="font-serif text-[1.06rem] font-semibold" data-testid="lean"
-			>{look.lean ? `leans ${look.lean}` : `${groupsOf(crossing).length} groups`}</span
+			>{words.lean ? `leans ${words.lean}` : `${groupsOf(crossing).length} groups`}</span
 		>
 	</p>
-	{#if taken?.does || hands.hold}
+	{#if taken?.does || words.hold}
 		<p class="border-accent border-l-4 pl-2.5">
 			<span class="lead block">Hands</span>
 			<span class="font-serif text-[1.06rem] font-semibold" data-testid="hold">
 				{#if taken?.does}{taken.does}{:else}
-					hold {hands.heldCount}
-					{hands.hold === 'front' ? 'in front' : 'at the back'}{/if}
+					hold {words.heldCount}
+					{words.hold === 'front' ? 'in front' : 'at the back'}{/if}
 			</span>
 		</p>
 	{/if}
@@ -53,11 +52,11 @@
 	<dl class="min-w-0 text-[0.94rem]">
 		<div>
 			<dt class="sr-only">Stitches</dt>
-			<dd><strong>{stitches(crossing.n)}</strong>, {hands.work}</dd>
+			<dd><strong>{stitches(crossing.n)}</strong>, {words.work}</dd>
 		</div>
 		<div>
 			<dt class="sr-only">In front</dt>
-			<dd data-testid="look">{hands.look}</dd>
+			<dd data-testid="look">{words.look}</dd>
 		</div>
 	</dl>
 </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { differencesOf, MAX_SENTENCE_LENGTH, readSentence, SCHOOLS } from '@pond-loop/core/notation';
+	import { shownIn } from '@pond-loop/core/look';
 	import { isLong, sentenceFor } from '@pond-loop/core/made';
 	import Later from '$lib/ui/Later.svelte';
 	import type { HouseStyle } from '@pond-loop/core/schema';
@@ -21,7 +22,9 @@
 
 	let text = $state('');
 	const read = $derived(text.trim() ? readSentence(text) : undefined);
-	const written = $derived(crossing && sentenceFor(crossing));
+	/** As the hands of the style do it, in their words. */
+	const shown = $derived(crossing && shownIn(style, crossing));
+	const written = $derived(shown && sentenceFor(shown.made, shown.mirrored));
 	const problem = $derived(read && !read.ok ? read.problems[0] : undefined);
 	/** The sentence around the place of the problem, so that it can be marked. */
 	const around = $derived(

@@ -3,7 +3,7 @@
 	import { hand, perform } from '@pond-loop/core/craft';
 	import { drawStage } from '@pond-loop/core/drawing';
 	import { lengthName, needleName } from '@pond-loop/core/measure';
-	import { readName, SCHOOLS, wordsFor } from '@pond-loop/core/notation';
+	import { readName, SCHOOLS, wordsMade } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
@@ -22,6 +22,7 @@
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);
 	/** With the teacher's own ways among the others. */
 	const craft = $derived(craftIn(style, hand.id));
+	const words = $derived(shown && wordsMade(shown));
 	const way = $derived(shown && wayIn(style, shown.made, undefined, craft));
 	const done = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
 	const trace = $derived(done?.ok ? done.value.trace : undefined);
@@ -39,7 +40,7 @@
 			<p class="mt-2">
 				<span class="name font-bold">{name}</span>
 				<span class="quiet">({SCHOOLS[style.school].title.toLowerCase()})</span>
-				{wordsFor(shown.made).hands}. On the {style.sides.right}: {wordsFor(shown.fabric).title}.
+				{words?.hands}. On the {style.sides.right}: {words?.title}.
 			</p>
 			<p class="quiet mt-1">
 				{craft.ways.find((w) => w.id === way)?.title}. Needles {needleName(style.needle, style.needleSystem)}; tails of {lengthName(

@@ -46,7 +46,9 @@
 
 	const row = $derived(worked.rows[place]);
 	const groups = $derived(
-		row?.ok ? grouped(rowParts(worked, place, { ...tools, gaps, untwists: style.turnedPurl === 'untwist' })) : [],
+		row?.ok
+			? grouped(rowParts(worked, place, { ...tools, gaps, mirrored, untwists: style.turnedPurl === 'untwist' }))
+			: [],
 	);
 	const repeat = $derived(row && placeInRepeat(worked, place));
 	/** What is done before the first row, where pegs or needles have to be set up. */

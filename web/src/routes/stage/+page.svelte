@@ -4,8 +4,8 @@
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
 	import { loopsIn, namesShown, shownIn, wayIn, wayOf, withTools, wordsIn } from '@pond-loop/core/look';
-	import { isLong, perform, wordsFor } from '@pond-loop/core/made';
-	import { SCHOOLS } from '@pond-loop/core/notation';
+	import { isLong, perform } from '@pond-loop/core/made';
+	import { SCHOOLS, wordsMade } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/step';
 	import { onMount } from 'svelte';
 	import { goto, replaceState } from '$app/navigation';
@@ -84,11 +84,10 @@
 	const performance = $derived(
 		shown && way && mistake ? perform(craft, shown.made, way, { id: mistake, site }) : right,
 	);
-	const words = $derived(shown && wordsFor(shown.fabric));
+	const words = $derived(shown && wordsMade(shown));
 	const names = $derived(shown ? namesShown(shown) : []);
 	const named = $derived(names.filter((n) => n.name !== undefined));
 
-	const made = $derived(shown && wordsFor(shown.made));
 	const besideShown = $derived.by(() => {
 		if (!shown || beside === undefined || beside === way) return undefined;
 		const done = perform(craft, shown.made, beside);
@@ -114,7 +113,7 @@
 		const nameIn = (...ids: readonly string[]): string =>
 			[...new Set(named.filter((n) => ids.includes(n.school.id)).map((n) => n.name))].join(', ');
 		const look = `by look: leans ${words?.lean} (${nameIn('slash', 'total-right-left', 'twist') || 'no name'})`;
-		const held = `by hold: ${made?.hold === 'front' ? 'in front' : 'at the back'} (${nameIn('total-front-back') || 'no name'})`;
+		const held = `by hold: ${words?.hold === 'front' ? 'in front' : 'at the back'} (${nameIn('total-front-back') || 'no name'})`;
 		if (!craft.isHanded) return [look];
 		return school === 'total-front-back' || school === 'held-front-back' ? [held, look] : [look, held];
 	});
@@ -263,7 +262,7 @@
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>
 			{#snippet also()}
-				{#if words?.lean && made?.hold}
+				{#if words?.lean && words.hold}
 					{#each byLookAndHold as one, i (one)}{i > 0 ? ' · ' : ''}{one}{/each}
 				{/if}
 			{/snippet}
@@ -282,7 +281,7 @@
 					part={parts.saveAs}
 					given={{
 						title: `${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`,
-						lines: [...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${made?.hands}.`],
+						lines: [...named.map((n) => `${n.school.title}: ${n.name}`), `${words?.look}. ${words?.hands}.`],
 						light: light.now,
 						frames: () => framesOf(trace),
 						step: () => Math.min(step, trace.steps.length),

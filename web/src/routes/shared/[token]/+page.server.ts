@@ -1,4 +1,4 @@
-import { DEMONSTRATIONS } from '@pond-loop/core/craft';
+import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { placesOf } from '@pond-loop/core/lesson';
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -8,6 +8,7 @@ import { readShared } from '$lib/server/shares';
 import type { PageServerLoad } from './$types';
 
 const Hands = z.enum(DEMONSTRATIONS).optional().catch(undefined);
+const Place = z.enum(PLACES).optional().catch(undefined);
 
 export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 	setHeaders(UNLISTED);
@@ -15,12 +16,15 @@ export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 	if (!shared) return notFound('This link leads nowhere. It may have been withdrawn: ask whoever gave it to you.');
 	if (shared === 'unread') error(409, 'This lesson cannot be shown just now. Tell whoever gave you the link.');
 	const hands = Hands.parse(url.searchParams.get('hands') ?? undefined);
+	const at = Place.parse(url.searchParams.get('at') ?? undefined);
 	const { lesson, style, by } = shared;
 	// Only what the page shows: no plan, no dates.
 	return {
 		lesson: { title: lesson.title, steps: lesson.steps },
 		style: hands ? { ...style, demonstrates: hands } : style,
 		by,
+		/** Where the reader works; for the whole room until it is chosen. */
+		at,
 		/** Where people of this class work, so that each sees the crossing as it is made there. */
 		places: placesOf(lesson.plan),
 		/** How far they have come is kept there. */

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { type CraftId, craftOf, PLAIN_CRAFT } from '@pond-loop/core/craft';
-	import { minutesOf, placesOf, timeline } from '@pond-loop/core/lesson';
+	import { craftOf } from '@pond-loop/core/craft';
+	import { minutesOf, timeline, type RoomView, viewSaid, viewsFor } from '@pond-loop/core/lesson';
 	import { isBlank } from '@pond-loop/core/schema';
-	import { blocksOf, kindOf, noteOn, placesBeside, stepTitle } from '@pond-loop/core/step';
+	import { blocksOf, kindOf, noteOn, stepAt, stepTitle } from '@pond-loop/core/step';
 	import { onMount, untrack } from 'svelte';
 	import type { Camera } from '$lib/choices/camera';
 	import NoteText from '$lib/note/NoteText.svelte';
@@ -33,8 +33,8 @@
 	let mounted = $state(false);
 	let move = $state(0);
 	let camera = $state<Camera>('front');
-	/** Where the crossing is looked at, in a room where not all work in the same place. */
-	let place = $state<CraftId>();
+	/** The hands and the tool that the step is looked at in; the first of the room when left out. */
+	let view = $state.raw<RoomView>();
 	/** The teacher works it, while the class calls the moves. */
 	let live = $state(false);
 	let worked = $state.raw<readonly AnyMove[]>([]);
@@ -68,14 +68,14 @@
 	const keep = (): void => {
 		sessionStorage.setItem(KEY, JSON.stringify({ at, began, rowsDone, move }));
 		// Notes in a second window follow.
-		localStorage.setItem(KEY, JSON.stringify({ at, move, place, sent: Date.now() }));
+		localStorage.setItem(KEY, JSON.stringify({ at, move, view, sent: Date.now() }));
 	};
 	function go(to: number): void {
 		at = Math.max(0, Math.min(lesson.steps.length - 1, to));
 		move = 0;
 		live = false;
 		worked = [];
-		place = undefined;
+		view = undefined;
 		rowsDone = undefined;
 		black = false;
 		began ??= Date.now();
@@ -89,19 +89,24 @@
 		if (!(said instanceof Object && 'at' in said)) return;
 		at = Math.max(0, Math.min(lesson.steps.length - 1, Number(said.at) || 0));
 		move = 'move' in said ? Math.max(0, Number(said.move) || 0) : 0;
-		place = 'place' in said ? others.find((p) => p === said.place) : undefined;
+		view = 'view' in said ? views.find((v) => JSON.stringify(v) === JSON.stringify(said.view)) : undefined;
 	}
 	function follow(event: StorageEvent): void {
 		if (notes && event.key === KEY) hear(event.newValue);
 	}
 
 	const step = $derived(lesson.steps[at]);
+	/** In a room of several hands and tools each of them is shown; steps that are the same for all have one view. */
+	const views = $derived(step && kindOf(step).doneAt ? viewsFor(lesson.plan, data.style) : []);
+	const seen = $derived(view ?? views[0]);
+	/** The style with the hands that are looked at. */
+	const style = $derived(seen ? { ...data.style, demonstrates: seen.hands } : data.style);
+	const shown = $derived(step && (stepAt(step, seen?.at, style) ?? step));
 	const byHand = $derived(
-		step?.kind === 'crossing' && isTriedByHand(craftOf(step.craft), step.crossing) && place === undefined
-			? { shown: shownIn(data.style, step.crossing, craftOf(step.craft)), craft: craftIn(data.style, step.craft) }
+		shown?.kind === 'crossing' && isTriedByHand(craftOf(shown.craft), shown.crossing)
+			? { shown: shownIn(style, shown.crossing, craftOf(shown.craft)), craft: craftIn(style, shown.craft) }
 			: undefined,
 	);
-	const others = $derived(step?.kind === 'crossing' ? placesBeside(step, placesOf(lesson.plan)) : []);
 	// The other window goes along, move by move.
 	$effect(() => {
 		if (mounted && !notes && move >= 0) untrack(keep);
@@ -135,7 +140,7 @@
 		act();
 	}
 
-	const all = $derived(step ? blocksOf(step, { style: data.style, at: place }) : []);
+	const all = $derived(step ? blocksOf(step, { style, at: seen?.at }) : []);
 	/** What a room looks at: what is for paper, and what is for whoever teaches, is left out. */
 	const blocks = $derived(notes ? [] : all.filter((b) => !b.paper && !(b.kind === 'note' && b.aside)));
 	/** Where nothing is walked through, the arrows go from step to step. */
@@ -221,42 +226,34 @@
 			</div>
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!, data.style)}</p>{/if}
 		{:else}
-			{#if !blocks.some((b) => b.kind === 'moves') && kindOf(step).title !== stepTitle(step, data.style)}
+			{#if !blocks.some((b) => b.kind === 'moves') && kindOf(step).title !== stepTitle(step, style)}
 				<p class="quiet text-center">{kindOf(step).title}</p>
 			{/if}
-			<h1 class="mb-2 text-center text-4xl wrap-anywhere max-sm:text-2xl">{stepTitle(step, data.style)}</h1>
-			{#if others.length > 0}
-				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Where it is made">
-					{#each [PLAIN_CRAFT, ...others] as id (id)}
-						{@const isNow = (place ?? PLAIN_CRAFT) === id}
+			<h1 class="mb-2 text-center text-4xl wrap-anywhere max-sm:text-2xl">{stepTitle(shown ?? step, style)}</h1>
+			{#if views.length > 1}
+				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Whose hands, which tool">
+					{#each views as one (`${one.at} ${one.hands}`)}
+						{@const isNow = one === seen}
 						<button
 							type="button"
 							class={['pill', isNow ? 'pill-strong' : 'pill-soft']}
 							aria-pressed={isNow}
 							onclick={() => {
-								place = others.find((p) => p === id);
+								view = one;
+								live = false;
 								move = 0;
 								keep();
-							}}>{craftOf(id).place}</button
+							}}>{viewSaid(one, views)}</button
 						>
 					{/each}
 				</p>
 			{/if}
 			{#if live && byHand}
 				<div class="mx-auto w-full max-w-6xl">
-					<YourHands {...byHand} style={data.style} light={light.now} bind:done={worked} />
+					<YourHands {...byHand} {style} light={light.now} bind:done={worked} />
 				</div>
-			{:else}{#key `${step.id} ${place}`}
-					<RoomBlocks
-						{blocks}
-						light={light.now}
-						style={data.style}
-						bind:move
-						bind:camera
-						{rowsDone}
-						{rowTo}
-						{mounted}
-					/>
+			{:else}{#key `${step.id} ${seen?.at} ${seen?.hands}`}
+					<RoomBlocks {blocks} light={light.now} {style} bind:move bind:camera {rowsDone} {rowTo} {mounted} />
 				{/key}{/if}
 		{/if}
 	</div>
