@@ -62,6 +62,9 @@ export const forLook = (c: Crossing, deck: Deck): Demonstrated => demonstrate(c,
 /** Whose hands are asked about, where it is not right ones: `, left-handed, mirrored`. */
 export const handsAsked = ({ hands = 'right' }: Deck): string => (hands === 'right' ? '' : `, ${HANDS_SAID[hands]}`);
 
+/** Said of a name or a picture where left hands are practised with and a pattern's right hands are meant. */
+export const patternAsked = (deck: Deck): string => (isLeft(deck) ? ', made right-handed' : '');
+
 /** How these hands hold needles and yarn: left ones the other way about. */
 export const heldIn = (deck: Deck): Hands =>
 	isLeft(deck) ? { workedOff: 'right', yarnHand: 'left' } : { workedOff: 'left', yarnHand: 'right' };
@@ -109,8 +112,8 @@ export function takenFor(c: Crossing): readonly Crossing[] {
 	return apart;
 }
 
-/** A crossing strand by strand, as seen from a side: for who does not see the picture, and as hard as that. */
-export function inStrands(c: Crossing, side: 'RS' | 'WS'): string {
+/** A crossing strand by strand, as seen from a side: for who does not see the picture, and as hard as that. `from`: the edge of that side at which its first stitch stands. */
+export function inStrands(c: Crossing, side: 'RS' | 'WS', from: 'right' | 'left' = 'right'): string {
 	// From the right edge as it is seen: on the wrong side the other way about, and near is far.
 	const seen = (place: number): number => (side === 'RS' ? place : c.n + 1 - place);
 	const over = new Map<number, number>();
@@ -125,7 +128,7 @@ export function inStrands(c: Crossing, side: 'RS' | 'WS'): string {
 		const twisted = c.work[s - 1]!.endsWith('tbl') ? ', twisted' : '';
 		return { from: seen(s), says: `from ${seen(s)} to ${seen(k + 1)}, ${lies}, ${face}${twisted}` };
 	});
-	return `Strands, counted from the right: ${strands
+	return `Strands, counted from the ${from}: ${strands
 		.sort((a, b) => a.from - b.from)
 		.map((s) => s.says)
 		.join('; ')}.`;

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { equal, mirror, turn, type Crossing } from '../crossing/index.ts';
-import { demonstrate, DEMONSTRATIONS, hand, planIn } from '../craft/index.ts';
+import { demonstrate, DEMONSTRATIONS, hand, HANDS_SAID, planIn, type Demonstration } from '../craft/index.ts';
 import { prove, simulate, startState, type Move, type Trace } from '../handling/index.ts';
-import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor } from '../notation/index.ts';
+import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor, type SchoolId } from '../notation/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import { chance } from './chance.ts';
-import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type Deck } from './index.ts';
+import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type Asked, type Deck } from './index.ts';
 
 /** Questions of each kind; many more in the long run. */
 const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 2000);
@@ -152,6 +152,57 @@ describe('practice', () => {
 				);
 				if (sentenceFor(crossing)) expect(judged('lean-of-hands', wordsFor(mirror(crossing)).lean!)).toBe(true);
 			}
+	});
+
+	it('says whose hands a name is asked of, and leans as these hands make it', () => {
+		const asked = (hands: Demonstration, id: string, seed = 7): Asked =>
+			ask(
+				DRILLS.find((d) => d.id === id)!,
+				{ school: 'total-front-back', crossings: [named('2/2 LC')], hands },
+				seed,
+			)!;
+		for (const hands of DEMONSTRATIONS) {
+			const { question, judge } = asked(hands, 'lean-of-name');
+			const lean = hands === 'left-mirrored' ? 'right' : 'left';
+			expect(judge([lean])).toMatchObject({ right: true, says: expect.stringContaining(`leans ${lean}`) as string });
+			expect(judge([lean]).asked && wordsFor(judge([lean]).asked!).lean).toBe(lean);
+			expect(question.asks.includes(HANDS_SAID[hands])).toBe(hands !== 'right');
+		}
+	});
+
+	it('reads rows from the edge at which these hands begin', () => {
+		// C4F between 1 purl and 2: what left hands hold for the same fabric is C4B, read from the left.
+		const row = (hands: Demonstration, school: SchoolId): readonly (string | undefined)[] => {
+			const deck: Deck = { school, crossings: [named('2/2 LC')], hands };
+			for (let seed = 0; seed < 200; seed++) {
+				const { question, judge } = ask(
+					DRILLS.find((d) => d.id === 'row-of-chart')!,
+					deck,
+					seed,
+				)!;
+				const right = question.options.find((o) => judge([o.id]).right)!.label;
+				if (!right.startsWith('p1, ') || !right.endsWith(', p2') || question.shows?.kind !== 'chart') continue;
+				return [right.split(', ')[1], /from the (\w+): 1 purl/.exec(question.shows.says)?.[1]];
+			}
+			return [];
+		};
+		expect(row('right', 'total-front-back')).toEqual(['C4F', 'right']);
+		expect(row('left-mirrored', 'total-front-back')).toEqual(['C4F', 'left']);
+		expect(row('left-same', 'total-front-back')).toEqual(['C4B', 'left']);
+		expect(row('left-mirrored', 'total-right-left')).toEqual(['C4R', 'left']);
+		expect(row('left-same', 'total-right-left')).toEqual(['C4L', 'left']);
+		for (const [hands, edge] of [
+			['right', 'right'],
+			['left-same', 'left'],
+		] as const) {
+			const { question, judge } = ask(
+				DRILLS.find((d) => d.id === 'edge-of-row')!,
+				{ school: 'slash', crossings: [], hands },
+				3,
+			)!;
+			const right = question.options.find((o) => judge([o.id]).right)!;
+			expect(right.label).toContain(`From the ${right.id === 'RS' ? edge : edge === 'left' ? 'right' : 'left'} edge`);
+		}
 	});
 
 	it('counts an answer right that another school gives, and says so', () => {

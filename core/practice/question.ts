@@ -12,7 +12,14 @@ export type Shown =
 	| { readonly kind: 'fabric'; readonly crossing: Crossing; readonly side: 'RS' | 'WS' }
 	| { readonly kind: 'lines'; readonly lines: readonly string[] }
 	/** A chart with a mark at one of its rows; `says` is what who cannot see it is told, and as hard. */
-	| { readonly kind: 'chart'; readonly swatch: SwatchText; readonly row: number; readonly says: string };
+	| {
+			readonly kind: 'chart';
+			readonly swatch: SwatchText;
+			readonly row: number;
+			/** Left hands make it: turned left to right. */
+			readonly mirrored: boolean;
+			readonly says: string;
+	  };
 
 export interface Option {
 	readonly id: string;

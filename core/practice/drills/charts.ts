@@ -2,16 +2,21 @@
 
 import { canonical, mirror, type Crossing } from '../../crossing/index.ts';
 import { kept } from '../../kept/index.ts';
+import { nameIn } from '../../notation/index.ts';
 import { checked, gapsOf, type SwatchText } from '../../swatch/index.ts';
 import type { Chance } from '../chance.ts';
-import { inStrands, namedIn, twoGrouped } from '../crossings.ts';
+import { asNamed, inStrands, isLeft, namedIn, twoGrouped } from '../crossings.ts';
 import { drill, type Deck, type Option, type Verdict } from '../question.ts';
 
-/** A cord between purls, set up in two rows and crossed in the third; so many purls are left of it and right of it. */
+/**
+ * A cord between purls, set up in two rows and crossed in the third, as these hands make it; so many purls are worked before
+ * it and after it on the right side.
+ */
 interface Cord {
 	readonly school: Deck['school'];
 	readonly crossing: Crossing;
-	/** On the right side the right edge is worked first. */
+	/** Left hands make it: they begin at the left edge. */
+	readonly mirrored: boolean;
 	readonly first: number;
 	readonly last: number;
 }
@@ -19,10 +24,19 @@ interface Cord {
 const ROW = 3;
 const EDGES = [1, 2, 3, 4] as const;
 
+const edgeOf = ({ mirrored }: Pick<Cord, 'mirrored'>): 'right' | 'left' => (mirrored ? 'left' : 'right');
+/** The row as right hands read it: it is worked and drawn from that. */
 const rowOf = ({ school, crossing, first, last }: Cord): string | undefined => {
 	const named = namedIn({ school, crossings: [] }, crossing);
 	return named && `p${first}, ${named.name}, p${last}`;
 };
+/** The same as these hands read it: names by look tell left ones what the fabric shows. */
+const rowSaid = (cord: Cord): string => {
+	const { school, crossing, mirrored, first, last } = cord;
+	const name = nameIn(school, crossing, mirrored) ?? nameIn('slash', crossing, mirrored);
+	return `p${first}, ${name}, p${last}`;
+};
+const fabricOf = ({ crossing, mirrored }: Cord): Crossing => (mirrored ? mirror(crossing) : crossing);
 function swatchOf(cord: Cord): SwatchText | undefined {
 	const row = rowOf(cord);
 	const { crossing, first, last } = cord;
@@ -48,7 +62,8 @@ const worked = kept(2000, keyOf, (cord): string => {
 function cordIn(deck: Deck, by: Chance): Cord | undefined {
 	const all = twoGrouped(deck);
 	if (all.length === 0) return undefined;
-	const cord = { school: deck.school, crossing: by.of(all), first: by.of(EDGES), last: by.of(EDGES) };
+	const { made, mirrored } = asNamed(by.of(all), deck);
+	const cord = { school: deck.school, crossing: made, mirrored, first: by.of(EDGES), last: by.of(EDGES) };
 	return worked(cord) === '' ? undefined : cord;
 }
 
@@ -79,28 +94,31 @@ export const rowOfChart = drill<Read>({
 		return { cord, among: by.mixed([cord, ...apart.slice(0, 3)]) };
 	},
 	question: ({ cord, among }) => ({
-		asks: `Row ${ROW} is worked on the right side. Which words are it?`,
+		asks: `Row ${ROW} is worked on the right side${cord.mirrored ? ', left-handed' : ''}. Which words are it?`,
 		shows: {
 			kind: 'chart',
 			swatch: swatchOf(cord)!,
 			row: ROW,
-			says: `Row ${ROW} from the right: ${cord.first} purl; ${cord.crossing.n} that cross; ${cord.last} purl. ${inStrands(cord.crossing, 'RS')}`,
+			mirrored: cord.mirrored,
+			says: `Row ${ROW} from the ${edgeOf(cord)}: ${cord.first} purl; ${cord.crossing.n} that cross; ${cord.last} purl. ${inStrands(cord.crossing, 'RS', edgeOf(cord))}`,
 		},
-		options: among.map((c, i): Option => ({ id: String(i), label: rowOf(c)! })),
+		options: among.map((c, i): Option => ({ id: String(i), label: rowSaid(c) })),
 	}),
 	judge: ({ cord, among }, [given = '']) => {
 		const chosen = among[Number(given)];
 		const right = chosen !== undefined && worked(chosen) === worked(cord);
 		return {
 			right,
-			says: `It is ${rowOf(cord)!}: right-side rows are read from the right.`,
-			asked: cord.crossing,
-			...(chosen && !right && chosen.crossing !== cord.crossing ? { given: chosen.crossing } : {}),
+			says: `It is ${rowSaid(cord)}: ${cord.mirrored ? 'left hands read right-side rows from the left' : 'right-side rows are read from the right'}.`,
+			asked: fabricOf(cord),
+			...(chosen && !right && chosen.crossing !== cord.crossing ? { given: fabricOf(chosen) } : {}),
 		};
 	},
 });
 
 interface Edge {
+	/** At which the hands that are asked about begin a right-side row. */
+	readonly begins: 'right' | 'left';
 	readonly shape: SwatchText['shape'];
 	readonly row: number;
 }
@@ -114,15 +132,19 @@ export const edgeOfRow = drill<Edge>({
 	title: 'From which edge?',
 	skill: 'sides',
 	isOfHands: true,
-	make: (_, by) => ({ shape: by.of(['flat', 'flat', 'round'] as const), row: 1 + by.below(24) }),
-	question: ({ shape, row }) => ({
+	make: (deck, by) => ({
+		begins: isLeft(deck) ? 'left' : 'right',
+		shape: by.of(['flat', 'flat', 'round'] as const),
+		row: 1 + by.below(24),
+	}),
+	question: ({ begins, shape, row }) => ({
 		asks:
 			shape === 'flat'
-				? `A chart is worked flat, and row 1 is a right-side row. How is row ${row} worked?`
-				: `A chart is worked in the round. How is round ${row} worked?`,
+				? `A chart is worked flat${begins === 'left' ? ', left-handed' : ''}, and row 1 is a right-side row. How is row ${row} worked?`
+				: `A chart is worked in the round${begins === 'left' ? ', left-handed' : ''}. How is round ${row} worked?`,
 		options: [
-			{ id: 'RS', label: 'From the right edge, as the chart looks' },
-			{ id: 'WS', label: 'From the left edge, purled where the chart looks knit' },
+			{ id: 'RS', label: `From the ${begins} edge, as the chart looks` },
+			{ id: 'WS', label: `From the ${begins === 'left' ? 'right' : 'left'} edge, purled where the chart looks knit` },
 		],
 	}),
 	judge: (edge, [given = '']): Verdict => {
@@ -161,14 +183,14 @@ export const whereItGapes = drill<Cord>({
 		const near = [gap - 1, first, gap + 1, 1, all, first + 1].filter((n) => n >= 1 && n <= all && n !== gap);
 		const places = [gap, ...new Set(near)].slice(0, 4);
 		return {
-			asks: 'Worked on the right side: before which stitch must the yarn be drawn snug, as a gap opens there?',
-			shows: { kind: 'lines', lines: [rowOf(cord)!] },
+			asks: `Worked on the right side${cord.mirrored ? ', left-handed' : ''}: before which stitch must the yarn be drawn snug, as a gap opens there?`,
+			shows: { kind: 'lines', lines: [rowSaid(cord)] },
 			options: places.sort((a, b) => a - b).map((n) => ({ id: String(n), label: `Stitch ${n} of ${all}` })),
 		};
 	},
 	judge: (cord, [given = '']) => ({
 		right: Number(given) === gapIn(cord),
 		says: `Stitch ${gapIn(cord)!}, the first purl after the cord: a purl takes more yarn than a knit, and the first one after a knit most.`,
-		asked: cord.crossing,
+		asked: fabricOf(cord),
 	}),
 });

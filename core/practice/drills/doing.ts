@@ -1,12 +1,12 @@
 /** Questions that are answered with hands, and about hands at other tools. */
 
 import { CRAFTS, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
-import { canonical, equal, twoGroups, type Crossing } from '../../crossing/index.ts';
+import { canonical, equal, mirror, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { prove, type AnyMove } from '../../handling/index.ts';
 import { kept } from '../../kept/index.ts';
 import { whatIsIt } from '../../look/index.ts';
 import type { Chance } from '../chance.ts';
-import { asNamed, groupsIn, inStrands, someNamed, titleOf, twoGrouped, type Named } from '../crossings.ts';
+import { asNamed, groupsIn, handsAsked, inStrands, someNamed, titleOf, twoGrouped, type Named } from '../crossings.ts';
 import { drill, type Deck } from '../question.ts';
 
 /** As many stitches as stand on the needles in a picture on a phone. */
@@ -15,6 +15,7 @@ const MOST_BY_HAND = 8;
 interface Done {
 	readonly named: Named;
 	readonly shown: Demonstrated;
+	readonly deck: Deck;
 }
 export const doIt = drill<Done>({
 	id: 'do-it',
@@ -23,14 +24,14 @@ export const doIt = drill<Done>({
 	isAlone: true,
 	make: (deck, by) => {
 		const named = someNamed({ ...deck, crossings: deck.crossings.filter((c) => c.n <= MOST_BY_HAND) }, by);
-		return named && { named, shown: asNamed(named.crossing, deck) };
+		return named && { named, deck, shown: asNamed(named.crossing, deck) };
 	},
-	question: ({ named: { name }, shown }) => ({
-		asks: `Do it${shown.mirrored ? ', mirrored' : ''}: ${name}. However you like; the rest is worked as it stands.`,
+	question: ({ named: { name }, shown, deck }) => ({
+		asks: `Do it${handsAsked(deck)}: ${name}. However you like; the rest is worked as it stands.`,
 		options: [],
 		byHand: shown,
 	}),
-	judge: ({ shown, named }, moves) => {
+	judge: ({ shown }, moves) => {
 		const now = whatIsIt(
 			shown,
 			moves.map((m) => JSON.parse(m) as AnyMove),
@@ -41,8 +42,8 @@ export const doIt = drill<Done>({
 		return {
 			right: now.isAsked,
 			says: now.isAsked ? 'Exactly that.' : `It comes out ${came}. ${differs ?? ''}`.trim(),
-			asked: named.crossing,
-			...(now.made && !now.isAsked && !shown.mirrored ? { given: now.made } : {}),
+			asked: shown.fabric,
+			...(now.made && !now.isAsked ? { given: shown.mirrored ? mirror(now.made) : now.made } : {}),
 		};
 	},
 });

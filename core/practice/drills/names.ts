@@ -11,6 +11,7 @@ import {
 	handsOf,
 	inStrands,
 	namedIn,
+	patternAsked,
 	readingsOf,
 	someNamed,
 	takenFor,
@@ -21,25 +22,27 @@ import { drill, type Deck, type Verdict } from '../question.ts';
 
 const inSchool = (school: SchoolId): string => SCHOOLS[school].title.toLowerCase();
 
-/** By the school asked; what another school makes of the name is right as well, and told. */
+/** By the school asked; what another school makes of the name is right as well, and told. `seen`: what comes of it in the hands that are asked about. */
 function byName(
 	{ name, school, crossing }: Named,
 	given: string,
 	answerOf: (c: Crossing) => string | undefined,
 	says: (c: Crossing) => string,
+	seen: (c: Crossing) => Crossing = (c) => c,
 ): Verdict {
-	if (answerOf(crossing) === given) return { right: true, says: says(crossing), asked: crossing };
+	const asked = seen(crossing);
+	if (answerOf(crossing) === given) return { right: true, says: says(crossing), asked };
 	const other = readingsOf(name).find((r) => r.school !== school && answerOf(r.crossing) === given);
 	if (other)
 		return {
 			right: true,
 			says: `So it is in ${inSchool(other.school)}. In ${inSchool(school)}: ${says(crossing)}`,
 			elsewhere: other.school,
-			asked: crossing,
-			given: other.crossing,
+			asked,
+			given: seen(other.crossing),
 		};
 	const made = takenFor(crossing).find((c) => answerOf(c) === given);
-	return { right: false, says: says(crossing), asked: crossing, ...(made ? { given: made } : {}) };
+	return { right: false, says: says(crossing), asked, ...(made ? { given: seen(made) } : {}) };
 }
 const leanOf = (c: Crossing): string | undefined => wordsFor(c).lean;
 
@@ -64,11 +67,18 @@ export const leanOfName = drill<Handled>({
 	skill: 'lean',
 	isOfHands: true,
 	make: handled,
-	question: ({ named: { name, school } }) => ({
-		asks: `${name} (${inSchool(school)}): which way does it lean?`,
+	question: ({ named: { name, school }, deck }) => ({
+		asks: `${name} (${inSchool(school)})${handsAsked(deck)}: which way does it lean?`,
 		options: LEANS,
 	}),
-	judge: ({ named, deck }, [given = '']) => byName(named, given, leanOf, (c) => handsSaid(c, deck)),
+	judge: ({ named, deck }, [given = '']) =>
+		byName(
+			named,
+			given,
+			(c) => leanOf(asNamed(c, deck).fabric),
+			(c) => handsSaid(c, deck),
+			(c) => asNamed(c, deck).fabric,
+		),
 });
 
 export const holdOfName = drill<Handled>({
@@ -87,6 +97,7 @@ export const holdOfName = drill<Handled>({
 			given,
 			(c) => wordsFor(asNamed(c, deck).made).hold,
 			(c) => handsSaid(c, deck),
+			(c) => asNamed(c, deck).fabric,
 		),
 });
 
@@ -110,6 +121,7 @@ export const countOfName = drill<Handled>({
 			given,
 			(c) => wordsFor(asNamed(c, deck).made).heldCount?.toString(),
 			(c) => handsSaid(c, deck),
+			(c) => asNamed(c, deck).fabric,
 		),
 });
 
@@ -140,11 +152,12 @@ export const workOfName = drill<Named>({
 
 interface Pick {
 	readonly named: Named;
+	readonly deck: Deck;
 	readonly among: readonly Crossing[];
 }
 const pick = (deck: Deck, by: Chance): Pick | undefined => {
 	const named = someNamed(deck, by);
-	return named && { named, among: by.mixed([named.crossing, ...by.mixed(takenFor(named.crossing)).slice(0, 3)]) };
+	return named && { named, deck, among: by.mixed([named.crossing, ...by.mixed(takenFor(named.crossing)).slice(0, 3)]) };
 };
 
 export const pictureOfName = drill<Pick>({
@@ -152,8 +165,8 @@ export const pictureOfName = drill<Pick>({
 	title: 'Which picture is it?',
 	skill: 'names',
 	make: pick,
-	question: ({ named: { name, school }, among }) => ({
-		asks: `${name} (${inSchool(school)}): which of these is it?`,
+	question: ({ named: { name, school }, deck, among }) => ({
+		asks: `${name} (${inSchool(school)})${patternAsked(deck)}: which of these is it?`,
 		options: among.map((c, i) => ({ id: String(i), label: inStrands(c, 'RS'), picture: c })),
 	}),
 	judge: ({ named, among }, [given = '']) => {
@@ -176,6 +189,7 @@ export const pictureOfName = drill<Pick>({
 
 interface PickName {
 	readonly crossing: Crossing;
+	readonly deck: Deck;
 	readonly among: readonly Named[];
 }
 export const nameOfPicture = drill<PickName>({
@@ -190,11 +204,11 @@ export const nameOfPicture = drill<PickName>({
 		const among = found.among.flatMap((c) => namedIn({ ...deck, school }, c) ?? []).filter((n) => n.school === school);
 		// Two crossings with one name would be no question.
 		return among.length === new Set(among.map((n) => n.name)).size && among.length > 1
-			? { crossing: found.named.crossing, among }
+			? { crossing: found.named.crossing, deck, among }
 			: undefined;
 	},
-	question: ({ crossing, among }) => ({
-		asks: `What is this called? (${inSchool(among[0]!.school)})`,
+	question: ({ crossing, deck, among }) => ({
+		asks: `What is this called${patternAsked(deck)}? (${inSchool(among[0]!.school)})`,
 		shows: { kind: 'fabric', crossing, side: 'RS' },
 		options: among.map(({ name }, i) => ({ id: String(i), label: name })),
 	}),
@@ -265,7 +279,7 @@ export const leftHanded = drill<Pick>({
 		const named = someNamed(deck, by);
 		if (!named) return undefined;
 		const others = takenFor(named.crossing).filter((c) => !equal(c, mirror(named.crossing)));
-		return { named, among: by.mixed([named.crossing, mirror(named.crossing), ...by.mixed(others).slice(0, 2)]) };
+		return { named, deck, among: by.mixed([named.crossing, mirror(named.crossing), ...by.mixed(others).slice(0, 2)]) };
 	},
 	question: ({ named: { name }, among }) => ({
 		asks: `Somebody left-handed does the steps of ${name} as they are written. What comes out?`,
