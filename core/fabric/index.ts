@@ -35,6 +35,7 @@ export {
 	STRAIN_UP_TO,
 	STRAIN_VERDICTS,
 	isTight,
+	rowsAssumed,
 	strainOf,
 	strainVerdict,
 	TENSIONS_OF_HAND,

@@ -1,8 +1,9 @@
 /**
  * How far a crossing is pulled: strand needed ÷ strand at hand,
- * √((d·w)² + h²) ÷ (h·(1 + s·min(m, 12))): d stitches of sideways travel of the strand that goes furthest, w and h the
- * gauge's stitch and row, m rows since that cord's last crossing, s the slack that a row lends. One number for needles,
- * loom and bed. Wider is never easier, more rows never tighter.
+ * √((d·w)² + h²) ÷ (h·(1 + s·min(m, 12))), the largest over its strands: d stitches of sideways travel of a strand, w and h
+ * the gauge's stitch and row, m rows since that strand last went at least as far, s the slack that a row lends. One number
+ * for needles, loom and bed. Wider is never easier, more rows never tighter. A 3/3 in mid wool (w 5 mm, h 3.57 mm), where
+ * nothing is known of the rows below: d 3, m 6, √(15² + 3.57²) ÷ (3.57 · 2.5) = 1.73, snug.
  */
 
 import type { Fibre } from './fibres.ts';
@@ -19,10 +20,13 @@ const BY_HAND: Readonly<Record<HandTension, number>> = { usual: 0, loose: 0.05, 
 /** Rows beyond which no more slack is lent. */
 export const MOST_ROWS_LEND = 12;
 
+/** Rows that a strand is taken to have had where nothing is known of them: twice its travel. Assumed. */
+export const rowsAssumed = (travel: number): number => 2 * travel;
+
 export interface Pulled {
-	/** Stitches of sideways travel of the strand that goes furthest. */
+	/** Stitches of sideways travel of a strand. */
 	readonly travel: number;
-	/** Rows since that cord's last crossing. */
+	/** Rows since that strand last went at least as far. */
 	readonly rows: number;
 	readonly gauge?: Pick<Gauge, 'stitches' | 'rows'>;
 	readonly fibre?: Fibre;

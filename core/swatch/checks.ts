@@ -12,7 +12,7 @@ export const USUAL_ROWS = { least: 0.5, most: 2 } as const;
 export function checksOf(worked: Worked, cords: Cords): readonly SwatchProblem[] {
 	const found = [
 		...groundChecks(worked),
-		...rowChecks(worked),
+		...rowChecks(worked, cords),
 		...senseChecks(worked),
 		...lossChecks(worked, cords),
 		...craftChecks(worked, cords),
@@ -64,21 +64,21 @@ function groundChecks(worked: Worked): SwatchProblem[] {
 	);
 }
 
-/** Rows between crossings that share a stitch. */
-function rowChecks(worked: Worked): SwatchProblem[] {
+/** Rows between crossings that share a stitch; only strands that cross each other again twist, so only there do the rows say how tight the twist is. */
+function rowChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 	const problems: SwatchProblem[] = [];
-	// The row of the last crossing of each stitch that stands in the row before.
-	let last: Int32Array = new Int32Array(worked.castOn).fill(-1);
+	/** The last crossing of each strand: its row, and the strands in it. */
+	const last = new Map<number, { readonly row: number; readonly all: string }>();
 	for (const [i, row] of worked.rows.entries()) {
 		if (!row.ok) continue;
-		const next = Int32Array.from(row.stitches, (s) => (s.from < 0 ? -1 : last[s.from]!));
 		for (const c of row.crossings) {
-			let before = -1;
-			for (let k = 0; k < c.crossing.n; k++) {
-				before = Math.max(before, next[c.at + k]!);
-				next[c.at + k] = i;
-			}
+			const strands = [...cords.strands[i + 1]!.slice(c.at, c.at + c.crossing.n)];
+			const all = [...strands].sort((a, b) => a - b).join();
+			const earlier = strands.flatMap((strand) => last.get(strand) ?? []);
+			for (const strand of strands) last.set(strand, { row: i, all });
+			const before = Math.max(-1, ...earlier.map((e) => e.row));
 			if (before < 0) continue;
+			const isTwist = earlier.length === strands.length && earlier.every((e) => e.all === all);
 			const rows = i - before;
 			const { n } = c.crossing;
 			const at = { row: row.number, place: c.at, from: c.from, to: c.to };
@@ -90,7 +90,7 @@ function rowChecks(worked: Worked): SwatchProblem[] {
 					what: `${c.name} crosses stitches that were crossed in the row before.`,
 					todo: 'Leave at least one row between, or the stitches get no room.',
 				});
-			} else if (n > 3 && (rows < n * USUAL_ROWS.least || rows > n * USUAL_ROWS.most)) {
+			} else if (isTwist && n > 3 && (rows < n * USUAL_ROWS.least || rows > n * USUAL_ROWS.most)) {
 				const tight = rows < n;
 				problems.push({
 					...at,
@@ -103,7 +103,6 @@ function rowChecks(worked: Worked): SwatchProblem[] {
 				});
 			}
 		}
-		last = next;
 	}
 	return problems;
 }
@@ -156,12 +155,4 @@ function lossChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 			];
 		}),
 	);
-}
-
-/** Columns before which a ring marker stands: both sides of each block of cords, at the cast-on, from the right. */
-export function markerPlaces(worked: Worked, cords: Cords): readonly number[] {
-	const strands = cords.strands[0]!;
-	const isCord = (column: number): boolean =>
-		column >= 0 && column < strands.length && cords.cordOf[strands[column]!]! >= 0;
-	return Array.from({ length: worked.castOn + 1 }, (_, c) => c).filter((c) => isCord(c) !== isCord(c - 1));
 }

@@ -28,6 +28,7 @@ export {
 	alike,
 	castOnFor,
 	crossedSaid,
+	strainSaid,
 	lengthToldIn,
 	multipleOf,
 	repeatsFor,
@@ -56,7 +57,10 @@ export { isTurned } from './turned.ts';
 export { SWATCH_LIMITS } from './limits.ts';
 export { cyclesOf, loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
 export { workRows, type SwatchStart } from './work.ts';
-export { checksOf, markerPlaces, USUAL_ROWS } from './checks.ts';
+export { checksOf, USUAL_ROWS } from './checks.ts';
+export { markerPlaces, markersSaid } from './markers.ts';
+export { mainRepeat } from './repeats.ts';
+export { assumedOf, notCounted } from './assumed.ts';
 export { curedIn, cureSaid, gapsOf, type GapCure, type GapMark } from './gaps.ts';
 export { chartTable } from './csv.ts';
 export {

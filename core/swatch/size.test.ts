@@ -30,6 +30,7 @@ import {
 	repeatsFor,
 	seenFrom,
 	sizeSaid,
+	strainSaid,
 	swatchSize,
 	withPiece,
 	withYarn,
@@ -77,7 +78,16 @@ describe('the size of a swatch', () => {
 		expect(widthCm + takenCm).toBeCloseTo(11, 6);
 		expect(isShaped).toBe(false);
 		expect(together).toHaveLength(1);
-		expect(together[0]).toMatchObject({ letters: 'A B', travel: 3, rows: 6, verdict: 'snug' });
+		// Its first crossing has three rows below it, the others six: the tightest is told, with its row.
+		expect(together[0]).toMatchObject({ letters: 'A B', travel: 3, rows: 6, since: 3, verdict: 'very tight' });
+		expect(strainSaid(together[0]!)).toBe('very tight (row 3)');
+		const settled = sized(
+			read(
+				`Rows 1-4: k\n${ROPE.replaceAll(/Row (\d)/g, (_, n) => `Row ${Number(n) + 4}`).replaceAll(/as row (\d)/g, (_, n) => `as row ${Number(n) + 4}`)}\nRep rows 5-10 5 times`,
+			),
+		);
+		expect(settled.together[0]).toMatchObject({ rows: 6, since: 6, verdict: 'snug' });
+		expect(strainSaid(settled.together[0]!)).toBe('snug');
 		expect(together[0]!.takeUp).toBeGreaterThan(0.75);
 		expect(together[0]!.takeUp).toBeLessThan(0.85);
 		// Two ropes of which the same is to be said are told as one; a crossing in each row is said so.

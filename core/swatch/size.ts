@@ -23,6 +23,7 @@ import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
 import type { Checked } from './checked.ts';
 import { letterOf, type Cords } from './cords.ts';
 import { SWATCH_LIMITS } from './limits.ts';
+import { mainRepeat } from './repeats.ts';
 import { strainsIn, type Pulled } from './strains.ts';
 import { workRows } from './work.ts';
 import type { Worked } from './worked.ts';
@@ -41,6 +42,8 @@ export interface CordsTogether {
 	readonly takeUp?: number;
 	readonly strain: number;
 	readonly verdict: StrainVerdict;
+	/** The row of the tightest crossing, where others are easier. */
+	readonly tightestIn?: number | undefined;
 }
 
 export interface SwatchSize {
@@ -103,8 +106,13 @@ const togetherIn = (worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge
 			...(takeUp === undefined ? {} : { takeUp }),
 			strain,
 			verdict: strainVerdict(strain),
+			...(worst && crossings.some((c) => c.verdict !== worst.verdict) ? { tightestIn: worst.number } : {}),
 		};
 	});
+
+/** How tight they are, with the row where it is so only in some: `snug`, `tight (row 9)`. */
+export const strainSaid = ({ verdict, tightestIn }: Pick<CordsTogether, 'verdict' | 'tightestIn'>): string =>
+	`${verdict}${tightestIn === undefined ? '' : ` (row ${tightestIn})`}`;
 
 const hundredth = (n: number | undefined): string => (n === undefined ? '' : n.toFixed(2));
 
@@ -156,10 +164,10 @@ export interface LengthWish {
 }
 
 /** Repeats of the text's own repeat for a length; undefined where the text repeats no rows. */
-export function repeatsFor({ swatch, rows, worked }: Checked, gauge: Gauge, lengthCm: number): LengthWish | undefined {
-	const [line] = rows.repeats;
-	const shown = worked.repeats[0];
-	if (!line || !shown || worked.rows.some((r) => !r.ok)) return undefined;
+export function repeatsFor({ swatch, worked }: Checked, gauge: Gauge, lengthCm: number): LengthWish | undefined {
+	const shown = mainRepeat(worked);
+	if (!shown || worked.rows.some((r) => !r.ok)) return undefined;
+	const { line } = shown;
 	const repeatRows = line.last - line.first + 1;
 	// The rows are worked once before the line that says to work them again.
 	const again = line.again ?? (shown.times ?? 1) - 1;

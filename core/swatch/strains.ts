@@ -1,6 +1,7 @@
 /**
- * How far each crossing of a swatch is pulled: its strand that is pulled furthest, by the rows since that strand crossed
- * last. A cord that travels passes another stitch of the ground each time, and each of these has its own slack.
+ * How far each crossing of a swatch is pulled: its strand that is pulled furthest, by the rows since that strand last went at
+ * least as far, or since it began. The small steps of a cord that travels count as plain rows for a wider crossing, and the
+ * rows below a first crossing are known, so they count too.
  */
 
 import {
@@ -11,6 +12,7 @@ import {
 	type HandTension,
 	type StrainVerdict,
 } from '../fabric/index.ts';
+import { travelsOf } from '../crossing/index.ts';
 import type { Cords } from './cords.ts';
 import type { Worked } from './worked.ts';
 
@@ -22,12 +24,14 @@ export interface Pulled {
 export interface CrossingStrain {
 	/** Rows below it that could be worked, itself included: its row in the fabric, the cast-on being 0. */
 	readonly row: number;
+	/** The number of its row in the text. */
+	readonly number: number;
 	/** Its first column, and how many it takes. */
 	readonly at: number;
 	readonly n: number;
-	/** Stitches that the strand that is pulled furthest goes sideways. */
+	/** Stitches of travel of the strand that is pulled furthest; of a purled background stitch half of them. */
 	readonly travel: number;
-	/** Rows since that strand crossed last; as many as the crossing has stitches where it never did. */
+	/** Rows since that strand last went at least as far, or since it began. */
 	readonly since: number;
 	readonly strain: number;
 	readonly verdict: StrainVerdict;
@@ -50,28 +54,43 @@ export function strainsIn(
 	const leader = cords.cords.map((_, i) => i);
 	const find = (i: number): number => (leader[i] === i ? i : find(leader[i]!));
 	const crossed = new Map<number, CrossingStrain[]>();
-	/** The row in which each strand crossed last. */
-	const last = new Map<number, number>();
+	/** What each strand did: its travels, the last one at the end, without those that a later one went at least as far as. */
+	const travelled = new Map<number, { readonly travel: number; readonly row: number }[]>();
+	/** The row in which a strand began; the cast-on when it is not here. */
+	const began = new Map<number, number>();
 	let row = 0;
 	for (const [i, line] of worked.rows.entries()) {
 		if (!line.ok) continue;
 		row += 1;
 		const strands = cords.strands[i + 1]!;
+		for (const [column, { from }] of line.stitches.entries()) if (from < 0) began.set(strands[column]!, row);
 		for (const { at, crossing } of line.crossings) {
 			const here = new Set<number>();
 			let worst: CrossingStrain | undefined;
-			for (const [k, stitch] of crossing.order.entries()) {
-				const strand = strands[at + k]!;
-				const cord = cords.cordOf[strand]!;
+			for (let k = 0; k < crossing.n; k++) {
+				const cord = cords.cordOf[strands[at + k]!]!;
 				if (cord >= 0) here.add(cord);
-				const travel = Math.abs(stitch - (k + 1));
-				if (travel === 0) continue;
-				const before = last.get(strand);
-				last.set(strand, row);
-				const since = before === undefined ? crossing.n : row - before;
+			}
+			for (const { stitch, pulls: travel } of travelsOf(crossing)) {
+				const strand = strands[at + crossing.order.indexOf(stitch)]!;
+				const before = travelled.get(strand) ?? [];
+				while (before.length > 0 && before.at(-1)!.travel < travel) before.pop();
+				const since = row - (before.at(-1)?.row ?? began.get(strand) ?? 0);
+				if (before.at(-1)?.travel === travel) before.pop();
+				before.push({ travel, row });
+				travelled.set(strand, before);
 				const strain = strainOf({ travel, rows: since, gauge, ...pulled });
 				if (!worst || strain > worst.strain)
-					worst = { row, at, n: crossing.n, travel, since, strain, verdict: strainVerdict(strain) };
+					worst = {
+						row,
+						number: line.number,
+						at,
+						n: crossing.n,
+						travel,
+						since,
+						strain,
+						verdict: strainVerdict(strain),
+					};
 			}
 			const [first, ...others] = here;
 			if (first === undefined || !worst) continue;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { ASSUMED_GAUGE } from '../fabric/index.ts';
 import { drawChart } from '../drawing/index.ts';
 import { equal } from '../crossing/index.ts';
 import { readGlossary, readRows, SCHOOL_IDS, SCHOOLS, type StatedSchool } from '../notation/index.ts';
@@ -24,7 +25,12 @@ import {
 	insertRows,
 	legendOf,
 	loopsWhenSeamed,
+	assumedOf,
+	mainRepeat,
 	markerPlaces,
+	markersSaid,
+	notCounted,
+	strainsIn,
 	nextCrossing,
 	placeInRepeat,
 	placeCrossing,
@@ -89,7 +95,7 @@ describe('rows at work', () => {
 		expect([w.rows.length, errors(w)]).toEqual([30, []]);
 		expect(w.rows.map((r) => r.side).slice(0, 4)).toEqual(['RS', 'WS', 'RS', 'WS']);
 		expect(w.rows.flatMap((r) => (r.crossings.length > 0 ? [r.number] : []))).toEqual([3, 13, 23]);
-		expect(w.repeats).toEqual([{ first: 0, last: 9, times: 3 }]);
+		expect(w.repeats).toMatchObject([{ first: 0, last: 9, times: 3, line: { first: 1, last: 10, again: 2 } }]);
 		// A first row on the wrong side turns all of them.
 		expect(work('Row 1 (WS): k4\nRow 2: k4', 4).rows.map((r) => r.side)).toEqual(['WS', 'RS']);
 		expect(work('k4\nk4', 4, { shape: 'round' }).rows.map((r) => r.side)).toEqual(['RS', 'RS']);
@@ -299,6 +305,98 @@ describe('checks', () => {
 		]);
 		expect(reasons(work('2/2 LC\nk2tog, k2', 4, { shape: 'round', school: 'slash' }))).toEqual(['2 cord-loses']);
 		expect(reasons(work(ROPE, 14))).toEqual(['3 two-senses']);
+	});
+});
+
+describe('what is said of cords', () => {
+	const flat = { school: 'slash' } as const;
+	/** Two strands that travel apart over purl, turn, and come back: a diamond. */
+	const DIAMOND = [
+		'Rows 1 and 3: p4, k4, p4',
+		'Row 2 and all WS rows: knit the knits and purl the purls',
+		'Row 5: p4, k4, p4',
+		'Row 7: p4, 2/2 LC, p4',
+		'Row 9: p3, 2/1 RPC, 2/1 LPC, p3',
+		'Row 11: p2, 2/1 RPC, p2, 2/1 LPC, p2',
+		'Row 13: p2, 2/1 LPC, p2, 2/1 RPC, p2',
+		'Row 15: p3, 2/1 LPC, 2/1 RPC, p3',
+		'rep rows 7-16 twice',
+	].join('\n');
+
+	it('says nothing of twist where a cord travels: a diamond is easy, at its turn too', () => {
+		const w = work(DIAMOND, 12, flat);
+		expect(errors(w)).toEqual([]);
+		expect(reasons(w)).toEqual([]);
+		const all = strainsIn(w, cordsOf(w), ASSUMED_GAUGE).flatMap((s) => s.crossings);
+		expect(new Set(all.map((c) => c.verdict))).toEqual(new Set(['easy']));
+		// At the turn, in row 13, the cord stepped 2 rows before: √(5² + 3.571²) ÷ (3.571 · 1.5).
+		expect(all.find((c) => c.number === 13)!.strain).toBeCloseTo(1.147, 3);
+		// 2/2 in row 17 after 10 rows of small steps, which count as plain: √(10² + 3.571²) ÷ (3.571 · 3.5).
+		expect(all.find((c) => c.number === 17)).toMatchObject({ travel: 2, since: 10 });
+		expect(all.find((c) => c.number === 17)!.strain).toBeCloseTo(0.85, 2);
+	});
+
+	it('counts the rows below a first crossing, and those since a strand went as far', () => {
+		const w = work('Rows 1-6: k8\nRow 7: 2/2 LC, k4\nRows 8-10: k8\nRow 11: k2, 2/2 LC, k2', 8, {
+			shape: 'round',
+			...flat,
+		});
+		const [first, second] = strainsIn(w, cordsOf(w), ASSUMED_GAUGE).flatMap((s) => s.crossings);
+		expect([first!.since, second!.since]).toEqual([7, 4]);
+	});
+
+	it('puts ring markers where no crossing reaches over them', () => {
+		const places = (text: string, castOn: number): readonly number[] => {
+			const w = work(text, castOn, { shape: 'round', ...flat });
+			expect(errors(w)).toEqual([]);
+			return markerPlaces(w, cordsOf(w));
+		};
+		// The purled centre of three groups is inside their crossing.
+		expect(places('Rnd 1: p3, k2, p1, k2, p3\nRnd 2: p3, 2/1/2 RPC, p3', 11)).toEqual([3, 8]);
+		expect(places('Rnd 1: p2, 2/2 LC, p2, 2/2 RC', 12)).toEqual([2, 6, 8, 12]);
+		// A travelling cord keeps its way clear: the background it passes over is inside.
+		expect(places('Rnd 1: p2, 2/1 LPC, p3\nRnd 2: p3, 2/1 LPC, p2', 8)).toEqual([2, 6]);
+		fc.assert(
+			fc.property(wanted, (want) => {
+				const { text, castOn } = practiceSwatch(want);
+				const w = work(text, castOn, want);
+				const markers = markerPlaces(w, cordsOf(w));
+				for (const { crossings } of w.rows)
+					for (const { at, crossing } of crossings)
+						expect(markers.filter((m) => m > at && m < at + crossing.n)).toEqual([]);
+			}),
+		);
+	});
+
+	it('names many markers by their rule', () => {
+		expect(markersSaid([3, 11])).toBe('3, 11');
+		const many = Array.from({ length: 16 }, (_, i) => 4 + 6 * i);
+		expect(markersSaid(many)).toBe('4 and so on, every 6 stitches to 94 (16 in all)');
+		expect(markersSaid(many.map((m, i) => (i % 2 === 0 ? m : m - 2)))).toBe(
+			'4, 8 and so on, every 12 stitches to 92 (16 in all)',
+		);
+		const odd = [...many.slice(0, 12), 90];
+		expect(markersSaid(odd)).toBe(`${odd.join(', ')} (13 in all)`);
+	});
+
+	it('is about the repeat of the pattern, not about plain rows that are repeated inside it', () => {
+		const w = work('Row 1: k4\nRow 2: p4\nrep rows 1-2 twice\nRow 7: 2/2 LC\nRow 8: p4\nrep rows 1-8 3 times', 4, flat);
+		expect(mainRepeat(w)).toMatchObject({ first: 0, last: 7 });
+		expect(mainRepeat(work('Rows 1-2: k4\nrep rows 1-2 twice', 4, flat))).toMatchObject({ first: 0, last: 1 });
+		expect(mainRepeat(work('k4', 4, flat))).toBeUndefined();
+	});
+
+	it('says what size and yarn take for plain knitting, and which rows are in no figure', () => {
+		const said = (text: string, castOn: number, shape: 'flat' | 'round' = 'flat'): string =>
+			assumedOf(work(text, castOn, { shape, ...flat })).join(' ');
+		expect(said('Row 1: k\nRow 2: p\nRow 3: k\nRow 4: p', 8)).toBe('');
+		expect(said('Rows 1-6: k', 8)).toMatch(/^Counted as plain knitting: garter and moss/);
+		expect(said('Rnds 1-6: *k2, p2; rep from * to end', 16, 'round')).toMatch(/ribs.*laid open/);
+		expect(said('Rnd 1: 2/2 LC', 4, 'round')).toMatch(/laid open.*as much yarn as plain/);
+		expect(notCounted(work('Row 1: k8\nRow 2: k9', 8, flat))).toBe(
+			'Row 2 could not be worked and is not counted here.',
+		);
+		expect(notCounted(work('Row 1: k8', 8, flat))).toBeUndefined();
 	});
 });
 

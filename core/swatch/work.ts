@@ -414,7 +414,12 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 				repeat,
 			);
 		}
-		repeats.push({ first: places[0]!, last: places.at(-1)!, times: again === undefined ? undefined : again + 1 });
+		repeats.push({
+			first: places[0]!,
+			last: places.at(-1)!,
+			times: again === undefined ? undefined : again + 1,
+			line: repeat,
+		});
 		if (used.has(repeat)) continue;
 		const rows = places.map((i) => planned[i]!);
 		let isRoom = true;

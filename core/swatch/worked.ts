@@ -86,6 +86,8 @@ export interface RepeatShown {
 	readonly last: number;
 	/** Times worked in all; `undefined` when the text leaves it open. */
 	readonly times: number | undefined;
+	/** The line that says so. */
+	readonly line: RepeatLine;
 }
 
 export interface SwatchProblem extends Span {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { twoGroups } from '../../crossing/index.ts';
-import { strainOf } from '../../fabric/index.ts';
+import { named } from '../../test/made.ts';
 import { difficulty, type YarnAndRows } from '../index.ts';
 
 const wide = (n: number, given: YarnAndRows = {}): string =>
@@ -19,9 +19,27 @@ describe('difficulty', () => {
 		]);
 		expect([2, 3].map((n) => wide(n, { fibre: 'cotton' }))).toEqual(['snug', 'tight']);
 		expect([wide(4, { tension: 'loose' }), wide(3, { rows: 12 })]).toEqual(['snug', 'easy']);
-		// One group wider than the other: the narrow one goes all the way, and its rows are fewer.
-		const uneven = difficulty(twoGroups({ front: 3, behind: 1, lean: 'left' }));
-		expect([uneven.strain, uneven.verdict]).toEqual([strainOf({ travel: 3, rows: 4 }), 'very tight']);
+		// 3/3 at 20 stitches and 28 rows: a strand of √(15² + 3.571²) mm where one of 3.571 · 2.5 mm is at hand.
+		expect(difficulty(twoGroups({ front: 3, behind: 3, lean: 'left' })).strain).toBeCloseTo(1.727, 3);
+	});
+
+	it('ranks crossings as knitters do, ties and all', () => {
+		const strain = (front: number, behind: number, behindWork: 'k' | 'p' = 'k'): string =>
+			difficulty(twoGroups({ front, behind, lean: 'left', behindWork })).strain.toFixed(4);
+		const ranks = [
+			[strain(1, 1), strain(2, 1, 'p'), strain(1, 1, 'p')],
+			[strain(2, 1), strain(1, 2), strain(2, 2), strain(2, 2, 'p')],
+			[strain(3, 2), strain(2, 3), strain(3, 3), strain(1, 3), strain(3, 1)],
+			[strain(4, 4)],
+			[strain(5, 5)],
+		];
+		expect(ranks.map((tied) => new Set(tied).size)).toEqual([1, 1, 1, 1, 1]);
+		const apart = ranks.map(([one]) => Number(one));
+		expect([...apart].sort((a, b) => a - b)).toEqual(apart);
+		expect(new Set(apart).size).toBe(5);
+		// A strand of three groups goes past two: 2/1/2 is as tight as 3/3.
+		const three = difficulty(named('2/1/2 RC'));
+		expect(three.strain.toFixed(4)).toBe(strain(3, 3));
 	});
 
 	it('never gets easier with width in as many rows, nor tighter with rows', () => {

@@ -3,9 +3,10 @@
  * hands on top.
  */
 
-import { reachOf, type Crossing } from '../../crossing/index.ts';
+import { travelsOf, type Crossing } from '../../crossing/index.ts';
 import {
 	isBrittle,
+	rowsAssumed,
 	strainOf,
 	strainVerdict,
 	type Fibre,
@@ -17,7 +18,7 @@ import { WAYS } from './ways/index.ts';
 export interface YarnAndRows {
 	readonly fibre?: Fibre;
 	readonly tension?: HandTension;
-	/** Rows since the last crossing of the cord, or in the repeat; as many as stitches when left out. */
+	/** Rows since each strand last went as far, or in the repeat; twice its travel when left out. */
 	readonly rows?: number;
 	/** The id of a way; one that loads the hands no further when left out. */
 	readonly way?: string;
@@ -26,7 +27,7 @@ export interface YarnAndRows {
 }
 
 export interface Difficulty {
-	/** Stitches that the strand that moves furthest goes sideways. */
+	/** Stitches that the strand that is pulled most goes sideways. */
 	readonly reach: number;
 	/** Strand needed ÷ strand at hand, whatever the hands do. */
 	readonly strain: number;
@@ -42,19 +43,27 @@ const withoutHolder = (n: number): number => (n <= 4 ? 0 : n <= 6 ? 1 : n <= 8 ?
 
 /** At the assumed gauge. For the same rows wider is never easier, and more rows are never tighter. */
 export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
-	const { fibre = 'wool', tension = 'usual', rows = c.n } = given;
-	const reach = reachOf(c);
-	const strain = strainOf({ travel: reach, rows, fibre, tension });
+	const { fibre = 'wool', tension = 'usual', rows } = given;
+	const strains = travelsOf(c).map(({ sideways, pulls }) => ({
+		reach: sideways,
+		isHalf: pulls < sideways,
+		strain: strainOf({ travel: pulls, rows: rows ?? rowsAssumed(pulls), fibre, tension }),
+	}));
+	const still = { reach: 0, isHalf: false, strain: 1 };
+	const { reach, isHalf, strain } = strains.reduce(
+		(most, one) => (one.strain > most.strain ? one : most),
+		strains[0] ?? still,
+	);
 	const holders = given.holders ?? WAYS.find((w) => w.id === given.way)?.holders;
 	return {
 		reach,
 		strain,
 		verdict: strainVerdict(strain),
 		because: [
-			`a strand goes ${reach} ${reach === 1 ? 'stitch' : 'stitches'} sideways`,
+			`a strand goes ${reach} ${reach === 1 ? 'stitch' : 'stitches'} sideways${isHalf ? ', purled, so that half of it counts' : ''}`,
 			...(fibre === 'wool' ? [] : [isBrittle(fibre) ? `${fibre} does not give` : `${fibre} gives little`]),
 			...(tension === 'usual' ? [] : [`${tension} tension`]),
-			...(rows === c.n ? [] : [`a repeat of ${rows} rows for ${c.n} stitches`]),
+			...(rows === undefined ? [] : [`a repeat of ${rows} rows for ${c.n} stitches`]),
 		],
 		hands: {
 			steps: (holders === 0 ? withoutHolder(c.n) : 0) + (holders === 2 ? 0.5 : 0),

@@ -22,6 +22,8 @@ export type Found =
 			readonly atLeast: number;
 			/** Positions looked at. */
 			readonly looked: number;
+			/** The holders that what was proved is about, where fewer of them do not do it and more were not looked at. */
+			readonly holders?: 0 | 1 | 2;
 	  }
 	| {
 			readonly ok: false;

@@ -9,9 +9,10 @@ import { fromTip } from '../apply/needles.ts';
 import type { Move } from '../moves.ts';
 import { simulate } from '../simulate.ts';
 import type { Trace } from '../trace.ts';
-import { loopsOn, type HandState } from '../state.ts';
+import { loopsOn, startState, type HandState } from '../state.ts';
+import { tally } from '../tally.ts';
 import { seeking, type Begun, type Progress } from './carried/index.ts';
-import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits } from './limits.ts';
+import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchAim, type SearchLimits } from './limits.ts';
 import type { Found, Lift } from './found.ts';
 import { runLoose } from './loose/index.ts';
 import { plainMoves } from './plain.ts';
@@ -47,7 +48,7 @@ export function search(c: Crossing, limits: Partial<SearchLimits> = {}): Found {
 /** The same, telling how far it is between times; it may be left at any of them. */
 export function* searching(c: Crossing, limits: Partial<SearchLimits> = {}): Generator<Looking, Found> {
 	const whole: SearchLimits = { ...DEFAULT_LIMITS, ...limits };
-	const found = whole.least === 'tools' ? yield* fewestTools(c, whole) : yield* run(c, whole);
+	const found = whole.least === 'tools' ? yield* fewestTools(c, whole) : yield* either(c, whole);
 	if (found.ok || !found.proven) return found;
 	return { ...found, lift: liftsFor(c, whole) };
 }
@@ -65,9 +66,9 @@ function* fewestTools(c: Crossing, limits: SearchLimits): Generator<Looking, Fou
 	let last: Found | undefined;
 	for (const holders of [0, 1, 2] as const) {
 		if (holders > limits.holders) break;
-		last = yield* run(c, { ...limits, holders });
+		last = yield* either(c, { ...limits, holders });
 		looked += last.looked;
-		if (last.ok) return { ...last, looked };
+		if (last.ok) return { ...last, looked, holders };
 	}
 	return { ...last!, looked };
 }
@@ -92,6 +93,31 @@ function liftsFor(c: Crossing, limits: SearchLimits): Lift[] {
 }
 
 const lookingOf = ({ best, atLeast, looked }: Progress): Looking => ({ transfers: best?.transfers, atLeast, looked });
+
+/**
+ * Where loops may hang loose, what needs none of them too, and the better of both by what is to be kept small: the search
+ * with loose loops looks at fewer ways. What comes from the other one is then proved of nothing that hangs loose.
+ */
+function* either(c: Crossing, limits: SearchLimits): Generator<Looking, Found> {
+	const found = yield* run(c, limits);
+	if (limits.loose === 0) return found;
+	const held = yield* run(c, { ...limits, loose: 0 });
+	const looked = found.looked + held.looked;
+	if (!held.ok || (found.ok && !isBetter(c, held.moves, found.moves, limits.least))) return { ...found, looked };
+	return { ...held, claim: 'none', atLeast: 0, looked };
+}
+
+/** Whether moves are better than others by what is to be kept small; equal ones are not. */
+function isBetter(c: Crossing, moves: readonly Move[], than: readonly Move[], least: SearchAim): boolean {
+	const costs = (of: readonly Move[]): readonly number[] => {
+		const { transfers, looseMoves, yarnShifts, tools } = tally(simulate(of, startState(c.n)));
+		const first = { moves: transfers, loose: looseMoves, yarn: yarnShifts, tools }[least];
+		return [first, transfers, looseMoves];
+	};
+	const [these, those] = [costs(moves), costs(than)];
+	const at = these.findIndex((cost, i) => cost !== those[i]);
+	return at >= 0 && these[at]! < those[at]!;
+}
 
 function* run(c: Crossing, limits: SearchLimits): Generator<Looking, Found> {
 	if (limits.loose > 0) return runLoose(c, limits);

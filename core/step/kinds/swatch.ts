@@ -8,6 +8,7 @@ import { SwatchSchema, type Swatch } from '../../schema/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import {
 	alike,
+	assumedOf,
 	checked,
 	cordsOf,
 	curedIn,
@@ -20,6 +21,7 @@ import {
 	SIZED_STATE,
 	sizedIn,
 	sizeSaid,
+	strainSaid,
 	strainsIn,
 	swatchAt,
 	swatchShown,
@@ -73,15 +75,17 @@ function lainBlock(
 ): Block | undefined {
 	if (loopsIn(shown.worked) > MOST_LAIN || shown.worked.rows.length === 0) return undefined;
 	const { worked, cords, lies, gauge, pulled, size: reckoned } = sizedIn(shown, swatch.size, SIZED_STATE);
+	const assumed = assumedOf(worked);
 	return {
 		kind: 'picture',
 		large: true,
 		names: 0,
 		facts: [
 			['Size', size],
-			...alike(reckoned.together).map(({ letters, strain, verdict, takeUp }): Line => [
+			...(assumed.length > 0 ? [['Assumed', assumed.join(' ')] satisfies Line] : []),
+			...alike(reckoned.together).map(({ letters, strain, verdict, tightestIn, takeUp }): Line => [
 				`Cord ${letters}`,
-				`${verdict} (strain ${strain.toFixed(2)})${takeUp === undefined || gauge.of === 'pattern' ? '' : `, takes up ${Math.max(0, Math.round((1 - takeUp) * 100))} %`}`,
+				`${strainSaid({ verdict, tightestIn })}, strain ${strain.toFixed(2)}${takeUp === undefined || gauge.of === 'pattern' ? '' : `, takes up ${Math.max(0, Math.round((1 - takeUp) * 100))} %`}`,
 			]),
 		],
 		draw: ({ light }) =>

@@ -26,9 +26,12 @@
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
 	import {
 		alike,
+		assumedOf,
+		notCounted,
 		castOnFor,
 		type Checked,
 		crossedSaid,
+		strainSaid,
 		check,
 		gaugeSaid,
 		gaugeSource,
@@ -85,6 +88,8 @@
 		return untrack(() => (first.swatch === save.value ? first : check(save.value, style.glossary)));
 	});
 	const { worked } = $derived(checked);
+	const missed = $derived(notCounted(worked));
+	const assumed = $derived(assumedOf(worked));
 	const wrong = $derived(checked.problems.filter((p) => p.weight === 'error').length);
 
 	const told = $derived<SwatchSizeTold>(swatch.size ?? {});
@@ -220,8 +225,16 @@
 {:else}
 	{#if wrong > 0}
 		<p class="text-error mt-3 font-semibold">
-			{wrong === 1 ? 'One row does not work out' : `${wrong} things do not work out`}: what is said here is of the rows
-			that do. <a class="wordlink" href="/swatches/{opened.id}">See them at the desk</a>
+			{missed ?? `${wrong === 1 ? 'One thing does' : `${wrong} things do`} not work out in these rows.`}
+			<a class="wordlink" href="/swatches/{opened.id}">See them at the desk</a>
+		</p>
+	{/if}
+	{#if checked.rows.past.length > 0}
+		<p class="quiet mt-2 text-[0.94rem]" data-testid="read-past">
+			Read as no rows, so in no figure here: {checked.rows.past
+				.slice(0, 6)
+				.map(({ said }) => `“${said}”`)
+				.join(', ')}{checked.rows.past.length > 6 ? ' …' : ''}.
 		</p>
 	{/if}
 	<div class="mt-4 grid items-start gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_25rem]">
@@ -305,7 +318,7 @@
 											: `${Math.max(0, Math.round((1 - one.takeUp) * 100))} %`}
 								</td>
 								<td>{one.strain.toFixed(2)}</td>
-								<td class={isTight(one.verdict) ? 'text-warning font-bold' : 'font-semibold'}>{one.verdict}</td>
+								<td class={isTight(one.verdict) ? 'text-warning font-bold' : 'font-semibold'}>{strainSaid(one)}</td>
 							</tr>
 						{/each}
 					</tbody>
@@ -393,6 +406,7 @@
 								? 'reckoned, not measured'
 								: 'by what was measured'}).{/if}
 					</p>
+					{#each assumed as says (says)}<p class="quiet text-[0.94rem]" data-testid="assumed">{says}</p>{/each}
 				{/if}
 			</section>
 

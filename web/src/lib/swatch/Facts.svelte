@@ -9,7 +9,9 @@
 		type GapMark,
 		legendOf,
 		loopsWhenSeamed,
+		mainRepeat,
 		markerPlaces,
+		markersSaid,
 		strandsOf,
 		type Worked,
 	} from '@pond-loop/core/swatch';
@@ -26,13 +28,14 @@
 	const light = useLight();
 	const MOST_CORDS = 12;
 
-	/** What comes round: the first repeat of the text, or all of its rows. */
-	const span = $derived(worked.repeats[0] ?? { first: 0, last: worked.rows.length - 1 });
+	/** What comes round: the repeat of the pattern, or all of its rows. */
+	const whole = $derived(mainRepeat(worked));
+	const span = $derived(whole ?? { first: 0, last: worked.rows.length - 1 });
 	const strands = $derived(worked.rows.length > 0 ? strandsOf(worked, span.first, span.last) : undefined);
 	const rowsOf = $derived(span.last - span.first + 1);
 	/** Where a cord stands after one repeat, and after how many it is home. */
 	const homes = $derived(
-		cords.cords.slice(0, MOST_CORDS).map((cord) => {
+		cords.cords.map((cord) => {
 			const row = cords.strands[span.first];
 			const start = row ? row.indexOf(cord.strands[0]!) : -1;
 			if (!strands || start < 0) return { cord, home: undefined };
@@ -78,7 +81,7 @@
 	{/if}
 	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>
 	<ul class="mt-1" data-testid="cords">
-		{#each homes as { cord, home } (cord.letter)}
+		{#each homes.slice(0, MOST_CORDS) as { cord, home } (cord.letter)}
 			<li class="flex items-center gap-2 py-0.5">
 				<svg class="size-4 shrink-0" viewBox="0 0 16 16" aria-hidden="true">
 					<rect
@@ -104,36 +107,36 @@
 	{#if cords.cords.length > MOST_CORDS}<p class="quiet">and {cords.cords.length - MOST_CORDS} more</p>{/if}
 	{#if strands && cords.cords.length > 0}
 		<p class="mt-3">
-			{worked.repeats[0]
+			{whole
 				? `The repeat, rows ${worked.rows[span.first]!.number} to ${worked.rows[span.last]!.number},`
 				: `All ${rowsOf} rows together`}
 			{strands.repeatsToReturn === 1
 				? 'leave every stitch where it began.'
 				: `leave every stitch where it began after ${strands.repeatsToReturn} times.`}
 		</p>
-		<p class="mt-2">
-			Seamed into a ring after
-			<input
-				class="field w-12 py-0"
-				type="number"
-				min="1"
-				max="99"
-				bind:value={seamed}
-				aria-label="Repeats in the ring"
-			/>
-			{seamed === 1 ? 'repeat' : 'repeats'}:
-			<strong data-testid="loops">{loops ?? '?'}</strong>
-			{loops === 1 ? 'cord runs' : 'cords run'} round in one piece{seamed % strands.repeatsToReturn === 0
-				? '; at the seam every cord meets itself.'
-				: '; at the seam cords meet others.'}
-		</p>
+		{#if worked.shape === 'flat'}<p class="mt-2">
+				Seamed into a ring after
+				<input
+					class="field w-12 py-0"
+					type="number"
+					min="1"
+					max="99"
+					bind:value={seamed}
+					aria-label="Repeats in the ring"
+				/>
+				{seamed === 1 ? 'repeat' : 'repeats'}:
+				<strong data-testid="loops">{loops ?? '?'}</strong>
+				{loops === 1 ? 'cord runs' : 'cords run'} round in one piece{seamed % strands.repeatsToReturn === 0
+					? '; at the seam every cord meets itself.'
+					: '; at the seam cords meet others.'}
+			</p>{/if}
 	{:else if shaped && cords.cords.length > 0}
 		<p class="quiet mt-2">Stitches are made or lost in these rows, so they do not come round.</p>
 	{/if}
 	{#if markers.length > 0}
 		<p class="mt-3">
 			<span class="lead">Ring markers</span> go in after {markers.length === 1 ? 'stitch' : 'stitches'}
-			{markers.slice(0, 12).join(', ')}, counted from the right
+			{markersSaid(markers)}, counted from the right
 		</p>
 	{/if}
 	{#if gaps}
