@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asTwoGroups, equal, twoGroups } from '../crossing/index.ts';
+import { asTwoGroups, equal, threeGroups, twoGroups } from '../crossing/index.ts';
 import { loomState, mendsFor, type MistakeId, simulate, sitesOf } from '../handling/index.ts';
 import { readGlossary, readOnTools, readPegName, readTextWith, wordsFor } from '../notation/index.ts';
+import type { Result } from '../result.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import {
@@ -19,6 +20,10 @@ import {
 	waysFor,
 } from './index.ts';
 
+const given = <T>(result: Result<T>): T => {
+	if (!result.ok) throw new Error(result.problems[0]!.what);
+	return result.value;
+};
 const small = everyTwoGroups(6)
 	.map((e) => e.crossing)
 	.filter((c) => Math.max(asTwoGroups(c)!.tip.length, asTwoGroups(c)!.far.length) <= 3);
@@ -60,6 +65,38 @@ describe('whatever loom or machine stands there', () => {
 			}),
 			{ numRuns: 300 },
 		);
+	});
+
+	it('leaves the centre of three groups on its pegs: between them, or behind both where the front one is held outside', () => {
+		const loom = craftOf('loom');
+		for (const lean of ['left', 'right'] as const)
+			for (const lies of ['between', 'behind'] as const)
+				for (const sizes of [
+					[2, 1, 2],
+					[1, 1, 1],
+					[1, 2, 1],
+				] as const) {
+					const c = given(threeGroups({ sizes, lean, lies }));
+					const ways = waysFor(loom, c).map((w) => w.id);
+					expect(ways.includes('parked-inside'), `${lean} ${lies}`).toBe(lies === 'between');
+					expect(ways.includes('held-outside')).toBe(lies === 'behind');
+					for (const way of ways) {
+						const done = given(perform(loom, c, way));
+						expect(done.proof.checks.filter((k) => !k.ok)).toEqual([]);
+						// The centre is never lifted.
+						const lifted = done.trace.steps.flatMap(({ move, stitches }) =>
+							['park', 'shift', 'seat'].includes(move.kind) ? stitches : [],
+						);
+						expect(lifted.some((s) => s > sizes[0] && s <= sizes[0] + sizes[1])).toBe(false);
+					}
+				}
+		const says = (sizes: readonly [number, number, number]): string => {
+			const taken = loom.takes(given(threeGroups({ sizes, lean: 'left', lies: 'between' })), 'parked-inside');
+			return taken.ok ? '' : taken.problems[0]!.what;
+		};
+		expect(says([2, 1, 1])).toMatch(/not of one size/);
+		expect(says([2, 2, 2])).toMatch(/past 4 pegs/);
+		expect(says([2, 1, 2])).toBe('');
 	});
 
 	it('leaves out what that tool cannot do, and says why', () => {

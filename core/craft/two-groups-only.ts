@@ -1,6 +1,15 @@
 /** What crafts share whose tools cross one group over another, and no more. */
 
-import { asThreeGroups, asTwoGroups, crossing, groupsOf, turn, twoGroups, type Crossing } from '../crossing/index.ts';
+import {
+	asThreeGroups,
+	asTwoGroups,
+	crossing,
+	groupsOf,
+	reachOf,
+	turn,
+	twoGroups,
+	type Crossing,
+} from '../crossing/index.ts';
 import { fail, type Result } from '../result.ts';
 import type { ShownFace } from './craft.ts';
 import { narrowed } from './on-needles.ts';
@@ -10,18 +19,29 @@ interface Limit {
 	/** Why more groups, and why wider ones, are not taken. */
 	readonly third: string;
 	readonly wide: (widest: number) => string;
+	/** Whether three groups are taken of which the centre stays where it is: the outer ones are of one size. */
+	readonly centreStays?: boolean;
 }
 
 /** The crossing as such a tool takes it, twists left out; else the reason and what fits. */
-export function twoGroupsUpTo(c: Crossing, { most, third, wide }: Limit): Result<Crossing> {
-	if (!asTwoGroups(c)) {
+export function twoGroupsUpTo(c: Crossing, { most, third, wide, centreStays = false }: Limit): Result<Crossing> {
+	const three = centreStays ? asThreeGroups(c) : undefined;
+	if (!asTwoGroups(c) && three?.tip.length !== three?.far.length) {
+		return fail({
+			code: 'not-groups',
+			what: 'The groups beside the centre are not of one size, so that the centre would have to move too.',
+			todo: 'Take two outer groups of one size, such as 2/1/2.',
+		});
+	}
+	if (!asTwoGroups(c) && !three) {
 		return fail({
 			code: 'not-groups',
 			what: third,
 			todo: `Cross two groups, up to ${most} over ${most}; or make it in two rows.`,
 		});
 	}
-	const widest = Math.max(...groupsOf(c).map((g) => g.length));
+	// The outer groups of three go past the centre as well.
+	const widest = three ? reachOf(c) : Math.max(...groupsOf(c).map((g) => g.length));
 	if (widest > most) {
 		return fail({ code: 'too-wide', what: wide(widest), todo: `Cross ${most} over ${most} at most.` });
 	}

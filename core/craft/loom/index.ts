@@ -1,6 +1,6 @@
 /** A loom: loops on pegs, the knit side towards the worker, crossed by parking one group. */
 
-import { reachOf } from '../../crossing/index.ts';
+import { asThreeGroups, reachOf } from '../../crossing/index.ts';
 import { large, LOOM, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
 import { kept } from '../../kept/index.ts';
@@ -10,7 +10,7 @@ import { CRAFT_TITLES } from '../titles.ts';
 import { loomRows } from './in-swatch.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { pegNames } from './names.ts';
-import { parkedGroup, planOnLoom } from './plan.ts';
+import { groupsOnPegs, parkedGroup, planOnLoom } from './plan.ts';
 import { LOOM_WAYS, MOST_ON_PEGS, type LoomWay } from './ways.ts';
 import { loomWords } from './words.ts';
 
@@ -47,16 +47,20 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 	takes: (c, id) => {
 		const loops = twoGroupsUpTo(c, {
 			most: MOST_ON_PEGS,
-			third: 'On pegs one group is parked while one is led past: there is no place for a third.',
+			third:
+				'On pegs one group is parked while one is led past, and a centre stays where it is: there is no place for more.',
+			centreStays: true,
 			wide: (widest) => `A loop that goes past ${widest} pegs finds no more slack to borrow.`,
 		});
 		if (!loops.ok) return loops;
 		const way = wayOf(id) ?? LOOM_WAYS[0]!;
 		const names = pegNames(c, way);
 		const span = reachOf(c);
+		const lies = asThreeGroups(c)?.lies;
 		const { gauge } = loomState(c.n, set);
 		const parked = parkedGroup(loops.value, way);
-		const waits = parked === 'right' ? c.n - c.order.indexOf(1) : c.order.indexOf(1);
+		const groups = groupsOnPegs(loops.value)!;
+		const waits = (parked === 'right' ? groups.tip : groups.far).length;
 		return ok({
 			loops: loops.value,
 			does: `${way.where.side === 'outside' ? 'hold' : 'park'} ${waits} ${way.where.side}`,
@@ -70,6 +74,11 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 						]
 					: []),
 				`Loops are moved one by one, up to ${span} ${span === 1 ? 'peg' : 'pegs'} or ${span * gauge} mm; each goes all round its new peg.`,
+				...(lies
+					? [
+							`The centre stays on its ${groups.centre === 1 ? 'peg' : 'pegs'}, and lies ${lies === 'between' ? 'between the others' : 'behind both'}.`,
+						]
+					: []),
 				'Keep one order through a project: all parked inside, or all held outside.',
 			],
 			lost: isTwisted(c) ? ['Twists: a flat wrap makes open stitches.'] : [],

@@ -1,14 +1,18 @@
 /** A swatch at the loom: pegs counted from the right, each crossing loop by loop. */
 
-import { asTwoGroups, frontAndBehind, shortNumbers, type Crossing } from '../../crossing/index.ts';
+import { asThreeGroups, frontAndBehind, shortNumbers, type Crossing } from '../../crossing/index.ts';
 import type { Parked } from '../in-swatch.ts';
+import { groupsOnPegs } from './plan.ts';
 
 const pegs = (numbers: readonly number[]): string =>
 	`${numbers.length === 1 ? 'peg' : 'pegs'} ${shortNumbers(numbers, ', ')}`;
 
 /** What is done on the pegs after the first `before` of them, in one sentence without its stop. */
-export function crossedOnPegs(c: Crossing, before: number, order: Parked = 'inside'): string {
-	const groups = asTwoGroups(c);
+export function crossedOnPegs(c: Crossing, before: number, keeps: Parked = 'inside'): string {
+	// Where a centre lies says where a group is parked, whatever else a piece keeps to.
+	const lies = asThreeGroups(c)?.lies;
+	const order: Parked = lies === undefined ? keeps : lies === 'behind' ? 'outside' : 'inside';
+	const groups = groupsOnPegs(c);
 	if (!groups) return 'not on a loom';
 	const { front, behind } = frontAndBehind(groups);
 	const parked = order === 'inside' ? behind : front;
@@ -16,5 +20,7 @@ export function crossedOnPegs(c: Crossing, before: number, order: Parked = 'insi
 	const from = (group: readonly number[]): number[] => group.map((s) => before + s);
 	const to = (group: readonly number[]): number[] => group.map((s) => before + 1 + c.order.indexOf(s));
 	const where = order === 'inside' ? 'park' : 'hold';
-	return `${where} ${pegs(from(parked))} ${order}, bring ${shortNumbers(from(led), ', ')} to ${shortNumbers(to(led), ', ')}, seat the others on ${shortNumbers(to(parked), ', ')}, tug level and knit off`;
+	const stays = Array.from({ length: groups.centre }, (_, i) => groups.tip.length + i + 1);
+	const past = stays.length === 0 ? '' : `, on your side of ${pegs(from(stays))}`;
+	return `${where} ${pegs(from(parked))} ${order}, bring ${shortNumbers(from(led), ', ')} to ${shortNumbers(to(led), ', ')}${past}, seat the others on ${shortNumbers(to(parked), ', ')}, tug level and knit off`;
 }

@@ -1,12 +1,20 @@
-import { asTwoGroups, frontAndBehind, type Crossing } from '../../crossing/index.ts';
+import { asThreeGroups, asTwoGroups, frontAndBehind, type Crossing, type TwoGroups } from '../../crossing/index.ts';
 import { MOST_WRAPPED, ROOM, type LoomMove, type WrapWay } from '../../handling/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import { crossOnPegs } from './cross.ts';
 import type { LoomWay } from './ways.ts';
 
+/** Two groups as they cross on pegs, and the centre between them where it stays on its pegs: then both are of one size. */
+export function groupsOnPegs(c: Crossing): (TwoGroups & { readonly centre: number }) | undefined {
+	const two = asTwoGroups(c);
+	if (two) return { ...two, centre: 0 };
+	const three = asThreeGroups(c);
+	return three && three.tip.length === three.far.length ? { ...three, centre: three.centre.length } : undefined;
+}
+
 /** Which group is parked: outside it will lie on top, anywhere else behind. */
 export function parkedGroup(c: Crossing, { where }: Pick<LoomWay, 'where'>): 'right' | 'left' | undefined {
-	const groups = asTwoGroups(c);
+	const groups = groupsOnPegs(c);
 	if (!groups) return undefined;
 	const { front, behind } = frontAndBehind(groups);
 	return (where.side === 'outside' ? front : behind) === groups.tip ? 'right' : 'left';
@@ -35,7 +43,7 @@ function knitOff(work: readonly string[], direction: WrapWay, atOnce: number): r
 
 /** The moves of a way on pegs. Problem `way-does-not-apply`: what stands against it, and what to do. */
 export function planOnLoom(c: Crossing, way: LoomWay, direction: WrapWay): Result<readonly LoomMove[]> {
-	const groups = asTwoGroups(c);
+	const groups = groupsOnPegs(c);
 	const parked = parkedGroup(c, way);
 	if (!groups || !parked) {
 		return fail({ code: 'way-does-not-apply', what: 'On pegs two groups cross.', todo: 'Choose two groups.' });
@@ -48,7 +56,19 @@ export function planOnLoom(c: Crossing, way: LoomWay, direction: WrapWay): Resul
 			todo: 'Take a holder.',
 		});
 	}
-	const crossed = crossOnPegs({ right: groups.tip.length, left: groups.far.length, parked, where: way.where });
+	const { centre } = groups;
+	const lies = asThreeGroups(c)?.lies;
+	if (lies && (lies === 'behind') !== (way.where.side === 'outside')) {
+		return fail({
+			code: 'way-does-not-apply',
+			what:
+				lies === 'behind'
+					? 'What is parked inside goes past the centre behind it, so that the centre lies between the others.'
+					: 'What is held outside goes past the centre in front of it, so that the centre lies behind both.',
+			todo: lies === 'behind' ? 'Hold the group on top outside.' : 'Park the group behind inside.',
+		});
+	}
+	const crossed = crossOnPegs({ right: groups.tip.length, left: groups.far.length, centre, parked, where: way.where });
 	// Crossed first, each loop lies on the peg that its column goes on from.
 	const works = c.order.map((s) => c.work[s - 1]!);
 	return ok(

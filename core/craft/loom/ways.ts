@@ -12,7 +12,7 @@ export interface LoomWay extends Way {
 /** The widest group. Source: common practice; over more pegs a loop has no slack left to borrow. */
 export const MOST_ON_PEGS = 3;
 
-const UP_TO = 'Two groups, up to 3 over 3.';
+const UP_TO = 'Two groups, up to 3 over 3; three whose outer ones are alike, to 2/1/2.';
 const HOOK = 'A pick is pointed: work it away from the fingers, and rest the hands between rows.';
 
 export const LOOM_WAYS: readonly LoomWay[] = [

@@ -48,8 +48,14 @@ export function loomWords(trace: LoomTrace, step: number): StepWords {
 			};
 		case 'shift': {
 			const hangs = before.loops.find((l) => l.parked)?.parked;
+			/** Loops that stay on their pegs and are led past. */
+			const round = before.loops.flatMap((l) =>
+				l.peg !== undefined && done.passings.some(({ pair }) => pair.includes(l.stitch)) && !stitches.includes(l.stitch)
+					? [l.stitch]
+					: [],
+			);
 			return {
-				caption: `Bring ${loops(stitches)} to ${pegs(move.to, 1)}${hangs && done.passings.length > 0 ? `, ${past(hangs)}` : ''}${hook}.`,
+				caption: `Bring ${loops(stitches)} to ${pegs(move.to, 1)}${hangs && done.passings.length > 0 ? `, ${past(hangs)}` : ''}${round.length > 0 ? `, round the front of ${loops(round)}` : ''}${hook}.`,
 				label: `${short} to peg ${move.to}`,
 			};
 		}

@@ -162,8 +162,13 @@ function placed(
 	const at =
 		loop.peg === undefined ? Math.min(last, Math.max(first, now)) : loop.peg > to ? first : loop.peg < to ? last : now;
 	const after = [...rest.slice(0, at), put, ...rest.slice(at)];
-	return { loops: after, passings: passingsOf(state.loops, after, [loop.stitch], (l) => l.plane) };
+	// Lifted off its peg and led past a loop that stays on its own, it goes round that on the worker's side.
+	const planeOf = (mover: PegLoop, past: PegLoop): number =>
+		mover.peg !== undefined && past.peg !== undefined ? LED_PAST : mover.plane;
+	return { loops: after, passings: passingsOf(state.loops, after, [loop.stitch], planeOf) };
 }
+/** Nearer the worker than a loop on its peg, further than what is held outside. */
+const LED_PAST = 0.5;
 
 function shift(state: LoomState, { from, to, hooked = false }: Of<'shift'>): Done {
 	const wrong = exists(state, from) ?? exists(state, to) ?? mayCross(state);
