@@ -42,6 +42,12 @@ await sweep(
 	},
 );
 await sweep(
+	'every handout of the demo, in every craft, hands, paper and print',
+	'npx',
+	['vitest', 'run', '--project', 'web', 'web/src/lib/server/handout', '--testTimeout=3600000'],
+	{ POND_LOOP_LONG: 'yes' },
+);
+await sweep(
 	'what is seen, and every place, in every light and width',
 	'npx',
 	['playwright', 'test', 'crossing', 'crafts', 'stage', 'everywhere'],

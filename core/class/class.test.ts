@@ -2,8 +2,18 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { STATE_WORDS, type FabricState } from '../fabric/index.ts';
 import { DEFAULT_HOUSE_STYLE, YARN_LIMITS, YarnSchema, type Yarn } from '../schema/index.ts';
-import { DEFAULT_PLAN, paceSaid, PlanSchema } from '../lesson/index.ts';
-import { PACES } from '../step/index.ts';
+import {
+	DEFAULT_PLAN,
+	emptyLesson,
+	forOthers,
+	kitFor,
+	lessonMarkdown,
+	lessonPage,
+	paceSaid,
+	PlanSchema,
+} from '../lesson/index.ts';
+import { crossingStep, PACES } from '../step/index.ts';
+import { named } from '../test/made.ts';
 import {
 	ClassSchema,
 	eveningFor,
@@ -12,6 +22,7 @@ import {
 	goalOf,
 	joined,
 	learntBy,
+	lessonFrom,
 	logTable,
 	newClass,
 	nextFor,
@@ -198,6 +209,40 @@ describe('what is learnt, and what comes next', () => {
 		expect(nextFor(ours, learntBy(ours, []))).toEqual([]);
 	});
 
+	it('offers nothing to somebody at a machine that takes needles, and calls well only what most were seen to do', () => {
+		const all = (at: Person['at']): Class => ({ ...ours, people: people.map((p) => ({ ...p, at })) });
+		const skills = (of: Class, shown = learnt): readonly string[] =>
+			nextFor(of, shown)
+				.filter((p) => p.kind === 'new' || p.kind === 'ahead')
+				.map((p) => p.skill);
+		const machine = skills(all('machine'));
+		for (const id of ['two-holders', 'tbl', 'no-holder', 'mount', 'pegs']) expect(machine).not.toContain(id);
+		// Two more who were never seen: then 4 of 6 say nothing of most; with five more nothing went well.
+		const absent = (many: number): Class => ({
+			...ours,
+			people: [...people, ...Array.from({ length: many }, (_, i) => person(`Absent ${i}`))],
+		});
+		expect(skills(absent(5))).toEqual([]);
+		const because = nextFor(ours, learnt).find((p) => p.kind === 'new')!.because;
+		expect(because).toMatch(/\(4 of 4 seen\)/);
+	});
+
+	it('keeps its reasons with the teacher: in the lesson that is made, and in nothing that leaves it', () => {
+		const proposals = nextFor(ours, learnt);
+		const lesson = lessonFrom(ours, proposals, { style: DEFAULT_HOUSE_STYLE, nextId });
+		expect(lesson.steps.flatMap((s) => s.why ?? []).join(' ')).toContain('3 of the 4 seen could not do it alone yet.');
+		expect(lesson.plan.minutes).toBe(ours.minutes);
+		const shown = [
+			lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE),
+			lessonPage(lesson, DEFAULT_HOUSE_STYLE),
+			JSON.stringify(forOthers(lesson.steps)),
+		].join('\n');
+		for (const { because, people: some } of proposals) {
+			expect(shown).not.toContain(because);
+			if (some) for (const p of people) expect(shown).not.toContain(p.name);
+		}
+	});
+
 	it('knows nothing any more of who was erased', () => {
 		const without = { ...ours, people: people.filter((p) => p !== ODA) };
 		const after = learntBy(without, held);
@@ -244,6 +289,21 @@ describe('people', () => {
 		expect(PlanSchema.safeParse(measured).success).toBe(true);
 		expect(planFor(measured, ours, DEFAULT_HOUSE_STYLE).pace).toBeUndefined();
 		expect([...fibresAvoided({ people: [...people, gone] })]).toEqual([['wool', ['Rike']]]);
+		// Its length stays as it was planned; wool goes to the others, and something else to who keeps away from it.
+		expect(planFor({ ...DEFAULT_PLAN, minutes: 120 }, ours, DEFAULT_HOUSE_STYLE).minutes).toBe(120);
+		expect(plan.room?.avoids).toEqual({ wool: 1 });
+		const crossing = named('2/2 LC');
+		const step = crossingStep(nextId(), { asked: { text: '2/2 LC', school: 'slash' }, crossing, way: 'off-holder' });
+		const kit = kitFor({ ...emptyLesson('Kit'), plan, steps: [step] }, DEFAULT_HOUSE_STYLE);
+		const yarn = kit.filter((item) => item.unit === 'm');
+		expect(yarn.map(({ what }) => what)).toEqual([
+			'Smooth, round, pale yarn in wool',
+			'Smooth, round, pale yarn without wool',
+		]);
+		// 3 of 4, and one; each with a tenth to spare.
+		const { each } = yarn[0]!;
+		expect(yarn.map(({ all }) => all)).toEqual([3, 1].map((n) => n * each + Math.ceil(n * each * 0.1)));
+		expect(JSON.stringify(kit)).not.toContain('Rike');
 	});
 
 	it('says what washing did, by squares of the same hands that were measured before and after it', () => {

@@ -1,6 +1,7 @@
 /** What a next evening could be about, each with its reason. Nothing is done unasked. */
 
-import { SKILLS, type SkillId } from '../skill/index.ts';
+import { craftOf } from '../craft/index.ts';
+import { isSkillAt, SKILLS, type SkillId } from '../skill/index.ts';
 import type { HardIn } from '../practice/index.ts';
 import type { Class } from './class.ts';
 import type { GoalLearnt, LearntShown } from './learnt.ts';
@@ -75,25 +76,43 @@ export function nextFor(
 			because: `It went well ${since} evenings ago, and once more keeps it.`,
 		});
 	}
-	const there = new Set(known.filter((g) => 1 - share(g) >= THERE).map((g) => g.id));
+	const come = people.filter((p) => !p.left);
+	// Of a class of which few were seen at it nothing is known.
+	const there = new Map(
+		known
+			.filter((g) => 1 - share(g) >= THERE && 2 * seenAt(g) >= come.length)
+			.map((g) => [g.id, `${g.counts.alone} of ${seenAt(g)} seen`] as const),
+	);
+	const canDo = (id: SkillId, person: (typeof come)[number]): boolean =>
+		isSkillAt(id, person.at, craftOf(person.at).isHanded);
 	const taught = new Set(known.map((g) => g.id));
 	const ready = [...SKILLS.values()].filter(
 		({ id, needs }) =>
 			!taught.has(id) &&
 			!proposed.has(id) &&
+			come.some((p) => canDo(id, p)) &&
 			needs.some((n) => there.has(n)) &&
 			needs.every((n) => there.has(n) || !taught.has(n)),
 	);
 	for (const { id, title, needs } of ready.slice(0, MOST.new)) {
-		const stands = needs.filter((n) => there.has(n)).map((n) => SKILLS.get(n)!.title.toLowerCase());
-		proposals.push({ kind: 'new', skill: id, title, because: `It builds on what went well: ${stands.join(', ')}.` });
+		const stands = needs.flatMap((n) =>
+			there.has(n) ? [`${SKILLS.get(n)!.title.toLowerCase()} (${there.get(n)})`] : [],
+		);
+		const able = come.filter((p) => canDo(id, p));
+		proposals.push({
+			kind: 'new',
+			skill: id,
+			title,
+			because: `It builds on what went well: ${stands.join(', ')}.`,
+			...(able.length < come.length ? { people: able.map((p) => p.id) } : {}),
+		});
 	}
 	const ahead = people.filter((p) => {
 		const own = known.flatMap((g) => g.people.get(p.id) ?? []);
 		return !p.left && own.length >= 3 && own.every((o) => o.last === 'alone');
 	});
 	// Something that the others are not given as well.
-	const more = ready.find(({ id }) => !proposals.some((p) => p.skill === id));
+	const more = ready.find(({ id }) => !proposals.some((p) => p.skill === id) && ahead.every((p) => canDo(id, p)));
 	if (ahead.length > 0 && ahead.length <= people.length / 2 && more) {
 		proposals.push({
 			kind: 'ahead',

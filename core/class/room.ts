@@ -20,7 +20,16 @@ export function roomOf({ people }: Pick<Class, 'people'>, style: Pick<HouseStyle
 	const others = byHand.filter((p) => p.hands !== 'left');
 	const large = others.filter((p) => p.large);
 	const otherYarn = others.filter((p) => !p.large && p.yarnHand !== undefined && p.yarnHand !== style.yarnHand);
-	return { at, left: left.length, large: large.length, otherYarn: otherYarn.length };
+	const avoids = Object.fromEntries(
+		[...fibresAvoided({ people: come })].map(([fibre, names]) => [fibre, names.length]),
+	);
+	return {
+		at,
+		left: left.length,
+		large: large.length,
+		otherYarn: otherYarn.length,
+		...(Object.keys(avoids).length > 0 ? { avoids } : {}),
+	};
 }
 
 /** Fibres that somebody in the class keeps away from, with who does. */
@@ -31,14 +40,13 @@ export function fibresAvoided({ people }: Pick<Class, 'people'>): ReadonlyMap<Fi
 	return all;
 }
 
-/** The plan of a lesson, given to this class; with how fast it was measured to be, where it was. */
+/** The plan of a lesson, given to this class; with how fast it was measured to be, where it was. How long the lesson is stays as it was planned. */
 export function planFor(plan: Plan, of: Class, style: Pick<HouseStyle, 'yarnHand'>, pace?: Learnt['pace']): Plan {
 	const from = pace ? pace.crossing.from + pace.stitches.from : 0;
 	const come = of.people.filter((p) => !p.left).length;
 	const { pace: _before, ...rest } = plan;
 	return {
 		...rest,
-		minutes: of.minutes,
 		level: of.level,
 		learners: Math.max(1, come),
 		room: roomOf(of, style),

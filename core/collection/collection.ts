@@ -35,7 +35,7 @@ export interface Entry {
 	readonly lean: Lean;
 	readonly make: Make;
 	readonly grade: Grade;
-	/** How tight it sits in smooth wool, with as many rows as stitches. */
+	/** How tight it sits in smooth wool, where nothing is known of the rows below. */
 	readonly verdict: StrainVerdict;
 }
 

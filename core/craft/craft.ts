@@ -80,6 +80,8 @@ export interface Taken {
 	readonly faces: readonly ShownFace[];
 	/** What is done with a group, in a few words, where it is not holding it in front or at the back. */
 	readonly does?: string;
+	/** How many times its length a long stitch is pulled to, and the most that goes; strain says nothing of it then. */
+	readonly stretch?: { readonly times: number; readonly most: number };
 	/** What is done otherwise than in plain knitting, and what is lost, in whole sentences. */
 	readonly changes: readonly string[];
 	readonly lost: readonly string[];

@@ -14,3 +14,4 @@ export * from './schema.ts';
 export * from './sections.ts';
 export * from './templates.ts';
 export * from './timing.ts';
+export { forOthers } from './for-others.ts';

@@ -107,11 +107,22 @@ export function kitFor(
 			for (const colour of yarns > 1 ? [' A', ' B'] : ['']) {
 				const metres = metresFor(cm / yarns);
 				const basis = `${gaugeSaid(material)}${material.from === 'assumed' ? ' (assumed)' : ''}`;
+				const fibre = material.fibre ?? 'wool';
+				const kept = Math.min(learners, lesson.plan.room?.avoids?.[fibre] ?? 0);
+				const others = learners - kept;
 				put(
 					`${material.yarn?.name ?? 'Smooth, round, pale yarn in wool'}${colour}`,
 					metres,
 					'm',
-					`${loops} loops at ${basis}, once again by half, and tails${weightOf(metres, material, learners)}`,
+					`${loops} loops at ${basis}, once again by half, and tails${weightOf(metres, material, others)}`,
+					others,
+				);
+				put(
+					`Smooth, round, pale yarn without ${fibre}${colour}`,
+					metres,
+					'm',
+					`for who keeps away from ${fibre}: read the band, and ask before it is handed round`,
+					kept,
 				);
 			}
 		if ([...columns.keys()].some((c) => c.isHanded))

@@ -2,6 +2,7 @@
 
 import { z } from 'zod';
 import { TOOLS } from '../craft/index.ts';
+import { FIBRES } from '../fabric/index.ts';
 import { anyVersion, type Format, versionOf, VersionSchema } from '../schema/index.ts';
 import { LEVELS, SKILLS, type SkillId } from '../skill/index.ts';
 import { StepSchema } from '../step/index.ts';
@@ -44,6 +45,8 @@ export const RoomSchema = z.object({
 	large: head.default(0),
 	/** Who hold the yarn in the other hand than the house style, of those who knit by hand, right-handed. */
 	otherYarn: head.default(0),
+	/** How many keep away from a fibre; no names, so that they stay with the class. */
+	avoids: z.partialRecord(z.enum(FIBRES), head).optional(),
 });
 export type Room = z.infer<typeof RoomSchema>;
 

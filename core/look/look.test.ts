@@ -1,10 +1,14 @@
 import { craftOf, DEMONSTRATIONS, perform, waysFor } from '../craft/index.ts';
 import { mirror, twoGroups } from '../crossing/index.ts';
-import { wordsFor } from '../notation/index.ts';
+import type { MistakeId } from '../handling/index.ts';
+import { wordsFor, wordsMade } from '../notation/index.ts';
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '../schema/index.ts';
 import type { CompareStep } from '../step/index.ts';
 import { describe, expect, it } from 'vitest';
+import { named } from '../test/made.ts';
 import {
+	askedFor,
+	cameOut,
 	COMPARISONS,
 	craftIn,
 	loopsIn,
@@ -97,6 +101,32 @@ describe('a house style', () => {
 		};
 		expect(told('hand')).toEqual({});
 		expect(told('double-knit')).toMatchObject({ yarns: 2, names: ['f1', 'b1', 'f2', 'b2', 'f3', 'b3'] });
+	});
+});
+
+describe('what came of a mistake', () => {
+	const came = (id: MistakeId, demonstrates: HouseStyle['demonstrates'] = 'right'): string | undefined => {
+		const shown = shownIn(style({ demonstrates }), named('2/2 LC'));
+		const done = perform(craftOf('hand'), shown.made, 'off-holder', { id, site: 0 });
+		const out = done.ok ? cameOut(done.value.trace, shown, craftOf('hand')) : undefined;
+		return out && wordsMade(out).title;
+	};
+
+	it('is what is on show, as the fabric shows it in those hands; none where no crossing comes out', () => {
+		expect(came('wrong-side')).toBe('2 over 2, leaning right');
+		expect(came('wrong-side', 'left-mirrored')).toBe('2 over 2, leaning left');
+		expect(came('wrong-side', 'left-same')).toBe('2 over 2, leaning right');
+		expect(came('knitwise')).toBe('2 over 2, leaning left');
+		expect(came('lost')).toBeUndefined();
+		expect(came('wrong-order')).toBeUndefined();
+	});
+
+	it('can be asked for again in the same hands', () => {
+		for (const demonstrates of DEMONSTRATIONS) {
+			const shown = shownIn(style({ demonstrates }), named('2/2 LC'));
+			const again = askedFor(shown, demonstrates === 'left-same');
+			expect(shownIn(style({ demonstrates }), again)).toEqual(shown);
+		}
 	});
 });
 

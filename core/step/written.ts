@@ -10,6 +10,7 @@ export interface WrittenStep<K extends string> {
 	readonly id: string;
 	readonly kind: K;
 	readonly minutes?: number | undefined;
+	readonly why?: string | undefined;
 	readonly only?: CraftId[] | undefined;
 	readonly text: Note;
 }

@@ -67,6 +67,7 @@ export const slipped: Craft = onNeedles({
 			loops: c,
 			below: c.order.map((_, i) => (front.includes(i + 1) ? 'long' : 'plain')),
 			faces: [{ title: 'right side', crossing: c }],
+			stretch: { times: stretch, most: MOST_STRETCH },
 			changes: [
 				`The ${front.length === 1 ? 'stitch' : front.length} on top ${front.length === 1 ? 'is' : 'are'} slipped, yarn behind, in the ${SLIPPED_ROWS} rows before, which are worked in the other colour.`,
 				`${front.length === 1 ? 'It' : 'Each'} is stretched to ${rounded(stretch)} times its length, and borrows that from its neighbours.`,

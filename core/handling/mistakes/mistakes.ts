@@ -4,7 +4,7 @@ import type { Side } from '../../crossing/index.ts';
 import type { From, Move } from '../moves.ts';
 import { stateAt } from '../run.ts';
 import type { Trace } from '../trace.ts';
-import type { HandState, HolderId } from '../state.ts';
+import { loopsOn, type HandState, type HolderId } from '../state.ts';
 import { changed, eachMove, otherFrom, withoutStitch, withYarn } from './changes.ts';
 import { movesIn, type HandMistake, type HandMistakeId, type Site as AnySite } from './mistake.ts';
 
@@ -110,7 +110,8 @@ const wrongOrder: HandMistake = {
 	sites: (trace) =>
 		(['holder-1', 'holder-2'] as const).flatMap((id): Site[] => {
 			const at = trace.steps.flatMap(({ move }, i) => (move.kind === 'work' && move.from === id ? [i] : []));
-			if (at.length < 2) return [];
+			// Of a single stitch both ends are the same.
+			if (!at.some((i) => loopsOn(stateAt(trace, i), id).length > 1)) return [];
 			const moves = movesIn(trace).map((m, i): Move =>
 				m.kind === 'work' && at.includes(i) ? { ...m, end: 'far' } : m,
 			);

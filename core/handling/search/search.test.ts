@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hand, perform } from '../../craft/index.ts';
+import { claimOf, hand, perform } from '../../craft/index.ts';
 import { type Crossing, threeGroups, twoGroups } from '../../crossing/index.ts';
 import { anyCrossing, everyCrossing, everyTwoGroups } from '../../test/arbitraries.ts';
 import { bruteForce, crossingOf } from '../../test/brute-force.ts';
@@ -35,6 +35,26 @@ const lc = (n: number): Crossing => twoGroups({ front: n, behind: n, lean: 'left
 const isLong = process.env['POND_LOOP_LONG'] === 'yes';
 
 describe('the search', () => {
+	it('is never worse for more that it may use, and names the holders that its claim is about', () => {
+		const transfers = (c: Crossing, limits: Partial<SearchLimits>): number => {
+			const found = search(c, limits);
+			return found.ok ? tally(traceFor(c, found)).transfers : Infinity;
+		};
+		fc.assert(
+			fc.property(anyCrossing(4), fc.constantFrom(1 as const, 2 as const), (c, holders) => {
+				const none = transfers(c, { holders });
+				for (const loose of [1, 2, 3]) expect(transfers(c, { holders, loose })).toBeLessThanOrEqual(none);
+				const few = search(c, { holders, least: 'tools' });
+				if (!few.ok || c.over.length === 0) return;
+				const used = tally(traceFor(c, few)).tools;
+				expect(few.holders).toBe(used);
+				expect(claimOf(few)).toContain(used === 0 ? 'without a holder' : used === 1 ? 'one holder' : 'two holders');
+				expect(claimOf(search(c, { holders }) as Extract<Found, { ok: true }>)).not.toContain('holder');
+			}),
+			{ numRuns: 60 },
+		);
+	});
+
 	it.each<[number, { holders: 0 | 1 | 2; loose: number }, number]>([
 		[2, { holders: 2, loose: 2 }, 5],
 		[3, { holders: 1, loose: 0 }, 8],

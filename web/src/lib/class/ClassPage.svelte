@@ -353,7 +353,7 @@
 				</form>
 				<p class="mt-1 text-[0.94rem]" role="status">
 					{#if given}<a class="wordlink" href="/lessons/{given}">The lesson</a> has who comes, their tools and hands, and
-						the minutes and pace of this class.{/if}
+						the pace of this class. Its length stays as you planned it.{/if}
 				</p>
 			</section>
 		{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import {
+		forOthers,
 		type Lesson,
 		lessonCalendar,
 		lessonMarkdown,
@@ -30,7 +31,15 @@
 		download(fileName(lesson.title || 'lesson', ending), new Blob([content], { type: `${type};charset=utf-8` }));
 
 	const FILES: readonly (readonly [string, () => void])[] = [
-		['All of it, as JSON', () => save('json', 'application/json', `${JSON.stringify(lesson, null, '\t')}\n`)],
+		[
+			'All of it, as JSON',
+			() =>
+				save(
+					'json',
+					'application/json',
+					`${JSON.stringify({ ...lesson, steps: forOthers(lesson.steps) }, null, '\t')}\n`,
+				),
+		],
 		['Markdown', () => save('md', 'text/markdown', lessonMarkdown(lesson, style))],
 		['A page that plays its demonstrations, as HTML', () => void saveHtml()],
 	];

@@ -54,6 +54,12 @@
 			{/each}
 		</Later>
 		{#if Editor}<Editor {step} {style} {change} />{/if}
+		{#if step.why}
+			<p class="quiet mt-1 text-[0.94rem]" data-testid="why">
+				For you alone: {step.why}
+				<button type="button" class="wordlink" onclick={() => change({ why: undefined })}>Remove</button>
+			</p>
+		{/if}
 		{#if places.length > 1 || step.only}
 			{@const all = places.concat((step.only ?? []).filter((p) => !places.includes(p)))}
 			<details class="mt-1 text-[0.94rem]">

@@ -1,7 +1,7 @@
 /** Links by which a lesson is read without signing in, until the teacher withdraws them. */
 
 import { DEFAULT_HOUSE_STYLE, type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
-import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
+import { forOthers, type Lesson, LessonSchema } from '@pond-loop/core/lesson';
 import { withKept } from '@pond-loop/core/notation';
 import { designsOf } from './designs';
 import { database, rows, type Queryable } from './database';
@@ -63,5 +63,9 @@ export async function readShared(token: string): Promise<SharedLesson | 'unread'
 	const own = (await designsOf(row)).filter(({ name }) =>
 		said.includes(JSON.stringify(name).slice(1, -1).toLowerCase()),
 	);
-	return { lesson: lesson.data, style: { ...style, yarns: [], glossary: withKept(style.glossary, own) }, by: row.name };
+	return {
+		lesson: { ...lesson.data, steps: [...forOthers(lesson.data.steps)] },
+		style: { ...style, yarns: [], glossary: withKept(style.glossary, own) },
+		by: row.name,
+	};
 }

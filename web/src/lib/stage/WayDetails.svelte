@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Craft, type Deviation, difficulty } from '@pond-loop/core/craft';
+	import { type Craft, type Deviation, difficulty, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { Tally } from '@pond-loop/core/handling';
 	import { wayOf } from '@pond-loop/core/look';
@@ -7,11 +7,13 @@
 	interface Props {
 		craft: Craft;
 		crossing: Crossing;
+		/** What the crossing is to the craft. */
+		taken: Taken;
 		way: string;
 		counts: Tally;
 		deviation: Deviation | undefined;
 	}
-	const { craft, crossing, way, counts, deviation }: Props = $props();
+	const { craft, crossing, taken, way, counts, deviation }: Props = $props();
 
 	const about = $derived(wayOf(way, craft));
 	/** What is really used: a way that was found need not take all that it may. */
@@ -47,10 +49,13 @@
 		</dd>
 		<dt class="quiet">Strain</dt>
 		<dd data-testid="difficulty">
-			<strong>{wool.verdict}</strong> in wool ({wool.strain.toFixed(2)}), {cotton.verdict} in cotton or linen ({cotton.strain.toFixed(
-				2,
-			)}): {wool.because.join('; ')}
-			<span class="quiet">(assumed: mid gauge, as many rows as stitches)</span>
+			{#if taken.stretch}<strong>Pulled to {taken.stretch.times.toFixed(1)} times its length</strong> where it is
+				longest; up to {taken.stretch.most.toFixed(1)} goes in wool
+				<span class="quiet">(assumed)</span>
+			{:else}<strong>{wool.verdict}</strong> in wool ({wool.strain.toFixed(2)}), {cotton.verdict} in cotton or linen ({cotton.strain.toFixed(
+					2,
+				)}): {wool.because.join('; ')}
+				<span class="quiet">(assumed: mid gauge, twice as many rows since as stitches gone sideways)</span>{/if}
 		</dd>
 		{#if wool.hands.because.length > 0}
 			<dt class="quiet">Hands</dt>

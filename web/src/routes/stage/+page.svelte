@@ -3,7 +3,17 @@
 	import { canonical, mirror, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
-	import { loopsIn, namesShown, shownIn, wayIn, wayOf, withTools, wordsIn } from '@pond-loop/core/look';
+	import {
+		askedFor,
+		cameOut,
+		loopsIn,
+		namesShown,
+		shownIn,
+		wayIn,
+		wayOf,
+		withTools,
+		wordsIn,
+	} from '@pond-loop/core/look';
 	import { isLong, perform } from '@pond-loop/core/made';
 	import { SCHOOLS, wordsMade } from '@pond-loop/core/notation';
 	import type { CrossingStep } from '@pond-loop/core/step';
@@ -84,9 +94,18 @@
 	const performance = $derived(
 		shown && way && mistake ? perform(craft, shown.made, way, { id: mistake, site }) : right,
 	);
-	const words = $derived(shown && wordsMade(shown));
+	/** With a mistake, what comes of it; undefined where that is no crossing. */
+	const came = $derived(
+		shown && mistake && performance?.ok ? cameOut(performance.value.trace, shown, craft) : undefined,
+	);
+	/** What is on show. */
+	const words = $derived(shown && wordsMade(came ?? shown));
+	const meant = $derived(shown && mistake ? wordsMade(shown).title : undefined);
+	const slip = $derived(mistake ? craft.mistakes.find((m) => m.id === mistake)?.title : undefined);
 	const names = $derived(shown ? namesShown(shown) : []);
 	const named = $derived(names.filter((n) => n.name !== undefined));
+	/** Of what is on show; with a mistake it has the names of what came of it. */
+	const namesSeen = $derived(meant ? (came ? namesShown(came).filter((n) => n.name !== undefined) : []) : named);
 
 	const besideShown = $derived.by(() => {
 		if (!shown || beside === undefined || beside === way) return undefined;
@@ -217,15 +236,18 @@
 
 <div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
 	<div class="min-w-0">
-		<h1 class="text-[1.8rem] leading-tight">{ownName ? `${ownName}: ` : ''}{words?.title ?? 'Crossings'}</h1>
+		<h1 class="text-[1.8rem] leading-tight">
+			{#if meant && !came}No crossing{:else}{ownName && !meant ? `${ownName}: ` : ''}{words?.title ?? 'Crossings'}{/if}
+		</h1>
+		{#if meant}<p data-testid="meant"><strong>With a mistake: {slip}.</strong> {meant} was meant.</p>{/if}
 		<p class="quiet min-h-[1lh]">
-			{#if named.length > 0}
+			{#if namesSeen.length > 0}
 				also written
-				{#each named as { school: by, name }, i (by.id)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content"
+				{#each namesSeen as { school: by, name }, i (by.id)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content"
 						>{name}</span
 					>{/each}
 			{/if}
-			{#if reading.ok && named.length === 0}no school here has a name for it{/if}
+			{#if reading.ok && !meant && named.length === 0}no school here has a name for it{/if}
 			{#if reading.ok && isTriedByHand(craft, reading.crossing)}
 				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={byHandAddress(choices)}>Do it yourself</a>
 			{/if}
@@ -381,6 +403,7 @@
 					given={{
 						craft,
 						crossing: shown.made,
+						taken,
 						way,
 						counts: right.value.tally,
 						deviation: right.value.deviation,
@@ -413,7 +436,21 @@
 		</div>
 		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
 			<div>
-				<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style, craft, taken }} />
+				{#if !meant}
+					<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style, craft, taken }} />
+				{:else if came}
+					{@const seen = craft.takes(came.made, way)}
+					<Asleep
+						part={parts.facts}
+						given={{
+							crossing: askedFor(came, style.demonstrates === 'left-same' && came.mirrored),
+							light: light.now,
+							style,
+							craft,
+							...(seen.ok ? { taken: seen.value } : {}),
+						}}
+					/>
+				{/if}
 			</div>
 			{#if !plain}
 				<Asleep part={parts.inCraft} given={{ craft, taken, light: light.now, mirrored: shown.mirrored }} />

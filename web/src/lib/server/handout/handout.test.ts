@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { type Lesson, TEMPLATES } from '@pond-loop/core/lesson';
-import { DEFAULT_HOUSE_STYLE, noteOf, NoteSchema } from '@pond-loop/core/schema';
+import { readdirSync, readFileSync } from 'node:fs';
+import { DEMONSTRATIONS, PLACES, PLAIN_CRAFT } from '@pond-loop/core/craft';
+import { type Lesson, LessonSchema, TEMPLATES } from '@pond-loop/core/lesson';
+import { DEFAULT_HOUSE_STYLE, noteOf, NoteSchema, SwatchSchema } from '@pond-loop/core/schema';
 import type { Step } from '@pond-loop/core/step';
 import { toSvg } from '@pond-loop/core/drawing';
 import jsQR from 'jsqr';
@@ -38,6 +40,15 @@ async function opened(bytes: Uint8Array) {
 	const { info } = (await pdf.getMetadata()) as { info: { Title?: string; Language?: string } };
 	return { pages, nodes, info, mark: await pdf.getMarkInfo(), outline: await pdf.getOutline() };
 }
+
+/** Headings that are more than one level below the one before them. */
+function headingJumps(nodes: readonly Node[]): readonly string[] {
+	const levels = nodes.flatMap(({ role }) => (/^H\d$/.test(role) ? [Number(role.slice(1))] : []));
+	return levels.flatMap((level, i) => (level > (levels[i - 1] ?? 0) + 1 ? [`${levels[i - 1] ?? 0} to ${level}`] : []));
+}
+
+/** Every handout of the demo in every printing takes minutes. */
+const isLong = process.env['POND_LOOP_LONG'] === 'yes';
 
 const print = async (lesson: Lesson, query: Record<string, string> = {}): ReturnType<typeof opened> =>
 	opened(await setPdf(await handoutOf(lesson, DEFAULT_HOUSE_STYLE, HandoutSchema.parse(query))));
@@ -119,6 +130,36 @@ describe('a handout', () => {
 		for (const words of ['Rows finished:', 'C4F', 'Row 9: k3, p3, C4F, p3, k3'])
 			expect(pages[0]!.text).toContain(words);
 		expect(nodes.filter((n) => n.role === 'Figure').length).toBeGreaterThan(0);
+	});
+
+	it('is set for every swatch and lesson of the demo, in each craft, in any hands and at any place', async () => {
+		const folder = new URL('../../../../../db/demo/', import.meta.url);
+		const documents = (of: URL): readonly unknown[] =>
+			readdirSync(of)
+				.filter((name) => name.endsWith('.json'))
+				.map((name) => JSON.parse(readFileSync(new URL(name, of), 'utf8')) as unknown);
+		const swatches = documents(new URL('swatches/', folder)).map((swatch) => SwatchSchema.parse(swatch));
+		const lessons = documents(folder).map((lesson) => LessonSchema.parse(lesson));
+		const printings = DEMONSTRATIONS.flatMap((hands) =>
+			(['A4', 'LETTER'] as const).flatMap((paper) => ['no', 'yes'].map((large) => ({ hands, paper, large }))),
+		);
+		/** One printing of each in the short run, each in turn; all of them in the long one. */
+		const some = <T>(all: readonly T[], nth: number): readonly T[] => (isLong ? all : [all[nth % all.length]!]);
+		expect(new Set(swatches.map((s) => s.craft ?? PLAIN_CRAFT)).size).toBe(7);
+		for (const [i, swatch] of swatches.entries())
+			for (const print of some(printings, i)) {
+				const { mark, nodes } = await opened(
+					await setPdf(await swatchHandoutOf(swatch, DEFAULT_HOUSE_STYLE, PrintSchema.parse(print))),
+				);
+				expect([swatch.title, mark?.Marked, headingJumps(nodes)]).toEqual([swatch.title, true, []]);
+			}
+		for (const [i, lesson] of lessons.entries())
+			for (const at of some(PLACES, i))
+				for (const print of some(printings, i)) {
+					const asked = HandoutSchema.parse({ ...print, at });
+					const { mark, nodes } = await opened(await setPdf(await handoutOf(lesson, DEFAULT_HOUSE_STYLE, asked)));
+					expect([lesson.title, at, mark?.Marked, headingJumps(nodes)]).toEqual([lesson.title, at, true, []]);
+				}
 	});
 
 	it('ends with a code for its link that a phone reads, and with the link itself', async () => {

@@ -222,8 +222,9 @@
 				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
 			</div>
 			<div class="mt-6 text-2xl" data-testid="said-now">
-				{#each said as line (line)}<p class="mt-2">{line}</p>{/each}
+				{#each said as line, i (i)}<p class="mt-2">{line}</p>{/each}
 			</div>
+			{#if step.why}<p class="quiet mt-6">{step.why}</p>{/if}
 			{#if lesson.steps[at + 1]}<p class="quiet mt-8">Then: {stepTitle(lesson.steps[at + 1]!, data.style)}</p>{/if}
 		{:else}
 			{#if !blocks.some((b) => b.kind === 'moves') && kindOf(step).title !== stepTitle(step, style)}
