@@ -1,7 +1,6 @@
 /** Crafts by their ids, on the tools of a house style. */
 
 import { craftOf, type Craft, type Demonstrated } from '../craft/index.ts';
-import type { Crossing } from '../crossing/index.ts';
 import { sentenceFor } from '../made/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { withTools } from './look.ts';

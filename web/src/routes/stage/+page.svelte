@@ -130,7 +130,7 @@
 	/** What it looks like and what the hands do, each with its names; the chosen school's kind first. */
 	const byLookAndHold = $derived.by(() => {
 		const nameIn = (...ids: readonly string[]): string =>
-			[...new Set(named.filter((n) => ids.includes(n.school.id)).map((n) => n.name))].join(', ');
+			[...new Set(namesSeen.filter((n) => ids.includes(n.school.id)).map((n) => n.name))].join(', ');
 		const look = `by look: leans ${words?.lean} (${nameIn('slash', 'total-right-left', 'twist') || 'no name'})`;
 		const held = `by hold: ${words?.hold === 'front' ? 'in front' : 'at the back'} (${nameIn('total-front-back') || 'no name'})`;
 		if (!craft.isHanded) return [look];
