@@ -3,6 +3,26 @@ import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
+/** A craft is asked what it is; nobody else knows one by its name. */
+const CRAFT_NAMES = [
+	'BinaryExpression > Literal[value=/^(hand|twisted|brioche|double-knit|loom|machine)$/]',
+	'SwitchCase > Literal[value=/^(hand|twisted|slipped|brioche|double-knit|loom|machine)$/]',
+	'CallExpression[callee.name=/^craft(Of|In)$/] > Literal',
+	'Property[key.name="craft"] > Literal',
+].map((selector) => ({
+	selector,
+	message: 'Ask the craft for what you need; it is named in core/craft alone.',
+}));
+/** Two equal keys in one list end a page: a key is an index, or an id that the data has once. */
+const EACH_KEYS = [
+	'SvelteEachBlock > Identifier.key:not([name=/^(i|k|m|at|nth|id|stitch|press)$/])',
+	'SvelteEachBlock > MemberExpression.key:not([property.name=/^(id|i|key|version|token|press)$/])',
+	'SvelteEachBlock > :not(Identifier, MemberExpression).key',
+].map((selector) => ({
+	selector,
+	message: 'Two of these may be equal, and that ends the page. Key by the index, or by an id.',
+}));
+
 export default ts.config(
 	{
 		ignores: [
@@ -65,22 +85,9 @@ export default ts.config(
 	{
 		files: ['web/src/**', 'core/{block,document,lesson,look,made,schema,skill,step,swatch}/**'],
 		ignores: ['**/*.test.ts'],
-		// A craft is asked what it is; nobody else knows one by its name.
-		rules: {
-			'no-restricted-syntax': [
-				'error',
-				...[
-					'BinaryExpression > Literal[value=/^(hand|twisted|brioche|double-knit|loom|machine)$/]',
-					'SwitchCase > Literal[value=/^(hand|twisted|slipped|brioche|double-knit|loom|machine)$/]',
-					'CallExpression[callee.name=/^craft(Of|In)$/] > Literal',
-					'Property[key.name="craft"] > Literal',
-				].map((selector) => ({
-					selector,
-					message: 'Ask the craft for what you need; it is named in core/craft alone.',
-				})),
-			],
-		},
+		rules: { 'no-restricted-syntax': ['error', ...CRAFT_NAMES] },
 	},
+	{ files: ['web/src/**/*.svelte'], rules: { 'no-restricted-syntax': ['error', ...CRAFT_NAMES, ...EACH_KEYS] } },
 	// There is no base path: the app stands at the root of its address.
 	{ files: ['web/src/**'], rules: { 'svelte/no-navigation-without-resolve': 'off' } },
 );

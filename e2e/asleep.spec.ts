@@ -144,3 +144,37 @@ test('a form that only the page can send is sent once it listens, with what was 
 	await expect(page.getByText('Early birds').first()).toBeVisible();
 	await context.close();
 });
+
+test('a part that fails shows itself as failed, and the rest of the page goes on', async ({ page }) => {
+	// Only the part with the pattern's sentence has such a field on this page.
+	await page.addInitScript(() => {
+		const field = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!;
+		Object.defineProperty(HTMLTextAreaElement.prototype, 'value', {
+			...field,
+			set: () => {
+				throw new Error('broken on purpose');
+			},
+		});
+	});
+	await page.goto('/stage?name=C4F&school=total-front-back');
+	await page.getByLabel('What the pattern says').hover();
+	await expect(page.getByTestId('failed')).toContainText('We can’t show this part of the page.');
+	await page.getByRole('button', { name: 'One move on' }).click();
+	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '1');
+	await page.getByRole('link', { name: 'Crossings', exact: true }).first().click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Crossings');
+});
+
+test('a sentence typed letter by letter never ends the page, whatever is understood of it on the way', async ({
+	page,
+}) => {
+	await page.goto('/');
+	const field = page.locator('[data-name-field]');
+	await field.pressSequentially('into the back of stitch 2, then the front of stitch 1, then off with both of them', {
+		delay: 5,
+	});
+	await expect(page.getByTestId('failed')).toHaveCount(0);
+	await expect(page.getByRole('link', { name: 'Crossings', exact: true }).first()).toBeVisible();
+	await field.fill('C4F');
+	await expect(page.getByText('2 over 2, leaning left').first()).toBeVisible();
+});

@@ -14,6 +14,7 @@
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { inWriting } from '$lib/ui/in-writing';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
+	import Failed from '$lib/ui/Failed.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import Path from '$lib/ui/Path.svelte';
 	import { setPath, stationOf } from '$lib/ui/path-state.svelte';
@@ -96,8 +97,14 @@
 </svelte:head>
 
 <NewVersion />
+{#snippet guarded()}
+	<svelte:boundary>
+		{@render children()}
+		{#snippet failed(_, reset)}<Failed what="this page" {reset} />{/snippet}
+	</svelte:boundary>
+{/snippet}
 {#if bare}
-	{@render children()}
+	{@render guarded()}
 {:else}
 	<a
 		href="#main"
@@ -122,7 +129,7 @@
 					<a class="wordlink" href="/unread/house-style/{data.teacher?.id}">See it as it is</a>
 				</p>
 			{/if}
-			{@render children()}
+			{@render guarded()}
 		</main>
 	</div>
 {/if}

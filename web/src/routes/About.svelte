@@ -47,7 +47,7 @@
 	<ul
 		class="flex gap-x-4 max-sm:justify-between max-sm:gap-x-0 max-sm:px-1 sm:flex-wrap md:flex-col md:flex-nowrap md:gap-y-1"
 	>
-		{#each places as { href, title } (href)}
+		{#each places as { href, title }, nth (nth)}
 			<li>
 				<a
 					{href}

@@ -67,7 +67,7 @@
 {#if found}
 	<div data-testid="brought" class="border-base-300 mt-2 border-t pt-3">
 		<p class="font-semibold wrap-anywhere">{name} holds {found.length} {found.length === 1 ? 'thing' : 'things'}.</p>
-		{#each ['new', 'differs', 'same'] as const as standing (standing)}
+		{#each ['new', 'differs', 'same'] as const as standing, nth (nth)}
 			{@const all = of(standing)}
 			{#if all.length > 0}
 				<h3 class="mt-3 font-sans font-semibold">{STANDING[standing]} ({all.length})</h3>

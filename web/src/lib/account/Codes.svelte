@@ -33,7 +33,7 @@
 
 <div data-testid="codes">
 	<ol class="border-base-300 grid max-w-xl list-none gap-x-8 border-y py-4 font-mono sm:grid-cols-2">
-		{#each codes as code (code)}<li class="py-0.5">{code}</li>{/each}
+		{#each codes as code, nth (nth)}<li class="py-0.5">{code}</li>{/each}
 	</ol>
 	<div class="mt-4 flex flex-wrap gap-3 print:hidden">
 		<button type="button" class="pill pill-soft" onclick={copy}><Copy class="size-5" /> Copy</button>

@@ -48,7 +48,7 @@
 	{:else if block.kind === 'list'}
 		{#if block.ticks}<Ticks rows={block.items.map((text) => ({ text }))} />
 		{:else}<ul class="mt-2 list-disc pl-5">
-				{#each block.items as item (item)}<li>{item}</li>{/each}
+				{#each block.items as item, nth (nth)}<li>{item}</li>{/each}
 			</ul>{/if}
 	{:else if block.kind === 'picture'}
 		{@const drawing = block.draw(paint)}

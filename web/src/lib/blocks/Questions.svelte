@@ -26,7 +26,7 @@
 					options.some((o) => o.draw) ? 'grid-cols-2 sm:grid-cols-4 print:grid-cols-4' : 'grid-cols-1 sm:grid-cols-2',
 				]}
 			>
-				{#each options as { letter, label, draw } (letter)}
+				{#each options as { letter, label, draw }, nth (nth)}
 					<li class="flex items-baseline gap-x-2">
 						<strong>{letter}</strong>
 						{#if draw}<Drawing drawing={draw(paint)} width={80} />{:else}<span>{label}</span>{/if}

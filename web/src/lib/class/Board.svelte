@@ -317,7 +317,7 @@
 			<h2 id="{uid}-wrong" class="text-xl">Went wrong tonight</h2>
 			{#if wrongs.length > 0}
 				<ul class="mt-1">
-					{#each wrongs as { mistake, all } (mistake)}
+					{#each wrongs as { mistake, all }, nth (nth)}
 						<li>
 							{MISTAKE_TITLES.get(mistake)} <strong>{all.length}</strong>
 							<span class="quiet text-[0.94rem]"
@@ -369,7 +369,7 @@
 			<h2 id="{uid}-next" class="text-xl">Next time, it seems</h2>
 			{#if next.length === 0}<p class="quiet mt-1">Nothing that more than a third could not do alone.</p>{/if}
 			<ul class="mt-1">
-				{#each next as one (one.kind + one.skill)}<li class="py-0.5">
+				{#each next as one, nth (nth)}<li class="py-0.5">
 						<strong>{one.title}</strong>: {one.because}
 					</li>{/each}
 			</ul>

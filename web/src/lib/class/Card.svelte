@@ -3,7 +3,7 @@
 	import { type Demonstrated, demonstrate, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import { equal, type Crossing } from '@pond-loop/core/crossing';
 	import { ribbonOf } from '@pond-loop/core/made';
-	import { nameIn, wordsFor, wordsMade } from '@pond-loop/core/notation';
+	import { nameIn, wordsMade } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
 
@@ -37,7 +37,7 @@
 	{@const all = seenOn(told)}
 	{#if all.length > 0}
 		<ul class="mt-1 flex flex-wrap gap-4">
-			{#each all as crossing (wordsFor(crossing).title)}
+			{#each all as crossing, nth (nth)}
 				{@const { made, mirrored } = inHands(crossing)}
 				{@const words = wordsMade({ made, mirrored })}
 				<li class="w-28 text-[0.88rem] leading-tight">

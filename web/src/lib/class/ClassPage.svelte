@@ -146,7 +146,7 @@
 			value={of.level}
 			onchange={(e) => change({ level: LEVELS.find((l) => l === e.currentTarget.value) ?? of.level })}
 		>
-			{#each LEVELS as level (level)}<option>{level}</option>{/each}
+			{#each LEVELS as level, nth (nth)}<option>{level}</option>{/each}
 		</select></label
 	>
 </div>
@@ -200,7 +200,7 @@
 									onchange={(e) =>
 										put(person.id, { hands: HANDED.find((h) => h === e.currentTarget.value) ?? 'right' })}
 								>
-									{#each HANDED as hands (hands)}<option value={hands}>{HANDED_WORDS[hands]}</option>{/each}
+									{#each HANDED as hands, nth (nth)}<option value={hands}>{HANDED_WORDS[hands]}</option>{/each}
 								</select></label
 							>
 							<label
@@ -210,7 +210,7 @@
 									onchange={(e) =>
 										put(person.id, { at: PLACES.find((p) => p === e.currentTarget.value) ?? PLACES[0]! })}
 								>
-									{#each PLACES as place (place)}<option value={place}>{placeName(place)}</option>{/each}
+									{#each PLACES as place, nth (nth)}<option value={place}>{placeName(place)}</option>{/each}
 								</select></label
 							>
 							<label
@@ -235,7 +235,7 @@
 										put(person.id, { level: LEVELS.find((l) => l === e.currentTarget.value) } as Partial<Person>)}
 								>
 									<option value="">as the class</option>
-									{#each LEVELS as level (level)}<option>{level}</option>{/each}
+									{#each LEVELS as level, nth (nth)}<option>{level}</option>{/each}
 								</select></label
 							>
 							<label
@@ -258,7 +258,7 @@
 							>
 							<fieldset class="basis-full">
 								<legend class="quiet">Keeps away from (ask; do not guess)</legend>
-								{#each FIBRES as fibre (fibre)}
+								{#each FIBRES as fibre, nth (nth)}
 									<label class="mr-4"
 										><input
 											type="checkbox"

@@ -46,7 +46,7 @@
 			<select class="field max-w-full py-0" bind:value={yarn} aria-label="Yarn of the squares">
 				{#each yarns as y (y.id)}<option value={y.id}>{y.name}</option>{/each}
 			</select>, with
-			{#each COUNTED as what, i (what)}{i > 0 ? ' and ' : ''}<input
+			{#each COUNTED as what, i (i)}{i > 0 ? ' and ' : ''}<input
 					class="field w-16 py-0"
 					type="number"
 					min="1"
@@ -57,7 +57,7 @@
 				/>
 				{what}{/each} of
 			<select class="field py-0" bind:value={of} aria-label="What the squares are of">
-				{#each GAUGE_OF as one (one)}<option value={one}>{GAUGE_OF_WORDS[one]}</option>{/each}
+				{#each GAUGE_OF as one, nth (nth)}<option value={one}>{GAUGE_OF_WORDS[one]}</option>{/each}
 			</select>
 		</p>
 		<p class="mt-2 flex flex-wrap items-baseline gap-x-4">

@@ -110,7 +110,8 @@
 		<section aria-labelledby="{uid}-who" class="min-w-0">
 			<h2 id="{uid}-who" class="text-2xl">Who can what</h2>
 			<p class="quiet text-[0.94rem]">
-				{#each OUTCOMES as o (o)}<span class="mr-4"><span class={['mark', o]}></span> {OUTCOME_WORDS[o]}</span>{/each}
+				{#each OUTCOMES as o, nth (nth)}<span class="mr-4"><span class={['mark', o]}></span> {OUTCOME_WORDS[o]}</span
+					>{/each}
 				· the last time each was seen at it
 				<button type="button" class="wordlink ml-3" onclick={saveTable}>As a table (CSV)</button>
 			</p>
@@ -189,7 +190,7 @@
 						></thead
 					>
 					<tbody>
-						{#each learnt.washing as { to, ratio } (to)}
+						{#each learnt.washing as { to, ratio }, nth (nth)}
 							<tr class="border-base-300 border-t text-right align-top"
 								><th class="py-0.5 text-left font-normal" scope="row"
 									>{STATE_WORDS[to]}
@@ -242,7 +243,7 @@
 				<h2 id="{uid}-next" class="text-2xl">What next?</h2>
 				{#if proposals.length === 0}<p class="quiet mt-1">Nothing calls for it yet.</p>{/if}
 				<ul class="mt-1">
-					{#each proposals as one (one.kind + one.skill)}
+					{#each proposals as one, nth (nth)}
 						<li class="border-base-300 border-t py-2">
 							<label class="flex gap-3"
 								><input
@@ -315,7 +316,7 @@
 					</table>
 					<table class="mt-3 w-full">
 						<tbody>
-							{#each curve as { day, value, from } (day)}
+							{#each curve as { day, value, from }, nth (nth)}
 								<tr class="border-base-300 border-t text-right"
 									><th class="text-left font-normal" scope="row">{weekdayOf(day)}</th><td>{Math.round(value)} s</td><td
 										class="quiet">of {from}</td
@@ -344,7 +345,7 @@
 			<section aria-labelledby="{uid}-practice" data-testid="from-practice">
 				<h2 id="{uid}-practice" class="text-2xl">Between evenings</h2>
 				<ul class="mt-1">
-					{#each hard.kinds.filter((k) => k.isHard).slice(0, 5) as one (one.kind)}
+					{#each hard.kinds.filter((k) => k.isHard).slice(0, 5) as one, nth (nth)}
 						<li class="border-base-300 flex justify-between gap-x-3 border-t py-1">
 							<span>{one.title}</span><span class="quiet whitespace-nowrap"
 								>hard for <strong class="text-base-content">{one.hardFor}</strong> of {one.people}</span
@@ -366,7 +367,7 @@
 				<section aria-labelledby="{uid}-wrong" class="min-w-0">
 					<h2 id="{uid}-wrong" class="text-2xl">What goes wrong</h2>
 					<ul class="mt-1">
-						{#each learnt.mistakes as { mistake, many, people: who } (mistake)}
+						{#each learnt.mistakes as { mistake, many, people: who }, nth (nth)}
 							<li class="border-base-300 flex justify-between gap-x-3 border-t py-1">
 								<span>{MISTAKE_TITLES.get(mistake)}</span><span class="quiet whitespace-nowrap"
 									><strong class="text-base-content">{many}</strong>{who > 1 ? `, ${who} people` : ''}</span

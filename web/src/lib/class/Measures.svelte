@@ -70,7 +70,7 @@
 		/>
 		{unit}
 		<select class="field" bind:value={look} aria-label="In which state">
-			{#each FABRIC_STATES as one (one)}<option value={one}>{STATE_WORDS[one]}</option>{/each}
+			{#each FABRIC_STATES as one, nth (nth)}<option value={one}>{STATE_WORDS[one]}</option>{/each}
 		</select>
 		<button class="pill pill-soft">Add</button>
 	</form>

@@ -32,7 +32,7 @@
 					<span class="quiet">{[person.level, apart(person)].filter(Boolean).join(', ')}</span>
 				</li>
 			{/each}
-			{#each read.notRead as line (line)}<li class="text-warning font-semibold">{line}</li>{/each}
+			{#each read.notRead as line, nth (nth)}<li class="text-warning font-semibold">{line}</li>{/each}
 		</ul>
 		<button
 			type="button"

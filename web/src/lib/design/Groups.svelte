@@ -82,7 +82,7 @@
 	{@render children()}
 	<h2 class="lead font-sans">Before: how many stitches, and how they are worked</h2>
 	<ul class="mt-2 flex flex-wrap justify-center gap-3" data-testid="before">
-		{#each reversed as { number, size, work } (number)}
+		{#each reversed as { number, size, work }, nth (nth)}
 			{@const letter = letters[number - 1]}
 			<li class="bg-base-200 rounded-2xl px-2 py-1 text-center" aria-label="Group {letter}">
 				<div class="flex items-center">
@@ -104,7 +104,7 @@
 						value={work}
 						onchange={(e) => change(changedGroup(draft, number, { work: e.currentTarget.value as Work }))}
 					>
-						{#each WORKS as w (w)}<option value={w}>{SAYS[w]}</option>{/each}
+						{#each WORKS as w, nth (nth)}<option value={w}>{SAYS[w]}</option>{/each}
 					</select>
 					{#if draft.groups.length > 1}
 						<IconButton label="Take {letter} away" onclick={() => change(withoutGroup(draft, number))}

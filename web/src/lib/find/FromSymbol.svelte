@@ -28,7 +28,7 @@
 </script>
 
 <div class="flex flex-wrap items-start gap-x-8 gap-y-4">
-	{#each COUNTS as { title, get, set, least } (title)}
+	{#each COUNTS as { title, get, set, least }, nth (nth)}
 		<label class="block"
 			><span class="lead block">{title}</span>
 			<input
@@ -44,7 +44,7 @@
 	<fieldset>
 		<legend class="lead">The unbroken lines run</legend>
 		<div class="flex gap-x-5">
-			{#each LEANS as [lean, title] (lean)}
+			{#each LEANS as [lean, title], nth (nth)}
 				<label class="flex min-h-11 items-center gap-2"
 					><input class="accent-secondary size-4" type="radio" name="runs" value={lean} bind:group={runs} />
 					{title}</label
@@ -56,7 +56,7 @@
 <fieldset class="mt-4">
 	<legend class="lead">Press the cells that are drawn purled</legend>
 	<div class="flex flex-wrap">
-		{#each columns as column (column)}
+		{#each columns as column, nth (nth)}
 			<button
 				type="button"
 				class="border-base-300 -ml-px grid size-11 place-items-center border text-lg {purled.includes(column)

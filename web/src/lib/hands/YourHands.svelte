@@ -244,14 +244,14 @@
 				<Drawing {drawing} />
 				{#if mounted}
 					{#if chosen.length > 0}
-						{#each open as { target, title, where } (target)}
+						{#each open as { target, title, where }, nth (nth)}
 							<span
 								class={['zone', where, over === target && 'over', workedOff === 'right' && 'turned']}
 								aria-hidden="true"><span>{title}</span></span
 							>
 						{/each}
 					{/if}
-					{#each tags as { stitch, x, y } (stitch)}
+					{#each tags as { stitch, x, y }, nth (nth)}
 						{@const loop = hands.loops.find((l) => l.stitch === stitch)}
 						<button
 							type="button"
@@ -356,7 +356,7 @@
 				{#if now.isAsked}<p class="text-success font-semibold">Exactly what was asked.</p>
 				{:else if done.length > 0}
 					<ul class="mt-1 list-disc pl-5">
-						{#each now.differs as differs (differs)}<li>{differs}</li>{/each}
+						{#each now.differs as differs, nth (nth)}<li>{differs}</li>{/each}
 					</ul>
 				{/if}
 				{#if now.names.some((name) => name.name !== undefined)}

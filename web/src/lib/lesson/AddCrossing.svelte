@@ -84,7 +84,7 @@
 				>
 				{#if reading.close.length > 0}
 					<span class="quiet">Close to it:</span>
-					{#each reading.close as close (close.name)}
+					{#each reading.close as close, nth (nth)}
 						<button
 							type="button"
 							class="name wordlink mx-1.5"

@@ -38,7 +38,7 @@
 <AddCrossing {light} {style} craft={last?.craft} {add} />
 <div class="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-1" role="group" aria-label="Add a step" use:oneButton>
 	<span class="lead">Add</span>
-	{#each EMPTY as kind (kind.kind)}
+	{#each EMPTY as kind, nth (nth)}
 		<button type="button" class="wordlink" onclick={() => addEmpty(kind)}
 			>{kind.isUntitled ? `Add a ${kind.title.toLowerCase()}` : kind.title}</button
 		>

@@ -80,7 +80,7 @@
 	<details class="mt-2">
 		<summary class="wordlink w-fit list-none">Files</summary>
 		<ul class="mt-2">
-			{#each FILES as [label, make] (label)}
+			{#each FILES as [label, make], nth (nth)}
 				<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
 			{/each}
 			{#if lesson.plan.dates.length > 0}

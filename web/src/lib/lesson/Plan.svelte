@@ -117,13 +117,13 @@
 			value={plan.level}
 			onchange={(e) => set({ level: e.currentTarget.value as Level })}
 		>
-			{#each LEVELS as level (level)}<option value={level}>{level}</option>{/each}
+			{#each LEVELS as level, nth (nth)}<option value={level}>{level}</option>{/each}
 		</select>
 	</div>
 	<details class="mt-2" open={plan.room !== undefined}>
 		<summary class="wordlink w-fit list-none">Who is in the room</summary>
 		<div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
-			{#each counted as { title, many, put } (title)}
+			{#each counted as { title, many, put }, nth (nth)}
 				<label
 					><input
 						class="field w-12 py-0"
@@ -214,7 +214,7 @@
 	{/if}
 	<h2 class="lead mt-5 font-sans">Dates</h2>
 	<ul>
-		{#each plan.dates as d (d)}
+		{#each plan.dates as d, nth (nth)}
 			<li class="flex items-center gap-2">
 				{when(d)}
 				<IconButton label="Take {when(d)} out" onclick={() => set({ dates: plan.dates.filter((x) => x !== d) })}

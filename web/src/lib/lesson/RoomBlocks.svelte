@@ -43,7 +43,7 @@
 		<div class="said-large"><NoteText note={block.note} /></div>
 	{:else if block.kind === 'list'}
 		<ul class="mx-auto max-w-4xl text-3xl leading-snug">
-			{#each block.items as item (item)}<li class="py-2">{item}</li>{/each}
+			{#each block.items as item, nth (nth)}<li class="py-2">{item}</li>{/each}
 		</ul>
 	{:else if block.kind === 'picture'}
 		{@const drawing = block.draw({ light })}

@@ -46,7 +46,7 @@
 			</div>
 		{/if}
 		<ul class={['mt-6 grid gap-4', now.options.some((o) => o.draw) ? 'grid-cols-2 sm:grid-cols-4' : 'sm:grid-cols-2']}>
-			{#each now.options as { letter, label, draw } (letter)}
+			{#each now.options as { letter, label, draw }, nth (nth)}
 				<li
 					class={[
 						'flex items-center gap-x-4 rounded-3xl border-2 px-5 py-3 text-2xl',

@@ -15,7 +15,7 @@
 
 <!-- A name taken apart: each piece over what it says. -->
 <dl class="flex flex-wrap gap-x-4 gap-y-2">
-	{#each all as { part, known } (part.from)}
+	{#each all as { part, known }, nth (nth)}
 		<div class={['border-t-2 pt-1', known ? 'border-secondary' : 'border-error border-dashed']}>
 			<dt class="name text-lg">{part.text}</dt>
 			<dd class="max-w-40 text-sm leading-snug">

@@ -45,7 +45,7 @@
 <section aria-labelledby="not-read" class="max-w-3xl">
 	<div role="status">
 		<h2 id="not-read" class="text-2xl">{title}</h2>
-		{#each reading.problems as problem (problem.code)}
+		{#each reading.problems as problem, nth (nth)}
 			{#if !empty}<p class="mt-2">{problem.what}</p>{/if}
 			<p>{problem.todo}</p>
 		{/each}
@@ -72,7 +72,7 @@
 	{#if close.length > 0}
 		<h3 class="lead mt-6 mb-2 font-sans">{empty ? 'For example' : 'Names close to it'}</h3>
 		<ul class="flex flex-wrap gap-6">
-			{#each close as { name, shown } (name.name)}
+			{#each close as { name, shown }, nth (nth)}
 				{@const drawing = ribbonOf(shown.made, { light, mirrored: shown.mirrored })}
 				<li>
 					<button

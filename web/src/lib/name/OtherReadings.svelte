@@ -19,7 +19,7 @@
 	);
 </script>
 
-{#each others as other (other.school + other.differs)}
+{#each others as other, nth (nth)}
 	<p class="mt-2 text-[0.94rem]" data-testid="other-school">
 		<strong>The same name is also read as {wordsFor(other.crossing).title}.</strong>
 		<span class="quiet">{SCHOOLS[other.school].rule}</span>

@@ -154,7 +154,7 @@
 	<div class="note-field" bind:this={box} hidden={!editor}></div>
 	{#if editor}
 		<div class="note-tools" role="toolbar" aria-label="Marks and lists" use:oneButton>
-			{#each TOOLS as [tool, title, keys, Icon] (tool)}
+			{#each TOOLS as [tool, title, keys, Icon], nth (nth)}
 				<button
 					type="button"
 					class="iconbutton size-8"

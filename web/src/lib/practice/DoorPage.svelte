@@ -119,7 +119,7 @@
 
 		<fieldset class="mt-4">
 			<legend class="lead">By the names of</legend>
-			{#each SCHOOL_IDS as school (school)}
+			{#each SCHOOL_IDS as school, nth (nth)}
 				<label class="block"
 					><input
 						type="checkbox"
@@ -146,7 +146,7 @@
 			>
 			<fieldset class="mt-1">
 				<legend class="sr-only">Kinds of question</legend>
-				{#each DRILLS as { id: kind, title: name } (kind)}
+				{#each DRILLS as { id: kind, title: name }, nth (nth)}
 					<label class="block text-[0.94rem]"
 						><input
 							type="checkbox"
@@ -176,7 +176,7 @@
 						></thead
 					>
 					<tbody>
-						{#each hard.kinds as one (one.kind)}
+						{#each hard.kinds as one, nth (nth)}
 							<tr class={['border-base-300 border-t', one.isHard && 'font-bold']}>
 								<th class={['py-0.5 text-left', one.isHard ? 'font-bold' : 'font-normal']} scope="row">{one.title}</th>
 								<td class="pl-3 text-right whitespace-nowrap">{one.right} of {one.asked}</td>
@@ -196,7 +196,7 @@
 				</p>
 				{#if hard.crossings.length > 0}
 					<p class="mt-2">
-						Most often not so: {#each hard.crossings.slice(0, 6) as { title: name, asked, right }, i (name)}{i > 0
+						Most often not so: {#each hard.crossings.slice(0, 6) as { title: name, asked, right }, i (i)}{i > 0
 								? ', '
 								: ''}<span class="font-mono text-[0.94em] wrap-anywhere">{crossingSaid(name, told.schools[0]!)}</span>
 							({asked - right} of {asked}){/each}.
@@ -210,7 +210,7 @@
 					{sent.length === 1 ? 'One has shown theirs' : `${sent.length} have shown theirs`}
 				</h2>
 				<ul class="mt-1">
-					{#each sent as { learner, at: when, summary } (learner)}
+					{#each sent as { learner, at: when, summary }, nth (nth)}
 						<li class="border-base-300 border-t py-1.5">
 							<details>
 								<summary class="flex cursor-pointer list-none flex-wrap gap-x-3">

@@ -341,7 +341,7 @@
 				if (!verdict) next();
 			}}
 		>
-			{#each DEMONSTRATIONS as one (one)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
+			{#each DEMONSTRATIONS as one, nth (nth)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
 		</select></label
 	>
 </div>

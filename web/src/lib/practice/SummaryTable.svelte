@@ -26,7 +26,7 @@
 			></thead
 		>
 		<tbody>
-			{#each summary.kinds as { kind, asked, right } (kind)}
+			{#each summary.kinds as { kind, asked, right }, nth (nth)}
 				<tr class="border-base-300 border-t">
 					<th class="py-0.5 text-left font-normal" scope="row">{TITLES.get(kind) ?? kind}</th>
 					<td class="pl-3 text-right whitespace-nowrap">{right} of {asked}</td>
@@ -37,7 +37,7 @@
 {/if}
 {#if summary.crossings.length > 0}
 	<p class="mt-2 text-[0.94rem]">
-		Most often not so: {#each summary.crossings as { name, asked, right }, i (name)}{i > 0 ? ', ' : ''}<span
+		Most often not so: {#each summary.crossings as { name, asked, right }, i (i)}{i > 0 ? ', ' : ''}<span
 				class="font-mono text-[0.94em]">{crossingSaid(name, school)}</span
 			>
 			({asked - right} of {asked}){/each}.

@@ -32,7 +32,7 @@
 	<h2 id="two-versions" class="text-2xl">{what} was changed in another window</h2>
 	<p class="mt-1">Nothing is lost. Choose the one to go on with; the other stays one Undo away.</p>
 	<div class="mt-4 grid grid-cols-1 gap-6 md:grid-cols-2">
-		{#each sides as side (side.title)}
+		{#each sides as side, nth (nth)}
 			{@const others = new Set(side.other.lines)}
 			<div class="flex min-w-0 flex-col">
 				<h3 class="lead font-sans">{side.title}</h3>

@@ -66,7 +66,7 @@
 			<dd><strong>{said(size.widthCm)} × {said(size.lengthCm)}</strong></dd>
 			<dt class="quiet">Cords take up</dt>
 			<dd>{size.takenCm > 0.05 ? said(size.takenCm) : 'next to nothing'}</dd>
-			{#each alike(size.together) as one (one.letters)}
+			{#each alike(size.together) as one, nth (nth)}
 				<dt class="quiet">Cord {one.letters}</dt>
 				<dd>
 					crossed {crossedSaid(one)}, strain {one.strain.toFixed(2)}:

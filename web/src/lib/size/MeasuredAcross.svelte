@@ -83,7 +83,7 @@
 		<label
 			><span class="sr-only">In which state</span>
 			<select class="field py-0" bind:value={measuredIn}>
-				{#each FABRIC_STATES as where (where)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
+				{#each FABRIC_STATES as where, nth (nth)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
 			</select></label
 		>
 		<button class="pill pill-soft" disabled={learning}>Learn from it</button>

@@ -306,7 +306,7 @@
 						</tr>
 					</thead>
 					<tbody>
-						{#each groups as one (one.letters)}
+						{#each groups as one, nth (nth)}
 							<tr class="border-base-300 border-t text-right">
 								<th class="py-0.5 text-left" scope="row">{one.letters}</th>
 								<td>{crossedSaid(one)}</td>
@@ -325,8 +325,8 @@
 				</table>
 				<p class="mt-2 text-[0.94rem]">
 					In other hands:
-					{#each groups as one, i (one.letters)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
-						{#each TENSIONS_OF_HAND as tension, k (tension)}{@const strain = strainOf({
+					{#each groups as one, i (i)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
+						{#each TENSIONS_OF_HAND as tension, k (k)}{@const strain = strainOf({
 								travel: one.travel,
 								rows: one.since,
 								gauge,
@@ -359,18 +359,18 @@
 						<table class="min-w-full text-right">
 							<thead>
 								<tr
-									><th class="text-left font-normal" scope="col">Rows between</th>{#each STEPS as rows (rows)}<th
+									><th class="text-left font-normal" scope="col">Rows between</th>{#each STEPS as rows, nth (nth)}<th
 											class="px-2 font-normal"
 											scope="col">{rows}</th
 										>{/each}<th class="pl-3 text-left font-normal" scope="col">snug from</th></tr
 								>
 							</thead>
 							<tbody>
-								{#each groups as one (one.letters)}
+								{#each groups as one, nth (nth)}
 									{@const snug = rowsUntil('snug', { travel: one.travel, gauge, ...pulled })}
 									<tr class="border-base-300 border-t">
 										<th class="text-left" scope="row">{one.letters}</th>
-										{#each STEPS as rows (rows)}
+										{#each STEPS as rows, nth (nth)}
 											{@const strain = strainOf({ travel: one.travel, rows, gauge, ...pulled })}
 											<td class="px-2" title={strainVerdict(strain)}
 												>{strain.toFixed(2)}<span class="quiet block text-xs">{strainVerdict(strain)}</span></td
@@ -406,7 +406,7 @@
 								? 'reckoned, not measured'
 								: 'by what was measured'}).{/if}
 					</p>
-					{#each assumed as says (says)}<p class="quiet text-[0.94rem]" data-testid="assumed">{says}</p>{/each}
+					{#each assumed as says, nth (nth)}<p class="quiet text-[0.94rem]" data-testid="assumed">{says}</p>{/each}
 				{/if}
 			</section>
 
@@ -456,7 +456,7 @@
 							value={measured.state}
 							onchange={(e) => gaugeWith({ state: FABRIC_STATES.find((s) => s === e.currentTarget.value) ?? 'off' })}
 						>
-							{#each FABRIC_STATES as where (where)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
+							{#each FABRIC_STATES as where, nth (nth)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
 						</select></label
 					>
 				</div>
@@ -486,7 +486,7 @@
 							value={fibre ?? 'wool'}
 							onchange={(e) => tell({ fibre: FIBRES.find((f) => f === e.currentTarget.value) })}
 						>
-							{#each FIBRES as fibre (fibre)}<option value={fibre}>{fibre}</option>{/each}
+							{#each FIBRES as fibre, nth (nth)}<option value={fibre}>{fibre}</option>{/each}
 						</select></label
 					>
 					<label
@@ -495,7 +495,7 @@
 							value={told.tension ?? 'usual'}
 							onchange={(e) => tell({ tension: TENSIONS_OF_HAND.find((t) => t === e.currentTarget.value) })}
 						>
-							{#each TENSIONS_OF_HAND as tension (tension)}<option value={tension}>{tension}</option>{/each}
+							{#each TENSIONS_OF_HAND as tension, nth (nth)}<option value={tension}>{tension}</option>{/each}
 						</select></label
 					>
 				</div>
@@ -554,7 +554,7 @@
 					{#if wide}
 						{#if widths}
 							<ul>
-								{#each [...new Map([widths.below, widths.above].map( (w) => [w.castOn, w] )).values()] as one (one.castOn)}
+								{#each [...new Map([widths.below, widths.above].map((w) => [w.castOn, w])).values()] as one, nth (nth)}
 									<li class="border-base-300 flex items-baseline gap-x-3 border-t py-1">
 										<strong class="grow">Cast on {one.castOn}</strong>
 										{said(one.widthCm)}
@@ -585,7 +585,7 @@
 						{#if lengths}
 							{@const { neighbours } = lengths}
 							<ul>
-								{#each [...new Map([neighbours.below, neighbours.above].map( (l) => [l.repeats, l] )).values()] as one (one.repeats)}
+								{#each [...new Map([neighbours.below, neighbours.above].map( (l) => [l.repeats, l] )).values()] as one, nth (nth)}
 									<li class="border-base-300 flex items-baseline gap-x-3 border-t py-1">
 										<strong class="grow"
 											>{one.repeats} {one.repeats === 1 ? 'repeat' : 'repeats'} of {lengths.repeatRows} rows</strong

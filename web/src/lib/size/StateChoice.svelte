@@ -11,7 +11,7 @@
 
 <fieldset class="bg-base-200 flex flex-wrap rounded-full p-0.5">
 	<legend class="sr-only">In which state</legend>
-	{#each FABRIC_STATES as where (where)}
+	{#each FABRIC_STATES as where, nth (nth)}
 		<label
 			class={[
 				'cursor-pointer rounded-full px-3 py-0.5 has-focus-visible:outline-2',

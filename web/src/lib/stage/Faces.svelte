@@ -21,7 +21,7 @@
 </script>
 
 <div class="flex flex-wrap gap-x-6 gap-y-2">
-	{#each faces as { title, drawing } (title)}
+	{#each faces as { title, drawing }, nth (nth)}
 		<figure>
 			<Drawing {drawing} width={Math.min(width, drawing.width * 0.8)} />
 			<figcaption class="quiet text-[0.88rem]">{title}</figcaption>
@@ -29,6 +29,6 @@
 	{/each}
 </div>
 <ul class="mt-2 list-disc space-y-1 pl-5 text-[0.94rem]">
-	{#each taken.changes as change (change)}<li>{change}</li>{/each}
-	{#each taken.lost as lost (lost)}<li class="text-warning">{lost}</li>{/each}
+	{#each taken.changes as change, nth (nth)}<li>{change}</li>{/each}
+	{#each taken.lost as lost, nth (nth)}<li class="text-warning">{lost}</li>{/each}
 </ul>

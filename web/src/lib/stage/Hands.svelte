@@ -17,7 +17,7 @@
 		value={style.demonstrates}
 		onchange={(e) => choose({ demonstrates: e.currentTarget.value as Demonstration, yarnHand: style.yarnHand })}
 	>
-		{#each CHOICES.demonstrates.options(style) as { value, label } (value)}<option {value}>{label}</option>{/each}
+		{#each CHOICES.demonstrates.options(style) as { value, label }, nth (nth)}<option {value}>{label}</option>{/each}
 	</select>
 </label>
 <label class="flex items-center text-[0.88rem]">

@@ -87,7 +87,7 @@
 <details class="dropdown dropdown-end dropdown-top">
 	<summary class="wordlink list-none text-[0.94rem]">Save as a file</summary>
 	<ul class="dropdown-content bg-base-100 border-base-300 z-20 mb-2 w-64 rounded-2xl border p-2 text-[0.94rem]">
-		{#each FILES as [label, make] (label)}
+		{#each FILES as [label, make], nth (nth)}
 			<li>
 				<button
 					type="button"

@@ -39,7 +39,7 @@
 			value={limits.holders}
 			onchange={(e) => choose({ ...limits, holders: count(e.currentTarget.value) as 0 | 1 | 2 })}
 		>
-			{#each [0, 1, 2] as holders (holders)}<option value={holders}>{holders || 'none'}</option>{/each}
+			{#each [0, 1, 2] as holders, nth (nth)}<option value={holders}>{holders || 'none'}</option>{/each}
 		</select>
 		<select
 			id="{uid}-loose"
@@ -47,7 +47,7 @@
 			value={limits.loose}
 			onchange={(e) => choose({ ...limits, loose: count(e.currentTarget.value) })}
 		>
-			{#each Array.from({ length: MOST_LOOSE + 1 }, (_, i) => i) as loose (loose)}
+			{#each Array.from({ length: MOST_LOOSE + 1 }, (_, i) => i) as loose, nth (nth)}
 				<option value={loose}>{loose || 'none'}</option>
 			{/each}
 		</select>
@@ -57,7 +57,7 @@
 			value={limits.least}
 			onchange={(e) => choose({ ...limits, least: e.currentTarget.value as SearchAim })}
 		>
-			{#each SEARCH_AIMS as aim (aim)}<option value={aim}>{AIMS[aim]}</option>{/each}
+			{#each SEARCH_AIMS as aim, nth (nth)}<option value={aim}>{AIMS[aim]}</option>{/each}
 		</select>
 	</div>
 	<p class="mt-2" aria-live="polite" data-testid="search-says">

@@ -160,7 +160,7 @@
 			]}
 		>
 			<legend class="sr-only">Seen from</legend>
-			{#each CAMERAS as c (c)}
+			{#each CAMERAS as c, nth (nth)}
 				<label
 					class={[
 						'cursor-pointer rounded-full px-3 py-0.5 has-focus-visible:outline-2',
@@ -220,7 +220,7 @@
 				>
 			</div>
 			<ol bind:this={strip} class="relative flex min-w-0 grow overflow-x-auto py-1">
-				{#each stones as stone (stone.i)}
+				{#each stones as stone, nth (nth)}
 					<li class="stone min-w-[4.6rem] flex-1 basis-0" class:before={stone.i < shownStep}>
 						<button
 							type="button"
@@ -267,7 +267,7 @@
 			<label class="flex items-center gap-1 text-[0.88rem]"
 				><span class="sr-only">Speed</span>
 				<select class="field py-0" bind:value={walk.speed}>
-					{#each SPEEDS as speed (speed)}<option value={speed}>{speed}×</option>{/each}
+					{#each SPEEDS as speed, nth (nth)}<option value={speed}>{speed}×</option>{/each}
 				</select></label
 			>
 			<IconButton

@@ -157,7 +157,7 @@
 				>
 			</div>
 			<ol class="mt-2 list-decimal pl-5" data-testid="ranked">
-				{#each order.slice(0, 3) as one (one.way)}
+				{#each order.slice(0, 3) as one, nth (nth)}
 					<li class="py-1">
 						<button type="button" class="wordlink" onclick={() => choose(one.way)}>{one.title}</button>
 						<span class="quiet block">{one.because}</span>

@@ -74,7 +74,7 @@
 			<p>No mistake of the hands inside this crossing, made this way, gives that. Look at the rows around it.</p>
 		{/if}
 		<ol class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-2">
-			{#each likely as one (one.mistakes.join())}
+			{#each likely as one, nth (nth)}
 				<li class="border-base-300 border-t pt-2 text-[0.94rem]">
 					<p class="font-semibold">{one.mistakes.map(title).join(', and ')}</p>
 					<p class="quiet">

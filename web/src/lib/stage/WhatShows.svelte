@@ -66,10 +66,10 @@
 		</p>
 	{/if}
 	<div class="mt-4 flex flex-wrap gap-x-8 gap-y-4" data-testid="fabrics">
-		{#each faces as { face, word } (face)}
+		{#each faces as { face, word }, nth (nth)}
 			<figure>
 				<div class="flex gap-3">
-					{#each [{ what: 'as asked', of: right }, { what: 'as made', of: wrong }] as { what, of } (what)}
+					{#each [{ what: 'as asked', of: right }, { what: 'as made', of: wrong }] as { what, of }, nth (nth)}
 						<div class="text-center">
 							<div class="overflow-hidden rounded-xl" data-face-of="{face} {what}">
 								<Drawing
@@ -93,7 +93,7 @@
 		<div>
 			<h3 class="lead font-sans">What shows</h3>
 			<dl class="mt-1 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-1 text-[0.94rem]">
-				{#each faces as { face, word } (face)}
+				{#each faces as { face, word }, nth (nth)}
 					<dt class="font-semibold">{word}</dt>
 					<dd data-face={face}>{saidOn(face).join('; ') || 'nothing to be seen'}</dd>
 				{/each}

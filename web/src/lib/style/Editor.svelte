@@ -75,7 +75,7 @@
 			<div>
 				<p class="lead">The sides of the fabric are called</p>
 				<div class="mt-1.5 flex flex-wrap items-end gap-x-6 gap-y-2">
-					{#each ['right', 'wrong'] as const as which (which)}
+					{#each ['right', 'wrong'] as const as which, nth (nth)}
 						<div>
 							<label class="quiet block text-sm" for="side-{which}">{which} side</label>
 							<input
@@ -88,7 +88,7 @@
 						</div>
 					{/each}
 					<p class="flex flex-wrap gap-x-4">
-						{#each SIDE_WORDS as words (words.right)}
+						{#each SIDE_WORDS as words, nth (nth)}
 							<button type="button" class="wordlink" onclick={() => save.change({ ...style, sides: words })}
 								>{words.right}, {words.wrong}</button
 							>
@@ -104,10 +104,10 @@
 						placeholder="C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
 						value={style.glossary}
 						oninput={(e) => save.change({ ...style, glossary: e.currentTarget.value }, 'glossary')}></textarea>
-					{#each glossary.problems as problem (problem.what)}
+					{#each glossary.problems as problem, nth (nth)}
 						<p class="text-error text-[0.94rem]">{problem.what} {problem.todo}</p>
 					{/each}
-					{#each glossary.entries as entry (entry.line)}
+					{#each glossary.entries as entry, nth (nth)}
 						<p class="text-[0.94rem]" data-testid="entry">
 							<span class="name font-bold">{entry.name}</span>
 							{#if entry.problems[0]}
@@ -141,7 +141,7 @@
 			<div>
 				<p class="lead">Words to remember front and back by</p>
 				<div class="mt-1.5 grid gap-3">
-					{#each ['right', 'left'] as const as which (which)}
+					{#each ['right', 'left'] as const as which, nth (nth)}
 						<div>
 							<label class="quiet block text-sm" for="memory-{which}">{which}-handed; empty for none</label>
 							<input

@@ -15,7 +15,7 @@
 <fieldset>
 	<legend class="lead">{title}</legend>
 	<div class="mt-1.5 flex flex-wrap gap-2">
-		{#each options as option (option.value)}
+		{#each options as option, nth (nth)}
 			<label class="pick">
 				<input
 					type="radio"

@@ -23,6 +23,6 @@
 			if (chosen) choose(chosen.value);
 		}}
 	>
-		{#each options as option, i (option.value)}<option value={i}>{option.label}</option>{/each}
+		{#each options as option, i (i)}<option value={i}>{option.label}</option>{/each}
 	</select>
 </div>

@@ -65,7 +65,7 @@
 	<div class="modal-box bg-base-100 max-w-lg">
 		<h2 id="ask-title" class="text-2xl">{asked.title}</h2>
 		<p class="mt-2">{changedInWords(asked.changed)}</p>
-		{#each pictures as { title, drawing } (title)}
+		{#each pictures as { title, drawing }, nth (nth)}
 			<p class="lead mt-3 mb-1 text-[0.94rem]">{title === 'now' ? 'As it is' : 'As it would be'}</p>
 			<ChartPart {drawing} width={Math.min(WIDE, drawing.width)} />
 		{/each}

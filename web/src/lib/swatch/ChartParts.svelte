@@ -74,7 +74,7 @@
 		: 'cords'}."
 	data-testid="chart-parts"
 >
-	{#each parts as part, i (part.firstRow)}
+	{#each parts as part, i (i)}
 		<div data-part={i} aria-hidden="true" style:height={parts.length > 1 ? `${part.high}px` : undefined}>
 			{#if isShown(i)}
 				{@const drawing = drawn(part.firstRow, part.lastRow)}

@@ -538,7 +538,7 @@
 			>
 				{#if here}
 					{@const b = here}
-					{#each ACTIONS as { title, hint, act } (title)}
+					{#each ACTIONS as { title, hint, act }, nth (nth)}
 						<button type="button" class="wordlink" title={hint} onclick={() => act(b)}>{title}</button>
 					{/each}
 					<button type="button" class="wordlink" title="The same again on its left (R)" onclick={repeatBox}

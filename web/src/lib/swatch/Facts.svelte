@@ -81,7 +81,7 @@
 	{/if}
 	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>
 	<ul class="mt-1" data-testid="cords">
-		{#each homes.slice(0, MOST_CORDS) as { cord, home } (cord.letter)}
+		{#each homes.slice(0, MOST_CORDS) as { cord, home }, nth (nth)}
 			<li class="flex items-center gap-2 py-0.5">
 				<svg class="size-4 shrink-0" viewBox="0 0 16 16" aria-hidden="true">
 					<rect
@@ -152,7 +152,7 @@
 		<details class="mt-3" bind:open={legendOpen}>
 			<summary class="wordlink w-fit list-none">Legend</summary>
 			<dl class="mt-2" data-testid="legend">
-				{#each legend as entry (`${entry.kind} ${entry.name}`)}
+				{#each legend as entry, nth (nth)}
 					<dt class={['mt-1 font-bold', entry.kind === 'crossing' && 'name']}>{entry.name}</dt>
 					<dd class="quiet">{entry.says}</dd>
 				{/each}

@@ -13,7 +13,7 @@
 </script>
 
 <nav class="mt-2 flex flex-wrap gap-x-6 gap-y-1 text-[1rem] font-semibold" aria-label="Ways to look at this swatch">
-	{#each LOOKS as [look, path, title] (look)}
+	{#each LOOKS as [look, path, title], nth (nth)}
 		{#if look === now}<span class="border-accent border-b-2" aria-current="page">{title}</span>
 		{:else}<a class="wordlink" href="/swatches/{id}{path}">{title}</a>{/if}
 	{/each}

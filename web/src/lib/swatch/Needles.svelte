@@ -107,7 +107,7 @@
 </div>
 {#if setup.length > 0}
 	<ul class="mt-4 list-disc pl-6 text-xl" data-testid="setup">
-		{#each setup as says (says)}<li>{says}</li>{/each}
+		{#each setup as says, nth (nth)}<li>{says}</li>{/each}
 	</ul>
 {/if}
 {#if row}

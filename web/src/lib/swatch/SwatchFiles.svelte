@@ -128,7 +128,7 @@
 			<a class="wordlink my-0.5" href="/swatches/{id}/handout" download>ordinary print</a>,
 			<a class="wordlink my-0.5" href="/swatches/{id}/handout?large=yes" download>large print</a>
 		</li>
-		{#each FILES as [label, make] (label)}
+		{#each FILES as [label, make], nth (nth)}
 			<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
 		{/each}
 		<li class="mt-2">

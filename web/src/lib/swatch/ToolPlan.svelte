@@ -23,22 +23,22 @@
 				<label
 					>One group is parked
 					<select class="field py-0" bind:value={order}>
-						{#each plan.orders as one (one)}<option value={one}>{one}, all through</option>{/each}
+						{#each plan.orders as one, nth (nth)}<option value={one}>{one}, all through</option>{/each}
 					</select></label
 				>
 			{/if}
 		</div>
 		<ul class="mt-2 list-disc pl-5">
-			{#each plan.setup as says (says)}<li>{says}</li>{/each}
+			{#each plan.setup as says, nth (nth)}<li>{says}</li>{/each}
 		</ul>
 		<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1" data-testid="plan-rows">
-			{#each plan.rows as { rows, says } (rows)}
+			{#each plan.rows as { rows, says }, nth (nth)}
 				<dt class="font-semibold whitespace-nowrap">{rows}</dt>
 				<dd>{says}</dd>
 			{/each}
 		</dl>
 		<div class="border-warning mt-3 border-l-4 pl-3">
-			{#each plan.cautions as says (says)}<p>{says}</p>{/each}
+			{#each plan.cautions as says, nth (nth)}<p>{says}</p>{/each}
 		</div>
 	</section>
 {/if}

@@ -17,12 +17,12 @@
 <dialog bind:this={dialog} class="modal" aria-labelledby="keys-title">
 	<div class="modal-box bg-base-100 max-w-md">
 		<h2 id="keys-title" class="text-2xl">Keys on this page</h2>
-		{#each here as { title, all } (title)}
+		{#each here as { title, all }, nth (nth)}
 			<h3 class="lead mt-4 font-sans">{title}</h3>
 			<dl class="mt-1 grid grid-cols-[8rem_1fr] gap-x-5 gap-y-1.5">
-				{#each all as { keys, does } (does)}
+				{#each all as { keys, does }, nth (nth)}
 					<dt class="flex flex-wrap justify-end gap-1">
-						{#each keys as key (key)}<kbd class="kbd-small">{key}</kbd>{/each}
+						{#each keys as key, nth (nth)}<kbd class="kbd-small">{key}</kbd>{/each}
 					</dt>
 					<dd>{does}</dd>
 				{/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount, type Snippet } from 'svelte';
+	import Failed from './Failed.svelte';
 
 	interface Props {
 		/** Whether it takes so long that the browser makes it, once the page stands. */
@@ -17,7 +18,10 @@
 </script>
 
 {#if !wait || awake}
-	{@render children()}
+	<svelte:boundary>
+		{@render children()}
+		{#snippet failed(_, reset)}<Failed what="this part of the page" {reset} />{/snippet}
+	</svelte:boundary>
 {:else if !quiet}
 	<p class="quiet py-3" data-testid="later">Being drawn …</p>
 {/if}

@@ -150,7 +150,7 @@
 						value={yarn.fibre}
 						onchange={(e) => change(yarn.id, { fibre: FIBRES.find((f) => f === e.currentTarget.value) ?? 'wool' })}
 					>
-						{#each FIBRES as fibre (fibre)}<option value={fibre}>{fibre}</option>{/each}
+						{#each FIBRES as fibre, nth (nth)}<option value={fibre}>{fibre}</option>{/each}
 					</select></label
 				>
 				<label
@@ -209,7 +209,7 @@
 								<th class="pr-3 font-normal" scope="col">Measured on</th>
 								<th class="pr-3 font-normal" scope="col">of</th>
 								<th class="pr-3 font-normal" scope="col">stitches, rows in it</th>
-								{#each FABRIC_STATES as where (where)}<th class="pr-3 font-normal" scope="col"
+								{#each FABRIC_STATES as where, nth (nth)}<th class="pr-3 font-normal" scope="col"
 										>{STATE_WORDS[where]}, {unit}</th
 									>{/each}
 								<th scope="col"><span class="sr-only">What to do with it</span></th>
@@ -235,7 +235,7 @@
 											onchange={(e) =>
 												square(yarn, s.id, { of: GAUGE_OF.find((g) => g === e.currentTarget.value) ?? 'plain' })}
 										>
-											{#each GAUGE_OF as of (of)}<option value={of}>{GAUGE_OF_WORDS[of]}</option>{/each}
+											{#each GAUGE_OF as of, nth (nth)}<option value={of}>{GAUGE_OF_WORDS[of]}</option>{/each}
 										</select></td
 									>
 									<td class="pr-3 whitespace-nowrap">
@@ -259,7 +259,7 @@
 											oninput={(e) => square(yarn, s.id, { rows: number(e) ?? s.rows }, `${s.id} rows`)}
 										/>
 									</td>
-									{#each FABRIC_STATES as where (where)}
+									{#each FABRIC_STATES as where, nth (nth)}
 										<td class="pr-3 whitespace-nowrap">
 											<input
 												class="field w-14 py-0"

@@ -171,7 +171,7 @@
 		role="group"
 		aria-label="Narrow down"
 	>
-		{#each CHOICES as { key, title, options } (key)}
+		{#each CHOICES as { key, title, options }, nth (nth)}
 			<div class="min-w-0">
 				<label class="lead block" for="want-{key}">{title}</label>
 				<select
@@ -181,7 +181,7 @@
 					onchange={(e) => choose(key, e.currentTarget.value)}
 				>
 					<option value="">any</option>
-					{#each options as [value, label] (value)}<option value={String(value)}>{label}</option>{/each}
+					{#each options as [value, label], nth (nth)}<option value={String(value)}>{label}</option>{/each}
 				</select>
 			</div>
 		{/each}

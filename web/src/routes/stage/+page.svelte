@@ -285,7 +285,7 @@
 		<div>
 			{#snippet also()}
 				{#if words?.lean && words.hold}
-					{#each byLookAndHold as one, i (one)}{i > 0 ? ' · ' : ''}{one}{/each}
+					{#each byLookAndHold as one, i (i)}{i > 0 ? ' · ' : ''}{one}{/each}
 				{/if}
 			{/snippet}
 			{#snippet more()}
@@ -514,7 +514,7 @@
 {:else if reading.ok && right && !right.ok}
 	<section class="border-base-300 mt-6 border-y py-6" role="alert" data-testid="refused">
 		<h2 class="text-xl">{craft.title} does not take this crossing</h2>
-		{#each right.problems as problem (problem.what)}<p class="mt-2">{problem.what} {problem.todo}</p>{/each}
+		{#each right.problems as problem, nth (nth)}<p class="mt-2">{problem.what} {problem.todo}</p>{/each}
 		{#if nearest}
 			<p class="mt-3">
 				<button
@@ -552,7 +552,7 @@
 		{#if reading.ok}
 			<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style }} />
 		{/if}
-		{#each performance.problems as problem (problem.code)}<p class="mt-4">{problem.what} {problem.todo}</p>{/each}
+		{#each performance.problems as problem, nth (nth)}<p class="mt-4">{problem.what} {problem.todo}</p>{/each}
 	</div>
 {/if}
 <div class="mt-8 max-w-3xl">

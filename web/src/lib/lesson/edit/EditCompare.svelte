@@ -26,7 +26,7 @@
 		value={step.of}
 		onchange={(e) => change({ of: COMPARISONS.find((of) => of === e.currentTarget.value) ?? step.of })}
 	>
-		{#each COMPARISONS as of (of)}<option value={of}>{comparisonTitle(of)}</option>{/each}
+		{#each COMPARISONS as of, nth (nth)}<option value={of}>{comparisonTitle(of)}</option>{/each}
 	</select>
 	{#if step.of === 'ways'}
 		<Later wait={isLong(step.crossing, step.way)} quiet>

@@ -34,7 +34,7 @@
 			value={step.school}
 			onchange={(e) => change({ school: SCHOOL_IDS.find((s) => s === e.currentTarget.value) ?? step.school })}
 		>
-			{#each SCHOOL_IDS as school (school)}<option value={school}>{SCHOOLS[school].title}</option>{/each}
+			{#each SCHOOL_IDS as school, nth (nth)}<option value={school}>{SCHOOLS[school].title}</option>{/each}
 		</select></label
 	>
 	<button type="button" class="wordlink" onclick={() => change({ seed: (step.seed + 1) % MOST_SEED })}

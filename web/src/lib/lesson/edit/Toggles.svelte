@@ -11,7 +11,7 @@
 </script>
 
 <div class="mt-1 flex flex-wrap gap-x-4 text-[0.94rem]" role="group" aria-label={label}>
-	{#each all as one (one)}
+	{#each all as one, nth (nth)}
 		<label class="flex items-center gap-1" title={hint(one)}
 			><input
 				type="checkbox"

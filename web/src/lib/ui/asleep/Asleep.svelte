@@ -2,6 +2,7 @@
 	import { type Component, flushSync, getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
 	import { isWaking, later, soon as hurry, whileWaking } from '../waking';
 	import type { Sleeper } from './asleep';
+	import Guarded from './Guarded.svelte';
 	import { listening } from './replayed';
 
 	interface Props {
@@ -75,14 +76,15 @@
 		const make = (component: Component<P>): void => {
 			if (gone) return;
 			heard?.stop();
-			const how = { target, props: live, context: context as never };
+			const how = { target, props: { part: component, given: live }, context: context as never };
+			const guarded = Guarded as unknown as Component<typeof how.props>;
 			if (isThere) {
 				// It finds what stands there, and only then is told what has changed since.
 				asWritten = before;
-				made = whileWaking(() => hydrate(component, how));
+				made = whileWaking(() => hydrate(guarded, how));
 				flushSync();
 				asWritten = undefined;
-			} else made = mount(component, how);
+			} else made = mount(guarded, how);
 			flushSync();
 			heard?.replay();
 		};

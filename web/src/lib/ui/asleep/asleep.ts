@@ -5,6 +5,7 @@
 
 import type { Component } from 'svelte';
 import type { render } from 'svelte/server';
+import Guarded from './Guarded.svelte';
 
 /** As `getAllContexts` gives them. */
 export type Contexts = Map<unknown, unknown>;
@@ -27,7 +28,11 @@ function sleeper<P extends object>(ready: Component<P> | undefined, fetch: () =>
 		ready,
 		fetch: async () => (part.ready ??= await fetch()),
 		write: (props, context, ids) =>
-			writer?.(part.ready as Component, { props, context: context as never, idPrefix: ids }).body ?? '',
+			writer?.(Guarded as unknown as Component, {
+				props: { part: part.ready, given: props },
+				context: context as never,
+				idPrefix: ids,
+			}).body ?? '',
 	};
 	return part;
 }

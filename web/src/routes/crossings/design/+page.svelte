@@ -140,7 +140,7 @@
 				<h2 class="lead font-sans">On top</h2>
 				{#if draft.over.length === 0}<p class="text-[0.94rem]">Nothing crosses yet.</p>{/if}
 				<ul class="text-[0.94rem]" data-testid="over">
-					{#each draft.over as [upper, lower] (`${Math.min(upper, lower)} ${Math.max(upper, lower)}`)}
+					{#each draft.over as [upper, lower], nth (nth)}
 						<li>
 							<button
 								type="button"

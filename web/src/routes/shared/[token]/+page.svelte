@@ -38,7 +38,7 @@
 	<header class="mx-auto flex max-w-[46rem] flex-wrap items-center gap-x-5 gap-y-2 px-4 py-4 print:hidden">
 		<p class="grow basis-60 wrap-anywhere">A lesson of <strong>{by}</strong>, to read and to print.</p>
 		<nav aria-label="Hands" class="flex flex-wrap gap-x-4 text-[0.94rem]">
-			{#each isByHand ? DEMONSTRATIONS : [] as hands (hands)}
+			{#each isByHand ? DEMONSTRATIONS : [] as hands, nth (nth)}
 				<a
 					class="wordlink"
 					aria-current={style.demonstrates === hands ? 'true' : undefined}
@@ -50,7 +50,7 @@
 		</nav>
 		{#if data.places.length > 1}
 			<nav aria-label="Tool" class="flex flex-wrap gap-x-4 text-[0.94rem]">
-				{#each [undefined, ...data.places] as place (place)}
+				{#each [undefined, ...data.places] as place, nth (nth)}
 					<a
 						class="wordlink"
 						aria-current={at === place ? 'true' : undefined}

@@ -186,7 +186,7 @@
 	<h1 class="text-4xl">A practice swatch</h1>
 	<div class="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]" role="group" aria-label="Begin with">
 		<span class="lead self-center">Begin with</span>
-		{#each STARTS as [name, start] (name)}
+		{#each STARTS as [name, start], nth (nth)}
 			<button type="button" class="wordlink" onclick={() => (cords = start.map((c) => ({ ...c })))}>{name}</button>
 		{/each}
 	</div>
@@ -205,7 +205,7 @@
 							value={cord.kind}
 							onchange={(e) => set(i, { kind: e.currentTarget.value as CordKind })}
 						>
-							{#each CORD_KINDS as kind (kind)}<option value={kind}>{KIND[kind]}</option>{/each}
+							{#each CORD_KINDS as kind, nth (nth)}<option value={kind}>{KIND[kind]}</option>{/each}
 						</select>
 						<label
 							>of <input

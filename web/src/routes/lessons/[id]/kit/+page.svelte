@@ -35,7 +35,7 @@
 				></thead
 			>
 			<tbody>
-				{#each items as item (item.what)}
+				{#each items as item, nth (nth)}
 					<tr class="border-base-300 border-t align-top">
 						<td class="py-2 pr-3"
 							><input type="checkbox" class="accent-secondary size-5" aria-label="Packed: {item.what}" /></td

@@ -82,7 +82,7 @@
 			>
 			<select class="field py-0" aria-label="Hands" bind:value={hands}>
 				<option value="">as the house style</option>
-				{#each DEMONSTRATIONS as one (one)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
+				{#each DEMONSTRATIONS as one, nth (nth)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
 			</select>
 			<select class="field py-0" aria-label="Names" bind:value={school}>
 				<option value="">all names</option>
@@ -152,7 +152,7 @@
 				<Asleep part={sectionSheet} when="idle" given={{ section, light: colour ? 'day' : 'print' }} />
 			</div>
 		{/each}
-		{#each data.codes as { title, says, address, drawing } (address)}
+		{#each data.codes as { title, says, address, drawing }, nth (nth)}
 			<section class="break-inside-avoid border-t border-neutral-400 py-5" aria-label={title}>
 				<h2 class="text-2xl">{title}</h2>
 				<p class="mt-1">{says}</p>

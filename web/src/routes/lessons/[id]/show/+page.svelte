@@ -233,7 +233,7 @@
 			<h1 class="mb-2 text-center text-4xl wrap-anywhere max-sm:text-2xl">{stepTitle(shown ?? step, style)}</h1>
 			{#if views.length > 1}
 				<p class="mb-2 flex flex-wrap justify-center gap-3" role="group" aria-label="Whose hands, which tool">
-					{#each views as one (`${one.at} ${one.hands}`)}
+					{#each views as one, nth (nth)}
 						{@const isNow = one === seen}
 						<button
 							type="button"
