@@ -87,6 +87,19 @@ export default ts.config(
 		ignores: ['**/*.test.ts'],
 		rules: { 'no-restricted-syntax': ['error', ...CRAFT_NAMES] },
 	},
+	{
+		files: ['web/src/**'],
+		ignores: ['web/src/lib/ui/kept-here.ts', '**/*.test.ts'],
+		rules: {
+			'no-restricted-globals': [
+				'error',
+				...['localStorage', 'sessionStorage'].map((name) => ({
+					name,
+					message: 'Some browsers refuse it. Use keptHere or keptInTab of $lib/ui/kept-here.',
+				})),
+			],
+		},
+	},
 	{ files: ['web/src/**/*.svelte'], rules: { 'no-restricted-syntax': ['error', ...CRAFT_NAMES, ...EACH_KEYS] } },
 	// There is no base path: the app stands at the root of its address.
 	{ files: ['web/src/**'], rules: { 'svelte/no-navigation-without-resolve': 'off' } },

@@ -56,7 +56,9 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await expect(page.getByLabel('Minutes of step 2')).toHaveValue('1');
 	await page.getByRole('link', { name: 'Sheet for paper' }).click();
 	await expect(page.getByRole('heading', { name: 'A square to keep' })).toBeVisible();
-	await expect(page.getByTestId('sheet-rows')).toContainText('C4F');
+	await expect(page.getByTestId('sheet-rows').first()).toContainText('C4F');
+	// The same sheet tells what is done at the machine.
+	await expect(page.getByTestId('sheet-rows').nth(1)).toContainText('Carriage to the left');
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		page.getByRole('link', { name: 'For the room: 5 right-handed, 2 left-handed, 1 at the machine' }).click(),
@@ -66,7 +68,7 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	// Eight sheets, each with pages of its own.
 	expect(pages.filter((text) => /\b1 of \d+$/.test(text.trim()))).toHaveLength(8);
 	await page.getByLabel('Hands').selectOption('left-same');
-	await expect(page.getByTestId('sheet-rows')).toContainText('C4B');
+	await expect(page.getByTestId('sheet-rows').first()).toContainText('C4B');
 });
 
 test('steps of every kind are added, duplicated, and dragged to another place', async ({ page }) => {

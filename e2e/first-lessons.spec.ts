@@ -101,10 +101,17 @@ test('a mixed class: each sees the crossing as it is made where they work, on sh
 	await expect(saved(page)).toBeVisible();
 	await expectAccessible(page);
 	await onPhone(page, browser, async (phone) => {
-		await expect(phone.getByRole('heading', { name: 'At the pegs' })).toBeVisible();
+		await expect(phone.getByRole('heading', { name: 'At the pegs' }).first()).toBeVisible();
 		await expect(phone.getByText('For those at the needles.')).toBeVisible();
+		// Whoever sits at the machine sees that alone.
+		await phone.getByRole('navigation', { name: 'Tool' }).getByRole('link', { name: 'At the machine' }).click();
+		await expect(phone.getByRole('navigation', { name: 'Hands' }).getByRole('link')).toHaveCount(0);
+		await expect(phone.getByText('Hold 1, 2 in front')).toHaveCount(0);
+		await expect(phone.getByText('left group down first').first()).toBeVisible();
 	});
 	await page.goto(`${path}/show`);
+	await page.getByRole('button', { name: 'Left-handed, the same fabric' }).click();
+	await expect(page.getByTestId('caption')).toContainText('wait on the right needle');
 	await page.getByRole('button', { name: 'At the machine' }).click();
 	await expect(page.getByTestId('caption')).toContainText('purl side towards you');
 	await expectAccessible(page);

@@ -22,6 +22,12 @@ export function cameOut(
 	return made.ok ? { made: made.value, fabric: mirrored ? mirror(made.value) : made.value, mirrored } : undefined;
 }
 
+/** The same with every stitch open: a stitch that came out twisted is a fault of the work, and no name tells it. */
+export function untwisted({ made, fabric, mirrored }: Demonstrated): Demonstrated {
+	const open = (c: Crossing): Crossing => ({ ...c, work: c.work.map((w) => (w.startsWith('p') ? 'p' : 'k')) });
+	return { made: open(made), fabric: open(fabric), mirrored };
+}
+
 /** What has to be asked for, so that these hands make it: the fabric where they are after that, else what they make. */
 export const askedFor = ({ made, fabric }: Demonstrated, isSameFabric: boolean): Crossing =>
 	isSameFabric ? fabric : made;

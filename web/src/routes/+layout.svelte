@@ -12,6 +12,7 @@
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import { growFields } from '$lib/ui/grown';
 	import { inWriting } from '$lib/ui/in-writing';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
 	import Failed from '$lib/ui/Failed.svelte';
@@ -25,6 +26,7 @@
 
 	const { data, children } = $props();
 
+	onMount(growFields);
 	// The outermost part is mounted last: from here on every key and button is heard.
 	onMount(() => {
 		woke();

@@ -65,6 +65,7 @@
 				{style}
 				bind:step={move}
 				bind:camera
+				fills={() => document.documentElement}
 			/>
 		</div>
 	{:else if block.kind === 'comparison'}

@@ -1,21 +1,9 @@
-/** Whose hands do what is done by hand, kept in this browser; right ones where it keeps nothing. */
+/** Whose hands do what is done by hand, kept in this browser; right ones where nothing is kept. */
 
 import { DEMONSTRATIONS, type Demonstration } from '@pond-loop/core/craft';
+import { keptHere } from '$lib/ui/kept-here';
 
 const KEY = 'practice-hands';
 
-export function handsHere(): Demonstration {
-	try {
-		const kept = localStorage.getItem(KEY);
-		return DEMONSTRATIONS.find((d) => d === kept) ?? 'right';
-	} catch {
-		return 'right';
-	}
-}
-export function keepHands(hands: Demonstration): void {
-	try {
-		localStorage.setItem(KEY, hands);
-	} catch {
-		// Then they are those for as long as the page is open.
-	}
-}
+export const handsHere = (): Demonstration => DEMONSTRATIONS.find((d) => d === keptHere.get(KEY)) ?? 'right';
+export const keepHands = (hands: Demonstration): void => void keptHere.set(KEY, hands);

@@ -65,8 +65,8 @@ export const keepAnswer = (place: string, answer: Answer, card: Card): Promise<v
 			both.objectStore('answers').add({ ...answer, place }),
 			both.done,
 		]);
-		// Asked each time and answered once: a browser that runs out of room throws this away last.
-		await navigator.storage?.persist?.();
+		// A browser that runs out of room throws this away last. Never awaited: some ask the person first.
+		void navigator.storage?.persist?.().catch(() => false);
 	});
 
 export const keepCards = (cards: Cards): Promise<void> =>

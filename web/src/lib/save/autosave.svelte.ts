@@ -7,6 +7,7 @@
  * Nothing that was typed is thrown away because it cannot be kept or read: it is offered again.
  */
 
+import { keptHere, keptInTab } from '$lib/ui/kept-here';
 import { change, type History, redo, startHistory, undo } from '@pond-loop/core/document';
 import { cleanedIn, firstIssue, lenient, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { z } from 'zod';
@@ -285,22 +286,18 @@ export class Autosave<T> {
 // A tab finds what was typed in it; after it was closed, any other tab of this browser does.
 
 function find(key: string): string | undefined {
-	return sessionStorage.getItem(key) ?? localStorage.getItem(key) ?? undefined;
+	return keptInTab.get(key) ?? keptHere.get(key) ?? undefined;
 }
 
 function put(key: string, text: string): void {
-	for (const storage of [sessionStorage, localStorage]) {
-		try {
-			storage.setItem(key, text);
-		} catch {
-			// More than the browser keeps for a page: it is still here, and still sent.
-		}
-	}
+	// More than the browser keeps for a page is still here, and still sent.
+	keptInTab.set(key, text);
+	keptHere.set(key, text);
 }
 
 function drop(key: string): void {
-	const own = sessionStorage.getItem(key);
-	sessionStorage.removeItem(key);
+	const own = keptInTab.get(key);
+	keptInTab.remove(key);
 	// What another tab has typed since is not this one's to drop.
-	if (own === null || localStorage.getItem(key) === own) localStorage.removeItem(key);
+	if (own === null || keptHere.get(key) === own) keptHere.remove(key);
 }

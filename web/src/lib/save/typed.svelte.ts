@@ -2,6 +2,7 @@
 
 import { onMount } from 'svelte';
 import type { z } from 'zod';
+import { keptHere } from '$lib/ui/kept-here';
 
 const REST_MS = 200;
 
@@ -20,7 +21,7 @@ export class Typed<T> {
 		this.#key = `pond-typed-${key}`;
 		let ready = $state(false);
 		onMount(() => {
-			const text = localStorage.getItem(this.#key);
+			const text = keptHere.get(this.#key);
 			if (text) {
 				try {
 					const typed = schema.safeParse(JSON.parse(text));
@@ -40,8 +41,8 @@ export class Typed<T> {
 			if (!ready || this.#over) return;
 			clearTimeout(this.#timer);
 			this.#timer = setTimeout(() => {
-				if (typed === undefined) localStorage.removeItem(this.#key);
-				else localStorage.setItem(this.#key, JSON.stringify(typed));
+				if (typed === undefined) keptHere.remove(this.#key);
+				else keptHere.set(this.#key, JSON.stringify(typed));
 			}, REST_MS);
 		});
 	}
@@ -50,10 +51,10 @@ export class Typed<T> {
 	done(): void {
 		clearTimeout(this.#timer);
 		this.back = false;
-		localStorage.removeItem(this.#key);
+		keptHere.remove(this.#key);
 	}
 }
 
 /** Puts something where a page looks for what was typed on it: the way from one page to a form of another. */
 export const keepTyped = (key: string, typed: unknown): void =>
-	localStorage.setItem(`pond-typed-${key}`, JSON.stringify(typed));
+	void keptHere.set(`pond-typed-${key}`, JSON.stringify(typed));

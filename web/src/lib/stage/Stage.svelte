@@ -13,11 +13,12 @@
 	import Play from '@lucide/svelte/icons/play';
 	import Repeat from '@lucide/svelte/icons/repeat-1';
 	import Shuffle from '@lucide/svelte/icons/shuffle';
-	import { untrack, type Snippet } from 'svelte';
+	import { onMount, untrack, type Snippet } from 'svelte';
 	import { loopsIn, wordsIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
+	import { canFillScreen, fillScreen } from '$lib/ui/full-screen';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { CAMERAS, type Camera } from '$lib/choices/camera';
 	import { cameraTitle, drawFrom } from './cameras';
@@ -45,6 +46,8 @@
 		also?: Snippet;
 		/** Further controls, at the end of the row. */
 		more?: Snippet;
+		/** What fills the screen; the stage alone when left out. */
+		fills?: () => HTMLElement;
 	}
 	/** The water goes on beside a picture that is narrower than its place; the page's own rules let no markup of a server say so. */
 	let water = $state<string>();
@@ -65,6 +68,7 @@
 		camera = $bindable('front'),
 		also,
 		more,
+		fills,
 	}: Props = $props();
 
 	const last = $derived(Math.max(trace.steps.length, beside?.trace.steps.length ?? 0));
@@ -108,10 +112,12 @@
 	const toggle = (): void => (walk.playing ? walk.pause() : walk.play());
 
 	let section = $state<HTMLElement>();
-	async function fullScreen(): Promise<void> {
-		if (document.fullscreenElement) await document.exitFullscreen();
-		else await section?.requestFullscreen();
-	}
+	let canFill = $state(false);
+	onMount(() => (canFill = canFillScreen()));
+	const fullScreen = (): void => {
+		const element = fills?.() ?? section;
+		if (element && canFillScreen()) void fillScreen(element);
+	};
 
 	const KEYS: Readonly<Record<string, () => void>> = {
 		ArrowRight: () => go(shownStep + 1),
@@ -122,7 +128,7 @@
 		l: () => (walk.looping = !walk.looping),
 		x: toCrossing,
 		v: () => (camera = CAMERAS[(CAMERAS.indexOf(camera) + 1) % CAMERAS.length]!),
-		f: () => void fullScreen(),
+		f: fullScreen,
 	};
 	function onkeydown(event: KeyboardEvent): void {
 		const act = KEYS[event.key];
@@ -282,7 +288,8 @@
 				disabled={crossings.length === 0}
 				onclick={toCrossing}><Shuffle /></IconButton
 			>
-			<IconButton label="Full screen" hint="Full screen (F)" onclick={() => void fullScreen()}><Maximize /></IconButton>
+			{#if canFill}<IconButton label="Full screen" hint="Full screen (F)" onclick={fullScreen}><Maximize /></IconButton
+				>{/if}
 			{@render more?.()}
 		</div>
 	</div>

@@ -4,6 +4,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
 	import type { Light } from '$lib/ui/light';
+	import { keptHere } from '$lib/ui/kept-here';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import ChartParts from './ChartParts.svelte';
 	import Needles from './Needles.svelte';
@@ -19,12 +20,13 @@
 	const { block, place, light, style, width }: Props = $props();
 	const { worked, cords, mirrored } = $derived(block.shown);
 	const rows = $derived(worked.rows.length);
-	/** Rows finished; nothing while the whole chart is shown. */
+	/** Rows finished, kept while the whole chart is shown too; nothing before the first is followed. */
 	let done = $state<number>();
+	let isWhole = $state(false);
 	let mounted = $state(false);
 	const key = $derived(`pond-rows-${place}`);
 	const kept = (): number | undefined => {
-		const text = localStorage.getItem(key);
+		const text = keptHere.get(key);
 		const said = Number(text);
 		return text !== null && Number.isInteger(said) && said >= 0 ? Math.min(rows, said) : undefined;
 	};
@@ -34,24 +36,27 @@
 	});
 	function go(to: number): void {
 		done = Math.max(0, Math.min(rows, to));
-		localStorage.setItem(key, String(done));
+		isWhole = false;
+		keptHere.set(key, String(done));
 	}
 	keepScreenAwake();
 </script>
 
-{#if done === undefined || rows === 0}
+{#if done === undefined || isWhole || rows === 0}
 	<div class="mt-2"><ChartParts {worked} {cords} {light} {mirrored} {width} /></div>
 	{#if mounted && rows > 0}
 		<p class="mt-2 print:hidden">
-			<button type="button" class="wordlink" onclick={() => go(0)}
-				>Follow it row by row, {placeName(worked.craft)}</button
+			<button type="button" class="wordlink" onclick={() => go(done ?? 0)}
+				>{#if done === undefined || done === 0}Follow it row by row, {placeName(worked.craft)}{:else if done < rows}Go
+					on with row {worked.rows[done]!.number}{:else}All rows are finished: see the last{/if}</button
 			>
+			{#if done}<button type="button" class="wordlink ml-5" onclick={() => go(0)}>From the first row again</button>{/if}
 		</p>
 	{/if}
 {:else}
 	<div class="mt-2 print:hidden" data-testid="follow">
 		<Needles shown={block.shown} place={done} {light} rowsShown={7} {style} {go} />
-		<p class="mt-3 flex flex-wrap items-center gap-3">
+		<p class="follow-bar mt-3 flex flex-wrap items-center gap-3">
 			<button
 				type="button"
 				class="pill pill-strong min-h-14 grow text-xl"
@@ -63,16 +68,20 @@
 			>
 		</p>
 		<p class="mt-2">
-			<button
-				type="button"
-				class="wordlink"
-				onclick={() => {
-					localStorage.removeItem(key);
-					done = undefined;
-				}}>The whole chart again</button
-			>
+			<button type="button" class="wordlink" onclick={() => (isWhole = true)}>The whole chart again</button>
 			<span class="text-sm">This browser keeps where you are.</span>
 		</p>
 	</div>
 	<div class="mt-2 hidden print:block"><ChartParts {worked} {cords} {light} {mirrored} {width} /></div>
 {/if}
+
+<style>
+	/* Under the thumb, however long a row is. */
+	.follow-bar {
+		background: var(--color-white, #fff);
+		bottom: 0;
+		padding-block: 0.5rem;
+		position: sticky;
+		z-index: 5;
+	}
+</style>

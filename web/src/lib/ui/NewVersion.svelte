@@ -10,6 +10,8 @@
 	}
 	onMount(() => {
 		if (!('serviceWorker' in navigator)) return;
+		// The first visit comes before the worker does; and what older versions kept is renewed.
+		void navigator.serviceWorker.ready.then(({ active }) => active?.postMessage({ keep: location.href }));
 		let gone = false;
 		const swap = (): void => {
 			if (taken) location.reload();

@@ -105,7 +105,9 @@
 	const names = $derived(shown ? namesShown(shown) : []);
 	const named = $derived(names.filter((n) => n.name !== undefined));
 	/** Of what is on show; with a mistake it has the names of what came of it. */
-	const namesSeen = $derived(meant ? (came ? namesShown(came).filter((n) => n.name !== undefined) : []) : named);
+	const namesSeen = $derived(
+		meant ? (came ? namesShown(untwisted(came)).filter((n) => n.name !== undefined) : []) : named,
+	);
 
 	const besideShown = $derived.by(() => {
 		if (!shown || beside === undefined || beside === way) return undefined;

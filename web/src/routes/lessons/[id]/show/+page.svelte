@@ -15,6 +15,8 @@
 	import { questionSaid } from '$lib/lesson/room-questions';
 	import RoomBlocks from '$lib/lesson/RoomBlocks.svelte';
 	import { inWriting } from '$lib/ui/in-writing';
+	import { canFillScreen, fillScreen } from '$lib/ui/full-screen';
+	import { keptHere, keptInTab } from '$lib/ui/kept-here';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
@@ -52,7 +54,7 @@
 
 	onMount(() => {
 		mounted = true;
-		const kept: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? 'null');
+		const kept: unknown = JSON.parse(keptInTab.get(KEY) ?? 'null');
 		if (kept instanceof Object && 'at' in kept && 'began' in kept) {
 			at = Math.max(0, Math.min(lesson.steps.length - 1, Number(kept.at) || 0));
 			began = typeof kept.began === 'number' ? kept.began : undefined;
@@ -60,15 +62,15 @@
 			rowsDone = 'rowsDone' in kept && typeof kept.rowsDone === 'number' ? kept.rowsDone : undefined;
 		}
 		// Where the other window stands already.
-		if (notes) hear(localStorage.getItem(KEY));
+		if (notes) hear(keptHere.get(KEY));
 		now = Date.now();
 		const clock = setInterval(() => (now = Date.now()), 1000);
 		return () => clearInterval(clock);
 	});
 	const keep = (): void => {
-		sessionStorage.setItem(KEY, JSON.stringify({ at, began, rowsDone, move }));
+		keptInTab.set(KEY, JSON.stringify({ at, began, rowsDone, move }));
 		// Notes in a second window follow.
-		localStorage.setItem(KEY, JSON.stringify({ at, move, view, sent: Date.now() }));
+		keptHere.set(KEY, JSON.stringify({ at, move, view, sent: Date.now() }));
 	};
 	function go(to: number): void {
 		at = Math.max(0, Math.min(lesson.steps.length - 1, to));
@@ -124,8 +126,7 @@
 		n: () => go(at + 1),
 		b: () => (black = !black),
 		'.': () => (black = !black),
-		f: () =>
-			void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen()),
+		f: () => void fillScreen(document.documentElement),
 	};
 	const ARROWS: Readonly<Record<string, () => void>> = { ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1) };
 	function onkeydown(event: KeyboardEvent): void {
@@ -133,8 +134,8 @@
 		if (live && !event.key.startsWith('Page')) return;
 		const act = KEYS[event.key] ?? (isStill ? ARROWS[event.key] : undefined);
 		if (!act || inWriting(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-		// The stage takes F for itself.
-		if (event.key === 'f' && blocks.some((b) => b.kind === 'moves')) return;
+		// A stage hears F too, and fills the screen with the whole show.
+		if (event.key === 'f' && (!canFillScreen() || (blocks.some((b) => b.kind === 'moves') && !live))) return;
 		event.preventDefault();
 		event.stopPropagation();
 		act();
