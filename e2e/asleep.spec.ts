@@ -151,7 +151,7 @@ test('a part that fails shows itself as failed, and the rest of the page goes on
 		const field = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!;
 		Object.defineProperty(HTMLTextAreaElement.prototype, 'value', {
 			...field,
-			set: () => {
+			get: () => {
 				throw new Error('broken on purpose');
 			},
 		});

@@ -35,8 +35,13 @@ const MOST_TRIES = 10;
 const GONE_MS = 30;
 /** Milliseconds of work from which on the pages of one who asks count as long. */
 const LONG_PAGE = 100;
-/** Waiting for one who asks; more are refused. */
+/** Waiting for one who asks; more are refused. A link and an address are shared by a whole class. */
 const MOST_WAITING = 60;
+const MOST_SHARED = 600;
+/** Where photographs are sent. */
+const PICTURES = /^\/api\/pictures$/;
+/** Milliseconds between two lines of the log that say how it goes. */
+const TELL_EVERY = 60_000;
 /** Strangers known by cookie to be teachers. */
 const MOST_KNOWN = 20_000;
 
@@ -76,19 +81,27 @@ export async function startFront(build, env) {
 	// Apart from pages: doors, where passwords are waited for, and what is handed out, which takes long.
 	const doors = thread(6);
 	const long = thread(3);
-	const all = [...pages, doors, long];
+	// Small papers never wait for those of a whole room.
+	const sheets = thread(3);
+	const all = [...pages, doors, long, sheets];
 	const costs = new Costs();
 	const turns = new Turns({
 		places: pages.length,
 		// Whose pages take long leaves room for others; whose are quick may have all of it, as they give it back at once.
 		each: (who) => (costs.of(who) > LONG_PAGE ? Math.max(1, pages.length - 1) : pages.length),
-		most: MOST_WAITING,
+		most: (who) => (who.startsWith('teacher ') ? MOST_WAITING : MOST_SHARED),
 	});
 	const longTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
+	const sheetTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
+	// Photographs are made small outside of the threads' own count: one at a time, so that pages have a core.
+	const pictureTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
 	const strangers = new Uses(settings.strangers);
 	/** @type {Map<string, string>} teachers by the hash of the cookie that let them in */
 	const known = new Map();
 	let bodies = 0;
+	let refused = 0;
+	let failed = 0;
+	let served = 0;
 
 	const statics = sirv(join(build, 'client'), {
 		etag: true,
@@ -166,6 +179,7 @@ export async function startFront(build, env) {
 		const charged = teacher ? [] : strange;
 		const who = teacher ?? link ?? placeOf(address);
 		if (wait > 0) {
+			refused += 1;
 			say(
 				request,
 				response,
@@ -182,9 +196,11 @@ export async function startFront(build, env) {
 		}
 
 		const isDoor = path === '/health/ready' || (!isRead && /^\/(?:sign-in|sign-up|recover|account)(?:\/|$)/.test(path));
-		const isLong = path === BRINGS_BACK || /^\/(?:(?:lessons|swatches)\/[^/]+\/handout|account\/export)$/.test(path);
+		const isSheet = /^\/(?:lessons|swatches)\/[^/]+\/handout$/.test(path) && !/[?&]room=yes\b/.test(url);
+		const isLong = isSheet || path === BRINGS_BACK || /^\/(?:lessons\/[^/]+\/handout|account\/export)$/.test(path);
+		const isPicture = !isRead && PICTURES.test(path);
 		/** @type {'door' | 'long' | 'page'} */
-		const kind = isDoor ? 'door' : isLong ? 'long' : 'page';
+		const kind = isDoor ? 'door' : isLong || isPicture ? 'long' : 'page';
 		/** Of a path its first part: what comes after it may let somebody in. @param {number} spent */
 		const about = (spent) => ({ method, path: `/${path.split('/')[1]}`, worked: Math.max(0, Math.round(spent)) });
 		let left = false;
@@ -224,7 +240,7 @@ export async function startFront(build, env) {
 		/** @param {number} tries */
 		const begin = async (tries) => {
 			if (over) return;
-			const thread = kind === 'door' ? doors : kind === 'long' ? long : idlest(pages);
+			const thread = kind === 'door' ? doors : isSheet || isPicture ? sheets : kind === 'long' ? long : idlest(pages);
 			on = thread;
 			thread.busy += 1;
 			let ended = false;
@@ -280,6 +296,8 @@ export async function startFront(build, env) {
 			});
 			upstream.once('response', (answer) => {
 				answered = true;
+				served += 1;
+				if ((answer.statusCode ?? 500) >= 500) failed += 1;
 				remember(answer, cookie);
 				if (left) answer.resume().once('close', end);
 				else pipe(answer, response, kind, end);
@@ -292,13 +310,15 @@ export async function startFront(build, env) {
 			else void begin(0);
 			return;
 		}
-		const line = kind === 'long' ? longTurns : turns;
+		const line = isPicture ? pictureTurns : isSheet ? sheetTurns : kind === 'long' ? longTurns : turns;
 		endTurn = line.ask(who, () => {
 			if (left && isRead) queueMicrotask(end);
 			else void begin(0);
 		});
-		if (!endTurn) say(request, response, 429, 'Much is being made for you already. Wait for it, then try again.', 5);
-		else if (!on) onLeave = () => left && isRead && end();
+		if (!endTurn) {
+			refused += 1;
+			say(request, response, 429, 'Much is being made for you already. It goes on by itself in a moment.', 5);
+		} else if (!on) onLeave = () => left && isRead && end();
 	}
 
 	/**
@@ -360,11 +380,35 @@ export async function startFront(build, env) {
 		server.listen(settings.port, settings.host, () => done(undefined));
 	});
 
+	/** Once a minute: how many wait, what is taken of memory, what was refused and what failed since. */
+	const telling = setInterval(() => {
+		const { rss, heapUsed } = process.memoryUsage();
+		tell(30, 'how it goes', {
+			waiting: { pages: turns.waiting, papers: longTurns.waiting + sheetTurns.waiting, pictures: pictureTurns.waiting },
+			busy: {
+				pages: turns.busy,
+				papers: longTurns.busy + sheetTurns.busy,
+				pictures: pictureTurns.busy,
+				doors: doors.busy,
+			},
+			megabytes: {
+				process: Math.round(rss / 2 ** 20),
+				front: Math.round(heapUsed / 2 ** 20),
+				bodies: Math.round(bodies / 2 ** 20),
+			},
+			served,
+			refused,
+			failed,
+		});
+		served = refused = failed = 0;
+	}, TELL_EVERY).unref();
+
 	let stopping = false;
 	/** Takes nothing new, ends what runs, then closes. */
 	const stop = async () => {
 		if (stopping) return;
 		stopping = true;
+		clearInterval(telling);
 		server.closeIdleConnections();
 		const closed = new Promise((done) => server.close(done));
 		const idle = setInterval(() => server.closeIdleConnections(), 50);

@@ -32,6 +32,10 @@ export function say(request, response, status, message, wait) {
 	const { url = '/', headers } = request;
 	const isAction = headers['x-sveltekit-action'] !== undefined;
 	const isJson = isAction || url.startsWith('/api/') || url.includes('__data.json');
+	const isAgain =
+		wait !== undefined &&
+		(request.method === 'GET' || request.method === undefined) &&
+		(status === 429 || status === 503);
 	const body = isAction
 		? JSON.stringify({ type: 'error', error: { message } })
 		: isJson
@@ -39,7 +43,9 @@ export function say(request, response, status, message, wait) {
 			: page
 					.replace('The pond is frozen over', TITLES[status] ?? 'The pond is frozen over')
 					.replace('%sveltekit.status%', String(status))
-					.replace('%sveltekit.error.message%', message);
+					.replace('%sveltekit.error.message%', message)
+					// A page that was only read is asked for again by itself.
+					.replace('</head>', isAgain ? `<meta http-equiv="refresh" content="${wait}" /></head>` : '</head>');
 	response.writeHead(status, {
 		'content-type': isJson ? 'application/json' : 'text/html; charset=utf-8',
 		...GUARDS,

@@ -26,7 +26,7 @@ export function readSettings(env) {
 		addressHeader: (env['ADDRESS_HEADER'] ?? '').toLowerCase(),
 		proxies: count('XFF_DEPTH', 1, 1),
 		/** Milliseconds of the processor that strangers may use at once, by address and by link, and that are given back each second. */
-		strangers: { most: count('STRANGERS_BURST_MS', 15_000, 100), drain: count('STRANGERS_MS_A_SECOND', 300, 1) },
+		strangers: { most: count('STRANGERS_BURST_MS', 30_000, 100), drain: count('STRANGERS_MS_A_SECOND', 900, 1) },
 	};
 }
 

@@ -27,8 +27,8 @@ export class Turns {
 	#most;
 
 	/**
-	 * @param {{ places: number, each: (who: string) => number, most: number }} limits `places`: done at once;
-	 * `each`: of these at most for one who asks; `most`: waiting in one line
+	 * @param {{ places: number, each: (who: string) => number, most: number | ((who: string) => number) }} limits
+	 * `places`: done at once; `each`: of these at most for one who asks; `most`: waiting in one line
 	 */
 	constructor({ places, each, most }) {
 		this.#places = places;
@@ -52,7 +52,7 @@ export class Turns {
 	 */
 	ask(who, begin) {
 		const line = this.#lines.get(who) ?? [];
-		if (line.length >= this.#most) return undefined;
+		if (line.length >= (typeof this.#most === 'function' ? this.#most(who) : this.#most)) return undefined;
 		let state = 'waiting';
 		const one = {
 			who,

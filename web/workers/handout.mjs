@@ -1,9 +1,11 @@
-// Sets handouts as PDFs, apart from the threads that answer. It reads the app's own faces and template, and nothing else.
+// Sets handouts as PDFs, in a process of its own: what the setter takes of memory is given back when the process ends.
+// It reads the app's own faces and template, and nothing else.
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { NodeCompiler } from '@myriaddreamin/typst-ts-node-compiler';
+import workerpool from 'workerpool';
 
 const require = createRequire(import.meta.url);
 const here = dirname(fileURLToPath(import.meta.url));
@@ -14,9 +16,9 @@ let compiler;
 /**
  * @param {{ documents: readonly unknown[], copies: readonly number[], faces: readonly string[], photos: Readonly<Record<string, Uint8Array>> }} task
  * `copies`: which document, for each copy in turn; `photos`: pictures by the path that the documents name them by.
- * @returns {Uint8Array} The PDF.
+ * @returns {{ pdf: Uint8Array, memory: number }} The PDF, and bytes that this process takes after it.
  */
-export default function set({ documents, copies, faces, photos }) {
+function set({ documents, copies, faces, photos }) {
 	compiler ??= NodeCompiler.create({
 		workspace: here,
 		fontArgs: [{ fontBlobs: faces.map((path) => readFileSync(require.resolve(path))) }],
@@ -37,5 +39,7 @@ export default function set({ documents, copies, faces, photos }) {
 	compiler.resetShadow();
 	// What was remembered of earlier handouts goes, so that a long evening takes no more than a short one.
 	compiler.evictCache(2);
-	return new Uint8Array(pdf);
+	return { pdf: new Uint8Array(pdf), memory: process.memoryUsage.rss() };
 }
+
+workerpool.worker({ set });

@@ -1,5 +1,15 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { page } from '$app/state';
+
+	/** What a server says that has too much to do for a moment, or that is being started again. */
+	const isForNow = $derived([429, 502, 503, 504].includes(page.status));
+	/** Not all at once: a class asks together. */
+	onMount(() => {
+		if (!isForNow) return;
+		const again = setTimeout(() => location.reload(), 3000 + Math.random() * 4000);
+		return () => clearTimeout(again);
+	});
 </script>
 
 <svelte:head><title>Not here · Pond Loop</title></svelte:head>
@@ -10,6 +20,7 @@
 		{page.status === 404 ? 'Nothing on this needle' : page.status === 401 ? 'Signed out' : 'A dropped stitch'}
 	</h1>
 	<p class="mt-4">{page.error?.message}</p>
+	{#if isForNow}<p class="mt-2" role="status">The page tries again by itself in a few seconds.</p>{/if}
 	{#if page.status >= 500 && page.error?.request}
 		<p class="quiet mt-2 text-sm">If it happens again, tell whoever runs this: {page.error.request}</p>
 	{/if}

@@ -2,6 +2,7 @@
 
 import { isAway } from './database';
 import { Unread } from './documents';
+import { NotSet } from './handout/setter';
 import { Full } from './quota';
 
 export interface Failure {
@@ -10,6 +11,9 @@ export interface Failure {
 	/** Nothing is wrong with the server, so that its log need not say more than the status. */
 	readonly isQuiet: boolean;
 }
+
+const diskFull =
+	'The server has no room left, so this was not saved. It is still in this page; tell whoever runs the server, then try again.';
 
 export const away = 'The database does not answer. Nothing that was saved is lost; try again in a moment.';
 
@@ -40,6 +44,9 @@ export function failureOf(cause: unknown): Failure {
 	if (cause instanceof Unread) {
 		return { status: 409, message: 'What is stored there cannot be read. Open it to see it as it is.', isQuiet: false };
 	}
+	if (cause instanceof NotSet) return { status: 413, message: cause.message, isQuiet: true };
+	// Source: PostgreSQL's appendix of error codes, class 53.
+	if (codeOf(cause) === '53100') return { status: 507, message: diskFull, isQuiet: false };
 	if (cause instanceof Full) return { status: 409, message: cause.says, isQuiet: true };
 	const because = refusedBecause(cause);
 	if (because) {

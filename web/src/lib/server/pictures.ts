@@ -55,6 +55,11 @@ export async function readBack(jpeg: Uint8Array): Promise<Small | undefined> {
 	return isPlain && small ? { ...small, jpeg: Buffer.from(jpeg) } : small;
 }
 
+/** The first letters of a file as phones of one kind keep photographs. */
+const isHeic = (sent: Uint8Array): boolean =>
+	/^ftyp(heic|heix|mif1|msf1|hevc)/.test(Buffer.from(sent.slice(4, 12)).toString('latin1'));
+const heic =
+	'This is a HEIC photograph, which most browsers cannot show. Save it as a JPEG and choose that: on an iPhone, Settings, Camera, Formats, Most Compatible.';
 const unreadable = 'That file cannot be read as a picture. Choose a JPEG, PNG or WebP file.';
 export const tooMany = `At most ${PICTURE_LIMITS.many} pictures and ${PICTURE_LIMITS.bytes / MB} MB of them are kept. Take some out of your lessons or evenings first; a day later their room is free.`;
 
@@ -74,7 +79,7 @@ export async function keepPicture(
 	sent: Uint8Array,
 ): Promise<Omit<Picture, 'jpeg'> | { readonly says: string }> {
 	const small = await madeSmall(sent);
-	if (!small) return { says: unreadable };
+	if (!small) return { says: isHeic(sent) ? heic : unreadable };
 	const id = randomUUID();
 	const put = (): Promise<boolean> => putPicture(teacher, { id, ...small });
 	if (!(await put())) {

@@ -13,6 +13,7 @@
 		wayOf,
 		withTools,
 		wordsIn,
+		untwisted,
 	} from '@pond-loop/core/look';
 	import { isLong, perform } from '@pond-loop/core/made';
 	import { SCHOOLS, wordsMade } from '@pond-loop/core/notation';

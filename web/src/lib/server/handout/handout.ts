@@ -1,17 +1,15 @@
-/** A lesson or a swatch as a handout: what stands on paper, and the thread that sets it as a PDF. */
+/** A lesson or a swatch as a handout: what stands on paper, and the process that sets it as a PDF. */
 
-import { join } from 'node:path';
 import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
-import Piscina from 'piscina';
 import { z } from 'zod';
 import { codeSection, type Code } from './code';
-import { FACES } from './faces';
 import { paperBlocks, photoPath, type Plain } from './paper';
+import { setDocuments } from './setter';
 import { settable } from './signs';
 
 /** Pictures of a lesson that its teacher keeps, by id. */
@@ -105,32 +103,17 @@ export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: Prin
 	return documentOf(swatch.title, [{ blocks: () => swatchBlocks(swatch, { style: shown }) }], options, NONE);
 };
 
-const LONGEST_MS = 30_000;
-
-/** The threads that set pages: started when the first handout is asked for. */
-let setters: Piscina | undefined;
-
-/** Sets documents as one PDF, tagged, in a thread of its own; `copies` says which, for each copy in turn. Throws when that fails or takes too long. */
+/** Sets documents as one PDF, tagged, in a process of its own; `copies` says which, for each copy in turn. */
 export const setAll = (
 	documents: readonly Document[],
 	copies: readonly number[],
 	photos: Photos = NONE,
 ): Promise<Uint8Array> =>
-	(setters ??= new Piscina({
-		// The setter is not part of the bundle: it is started from where the app stands.
-		filename: join(process.env['POND_LOOP_ROOT'] ?? process.cwd(), 'web', 'workers', 'handout.mjs'),
-		maxThreads: 1,
-		idleTimeout: 60_000,
-		env: {},
-	})).run(
-		{
-			documents,
-			copies,
-			faces: FACES,
-			photos: Object.fromEntries([...photos].map(([id, { jpeg }]) => [photoPath(id), jpeg])),
-		},
-		{ signal: AbortSignal.timeout(LONGEST_MS) },
-	) as Promise<Uint8Array>;
+	setDocuments({
+		documents,
+		copies,
+		photos: Object.fromEntries([...photos].map(([id, { jpeg }]) => [photoPath(id), jpeg])),
+	});
 
 export const setPdf = (document: Document, photos?: Photos): Promise<Uint8Array> => setAll([document], [0], photos);
 
