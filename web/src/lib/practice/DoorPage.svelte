@@ -19,7 +19,7 @@
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 	import { crossingSaid } from './crossing-said';
-	import { closeDoor, eraseSent, openDoor } from './doors';
+	import { closeDoor, eraseAllSent, eraseSent, openDoor, renewDoor } from './doors';
 	import SummaryTable from './SummaryTable.svelte';
 
 	interface Props {
@@ -72,6 +72,22 @@
 		said = answer.kind === 'ok' ? 'Erased.' : '';
 		await invalidateAll();
 	}
+	/** What is asked about once more before it is done. */
+	let sure = $state<'renew' | 'erase'>();
+	async function renew(): Promise<void> {
+		sure = undefined;
+		const answer = await renewDoor(at);
+		trouble = troubleOf(answer);
+		said = answer.kind === 'ok' ? 'There is a new link and code. The old ones lead nowhere.' : '';
+		await invalidateAll();
+	}
+	async function eraseAll(): Promise<void> {
+		sure = undefined;
+		const answer = await eraseAllSent(at);
+		trouble = troubleOf(answer);
+		said = answer.kind === 'ok' ? 'All of it is erased.' : '';
+		await invalidateAll();
+	}
 	function ask(kind: string, wanted: boolean): void {
 		const now = DRILLS.map((d) => d.id).filter((d) => (d === kind ? wanted : isAsked(d)));
 		if (now.length > 0) void put({ ...told, kinds: keptKinds(DRILLS, now) });
@@ -101,6 +117,10 @@
 				<button type="button" class="wordlink" onclick={copy}>Copy</button>
 				<a class="wordlink" href={address} target="_blank" rel="noopener">Try it</a>
 				<button type="button" class="wordlink" onclick={close}>Close the door</button>
+				{#if sure === 'renew'}<span>The old link stops working.</span>
+					<button type="button" class="wordlink text-error" onclick={renew}>Make a new link</button>
+					<button type="button" class="wordlink" onclick={() => (sure = undefined)}>Keep this one</button>
+				{:else}<button type="button" class="wordlink" onclick={() => (sure = 'renew')}>New link</button>{/if}
 			</p>
 			{#if of === 'lessons'}<p class="quiet mt-1 text-[0.94rem]">
 					The code stands at the end of <a class="wordlink" href="/lessons/{id}/print">the sheet</a> too.
@@ -230,6 +250,12 @@
 						</li>
 					{/each}
 				</ul>
+				<p class="mt-2 text-[0.94rem]">
+					{#if sure === 'erase'}All {sent.length} go for good.
+						<button type="button" class="wordlink text-error" onclick={eraseAll}>Erase all</button> ·
+						<button type="button" class="wordlink" onclick={() => (sure = undefined)}>Keep them</button>
+					{:else}<button type="button" class="wordlink" onclick={() => (sure = 'erase')}>Erase all of it</button>{/if}
+				</p>
 			</section>
 		{/if}
 	</div>

@@ -16,5 +16,11 @@ export const openDoor = (at: string, door: PracticeDoor): Promise<Answer<{ reado
 
 export const closeDoor = (at: string): Promise<Answer<object>> => send('DELETE', `/api/doors/${at}`, undefined, DONE);
 
+export const renewDoor = (at: string): Promise<Answer<{ readonly token: string }>> =>
+	send('POST', `/api/doors/${at}`, {}, fields({ token: 'string' }));
+
+export const eraseAllSent = (at: string): Promise<Answer<object>> =>
+	send('DELETE', `/api/doors/${at}/sent`, undefined, DONE);
+
 export const eraseSent = (at: string, learner: string): Promise<Answer<object>> =>
 	send('DELETE', `/api/doors/${at}/sent/${learner}`, undefined, DONE);

@@ -19,6 +19,8 @@ const ConfigSchema = z.object({
 	SIGN_INS_A_QUARTER: count(60),
 	/** Times that the demo is entered anew, in an hour, from one address. */
 	DEMO_ENTRIES_AN_HOUR: count(60),
+	/** Who sends through one practice link for the first time, in an hour, from one address. */
+	NEW_SENDERS_AN_HOUR: count(100),
 });
 
 export type Config = z.infer<typeof ConfigSchema>;

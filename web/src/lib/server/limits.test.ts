@@ -2,7 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, describe, expect, it } from 'vitest';
 import { placeOf } from '../../../server/network.mjs';
 import { closeDatabase } from './database';
-import { countRecovery, countSignIn, countSignUp, forgiveSignIns, tryAgainIn } from './limits';
+import { newToken } from './secrets';
+import {
+	countNewSender,
+	countRecovery,
+	countSent,
+	countSignIn,
+	countSignUp,
+	forgiveSignIns,
+	tryAgainIn,
+} from './limits';
 
 afterAll(closeDatabase);
 
@@ -48,6 +57,17 @@ describe('limits', () => {
 		const address = `198.51.100.${Math.floor(Math.random() * 250)}`;
 		const waits = await Promise.all(Array.from({ length: 12 }, () => countSignUp(address)));
 		expect(waits.filter((w) => w === 0).length).toBe(10);
+	});
+
+	it('hold one device that sends and sends, and leave room for a class behind one address', async () => {
+		const link = newToken();
+		for (let i = 0; i < 60; i++) expect(await countSent(link, 'one', '192.0.2.7')).toBe(0);
+		expect(await countSent(link, 'one', '192.0.2.7')).toBeGreaterThan(0);
+		expect(await countSent(link, 'another', '192.0.2.7')).toBe(0);
+		for (let i = 0; i < 100; i++) expect(await countNewSender(link, '192.0.2.7')).toBe(0);
+		expect(await countNewSender(link, '192.0.2.7')).toBeGreaterThan(0);
+		expect(await countNewSender(link, '192.0.2.8')).toBe(0);
+		expect(await countNewSender(newToken(), '192.0.2.7')).toBe(0);
 	});
 
 	it('are said in words', () => {

@@ -24,6 +24,10 @@ interface Limits {
 	readonly recovery: RateLimiterPostgres;
 	/** Times that the demo is entered anew from one address. */
 	readonly demo: RateLimiterPostgres;
+	/** What one device sends through one practice link. */
+	readonly sentByDevice: RateLimiterPostgres;
+	/** New senders through one practice link from one address: wide, as a class shares one. */
+	readonly newSenders: RateLimiterPostgres;
 }
 
 let made: { readonly pool: unknown; readonly limits: Limits } | undefined;
@@ -31,7 +35,7 @@ let made: { readonly pool: unknown; readonly limits: Limits } | undefined;
 function limits(): Limits {
 	const pool = database();
 	if (made?.pool === pool) return made.limits;
-	const { SIGN_UPS_AN_HOUR, SIGN_INS_A_QUARTER, DEMO_ENTRIES_AN_HOUR } = config();
+	const { SIGN_UPS_AN_HOUR, SIGN_INS_A_QUARTER, DEMO_ENTRIES_AN_HOUR, NEW_SENDERS_AN_HOUR } = config();
 	const limiter = (keyPrefix: string, points: number, duration: number): RateLimiterPostgres =>
 		new RateLimiterPostgres({
 			storeClient: pool,
@@ -51,6 +55,8 @@ function limits(): Limits {
 			known: limiter('sign-in-known', 20, QUARTER),
 			recovery: limiter('recovery', 20, QUARTER),
 			demo: limiter('demo', DEMO_ENTRIES_AN_HOUR, HOUR),
+			sentByDevice: limiter('sent-by-device', 60, HOUR),
+			newSenders: limiter('new-senders', NEW_SENDERS_AN_HOUR, HOUR),
 		},
 	};
 	return made.limits;
@@ -73,6 +79,14 @@ async function counted(limiter: RateLimiterPostgres, key: string): Promise<numbe
 export const countSignUp = (address: string): Promise<number> => counted(limits().signUps, keyOf(placeOf(address)));
 
 export const countDemo = (address: string): Promise<number> => counted(limits().demo, keyOf(placeOf(address)));
+
+/** Counts what a device sends through a practice link; a browser without cookies is counted by its address. */
+export const countSent = (token: string, device: string | undefined, address: string): Promise<number> =>
+	counted(limits().sentByDevice, keyOf(token, device ?? placeOf(address)));
+
+/** Counts somebody who sends through a practice link for the first time. */
+export const countNewSender = (token: string, address: string): Promise<number> =>
+	counted(limits().newSenders, keyOf(token, placeOf(address)));
 
 /** Counts a recovery code that is tried. However many others tried a name, the one who has a code gets in. */
 export const countRecovery = (address: string): Promise<number> => counted(limits().recovery, keyOf(placeOf(address)));

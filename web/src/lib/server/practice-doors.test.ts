@@ -12,9 +12,12 @@ import {
 	closeDoor,
 	doorAddress,
 	doorOf,
+	eraseAllSent,
 	eraseSent,
+	hasSent,
 	openDoor,
 	readDoor,
+	renewDoor,
 	sendSummary,
 	sentTo,
 	takeBack,
@@ -87,6 +90,40 @@ describe('a door to practice', () => {
 		await removeLesson(teacher, id);
 		for (const nothing of [token, 'x'.repeat(43), '../../etc']) expect(await readDoor(nothing)).toBeUndefined();
 		expect(await sendSummary('x'.repeat(43), learner, shown('', 1))).toBe('none');
+	});
+
+	it('takes only what its lesson can ask, erases all of it at once, and changes its address', async () => {
+		const [{ teacher }, { teacher: other }] = [await newTeacher(), await newTeacher()];
+		const { id } = await insertLesson(teacher, lessonOf('Ropes', '2/2 LC'));
+		const token = (await openDoor(teacher, 'lessons', id, { ...newDoor('slash'), kinds: ['from-behind'] }))!;
+		const learner = randomUUID();
+		const counts = { asked: 3, right: 1 };
+		const odd: PracticeSummary = {
+			...shown('heron', 2),
+			kinds: [
+				{ kind: 'from-behind', ...counts },
+				{ kind: 'lean-of-name', ...counts },
+				{ kind: 'spam', ...counts },
+			],
+			crossings: [
+				{ name: '2/2 LC', ...counts },
+				{ name: '2/2 RC', ...counts },
+				{ name: 'buy this', ...counts },
+			],
+		};
+		expect(await sendSummary(token, learner, odd)).toBe('sent');
+		const [kept] = await sentTo(teacher, 'lessons', id);
+		expect(kept!.summary.kinds.map((k) => k.kind)).toEqual(['from-behind']);
+		expect(kept!.summary.crossings.map((c) => c.name)).toEqual(['2/2 LC', '2/2 RC']);
+		expect([await hasSent(token, learner), await hasSent(token, randomUUID())]).toEqual([true, false]);
+		await eraseAllSent(other, 'lessons', id);
+		expect(await sentTo(teacher, 'lessons', id)).toHaveLength(1);
+		await eraseAllSent(teacher, 'lessons', id);
+		expect(await sentTo(teacher, 'lessons', id)).toEqual([]);
+		expect(await renewDoor(other, 'lessons', id)).toBeUndefined();
+		const next = (await renewDoor(teacher, 'lessons', id))!;
+		expect(await readDoor(token)).toBeUndefined();
+		expect(await behind(next)).toMatchObject({ title: 'Ropes' });
 	});
 
 	it('keeps the last that each learner showed, and no more learners than it says', async () => {

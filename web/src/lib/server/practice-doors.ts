@@ -1,11 +1,15 @@
 /** Doors through which a class practises without an account. Every function for a teacher takes the teacher. */
 
 import { randomUUID } from 'node:crypto';
-import type { Crossing } from '@pond-loop/core/crossing';
+import { mirror, type Crossing } from '@pond-loop/core/crossing';
 import { ClassSchema } from '@pond-loop/core/class';
 import { LessonSchema, type Lesson } from '@pond-loop/core/lesson';
+import { writtenIn } from '@pond-loop/core/notation';
 import {
+	chosenAmong,
 	DOOR_LIMITS,
+	DRILLS,
+	FIRST_CROSSINGS,
 	hardIn,
 	PracticeDoorSchema,
 	PracticeSummarySchema,
@@ -84,6 +88,14 @@ export const hardOf = async (teacher: Teacher, classId: string): Promise<HardIn>
 export const eraseSent = async (teacher: Teacher, of: DoorOf, id: string, learner: string): Promise<boolean> =>
 	(await rows(database(), sql.eraseSent(of), [teacher.id, id, learner])).length > 0;
 
+/** All that came through a door. */
+export const eraseAllSent = (teacher: Teacher, of: DoorOf, id: string): Promise<unknown> =>
+	rows(database(), sql.eraseAllSent(of), [teacher.id, id]);
+
+/** A new address for a door; the one before leads nowhere from then on. What came through it stays. */
+export const renewDoor = async (teacher: Teacher, of: DoorOf, id: string): Promise<string | undefined> =>
+	(await rows<{ token: string }>(database(), sql.renew(of), [teacher.id, id, newToken()]))[0]?.token;
+
 /** All that somebody of this name sent to a class. */
 export const eraseSentAs = (teacher: Teacher, classId: string, name: string, on: Queryable): Promise<unknown> =>
 	rows(on, sql.eraseSentAs('classes'), [teacher.id, classId, name]);
@@ -138,14 +150,34 @@ export async function readDoor(token: string): Promise<Behind | 'closed' | 'unre
 export const LearnerSchema = z.object({ learner: z.uuid() });
 export const SendSchema = LearnerSchema.extend({ summary: PracticeSummarySchema });
 
+/** What of a summary can have come from behind this door: its kinds of question, and its crossings in either hands. */
+function ofThisDoor(summary: PracticeSummary, { door, crossings }: Behind): PracticeSummary {
+	const kinds = new Set(chosenAmong(DRILLS, door.kinds).map((d) => d.id));
+	const names = new Set(
+		[...crossings, ...FIRST_CROSSINGS].flatMap((c) => [c, mirror(c)]).flatMap((c) => writtenIn('slash', c)?.text ?? []),
+	);
+	return {
+		...summary,
+		kinds: summary.kinds.filter(({ kind }) => kinds.has(kind)),
+		crossings: summary.crossings.filter(({ name }) => names.has(name)),
+	};
+}
+
+/** Whether somebody sent something through this door before. */
+export const hasSent = async (token: string, learner: string): Promise<boolean> =>
+	TokenSchema.safeParse(token).success && (await rows(database(), sql.HAS_SENT, [token, learner])).length > 0;
+
 /** Keeps what a learner shows, in place of what they showed before. */
 export async function sendSummary(
 	token: string,
 	learner: string,
 	summary: PracticeSummary,
 ): Promise<'sent' | 'full' | 'closed' | 'none'> {
-	if (!TokenSchema.safeParse(token).success) return 'none';
-	if ((await rows(database(), sql.SEND, [token, learner, summary, DOOR_LIMITS.sent])).length > 0) return 'sent';
+	const behind = await readDoor(token);
+	if (behind === undefined || behind === 'unread') return 'none';
+	if (behind === 'closed') return 'closed';
+	const kept = ofThisDoor(summary, behind);
+	if ((await rows(database(), sql.SEND, [token, learner, kept, DOOR_LIMITS.sent])).length > 0) return 'sent';
 	const [row] = await rows<{ is_open: boolean }>(database(), sql.READ, [token]);
 	return row ? (row.is_open ? 'full' : 'closed') : 'none';
 }

@@ -17,8 +17,9 @@
 			if (taken) location.reload();
 		};
 		navigator.serviceWorker.addEventListener('controllerchange', swap);
-		void navigator.serviceWorker.getRegistration().then((registration) => {
-			if (!registration || gone) return;
+		// Not `getRegistration`: on a first visit there is none yet.
+		void navigator.serviceWorker.ready.then((registration) => {
+			if (gone) return;
 			const look = (): void => {
 				// The first one of all has nothing to take the place of.
 				if (registration.waiting && navigator.serviceWorker.controller) waiting = registration.waiting;

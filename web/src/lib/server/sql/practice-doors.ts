@@ -31,6 +31,17 @@ export const eraseSent = (of: DoorOf): string => `
 	WHERE d.id = s.door_id AND s.teacher_id = $1 AND d.${COLUMN[of]} = $2 AND s.learner_id = $3
 	RETURNING s.learner_id`;
 
+export const eraseAllSent = (of: DoorOf): string => `
+	DELETE FROM practice_sent s USING practice_doors d
+	WHERE d.id = s.door_id AND s.teacher_id = $1 AND d.${COLUMN[of]} = $2
+	RETURNING s.learner_id`;
+
+export const renew = (of: DoorOf): string =>
+	`UPDATE practice_doors SET token = $3, is_open = true WHERE teacher_id = $1 AND ${COLUMN[of]} = $2 RETURNING token`;
+
+export const HAS_SENT = `
+	SELECT 1 FROM practice_sent s JOIN practice_doors d ON d.id = s.door_id WHERE d.token = $1 AND s.learner_id = $2`;
+
 /** All that came under one name, capitals aside. */
 export const eraseSentAs = (of: DoorOf): string => `
 	DELETE FROM practice_sent s USING practice_doors d

@@ -1,7 +1,7 @@
 import { PracticeDoorSchema } from '@pond-loop/core/practice';
 import { json } from '@sveltejs/kit';
 import { teacherOf } from '$lib/server/guard';
-import { closeDoor, openDoor } from '$lib/server/practice-doors';
+import { closeDoor, openDoor, renewDoor } from '$lib/server/practice-doors';
 import { doorGone, doorIn, readBody, refusal } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -13,6 +13,13 @@ export const PUT: RequestHandler = async ({ params, request, locals }) => {
 	const door = doorIn(params);
 	const token = door && (await openDoor(teacher, door.of, door.id, body.value));
 	return token ? json({ token }) : refusal(404, doorGone(params));
+};
+
+/** Gives it a new address: the one before leads nowhere. */
+export const POST: RequestHandler = async ({ params, locals }) => {
+	const door = doorIn(params);
+	const token = door && (await renewDoor(teacherOf(locals), door.of, door.id));
+	return token ? json({ token }) : refusal(404, 'There is no practice link here yet.');
 };
 
 /** Closes it; what was sent through it stays, and so does its address. */
