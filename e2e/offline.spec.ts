@@ -76,7 +76,7 @@ behind(
 		const take = page.getByRole('button', { name: /A new version is here/ });
 		await expect(take).toBeVisible();
 		front.mode = 'cut';
-		await take.click();
+		await Promise.all([page.waitForEvent('load'), take.click()]);
 		await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 over 2, leaning left');
 		await page.getByRole('button', { name: 'One move on' }).click();
 		await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '1');

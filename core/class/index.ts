@@ -45,7 +45,7 @@ export {
 	type StepLearnt,
 } from './learnt.ts';
 export { lessonFrom } from './next-lesson.ts';
-export { calledBy, withoutNames } from './nameless.ts';
+export { calledBy, nameTaker, withoutNames } from './nameless.ts';
 export { nextFor, type Proposal } from './next.ts';
 export { peopleIn, type Pasted } from './pasted.ts';
 export { HANDED, PERSON_LIMITS, PersonSchema, type Handed, type Person } from './person.ts';

@@ -17,10 +17,15 @@ export function calledBy(name: string, staying: readonly string[]): readonly str
 	return [...new Set([name.trim(), ...(isShared ? [] : [own])])].filter((n) => n !== '');
 }
 
+/** Takes these names out of a text. Linear in it. */
+export function nameTaker(names: readonly string[]): (text: string) => string {
+	const words = names.map(asWord);
+	return (text) => words.reduce((now, word) => now.replace(word, SOMEBODY), text);
+}
+
 /** Takes these names out of presses: gives the very same one where none of them is in it. Linear in what is written. */
 export function withoutNames(names: readonly string[]): (did: Did) => Did {
-	const words = names.map(asWord);
-	const without = (text: string): string => words.reduce((now, word) => now.replace(word, SOMEBODY), text);
+	const without = nameTaker(names);
 	return (did) => nameless(did, without);
 }
 function nameless(did: Did, without: (text: string) => string): Did {

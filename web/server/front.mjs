@@ -381,7 +381,9 @@ export async function startFront(build, env) {
 	});
 
 	/** Once a minute: how many wait, what is taken of memory, what was refused and what failed since. */
+	const isTold = !['silent', 'fatal', 'error', 'warn'].includes(env['LOG_LEVEL'] ?? '');
 	const telling = setInterval(() => {
+		if (!isTold) return;
 		const { rss, heapUsed } = process.memoryUsage();
 		tell(30, 'how it goes', {
 			waiting: { pages: turns.waiting, papers: longTurns.waiting + sheetTurns.waiting, pictures: pictureTurns.waiting },

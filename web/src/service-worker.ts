@@ -126,7 +126,8 @@ async function keepUnlessFresh(url: URL): Promise<void> {
 
 /** Without a network, or with a server that is away, what is kept stays. */
 async function fetchAndKeep(url: string): Promise<void> {
-	const response = await fetch(url, { credentials: 'same-origin' }).catch(() => undefined);
+	// From the network alone: what the browser itself remembers would be taken for a page made anew.
+	const response = await fetch(url, { credentials: 'same-origin', cache: 'reload' }).catch(() => undefined);
 	if (response) await keep(url, response);
 }
 

@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { eveningFor, newClass, wentBy, type Did, type Person, type Piece, type Press } from '@pond-loop/core/class';
+import { emptyLesson } from '@pond-loop/core/lesson';
+import { newDoor, summaryOf } from '@pond-loop/core/practice';
 import { readAccountFile } from '@pond-loop/core/document';
 import sharp from 'sharp';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -23,7 +25,9 @@ import {
 	type StoredClass,
 } from './classes';
 import { closeDatabase, database } from './database';
+import { insertLesson } from './lessons';
 import { keepPicture, readPicture } from './pictures';
+import { openDoor, sendSummary, sentTo } from './practice-doors';
 import { DROP_UNNAMED } from './sql/pictures';
 import type { Teacher } from './teachers';
 import { newTeacher, whole } from './test/made';
@@ -179,6 +183,36 @@ describe('somebody who is erased', () => {
 		// What was learnt of them before is forgotten, too.
 		const { learnt } = await learntOf(teacher, (await readClass(teacher, of.id))!);
 		expect(learnt.goals.every((g) => !g.people.has(oda.id))).toBe(true);
+	});
+});
+
+describe('names of somebody who is erased', () => {
+	it('go from titles, places and notes, however they are written, and from what was sent under the first name', async () => {
+		const { teacher } = await newTeacher();
+		const { id: lesson } = await insertLesson(teacher, emptyLesson('Ropes'));
+		const wren = person('Wren \\ "W" Sedge');
+		const of = await classOf(teacher, [wren, person('Rike')]);
+		const evening = { ...eveningFor({ level: 'beginner' }, '2026-11-12', ''), title: 'Wren’s evening', lesson };
+		expect(await beginEvening(teacher, of.id, randomUUID(), evening)).toBe('begun');
+		const stored = (await readClass(teacher, of.id))!;
+		await saveClass(teacher, of.id, stored.version, { ...stored.class, title: 'Wren and others', place: 'At Wren’s' });
+		await pressed(teacher, of.evening, [press({ kind: 'note', text: `Asked Wren \\ "W" Sedge, and Wren knew.` })], 0);
+		const summary = summaryOf([{ at: 1, kind: 'from-behind', right: true, crossing: '2/2 LC' }], 'wren', 2);
+		const sent = async (kind: 'lessons' | 'classes', id: string): Promise<number> =>
+			(await sentTo(teacher, kind, id)).length;
+		for (const [kind, id] of [
+			['lessons', lesson],
+			['classes', of.id],
+		] as const) {
+			const token = (await openDoor(teacher, kind, id, newDoor('slash')))!;
+			expect(await sendSummary(token, randomUUID(), summary)).toBe('sent');
+		}
+		expect([await sent('lessons', lesson), await sent('classes', of.id)]).toEqual([1, 1]);
+		expect(await erasePerson(teacher, of.id, wren.id)).toBe(true);
+		expect([await sent('lessons', lesson), await sent('classes', of.id)]).toEqual([0, 0]);
+		const now = (await readClass(teacher, of.id))!.class;
+		expect([now.title, now.place]).toEqual(['somebody and others', 'At somebody’s']);
+		expect(await whole(exportOf(teacher, new Date()))).not.toMatch(/wren|sedge/i);
 	});
 });
 

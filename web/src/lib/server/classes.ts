@@ -14,6 +14,7 @@ import {
 	personIn,
 	PressSchema,
 	picturesIn,
+	nameTaker,
 	withoutNames,
 	withoutPeople,
 	withPieces,
@@ -264,26 +265,37 @@ export const erasePerson = (teacher: Teacher, classId: string, personId: string)
 			pieces.map((p) => p.id),
 			on,
 		);
-		await eraseSentAs(teacher, classId, person.name, on);
 		const people = stored.class.people.filter((p) => p.id !== personId);
-		await eraseNames(
-			teacher,
-			classId,
-			calledBy(
-				person.name,
-				people.map((p) => p.name),
-			),
-			on,
+		const names = calledBy(
+			person.name,
+			people.map((p) => p.name),
 		);
-		const saved = await rows(on, sql.SAVE, [teacher.id, classId, stored.version, { ...stored.class, people }]);
+		await eraseSentAs(teacher, classId, names, on);
+		await eraseNames(teacher, classId, names, on);
+		const without = nameTaker(names);
+		const { title, place } = stored.class;
+		const saved = await rows(on, sql.SAVE, [
+			teacher.id,
+			classId,
+			stored.version,
+			{ ...stored.class, title: without(title), place: without(place), people },
+		]);
 		if (saved.length === 0) throw new Error('A class was saved while somebody was erased from it.');
 		return true;
 	});
 
-/** Names go from what was written at the evenings of a class. */
+/** Names go from what was written at the evenings of a class, and from their titles. */
 async function eraseNames(teacher: Teacher, classId: string, names: readonly string[], on: Queryable): Promise<void> {
 	const written = await rows<PressRow & { evening_id: string }>(on, sql.WRITTEN_WITH, [teacher.id, classId, names]);
 	const nameless = withoutNames(names);
+	const without = nameTaker(names);
+	const evenings = await rows<{ id: string; document: { title?: unknown } }>(on, sql.EVENINGS_OF, [
+		teacher.id,
+		classId,
+	]);
+	for (const { id, document } of evenings)
+		if (typeof document.title === 'string' && without(document.title) !== document.title)
+			await on.query(sql.RENAME_EVENING, [teacher.id, id, without(document.title)]);
 	for (const row of written)
 		for (const { did } of pressOf(row)) {
 			const now = nameless(did);

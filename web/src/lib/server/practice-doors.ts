@@ -96,9 +96,13 @@ export const eraseAllSent = (teacher: Teacher, of: DoorOf, id: string): Promise<
 export const renewDoor = async (teacher: Teacher, of: DoorOf, id: string): Promise<string | undefined> =>
 	(await rows<{ token: string }>(database(), sql.renew(of), [teacher.id, id, newToken()]))[0]?.token;
 
-/** All that somebody of this name sent to a class. */
-export const eraseSentAs = (teacher: Teacher, classId: string, name: string, on: Queryable): Promise<unknown> =>
-	rows(on, sql.eraseSentAs('classes'), [teacher.id, classId, name]);
+/** All that somebody of these names sent to a class and to the lessons of its evenings. */
+export const eraseSentAs = (
+	teacher: Teacher,
+	classId: string,
+	names: readonly string[],
+	on: Queryable,
+): Promise<unknown> => rows(on, sql.ERASE_SENT_AS, [teacher.id, classId, names]);
 
 export interface Behind {
 	readonly title: string;

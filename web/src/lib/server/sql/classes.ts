@@ -91,10 +91,17 @@ export const WRITTEN_WITH = `
 	SELECT p.evening_id, p.id, p.at, p.did
 	FROM presses p JOIN evenings e ON e.id = p.evening_id
 	WHERE p.teacher_id = $1 AND e.class_id = $2 AND EXISTS (
-		SELECT FROM unnest($3::text[]) AS name WHERE position(lower(name) IN lower(p.did::text)) > 0
+		-- As it stands inside a text of JSON, where some signs are written with a backslash.
+		SELECT FROM unnest($3::text[]) AS name, substr(to_jsonb(name)::text, 2, length(to_jsonb(name)::text) - 2) AS written
+		WHERE position(lower(written) IN lower(p.did::text)) > 0
 	)`;
 
 export const WRITE_ANEW = `UPDATE presses SET did = $4 WHERE teacher_id = $1 AND evening_id = $2 AND id = $3`;
+
+export const EVENINGS_OF = `SELECT id, document FROM evenings WHERE teacher_id = $1 AND class_id = $2`;
+
+export const RENAME_EVENING = `
+	UPDATE evenings SET document = jsonb_set(document, '{title}', to_jsonb($3::text)) WHERE teacher_id = $1 AND id = $2`;
 
 export const ERASE_PRESSES = `DELETE FROM presses WHERE teacher_id = $1 AND person_id = $2`;
 

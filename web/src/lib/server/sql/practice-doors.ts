@@ -42,10 +42,13 @@ export const renew = (of: DoorOf): string =>
 export const HAS_SENT = `
 	SELECT 1 FROM practice_sent s JOIN practice_doors d ON d.id = s.door_id WHERE d.token = $1 AND s.learner_id = $2`;
 
-/** All that came under one name, capitals aside. */
-export const eraseSentAs = (of: DoorOf): string => `
+/** All that came under some names, capitals aside: through the door of a class, and those of the lessons of its evenings. */
+export const ERASE_SENT_AS = `
 	DELETE FROM practice_sent s USING practice_doors d
-	WHERE d.id = s.door_id AND s.teacher_id = $1 AND d.${COLUMN[of]} = $2 AND lower(s.summary ->> 'name') = lower($3)
+	WHERE d.id = s.door_id AND s.teacher_id = $1
+		AND (d.class_id = $2 OR d.lesson_id::text IN (
+			SELECT document ->> 'lesson' FROM evenings WHERE teacher_id = $1 AND class_id = $2))
+		AND lower(s.summary ->> 'name') IN (SELECT lower(name) FROM unnest($3::text[]) AS name)
 	RETURNING s.learner_id`;
 
 export const ALL_OF_TEACHER = {
