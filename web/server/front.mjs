@@ -23,6 +23,8 @@ const MOST_BODY = 8 * 1024 * 1024;
 /** Bytes of an account's file that is brought back. */
 const MOST_FILE = 64 * 1024 * 1024;
 const BRINGS_BACK = '/api/bring-back';
+/** Where a teacher's whole files come in. */
+const WHOLE_FILES = new Set([BRINGS_BACK, '/api/classes/file']);
 /** Bytes of bodies that are held at once. */
 const MOST_BODIES = 256 * 1024 * 1024;
 /** Bytes of the largest page or answer; files that are handed out are not held to it. */
@@ -189,7 +191,13 @@ export async function startFront(build, env) {
 			);
 			return;
 		}
-		const body = isRead ? undefined : await bodyOf(request, teacher && path === BRINGS_BACK ? MOST_FILE : MOST_BODY);
+		const isFile = !isRead && WHOLE_FILES.has(path);
+		if (isFile && !teacher && cookie) {
+			// A process that was just started knows no browser yet.
+			await introduce(request, address, cookie);
+			teacher = known.get(cookie);
+		}
+		const body = isRead ? undefined : await bodyOf(request, teacher && isFile ? MOST_FILE : MOST_BODY);
 		if (typeof body === 'string') {
 			if (body !== 'gone') say(request, response, body === 'busy' ? 503 : 413, body === 'busy' ? busy : tooMuch, 5);
 			return;

@@ -2,6 +2,7 @@ import { redirect, type Handle, type HandleServerError, type RequestEvent } from
 import { sequence } from '@sveltejs/kit/hooks';
 import { render } from 'svelte/server';
 import { config } from '$lib/server/config';
+import { markDevice } from '$lib/server/device-cookie';
 import { closeDatabase, isAway } from '$lib/server/database';
 import { away, failureOf } from '$lib/server/failures';
 import { isForeign, isOpen, signedOut, wholeRequest } from '$lib/server/guard';
@@ -37,6 +38,7 @@ const logged: Handle = async ({ event, resolve }) => {
 	if (failure && response.status === 500) {
 		response = new Response(response.body, { status: failure.status, headers: response.headers });
 	}
+	markDevice(event, response);
 	// The front lets teachers take turns, so it is told who this was.
 	if (config().POND_LOOP_FRONT) response.headers.set('x-pond-teacher', event.locals.session?.teacher.id ?? 'none');
 	const line = {

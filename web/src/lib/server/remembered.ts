@@ -14,6 +14,7 @@ import { database, rows } from './database';
 import { isId } from './requests';
 import { lessonTitles } from './lessons';
 import { shareOf } from './shares';
+import type { Teacher } from './teachers';
 import * as sql from './sql/remembered';
 
 interface Page {
@@ -49,9 +50,14 @@ const behind = (statement: string): ((token: string) => Promise<object | undefin
 const shared = behind(sql.SHARED);
 const door = behind(sql.DOOR);
 
+/** A teacher's own crossings: names that they read, and what they are. */
+const designs = async (teacher: Teacher): Promise<unknown> =>
+	(await rows<{ designs: string | null }>(database(), sql.DESIGNS, [teacher.id]))[0]?.designs;
+
 /** What each of these pages hangs on besides its address and whoever asks; undefined when it is not there at all. */
 const HANGS_ON: Readonly<Record<string, (event: RequestEvent) => Promise<unknown>>> = {
-	'/stage': async ({ locals: { session } }) => (session ? lessonTitles(session.teacher) : []),
+	'/stage': async ({ locals: { session } }) =>
+		session ? [await lessonTitles(session.teacher), await designs(session.teacher)] : [],
 	'/shared/[token]': ({ params }) => shared(params['token'] ?? ''),
 	'/practice/[token]': ({ params }) => door(params['token'] ?? ''),
 	'/lessons/[id]': async ({ params, locals: { session } }) => {
@@ -59,7 +65,12 @@ const HANGS_ON: Readonly<Record<string, (event: RequestEvent) => Promise<unknown
 		if (!session || !isId(id)) return undefined;
 		const [lesson] = await rows<object>(database(), sql.LESSON, [session.teacher.id, id]);
 		if (!lesson) return undefined;
-		return [lesson, await lessonTitles(session.teacher), await shareOf(session.teacher, id)];
+		return [
+			lesson,
+			await lessonTitles(session.teacher),
+			await shareOf(session.teacher, id),
+			await designs(session.teacher),
+		];
 	},
 };
 
