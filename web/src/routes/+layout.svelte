@@ -15,6 +15,7 @@
 	import { growFields } from '$lib/ui/grown';
 	import { inWriting } from '$lib/ui/in-writing';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
+	import { teacherHere } from '$lib/class/device';
 	import Failed from '$lib/ui/Failed.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import Path from '$lib/ui/Path.svelte';
@@ -27,6 +28,10 @@
 	const { data, children } = $props();
 
 	onMount(growFields);
+	// Not on pages behind a link, which say nothing of who is signed in.
+	$effect(() => {
+		if (!/^\/(shared|practice)\//.test(page.url.pathname)) teacherHere(data.teacher?.id);
+	});
 	// The outermost part is mounted last: from here on every key and button is heard.
 	onMount(() => {
 		woke();

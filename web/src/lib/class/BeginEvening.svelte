@@ -5,25 +5,30 @@
 	import { onMount } from 'svelte';
 	import { weekdayOf } from '$lib/ui/dates';
 	import { beginHere, begunOf, keepMeant, type BegunHere } from './begun-here';
+	import { runningOf, type Running } from './device';
 	import { beginEvening } from './doors';
 	import { meantFor } from './api';
 
 	interface Props {
 		classId: string;
 		lessons: readonly { readonly id: string; readonly title: string }[];
+		/** How many come. */
+		people: number;
 		flush: () => Promise<unknown>;
 	}
-	const { classId, lessons, flush }: Props = $props();
+	const { classId, lessons, people, flush }: Props = $props();
 	let lesson = $state('');
 	let day = $state(today());
 	let busy = $state(false);
 	let trouble = $state<string>();
 
-	/** Those that were begun without a network, and are not at the server yet. */
 	/** Whether all is kept that an evening needs where there is no network. */
 	let isReady = $state(false);
+	/** Those that were begun without a network, and are not at the server yet. */
 	let begun = $state.raw<readonly BegunHere[]>([]);
+	let running = $state.raw<Running>();
 	onMount(() => {
+		running = runningOf(classId, today());
 		void begunOf(classId)
 			.then((all) => (begun = all))
 			.catch(() => undefined);
@@ -40,6 +45,10 @@
 	}
 	async function begin(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
+		if (people === 0) {
+			trouble = 'Nobody is in this class yet. Add people first.';
+			return;
+		}
 		busy = true;
 		await flush();
 		const id = crypto.randomUUID();
@@ -68,6 +77,9 @@
 		<button class="pill pill-strong grow" disabled={busy}>{busy ? 'Beginning …' : 'Begin the evening'}</button>
 	</div>
 	{#if isReady}<p class="quiet text-[0.88rem]">This device can begin one without a network, too.</p>{/if}
+	{#if running}
+		<p><a class="wordlink" href="/evenings/{running.id}">Go on with <span dir="auto">{running.title}</span></a></p>
+	{/if}
 	{#if begun.length > 0}
 		<ul data-testid="begun-here">
 			{#each begun as { id, evening } (id)}

@@ -26,6 +26,7 @@
 	import { goto } from '$app/navigation';
 	import { download, fileName } from '$lib/picture/save-as';
 	import { troubleOf, type Answer } from '$lib/save/send';
+	import { forgetRunning, keepRunning } from './device';
 	import { removeEvening } from './doors';
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
@@ -45,6 +46,9 @@
 	// svelte-ignore state_referenced_locally
 	const log = new EveningLog(opened.id, news.presses, news.seq, unbegun?.begin);
 	onMount(() => log.start());
+	onMount(() => {
+		if (!unbegun) keepRunning(opened.classId, { id: opened.id, title: evening.title, day: evening.day });
+	});
 	keepScreenAwake();
 	/** Milliseconds that the next page waits for what was just pressed, as it may tell of it. */
 	const LEAVE_AFTER_MS = 1500;
@@ -71,6 +75,7 @@
 		notRemoved = troubleOf(answer);
 		if (answer.kind !== 'ok') return;
 		await forgetHere();
+		forgetRunning(opened.classId);
 		await goto(`/classes/${opened.classId}`, { invalidateAll: true });
 	}
 

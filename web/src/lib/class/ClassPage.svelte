@@ -13,6 +13,7 @@
 	import { saveWithPage } from '$lib/save/page';
 	import { troubleOf } from '$lib/save/send';
 	import BeginEvening from './BeginEvening.svelte';
+	import { forgetClassesHere } from './device';
 	import { erasePerson, giveRoom, removeClass } from './doors';
 	import { keepClass, type OpenedClass } from './keep';
 	import PastePeople from './PastePeople.svelte';
@@ -68,7 +69,9 @@
 		trouble = troubleOf(answer);
 		erasing = undefined;
 		// Undo must not bring back who is erased: the page begins anew.
-		if (answer.kind === 'ok') location.reload();
+		if (answer.kind !== 'ok') return;
+		await forgetClassesHere();
+		location.reload();
 	}
 	async function takeRoom(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
@@ -315,7 +318,7 @@
 	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-7">
 		<section aria-labelledby="{uid}-evening">
 			<h2 id="{uid}-evening" class="text-2xl">An evening</h2>
-			<BeginEvening classId={opened.id} {lessons} flush={() => save.flush()} />
+			<BeginEvening people={come.length} classId={opened.id} {lessons} flush={() => save.flush()} />
 		</section>
 		<section aria-labelledby="{uid}-log">
 			<h2 id="{uid}-log" class="text-2xl">The log</h2>

@@ -37,6 +37,9 @@ export async function keepMeant({ classId, class: of, evenings }: MeantHere): Pr
 	await (await shelf()).put('meant', { classId, class: of, evenings: [...evenings] });
 }
 
+/** What evenings could begin with, of all classes. */
+export const forgetMeant = async (): Promise<void> => (await shelf()).clear('meant');
+
 /** Begins an evening here. Undefined where nothing is kept to begin it with. */
 export async function beginHere(classId: string, told: BegunHere['told']): Promise<string | undefined> {
 	const kept = await (await shelf()).get('meant', classId);
