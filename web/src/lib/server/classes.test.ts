@@ -119,6 +119,10 @@ describe('an evening’s log', () => {
 		const late = can(people[0]!, 'help');
 		const news = (await pressed(teacher, of.evening, [late], first.seq)) as News;
 		expect(news.presses).toEqual([late]);
+		// A device whose clock is years ahead: its press is of now.
+		const ahead = { ...can(people[1]!, 'help'), at: '2099-01-01T19:00:00.000Z' };
+		const dated = ((await pressed(teacher, of.evening, [ahead], news.seq)) as News).presses[0]!;
+		expect(Math.abs(Date.parse(dated.at) - Date.now())).toBeLessThan(60_000);
 		expect(
 			wentBy(
 				presses,

@@ -187,9 +187,13 @@ export const removeEvening = (teacher: Teacher, id: string): Promise<boolean> =>
 	removed(teacher, id, sql.REMOVE_EVENING);
 
 /** A press as it is stored: whom it is about stands beside it, so that all of one person goes at once. */
+/** How far a device's clock may be ahead before what it says is taken for wrong, in milliseconds. */
+const AHEAD = 86_400_000;
+
+/** A press is never of a day to come: a device whose clock is wrong would stand last in the log for good. */
 const asRow = ({ id, at, did }: Press): object => ({
 	id,
-	at,
+	at: Date.parse(at) > Date.now() + AHEAD ? new Date().toISOString() : at,
 	person_id: personIn(did) ?? null,
 	did,
 });

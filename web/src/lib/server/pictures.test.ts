@@ -56,6 +56,10 @@ describe('pictures', () => {
 			expect(await keepPicture(teacher, sent)).toEqual({
 				says: 'That file cannot be read as a picture. Choose a JPEG, PNG or WebP file.',
 			});
+		// The first bytes of what a telephone keeps photographs as.
+		expect(await keepPicture(teacher, Buffer.from('\0\0\0\x18ftypheic\0\0\0\0mif1heic', 'latin1'))).toMatchObject({
+			says: expect.stringMatching(/HEIC.*Save it as a JPEG/),
+		});
 	});
 
 	it('are their teacher’s, and a link shows those of its lesson until it is withdrawn', async () => {

@@ -10,6 +10,8 @@ import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { codeDrawing } from '$lib/picture/code';
 import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';
+import { failureOf } from '../failures';
+import { NotSet } from './setter';
 import { unsetIn } from './signs';
 
 interface Node {
@@ -115,8 +117,11 @@ describe('a handout', () => {
 		expect(nodes.filter((n) => n.role === 'Figure').map((n) => n.alt)).toEqual(['A sleeve, pinned out']);
 		expect(nodes.some((n) => n.role === 'Link')).toBe(true);
 		expect(pages[0]!.text).toContain('Picture: Taken away');
-		// The next handout knows nothing of it.
-		await expect(setPdf(document)).rejects.toThrow();
+		// The next handout knows nothing of it: it is refused in words, and the one after that is whole again.
+		const error: unknown = await setPdf(document).catch((cause: unknown) => cause);
+		expect(error).toBeInstanceOf(NotSet);
+		expect(failureOf(error)).toMatchObject({ status: 413, message: expect.stringMatching(/Print fewer steps/) });
+		expect((await setPdf(document, photos)).length).toBeGreaterThan(1000);
 	});
 
 	it('prints large with its charts enlarged, and a single swatch on one page', async () => {
