@@ -64,6 +64,7 @@ await sweep(
 		POND_LOOP_LONG: 'yes',
 	},
 );
+await sweep('a busy evening for ten minutes', process.execPath, ['scripts/long/load.mjs']);
 await sweep('kills of server and database', process.execPath, ['scripts/long/kills.mjs']);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed > 0 ? 1 : 0;

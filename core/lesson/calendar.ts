@@ -12,7 +12,9 @@ const SINCE = Date.UTC(2026, 0, 1);
  * each date is the same event by its place, and a file made later goes before one made earlier. Times are those of the room.
  */
 export function lessonCalendar(lesson: Lesson, id: string, made: Date): string {
-	const calendar = ical({ name: lesson.title, prodId: { company: 'Pond Loop', product: 'Lessons' } });
+	// The name of a calendar is written as it is: a line break in it would begin a line of its own.
+	const title = lesson.title.replaceAll(/\s+/g, ' ').trim();
+	const calendar = ical({ name: title, prodId: { company: 'Pond Loop', product: 'Lessons' } });
 	const sequence = Math.max(0, Math.floor((made.getTime() - SINCE) / 1000));
 	for (const [i, date] of lesson.plan.dates.entries()) {
 		const start = new Date(date);
@@ -22,7 +24,7 @@ export function lessonCalendar(lesson: Lesson, id: string, made: Date): string {
 			start,
 			end: new Date(start.getTime() + lesson.plan.minutes * 60_000),
 			floating: true,
-			summary: lesson.title,
+			summary: title,
 			description: lesson.steps.map((s, i) => `${i + 1}. ${stepTitle(s)}`).join('\n'),
 		});
 	}

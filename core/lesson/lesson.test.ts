@@ -6,6 +6,7 @@ import {
 	changeStep,
 	emptyLesson,
 	type Lesson,
+	lessonCalendar,
 	LESSON_LIMITS,
 	LessonSchema,
 	moveStep,
@@ -86,6 +87,18 @@ describe('the stored lesson', () => {
 		expect(issue(lessonOf(...Array.from({ length: LESSON_LIMITS.steps + 1 }, (_, i) => note(i))))).toMatch(
 			/at most 200 steps/,
 		);
+	});
+});
+
+describe('the dates of a lesson', () => {
+	it('are events of the calendar, and a title with a line break begins no line of its own', () => {
+		const lesson = lessonOf(note(1));
+		const plan = { ...lesson.plan, dates: ['2026-12-03T19:00'], minutes: 90 };
+		const lines = lessonCalendar({ ...lesson, title: 'Ropes\r\nATTENDEE:x', plan }, id(9), new Date(0)).split('\r\n');
+		expect(lines).toContain('SUMMARY:Ropes ATTENDEE:x');
+		expect(lines).toContain('DTSTART:20261203T190000');
+		expect(lines).toContain('DTEND:20261203T203000');
+		expect(lines.filter((line) => line.startsWith('ATTENDEE'))).toEqual([]);
 	});
 });
 

@@ -15,7 +15,7 @@
 	import { growFields } from '$lib/ui/grown';
 	import { inWriting } from '$lib/ui/in-writing';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
-	import { teacherHere } from '$lib/class/device';
+	import { teacherHere } from '$lib/class/teacher-here';
 	import Failed from '$lib/ui/Failed.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import Path from '$lib/ui/Path.svelte';

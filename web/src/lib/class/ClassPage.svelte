@@ -159,12 +159,15 @@
 	<section aria-labelledby="{uid}-people">
 		<div class="flex flex-wrap items-baseline gap-x-5">
 			<h2 id="{uid}-people" class="text-2xl">{come.length === 1 ? '1 person' : `${come.length} people`}</h2>
-			<button type="button" class="wordlink" onclick={() => (pasting = !pasting)} aria-expanded={pasting}
-				>Add people</button
-			>
+			{#if of.people.length > 0}
+				<button type="button" class="wordlink" onclick={() => (pasting = !pasting)} aria-expanded={pasting}
+					>{pasting ? 'Close' : 'Add people'}</button
+				>
+			{/if}
 		</div>
 		{#if pasting || of.people.length === 0}
 			<PastePeople
+				classId={opened.id}
 				people={of.people}
 				add={(people) => {
 					change({ people: [...of.people, ...people] });

@@ -1,15 +1,25 @@
 <script lang="ts">
+	import { browser } from '$app/environment';
 	import { peopleIn, type Person } from '@pond-loop/core/class';
 	import Papa from 'papaparse';
+	import { untrack } from 'svelte';
+	import { keptInTab } from '$lib/ui/kept-here';
+	import { keyOfNames } from './device';
 	import { apart } from './words';
 
 	interface Props {
+		classId: string;
 		people: readonly Person[];
 		add: (people: readonly Person[]) => void;
 	}
-	const { people, add }: Props = $props();
-	const EXAMPLE = 'Oda\nRike, left, improver\nTill, loom';
-	let text = $state('');
+	const { classId, people, add }: Props = $props();
+	const uid = $props.id();
+	// What was typed and not added yet is still there when one comes back to the page.
+	let text = $state(browser ? (keptInTab.get(keyOfNames(untrack(() => classId))) ?? '') : '');
+	$effect(() => {
+		if (text.trim() === '') keptInTab.remove(keyOfNames(classId));
+		else keptInTab.set(keyOfNames(classId), text);
+	});
 	const read = $derived.by(() => {
 		if (text.trim() === '') return undefined;
 		const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' });
@@ -18,11 +28,12 @@
 </script>
 
 <div class="border-base-300 mt-2 border-y py-4">
-	<label class="lead block" for="paste">Names, a line each, or a table</label>
-	<textarea id="paste" class="field w-full" rows="4" dir="auto" bind:value={text} placeholder={EXAMPLE}></textarea>
-	<p class="quiet text-[0.94rem]">
-		After a name may stand left, loom, machine, improver, large print. A table may have a head of Name, Hands, Tool,
-		Level.
+	<label class="lead block" for="{uid}-paste">Names, a line each, or a table</label>
+	<textarea id="{uid}-paste" class="field w-full" rows="4" dir="auto" aria-describedby="{uid}-how" bind:value={text}
+	></textarea>
+	<p id="{uid}-how" class="quiet text-[0.94rem]">
+		Such as <span class="font-mono">Rike, left, improver</span>: after a name may stand left, loom, machine, improver,
+		large print. A table may have a head of Name, Hands, Tool, Level.
 	</p>
 	{#if read}
 		<ul class="mt-2 text-[0.94rem]" aria-label="As they are read">

@@ -1,11 +1,14 @@
 /** What a device keeps of one teacher's classes, and how it is forgotten when somebody else is at it, or somebody is erased. */
 
 import { z } from 'zod';
-import { keptHere } from '$lib/ui/kept-here';
+import { keptHere, keptInTab } from '$lib/ui/kept-here';
 import { forgetMeant } from './begun-here';
 
-const TEACHER = 'pond-teacher';
 const RUNNING = 'pond-running-';
+
+const NAMES = 'pond-names-';
+/** Under what names stand that were typed for a class and not added yet. */
+export const keyOfNames = (classId: string): string => NAMES + classId;
 
 const RunningSchema = z.object({ id: z.uuid(), title: z.string(), day: z.iso.date() });
 export type Running = z.infer<typeof RunningSchema>;
@@ -32,14 +35,6 @@ const forgetPages = (): void => navigator.serviceWorker?.controller?.postMessage
 export async function forgetClassesHere(): Promise<void> {
 	forgetPages();
 	for (const key of keptHere.keys()) if (key.startsWith(RUNNING)) keptHere.remove(key);
+	for (const key of keptInTab.keys()) if (key.startsWith(NAMES)) keptInTab.remove(key);
 	await forgetMeant().catch(() => undefined);
-}
-
-/** To be told with every page who is signed in: what another one left here is forgotten. */
-export function teacherHere(id: string | undefined): void {
-	const before = keptHere.get(TEACHER);
-	if (before === (id ?? null)) return;
-	if (before !== null) void forgetClassesHere();
-	if (id === undefined) keptHere.remove(TEACHER);
-	else keptHere.set(TEACHER, id);
 }

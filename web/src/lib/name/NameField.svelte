@@ -31,7 +31,7 @@
 				autocomplete="off"
 				autocapitalize="off"
 				spellcheck="false"
-				placeholder={SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}
+				placeholder="Such as {SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}"
 				bind:value={text}
 				oninput={() => onchange?.()}
 				onpaste={(e) => onpattern && pastedLines(e, onpattern)}

@@ -55,7 +55,7 @@ function limits(): Limits {
 			known: limiter('sign-in-known', 20, QUARTER),
 			recovery: limiter('recovery', 20, QUARTER),
 			demo: limiter('demo', DEMO_ENTRIES_AN_HOUR, HOUR),
-			sentByDevice: limiter('sent-by-device', 60, HOUR),
+			sentByDevice: limiter('sent-by-device', 360, HOUR),
 			newSenders: limiter('new-senders', NEW_SENDERS_AN_HOUR, HOUR),
 		},
 	};
