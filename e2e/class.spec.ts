@@ -37,8 +37,10 @@ async function evening(page: Page): Promise<void> {
 	await expect(page.getByText('Oda is there already.')).toBeVisible();
 	await page.getByLabel('Names, a line each').fill(NAMES.join('\n'));
 	// Typed and not added yet: still there after another page.
+	const one = page.url();
 	await page.getByRole('link', { name: 'Classes' }).first().click();
-	await page.goBack();
+	await page.waitForURL(/\/classes$/);
+	await page.goto(one);
 	await expect(page.getByLabel('Names, a line each')).toHaveValue(NAMES.join('\n'));
 	await page.getByRole('button', { name: 'Add 12 people' }).click();
 	await expect(page.getByText('9 right-handed, 1 left-handed, 1 in large print, 1 at the pegs')).toBeVisible();

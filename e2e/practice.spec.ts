@@ -3,9 +3,9 @@
 import { randomUUID } from 'node:crypto';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { readName, wordsFor } from '../core/notation/index.ts';
-import { ask, DRILLS, newDoor } from '../core/practice/index.ts';
+import { ask, DRILLS, newDoor, summaryOf } from '../core/practice/index.ts';
 import { crossingStep } from '../core/step/index.ts';
-import { expect, expectAccessible, newTeacher, nobody, test, waitsUntilAwake } from './support.ts';
+import { expect, expectAccessible, home, newTeacher, nobody, test, waitsUntilAwake } from './support.ts';
 
 test.use({ storageState: nobody, viewport: { width: 390, height: 844 }, hasTouch: true, serviceWorkers: 'allow' });
 
@@ -170,6 +170,21 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	await expect(shown).toContainText('has nothing of yours any more');
 	await teacher.reload();
 	await expect(teacher.getByTestId('sent')).toHaveCount(0);
+	// What somebody else fills it with goes at once, and a new link leaves the old one leading nowhere.
+	for (const name of ['one', 'two']) {
+		const data = { learner: randomUUID(), summary: summaryOf([], name, 0) };
+		expect((await page.request.post(`${address}/sent`, { data, headers: { origin: home } })).ok()).toBe(true);
+	}
+	await teacher.reload();
+	await teacher.getByRole('button', { name: 'Erase all of it' }).click();
+	await expect(teacher.getByText('All 2 go for good.')).toBeVisible();
+	await teacher.getByRole('button', { name: 'Erase all', exact: true }).click();
+	await expect(teacher.getByTestId('sent')).toHaveCount(0);
+	await teacher.getByRole('button', { name: 'New link' }).click();
+	await teacher.getByRole('button', { name: 'Make a new link' }).click();
+	await expect(teacher.getByLabel('To be scanned, or sent as a link')).not.toHaveValue(address);
+	expect((await page.request.get(address)).status()).toBe(404);
+	await page.goto(await teacher.getByLabel('To be scanned, or sent as a link').inputValue());
 	await teacher.getByRole('button', { name: 'Close the door' }).click();
 	await expect(teacher.getByRole('heading', { name: 'The door is closed' })).toBeVisible();
 	await page.reload();
