@@ -39,12 +39,12 @@
 			stitches change their place {many(counts.transfers, 'time', 'times')};
 			{counts.mostLoose === 0
 				? 'nothing hangs loose'
-				: `${many(counts.mostLoose, 'loop hangs', 'loops hang')} loose at most, for ${many(counts.looseMoves, 'move', 'moves')} added up`};
-			the yarn goes between the needles {many(counts.yarnShifts, 'time', 'times')}
+				: `${many(counts.mostLoose, 'loop hangs', 'loops hang')} loose at most, for ${many(counts.looseMoves, 'move', 'moves')} added up`}{#if counts.yarnShifts > 0};
+				the yarn goes between the needles {many(counts.yarnShifts, 'time', 'times')}{/if}
 			<details class="quiet">
 				<summary class="wordlink w-fit list-none">Exactly</summary>
 				{counts.moves} moves, {counts.transfers} transfers, {Number(counts.transfersPerStitch.toFixed(2))} for each stitch;
-				loose loops times moves {counts.looseMoves}; yarn shifts {counts.yarnShifts}; tools {counts.tools}
+				loose loops times moves {counts.looseMoves}{#if craft.isHanded}; yarn shifts {counts.yarnShifts}{/if}; tools {counts.tools}
 			</details>
 		</dd>
 		<dt class="quiet">Strain</dt>
