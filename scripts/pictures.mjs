@@ -178,6 +178,10 @@ for (const { name, path, light = 'day', size = wide, visitor = false, then } of 
 	const page = await context.newPage();
 	await page.goto(address + path, { waitUntil: 'networkidle' });
 	await then?.(page);
+	// Photographs in view have come, too.
+	await page.waitForFunction(() =>
+		[...document.images].every((i) => i.complete || i.getBoundingClientRect().top > window.innerHeight),
+	);
 	await page.waitForTimeout(300);
 	await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
 	await context.close();
