@@ -91,7 +91,7 @@ behind(
 		await again.reload();
 		await expect(again.getByRole('heading', { level: 1 })).toHaveText('2 over 2, leaning left');
 		expect(await caught(again)).toEqual(['/stage']);
-		// With the network back the page is made anew, and the old files go.
+		// With the network back the page is fetched from the server, and the old files are deleted.
 		front.mode = 'pass';
 		await again.reload();
 		await expect.poll(() => apps(again)).toEqual([`app-${from}-newer`]);

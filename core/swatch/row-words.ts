@@ -22,7 +22,7 @@ export interface RowsFor extends PlanFor {
 	/** First purls after a cord that are wrapped the short way, and whether the row after untwists them. */
 	readonly gaps?: readonly GapMark[];
 	readonly untwists?: boolean;
-	/** Whether left hands do it: needles and ends are then told the other way about. */
+	/** Whether left hands do it: needles and ends are then named the other way about. */
 	readonly mirrored?: boolean;
 }
 

@@ -78,7 +78,7 @@ describe('the size of a swatch', () => {
 		expect(widthCm + takenCm).toBeCloseTo(11, 6);
 		expect(isShaped).toBe(false);
 		expect(together).toHaveLength(1);
-		// Its first crossing has three rows below it, the others six: the tightest is told, with its row.
+		// Its first crossing has three rows below it, the others six: the tightest is shown, with its row.
 		expect(together[0]).toMatchObject({ letters: 'A B', travel: 3, rows: 6, since: 3, verdict: 'very tight' });
 		expect(strainSaid(together[0]!)).toBe('very tight (row 3)');
 		const settled = sized(

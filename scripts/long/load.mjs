@@ -1,5 +1,5 @@
 // A busy evening for ten minutes: learners on one practice link, teachers who edit, photographs, papers for rooms, heavy
-// pages. Nothing may be lost, what is refused must pass when it is tried again as told, and memory must stay level.
+// pages. Nothing may be lost, what is refused must pass when it is tried again after the stated time, and memory must stay level.
 import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync } from 'node:fs';

@@ -193,7 +193,7 @@ export async function startFront(build, env) {
 		}
 		const isFile = !isRead && WHOLE_FILES.has(path);
 		if (isFile && !teacher && cookie) {
-			// A process that was just started knows no browser yet.
+			// A process that has just started has no signed-in browsers in memory yet.
 			await introduce(request, address, cookie);
 			teacher = known.get(cookie);
 		}

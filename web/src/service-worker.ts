@@ -89,7 +89,7 @@ function pageOf(url: URL): URL {
 async function keep(url: string, response: Response): Promise<void> {
 	const pages = await caches.open(PAGES);
 	if (isSignIn(response)) {
-		// Whoever was signed in is not any more: none of their pages is to be opened from here.
+		// The session has ended: none of its pages is to be opened from here.
 		await caches.delete(PAGES);
 		return;
 	}
@@ -126,7 +126,7 @@ async function keepUnlessFresh(url: URL): Promise<void> {
 
 /** Without a network, or with a server that is away, what is kept stays. */
 async function fetchAndKeep(url: string): Promise<void> {
-	// From the network alone: what the browser itself remembers would be taken for a page made anew.
+	// From the network alone: an answer of the browser's own HTTP cache would be taken for a new page.
 	const response = await fetch(url, { credentials: 'same-origin', cache: 'reload' }).catch(() => undefined);
 	if (response) await keep(url, response);
 }

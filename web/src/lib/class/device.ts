@@ -1,4 +1,4 @@
-/** What a device keeps of one teacher's classes, and how it is forgotten when somebody else is at it, or somebody is erased. */
+/** What a device stores of one teacher's classes, and its deletion when another teacher signs in or a person is erased. */
 
 import { z } from 'zod';
 import { keptHere, keptInTab } from '$lib/ui/kept-here';

@@ -1,15 +1,15 @@
-/** Who is signed in at this device. Small, as every page asks it: what it forgets is brought only when there is something to forget. */
+/** Who is signed in at this device. Small, as every page loads it: the deletion is loaded only when there is something to delete. */
 
 import { keptHere } from '$lib/ui/kept-here';
 
 const TEACHER = 'pond-teacher';
 
-/** To be told with every page who is signed in: what another one left here is forgotten. */
+/** Called with every page and who is signed in: what another teacher left here is deleted. */
 export function teacherHere(id: string | undefined): void {
 	const before = keptHere.get(TEACHER);
 	if (before === (id ?? null)) return;
 	if (before !== null) {
-		// Until it is forgotten the other teacher is remembered, so that it is tried again with the next page.
+		// The other teacher's id stays stored until that is done, so that the next page tries it again.
 		void import('./device').then(async ({ forgetClassesHere }) => {
 			await forgetClassesHere();
 			remember(id);

@@ -154,7 +154,7 @@ export async function readDoor(token: string): Promise<Behind | 'closed' | 'unre
 export const LearnerSchema = z.object({ learner: z.uuid() });
 export const SendSchema = LearnerSchema.extend({ summary: PracticeSummarySchema });
 
-/** What of a summary can have come from behind this door: its kinds of question, and its crossings in either hands. */
+/** The part of a summary that this link can have given: its kinds of question, and its crossings in either hands. */
 function ofThisDoor(summary: PracticeSummary, { door, crossings }: Behind): PracticeSummary {
 	const kinds = new Set(chosenAmong(DRILLS, door.kinds).map((d) => d.id));
 	const names = new Set(

@@ -117,7 +117,7 @@ describe('a handout', () => {
 		expect(nodes.filter((n) => n.role === 'Figure').map((n) => n.alt)).toEqual(['A sleeve, pinned out']);
 		expect(nodes.some((n) => n.role === 'Link')).toBe(true);
 		expect(pages[0]!.text).toContain('Picture: Taken away');
-		// The next handout knows nothing of it: it is refused in words, and the one after that is whole again.
+		// The next handout does not have its pictures: it is refused in words, and the one after that is complete.
 		const error: unknown = await setPdf(document).catch((cause: unknown) => cause);
 		expect(error).toBeInstanceOf(NotSet);
 		expect(failureOf(error)).toMatchObject({ status: 413, message: expect.stringMatching(/Print fewer steps/) });
