@@ -3,7 +3,7 @@ import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
-/** A craft is asked what it is; nobody else knows one by its name. */
+/** A craft says what it is by its own fields; other code does not test for its name. */
 const CRAFT_NAMES = [
 	'BinaryExpression > Literal[value=/^(hand|twisted|brioche|double-knit|loom|machine)$/]',
 	'SwitchCase > Literal[value=/^(hand|twisted|slipped|brioche|double-knit|loom|machine)$/]',

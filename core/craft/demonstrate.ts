@@ -21,6 +21,13 @@ export interface Demonstrated {
 	readonly mirrored: boolean;
 }
 
+/** What these hands made, and the fabric that comes of it: of mirrored hands the mirror image. */
+export const demonstrated = (made: Crossing, mirrored: boolean): Demonstrated => ({
+	made,
+	fabric: mirrored ? mirror(made) : made,
+	mirrored,
+});
+
 /**
  * What a crossing asked for becomes in the hands that show it. For the same fabric, left-handed
  * hands swap front and back and the jobs of the two groups: that is the mirrored crossing, made mirrored.
@@ -28,9 +35,9 @@ export interface Demonstrated {
 export function demonstrate(asked: Crossing, as: Demonstration): Demonstrated {
 	switch (as) {
 		case 'right':
-			return { made: asked, fabric: asked, mirrored: false };
+			return demonstrated(asked, false);
 		case 'left-mirrored':
-			return { made: asked, fabric: mirror(asked), mirrored: true };
+			return demonstrated(asked, true);
 		case 'left-same':
 			return { made: mirror(asked), fabric: asked, mirrored: true };
 	}

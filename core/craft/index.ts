@@ -24,7 +24,14 @@ export {
 	type RowPart,
 	type SwatchSetting,
 } from './in-swatch.ts';
-export { demonstrate, DEMONSTRATIONS, HANDS_SAID, type Demonstrated, type Demonstration } from './demonstrate.ts';
+export {
+	demonstrate,
+	demonstrated,
+	DEMONSTRATIONS,
+	HANDS_SAID,
+	type Demonstrated,
+	type Demonstration,
+} from './demonstrate.ts';
 export { inShort } from './in-short.ts';
 export { layerOf, lockedIn, loopsOf, nameOfLoop } from './double-knit/index.ts';
 export { FIBRES, type Fibre } from '../fabric/index.ts';

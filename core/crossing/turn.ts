@@ -1,6 +1,7 @@
 import { byUpperThenLower, type Crossing, type Passing, type Work } from './crossing.ts';
 
-const SHOWS_AS: Readonly<Record<Work, Work>> = { k: 'p', p: 'k', ktbl: 'ptbl', ptbl: 'ktbl' };
+/** What a stitch worked on one side of the fabric is on the other. */
+export const SHOWS_AS: Readonly<Record<Work, Work>> = { k: 'p', p: 'k', ktbl: 'ptbl', ptbl: 'ktbl' };
 
 /**
  * A crossing as it is seen from the other side of the fabric: from the wrong side to the right side,

@@ -78,7 +78,7 @@ export function sectionsOf(
 			places.find((place) => isFor(step, place)),
 			style,
 		) ?? step;
-	const done = (place: CraftId): readonly Step[] => stepsAt(steps, [place], style);
+	const done = (of: readonly CraftId[] = places): readonly Step[] => stepsAt(steps, of, style);
 	return [
 		...wanted.map(({ step, number }): Section => ({
 			id: step.id,
@@ -91,14 +91,12 @@ export function sectionsOf(
 		...(options.mistakes
 			? [
 					end('mistakes', () =>
-						places.flatMap((place, i) => wentWrong(done(place), style, i === 0 ? undefined : place)),
+						places.flatMap((place, i) => wentWrong(done([place]), style, i === 0 ? undefined : place)),
 					),
 				]
 			: []),
-		...(options.words ? [end('words', () => wordsUsed(stepsAt(steps, places, style), school, style))] : []),
-		...(steps.length > 0
-			? [{ id: 'closing', blocks: () => closing(stepsAt(steps, places, style), places, style), isLong: false }]
-			: []),
+		...(options.words ? [end('words', () => wordsUsed(done(), school, style))] : []),
+		...(steps.length > 0 ? [{ id: 'closing', blocks: () => closing(done(), places, style), isLong: false }] : []),
 	];
 }
 

@@ -1,8 +1,19 @@
 /** What hands made, mistakes and all, where it is a crossing. */
 
-import type { Craft, Demonstrated } from '../craft/index.ts';
-import { crossing, mirror, type Crossing, type Work } from '../crossing/index.ts';
+import { demonstrated, type Craft, type Demonstrated } from '../craft/index.ts';
+import { crossing, type Crossing } from '../crossing/index.ts';
 import type { AnyTrace } from '../handling/index.ts';
+
+/** The crossing of `n` stitches that an outcome is; undefined where a stitch is missing, not worked, or wound round another. */
+export function crossingIn(
+	{ order, over, work, tangled, level }: AnyTrace['outcome'],
+	n: number,
+): Crossing | undefined {
+	if (order.length !== n || tangled.length + level.length > 0) return undefined;
+	const done = order.flatMap((_, i) => work[i + 1] ?? []);
+	const read = crossing({ order, over, work: done });
+	return read.ok ? read.value : undefined;
+}
 
 /**
  * The crossing that a procedure ends in, as these hands make it and as the fabric shows it; undefined where a stitch is
@@ -14,12 +25,9 @@ export function cameOut(
 	craft: Craft,
 ): Demonstrated | undefined {
 	if (craft.isHanded && !craft.hasSentence) return undefined;
-	const { order, over, work, lost, unworked, tangled, level } = outcome;
-	if (lost.length + unworked.length + tangled.length + level.length > 0) return undefined;
-	const done = order.map((_, i) => work[i + 1] as Work | undefined);
-	if (done.some((w) => w === undefined)) return undefined;
-	const made = crossing({ order, over, work: done as Work[] });
-	return made.ok ? { made: made.value, fabric: mirrored ? mirror(made.value) : made.value, mirrored } : undefined;
+	if (outcome.lost.length + outcome.unworked.length > 0) return undefined;
+	const made = crossingIn(outcome, outcome.order.length);
+	return made && demonstrated(made, mirrored);
 }
 
 /** The same with every stitch open: a stitch that came out twisted is a fault of the work, and no name tells it. */

@@ -1,7 +1,7 @@
 /** What hands have made so far, and what it will be if the rest is worked as it stands. */
 
-import { hand, signSaid, type Craft, type Demonstrated } from '../craft/index.ts';
-import { crossing, equal, mirror, type Crossing } from '../crossing/index.ts';
+import { demonstrated, hand, signSaid, type Craft, type Demonstrated } from '../craft/index.ts';
+import { equal, type Crossing } from '../crossing/index.ts';
 import {
 	mendsFor,
 	signsOf,
@@ -10,12 +10,12 @@ import {
 	tally,
 	type AnyMove,
 	type AnyState,
-	type AnyTrace,
 	type Mend,
 	type Tally,
 } from '../handling/index.ts';
 import { wordsMade, type SchoolName } from '../notation/index.ts';
 import { begunIn, type BegunWith } from './begun.ts';
+import { crossingIn } from './came-out.ts';
 import { namesShown } from './look.ts';
 
 export interface WhatIsIt {
@@ -38,17 +38,6 @@ export interface WhatIsIt {
 	readonly counts: Tally;
 }
 
-/** The crossing that came out; undefined when it is none. */
-function madeOf(n: number, outcome: AnyTrace['outcome']): Crossing | undefined {
-	if (outcome.order.length !== n || outcome.tangled.length + outcome.level.length > 0) return undefined;
-	const read = crossing({
-		order: outcome.order,
-		over: outcome.over,
-		work: Array.from({ length: n }, (_, i) => outcome.work[i + 1]!),
-	});
-	return read.ok ? read.value : undefined;
-}
-
 /**
  * `asked` as these hands make it; `moves` that were done on its stitches. Throws when a move cannot be done, or the
  * craft is not tried by hand.
@@ -66,7 +55,7 @@ export function whatIsIt(
 	const rest = craft.byHand.rest(stateAt<AnyState>(done, moves.length), asked.work);
 	const whole = simulate([...moves, ...rest], start);
 	const { outcome } = whole;
-	const made = madeOf(asked.n, outcome);
+	const made = crossingIn(outcome, asked.n);
 	const signs = signsOf(asked, outcome);
 	const taken = craft.takes(asked, craft.ways[0]!.id);
 	const fault = taken.ok ? craft.fault?.(taken.value, whole) : undefined;
@@ -74,7 +63,7 @@ export function whatIsIt(
 	return {
 		...(made ? { made, title: wordsMade({ made, mirrored }).title } : {}),
 		crosses: (made?.over.length ?? 0) > 0,
-		names: made ? namesShown({ made, fabric: mirrored ? mirror(made) : made, mirrored }) : [],
+		names: made ? namesShown(demonstrated(made, mirrored)) : [],
 		isAsked: made !== undefined && equal(made, asked) && signs.length === 0 && !fault,
 		differs: [...signs.map(signSaid), ...(fault ? [fault.says] : [])],
 		...(mend ? { mend } : {}),

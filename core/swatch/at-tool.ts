@@ -1,6 +1,7 @@
 /** Rows of plain knitting as they are worked at a tool that stands before the worker: the same fabric, every row from its right side. */
 
 import { craftOf, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
+import { SHOWS_AS } from '../crossing/index.ts';
 import { kept } from '../kept/index.ts';
 import { nameIn } from '../notation/index.ts';
 import type { Swatch } from '../schema/index.ts';
@@ -12,10 +13,7 @@ import { timesMore, writeLabel, writeUnits } from './write.ts';
 
 /** What a stitch worked on the wrong side is on the right side. */
 const FROM_BEHIND: Readonly<Record<string, string>> = {
-	k: 'p',
-	p: 'k',
-	ktbl: 'ptbl',
-	ptbl: 'ktbl',
+	...SHOWS_AS,
 	k2tog: 'p2tog',
 	p2tog: 'k2tog',
 	ssk: 'ssp',

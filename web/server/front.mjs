@@ -40,8 +40,6 @@ const LONG_PAGE = 100;
 /** Waiting for one who asks; more are refused. A link and an address are shared by a whole class. */
 const MOST_WAITING = 60;
 const MOST_SHARED = 600;
-/** Where photographs are sent. */
-const PICTURES = /^\/api\/pictures$/;
 /** Milliseconds between two lines of the log that say how it goes. */
 const TELL_EVERY = 60_000;
 /** Strangers known by cookie to be teachers. */
@@ -97,6 +95,11 @@ export async function startFront(build, env) {
 	const sheetTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
 	// Photographs are made small outside of the threads' own count: one at a time, so that pages have a core.
 	const pictureTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
+	const apart = {
+		file: { turns: longTurns, thread: long },
+		sheet: { turns: sheetTurns, thread: sheets },
+		picture: { turns: pictureTurns, thread: sheets },
+	};
 	const strangers = new Uses(settings.strangers);
 	/** @type {Map<string, string>} teachers by the hash of the cookie that let them in */
 	const known = new Map();
@@ -204,11 +207,9 @@ export async function startFront(build, env) {
 		}
 
 		const isDoor = path === '/health/ready' || (!isRead && /^\/(?:sign-in|sign-up|recover|account)(?:\/|$)/.test(path));
-		const isSheet = /^\/(?:lessons|swatches)\/[^/]+\/handout$/.test(path) && !/[?&]room=yes\b/.test(url);
-		const isLong = isSheet || path === BRINGS_BACK || /^\/(?:lessons\/[^/]+\/handout|account\/export)$/.test(path);
-		const isPicture = !isRead && PICTURES.test(path);
+		const heavy = heavyOf(path, url, isRead);
 		/** @type {'door' | 'long' | 'page'} */
-		const kind = isDoor ? 'door' : isLong || isPicture ? 'long' : 'page';
+		const kind = isDoor ? 'door' : heavy ? 'long' : 'page';
 		/** Of a path its first part: what comes after it may let somebody in. @param {number} spent */
 		const about = (spent) => ({ method, path: `/${path.split('/')[1]}`, worked: Math.max(0, Math.round(spent)) });
 		let left = false;
@@ -248,7 +249,7 @@ export async function startFront(build, env) {
 		/** @param {number} tries */
 		const begin = async (tries) => {
 			if (over) return;
-			const thread = kind === 'door' ? doors : isSheet || isPicture ? sheets : kind === 'long' ? long : idlest(pages);
+			const thread = isDoor ? doors : heavy ? apart[heavy].thread : idlest(pages);
 			on = thread;
 			thread.busy += 1;
 			let ended = false;
@@ -318,7 +319,7 @@ export async function startFront(build, env) {
 			else void begin(0);
 			return;
 		}
-		const line = isPicture ? pictureTurns : isSheet ? sheetTurns : kind === 'long' ? longTurns : turns;
+		const line = heavy ? apart[heavy].turns : turns;
 		endTurn = line.ask(who, () => {
 			if (left && isRead) queueMicrotask(end);
 			else void begin(0);
@@ -390,28 +391,33 @@ export async function startFront(build, env) {
 
 	/** Once a minute: how many wait, what is taken of memory, what was refused and what failed since. */
 	const isTold = !['silent', 'fatal', 'error', 'warn'].includes(env['LOG_LEVEL'] ?? '');
-	const telling = setInterval(() => {
-		if (!isTold) return;
-		const { rss, heapUsed } = process.memoryUsage();
-		tell(30, 'how it goes', {
-			waiting: { pages: turns.waiting, papers: longTurns.waiting + sheetTurns.waiting, pictures: pictureTurns.waiting },
-			busy: {
-				pages: turns.busy,
-				papers: longTurns.busy + sheetTurns.busy,
-				pictures: pictureTurns.busy,
-				doors: doors.busy,
-			},
-			megabytes: {
-				process: Math.round(rss / 2 ** 20),
-				front: Math.round(heapUsed / 2 ** 20),
-				bodies: Math.round(bodies / 2 ** 20),
-			},
-			served,
-			refused,
-			failed,
-		});
-		served = refused = failed = 0;
-	}, TELL_EVERY).unref();
+	const telling = isTold
+		? setInterval(() => {
+				const { rss, heapUsed } = process.memoryUsage();
+				tell(30, 'how it goes', {
+					waiting: {
+						pages: turns.waiting,
+						papers: longTurns.waiting + sheetTurns.waiting,
+						pictures: pictureTurns.waiting,
+					},
+					busy: {
+						pages: turns.busy,
+						papers: longTurns.busy + sheetTurns.busy,
+						pictures: pictureTurns.busy,
+						doors: doors.busy,
+					},
+					megabytes: {
+						process: Math.round(rss / 2 ** 20),
+						front: Math.round(heapUsed / 2 ** 20),
+						bodies: Math.round(bodies / 2 ** 20),
+					},
+					served,
+					refused,
+					failed,
+				});
+				served = refused = failed = 0;
+			}, TELL_EVERY).unref()
+		: undefined;
 
 	let stopping = false;
 	/** Takes nothing new, ends what runs, then closes. */
@@ -463,7 +469,20 @@ function headersFor({ headers }, address, body) {
 }
 
 /**
- * The answer on its way to whoever asked. A page is taken off its thread at once, however slowly it is read.
+ * What is worked in a line apart from pages, as it takes long; undefined for a page.
+ * @param {string} path
+ * @param {string} url
+ * @param {boolean} isRead
+ * @returns {'file' | 'sheet' | 'picture' | undefined}
+ */
+function heavyOf(path, url, isRead) {
+	if (/^\/(?:lessons|swatches)\/[^/]+\/handout$/.test(path)) return /[?&]room=yes\b/.test(url) ? 'file' : 'sheet';
+	if (path === BRINGS_BACK || path === '/account/export') return 'file';
+	return !isRead && path === '/api/pictures' ? 'picture' : undefined;
+}
+
+/**
+ * The answer on its way to the browser. A page is taken off its thread at once, however slowly it is read.
  * @param {import('node:http').IncomingMessage} answer
  * @param {import('node:http').ServerResponse} response
  * @param {string} kind

@@ -1,6 +1,7 @@
 /** Questions about charts: which words a row is, how it is worked, where a gap opens. */
 
 import { canonical, mirror, type Crossing } from '../../crossing/index.ts';
+import { demonstrated } from '../../craft/index.ts';
 import { kept } from '../../kept/index.ts';
 import { nameIn } from '../../notation/index.ts';
 import { checked, gapsOf, type SwatchText } from '../../swatch/index.ts';
@@ -36,7 +37,7 @@ const rowSaid = (cord: Cord): string => {
 	const name = nameIn(school, crossing, mirrored) ?? nameIn('slash', crossing, mirrored);
 	return `p${first}, ${name}, p${last}`;
 };
-const fabricOf = ({ crossing, mirrored }: Cord): Crossing => (mirrored ? mirror(crossing) : crossing);
+const fabricOf = ({ crossing, mirrored }: Cord): Crossing => demonstrated(crossing, mirrored).fabric;
 function swatchOf(cord: Cord): SwatchText | undefined {
 	const row = rowOf(cord);
 	const { crossing, first, last } = cord;

@@ -1,7 +1,7 @@
 /** Questions that are answered with hands, and about hands at other tools. */
 
-import { CRAFTS, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
-import { canonical, equal, mirror, twoGroups, type Crossing } from '../../crossing/index.ts';
+import { CRAFTS, demonstrated, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
+import { canonical, equal, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { prove, type AnyMove } from '../../handling/index.ts';
 import { kept } from '../../kept/index.ts';
 import { whatIsIt } from '../../look/index.ts';
@@ -43,7 +43,7 @@ export const doIt = drill<Done>({
 			right: now.isAsked,
 			says: now.isAsked ? 'Exactly that.' : `It comes out ${came}. ${differs ?? ''}`.trim(),
 			asked: shown.fabric,
-			...(now.made && !now.isAsked ? { given: shown.mirrored ? mirror(now.made) : now.made } : {}),
+			...(now.made && !now.isAsked ? { given: demonstrated(now.made, shown.mirrored).fabric } : {}),
 		};
 	},
 });

@@ -14,7 +14,7 @@
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { troubleOf } from '$lib/save/send';
+	import { troubleOf, type Answer } from '$lib/save/send';
 	import { copied } from '$lib/ui/copy';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
@@ -66,28 +66,18 @@
 		await invalidateAll();
 	}
 	const copy = async (): Promise<void> => void (said = await copied(field));
-	async function erase(learner: string): Promise<void> {
-		const answer = await eraseSent(at, learner);
-		trouble = troubleOf(answer);
-		said = answer.kind === 'ok' ? 'Erased.' : '';
-		await invalidateAll();
-	}
 	/** What is asked about once more before it is done. */
 	let sure = $state<'renew' | 'erase'>();
-	async function renew(): Promise<void> {
+	async function settle(answer: Answer<object>, done: string): Promise<void> {
 		sure = undefined;
-		const answer = await renewDoor(at);
 		trouble = troubleOf(answer);
-		said = answer.kind === 'ok' ? 'There is a new link and code. The old ones lead nowhere.' : '';
+		said = answer.kind === 'ok' ? done : '';
 		await invalidateAll();
 	}
-	async function eraseAll(): Promise<void> {
-		sure = undefined;
-		const answer = await eraseAllSent(at);
-		trouble = troubleOf(answer);
-		said = answer.kind === 'ok' ? 'All of it is erased.' : '';
-		await invalidateAll();
-	}
+	const erase = async (learner: string): Promise<void> => settle(await eraseSent(at, learner), 'Erased.');
+	const renew = async (): Promise<void> =>
+		settle(await renewDoor(at), 'There is a new link and code. The old ones lead nowhere.');
+	const eraseAll = async (): Promise<void> => settle(await eraseAllSent(at), 'All of it is erased.');
 	function ask(kind: string, wanted: boolean): void {
 		const now = DRILLS.map((d) => d.id).filter((d) => (d === kind ? wanted : isAsked(d)));
 		if (now.length > 0) void put({ ...told, kinds: keptKinds(DRILLS, now) });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type CraftId, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
-	import { canonical, mirror, turn, withFacesChanged } from '@pond-loop/core/crossing';
+	import { canonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
 	import {
@@ -464,7 +464,7 @@
 				given={{
 					craft,
 					crossing: shown.made,
-					fabric: data.teacher && plain ? (shown.mirrored ? mirror(shown.made) : shown.made) : undefined,
+					fabric: data.teacher && plain ? shown.fabric : undefined,
 					way,
 					beside,
 					compare: (other) => void compare(other),

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import { type Crossing, fromCanonical, mirror } from '@pond-loop/core/crossing';
-	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+	import { type Crossing, fromCanonical } from '@pond-loop/core/crossing';
+	import { demonstrated, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import type { AnyMove, Move } from '@pond-loop/core/handling';
 	import { begunIn, craftIn, shownIn } from '@pond-loop/core/look';
 	import { wordsFor } from '@pond-loop/core/made';
@@ -88,7 +88,7 @@
 		{#snippet keep(made: Crossing, moves: readonly AnyMove[])}
 			<!-- A way of one's own is one of two needles. -->
 			{#if data.teacher && craft.id === PLAIN_CRAFT}
-				<KeepWay {made} fabric={shown.mirrored ? mirror(made) : made} moves={moves as readonly Move[]} />
+				<KeepWay {made} fabric={demonstrated(made, shown.mirrored).fabric} moves={moves as readonly Move[]} />
 			{/if}
 		{/snippet}
 		<Asleep
