@@ -15,9 +15,27 @@ import { freePort } from './port.mjs';
  * @property {import('./cluster.mjs').Cluster} cluster
  * @property {Promise<number>} ended the server's exit code
  * @property {(signal: NodeJS.Signals) => Promise<number>} end ends the server alone; gives its exit code
- * @property {() => Promise<void>} again starts the server again at the same address
+ * @property {(env?: NodeJS.ProcessEnv) => Promise<void>} again starts the server again at the same address
  * @property {() => Promise<void>} stop stops the server, then the cluster
  */
+
+/**
+ * A cluster that is migrated and has the demo data.
+ * @param {string} name
+ * @param {boolean} [durable] whether what is written must outlive a power cut
+ */
+export async function startWithDemo(name, durable = false) {
+	const cluster = await startCluster(name, durable);
+	try {
+		const env = { DATABASE_URL: cluster.url };
+		output(process.execPath, ['scripts/migrate.mjs'], { env });
+		output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
+		return cluster;
+	} catch (error) {
+		cluster.stop();
+		throw error;
+	}
+}
 
 /**
  * @param {{ name: string, port?: number, keepData?: boolean, durable?: boolean, heard?: (text: string) => void, env?: NodeJS.ProcessEnv }} options
@@ -26,7 +44,7 @@ import { freePort } from './port.mjs';
  */
 export async function serve({ name, port, keepData = false, durable = false, heard, env: more = {} }) {
 	const build = await ensureBuild();
-	const cluster = await startCluster(name, durable || name === 'demo');
+	const cluster = await startWithDemo(name, durable || name === 'demo');
 	/** @type {import('node:child_process').ChildProcess | undefined} */
 	let server;
 	const running = () => server !== undefined && server.exitCode === null && server.signalCode === null;
@@ -45,18 +63,15 @@ export async function serve({ name, port, keepData = false, durable = false, hea
 		else cluster.remove();
 	};
 	try {
-		const env = { DATABASE_URL: cluster.url };
-		output(process.execPath, ['scripts/migrate.mjs'], { env });
-		output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
 		const chosen = await freePort(port);
 		const address = `http://127.0.0.1:${chosen}`;
-		/** Starts the server and waits until it answers. */
-		const launch = async () => {
+		/** Starts the server, with `extra` in its surroundings, and waits until it answers. */
+		const launch = async (/** @type {NodeJS.ProcessEnv} */ extra = {}) => {
 			const child = spawn(process.execPath, [join(root, 'web/server/front.mjs'), build], {
 				cwd: root,
 				env: {
 					...process.env,
-					...env,
+					DATABASE_URL: cluster.url,
 					HOST: '127.0.0.1',
 					PORT: String(chosen),
 					ORIGIN: address,
@@ -64,6 +79,7 @@ export async function serve({ name, port, keepData = false, durable = false, hea
 					LOG_LEVEL: 'warn',
 					POND_LOOP_DEMO: 'yes',
 					...more,
+					...extra,
 				},
 				stdio: ['ignore', heard ? 'pipe' : 'inherit', heard ? 'pipe' : 'inherit'],
 			});
@@ -75,7 +91,7 @@ export async function serve({ name, port, keepData = false, durable = false, hea
 			return { ended };
 		};
 		const { ended } = await launch();
-		const again = async () => void (await launch());
+		const again = async (/** @type {NodeJS.ProcessEnv} */ extra = {}) => void (await launch(extra));
 		return { address, databaseUrl: cluster.url, cluster, ended, end, again, stop };
 	} catch (error) {
 		await stop();
@@ -119,7 +135,7 @@ export async function serveUntilExit(options, onLeave) {
  * Calls `stop` once on every way out: Ctrl-C, a signal, a closed terminal, a parent that is gone.
  * @param {() => Promise<void>} stop
  */
-function stopOnExit(stop) {
+export function stopOnExit(stop) {
 	let stopping = false;
 	const leave = async (/** @type {number} */ code) => {
 		if (stopping) return;

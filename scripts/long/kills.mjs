@@ -1,11 +1,16 @@
-// Kills server and database again and again while lessons are saved: every save that was acknowledged must be there afterwards.
+// Kills server, database, threads of pages and the process that sets handouts again and again while lessons are saved and
+// handouts made: every save that was acknowledged must be there afterwards, and no handout may be refused.
 import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
+import { heavyPages } from '../lib/bench-holding.mjs';
+import { descendants, textOf } from '../lib/descendants.mjs';
 import { enterDemo } from '../lib/enter.mjs';
 import { serveUntilExit } from '../lib/serve.mjs';
 
 const KILLS = Number(process.env['POND_LOOP_KILLS'] ?? 200);
 const WRITERS = 4;
+/** Milliseconds of work after which a thread is ended under a page: little enough for a heavy one, and now and then for a save. */
+const LONGEST_PAGE = 120;
 
 // The cluster keeps its promises here as it does for real: a test cluster would not.
 const served = await serveUntilExit({
@@ -58,6 +63,44 @@ async function write(who) {
 	}
 }
 
+let handouts = 0;
+let refused = 0;
+/** Handouts of a lesson one after the other: whatever is killed, each is there in the end. @param {string} path */
+async function print(path) {
+	while (!over) {
+		try {
+			const answer = await fetch(`${address}${path}/handout`, { headers, signal: AbortSignal.timeout(60_000) });
+			const bytes = Buffer.from(await answer.arrayBuffer());
+			if (answer.ok && bytes.subarray(0, 5).toString() === '%PDF-') handouts += 1;
+			else if (answer.status === 413) refused += 1;
+			else await sleep(20);
+		} catch {
+			await sleep(20);
+		}
+	}
+}
+
+/** Ends the process that sets handouts, once there is one. */
+async function killSetter() {
+	for (let tries = 0; tries < 100; tries++) {
+		const setter = descendants(process.pid).find((pid) => /handout\.mjs/.test(textOf(pid, 'cmdline')));
+		if (setter !== undefined) return process.kill(setter, 'SIGKILL');
+		await sleep(50);
+	}
+	throw new Error('No process sets handouts.');
+}
+
+/** Asks for more than a page may take, until the thread is ended under it. */
+async function endThread() {
+	for (let tries = 0; tries < 20; tries++) {
+		const answer = await fetch(address + heavy, { headers });
+		await answer.arrayBuffer();
+		if (answer.status === 503) return;
+		await sleep(20);
+	}
+	throw new Error('A heavy page did not end its thread.');
+}
+
 /** What the killed server has left in memory goes a moment later; until then it does not start. */
 async function startAgain() {
 	for (let tries = 0; ; tries++) {
@@ -70,17 +113,26 @@ async function startAgain() {
 	}
 }
 
+const again = () => served.again({ LONGEST_PAGE_MS: String(LONGEST_PAGE) });
+const KINDS = [
+	() => served.end('SIGKILL').then(again),
+	killSetter,
+	async () => {
+		cluster.kill();
+		await startAgain();
+	},
+	endThread,
+];
+const [lesson = ''] = /\/lessons\/[0-9a-f-]{36}/.exec(await (await fetch(`${address}/lessons`, { headers })).text()) ?? [];
+const [, heavy] = /** @type {readonly [string, string]} */ ((await heavyPages(address, cookie)).cases[0]);
+await served.end('SIGTERM');
+await again();
+const printing = print(lesson);
 const writers = Array.from({ length: WRITERS }, (_, who) => write(who));
 await sleep(500);
 for (let kill = 1; kill <= KILLS; kill++) {
 	await sleep(Math.random() * 250);
-	if (kill % 2 === 0) {
-		cluster.kill();
-		await startAgain();
-	} else {
-		await served.end('SIGKILL');
-		await served.again();
-	}
+	await /** @type {() => Promise<unknown>} */ (KINDS[kill % KINDS.length])();
 	if (kill % 20 === 0) console.log(`${kill} kills, ${saves} saves acknowledged …`);
 	for (let tries = 0; tries < 200; tries++) {
 		const ready = await fetch(`${address}/health/ready`).then(
@@ -93,7 +145,7 @@ for (let kill = 1; kill <= KILLS; kill++) {
 }
 await sleep(1000);
 over = true;
-await Promise.all(writers);
+await Promise.all([printing, ...writers]);
 
 const client = new pg.Client({ connectionString: served.databaseUrl });
 await client.connect();
@@ -110,5 +162,7 @@ for (const [id, { version, title, sent }] of acknowledged) {
 	}
 }
 await client.end();
-console.log(`${KILLS} kills, ${saves} saves acknowledged, ${unanswered} requests without an answer, ${lost} lost.`);
-await served.leave(lost > 0 ? 1 : 0);
+console.log(
+	`${KILLS} kills, ${saves} saves acknowledged, ${unanswered} requests without an answer, ${lost} lost; ${handouts} handouts made, ${refused} refused.`,
+);
+await served.leave(lost + refused > 0 || handouts === 0 ? 1 : 0);

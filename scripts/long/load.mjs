@@ -2,13 +2,14 @@
 // pages. Nothing may be lost, what is refused must pass when it is tried again after the stated time, and memory must stay level.
 import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { readdirSync, readFileSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
 import sharp from 'sharp';
 import { heavyPages } from '../lib/bench-holding.mjs';
 import { postgresBin } from '../lib/cluster.mjs';
+import { descendants, textOf } from '../lib/descendants.mjs';
 import { enterDemo } from '../lib/enter.mjs';
 import { quantile } from '../lib/quantile.mjs';
 import { serveUntilExit } from '../lib/serve.mjs';
@@ -131,32 +132,13 @@ async function repeatedly(pause, does) {
 }
 
 /** Megabytes of everything that the server started, shared pages counted once. */
-function megabytes() {
-	/** @type {Map<number, number[]>} */
-	const children = new Map();
-	for (const name of readdirSync('/proc').filter((n) => /^\d+$/.test(n))) {
-		try {
-			const stat = readFileSync(`/proc/${name}/stat`, 'utf8');
-			const parent = Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
-			children.set(parent, [...(children.get(parent) ?? []), Number(name)]);
-		} catch {
-			// It ended meanwhile.
-		}
-	}
-	let kilobytes = 0;
-	const visit = (/** @type {number} */ pid) => {
-		for (const child of children.get(pid) ?? []) {
-			try {
-				kilobytes += Number(/^Pss:\s+(\d+)/m.exec(readFileSync(`/proc/${child}/smaps_rollup`, 'utf8'))?.[1] ?? 0);
-			} catch {
-				// It ended meanwhile.
-			}
-			visit(child);
-		}
-	};
-	visit(process.pid);
-	return Math.round(kilobytes / 1024);
-}
+const megabytes = () =>
+	Math.round(
+		descendants(process.pid).reduce(
+			(sum, pid) => sum + Number(/^Pss:\s+(\d+)/m.exec(textOf(pid, 'smaps_rollup'))?.[1] ?? 0),
+			0,
+		) / 1024,
+	);
 
 /** @type {number[]} by half minutes */
 const memory = [];

@@ -9,8 +9,8 @@ import { FACES } from './faces';
 const LONGEST_MS = 60_000;
 /** Bytes after which the process is ended and a new one started: the setter never gives memory back. */
 export const RESTART_AFTER = 350 * 1024 * 1024;
-/** Bytes of data that it may take at all: the kernel refuses more, and the handout is refused in words. */
-const MOST_DATA = 1200 * 1024 * 1024;
+/** Megabytes of data that it may take at all: the kernel refuses more, and the handout is refused in words. */
+const MOST_MEGABYTES = 1200;
 /** Where the command stands that sets such a limit; without it there is none. */
 const LIMITER = '/usr/bin/prlimit';
 
@@ -32,8 +32,9 @@ let running = 0;
 function started(): Pool {
 	// It is no part of the bundle: it is started from where the app stands.
 	const script = join(process.env['POND_LOOP_ROOT'] ?? process.cwd(), 'web', 'workers', 'handout.mjs');
+	const megabytes = Number(process.env['HANDOUT_MEGABYTES']) || MOST_MEGABYTES;
 	const limit = existsSync(LIMITER)
-		? { execPath: LIMITER, execArgv: [`--data=${MOST_DATA}`, process.execPath] }
+		? { execPath: LIMITER, execArgv: [`--data=${megabytes * 2 ** 20}`, process.execPath] }
 		: { execArgv: [] };
 	return workerpool.pool(script, {
 		workerType: 'process',
@@ -48,10 +49,36 @@ function end(): void {
 	void ended?.terminate(true).catch(() => undefined);
 }
 
-/** Sets documents as one PDF, tagged. Throws `NotSet` when it fails or takes too long; the log has the reason. */
+/** Killed from outside, not by what it was given: the same handout can be set by the next process. */
+const isKilled = (error: unknown): boolean => String(error).includes('signalCode: `SIGKILL`');
+
+/**
+ * Sets documents as one PDF, tagged; once more when its process was killed. Throws `NotSet` when it fails or takes too
+ * long; the log has the reason.
+ */
 export async function setDocuments(task: SetTask): Promise<Uint8Array> {
 	clearTimeout(idle);
 	running += 1;
+	try {
+		return await setOnce(task).catch((error: unknown) => {
+			if (isKilled(error)) return setOnce(task);
+			throw error;
+		});
+	} catch (error) {
+		log().error(
+			{ reason: String(error), copies: task.copies.length, documents: task.documents.length },
+			'a handout was not set',
+		);
+		throw new NotSet(
+			'This handout could not be made: it is too large, or something in it cannot be set. Print fewer steps at once, or fewer copies.',
+		);
+	} finally {
+		running -= 1;
+		if (running === 0) idle = setTimeout(end, 60_000).unref();
+	}
+}
+
+async function setOnce(task: SetTask): Promise<Uint8Array> {
 	const own = (pool ??= started());
 	try {
 		const { pdf, memory } = (await own.exec('set', [{ ...task, faces: FACES }]).timeout(LONGEST_MS)) as {
@@ -63,15 +90,6 @@ export async function setDocuments(task: SetTask): Promise<Uint8Array> {
 	} catch (error) {
 		// Whatever it was, the next handout begins with a process that is whole.
 		if (pool === own) end();
-		log().error(
-			{ reason: String(error), copies: task.copies.length, documents: task.documents.length },
-			'a handout was not set',
-		);
-		throw new NotSet(
-			'This handout could not be made: it is too large, or something in it cannot be set. Print fewer steps at once, or fewer copies.',
-		);
-	} finally {
-		running -= 1;
-		if (running === 0) idle = setTimeout(end, 60_000).unref();
+		throw error;
 	}
 }
