@@ -259,6 +259,9 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 		press(page.getByRole('link', { name: 'As PDF' }).click()),
 	]);
 	expect(presses).toBeLessThan(25);
+	await expect(page.getByRole('status').filter({ hasText: 'Saved as' })).toHaveText(
+		`Saved as ${download.suggestedFilename()}.`,
+	);
 	const bytes = readFileSync(await download.path());
 	const { pages, size, title } = await readPdf(bytes);
 	expect([size, title.startsWith('Lantern <b>evening</b>')]).toEqual([[595, 842], true]);

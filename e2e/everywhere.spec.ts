@@ -31,6 +31,59 @@ const listed = async (page: Page, list: string): Promise<string[]> => {
 	return [...new Set(all)].filter((href) => /[0-9a-f-]{36}$/.test(href));
 };
 
+test.describe('with the worker that keeps pages', () => {
+	test.use({ serviceWorkers: 'allow' });
+	test('each place can be left for another at once, with no error behind it', async ({ page }) => {
+		const errors: string[] = [];
+		let way = '';
+		page.on('pageerror', (error) => errors.push(`${way}: ${error.message}`));
+		// What a page asks for by itself is answered once it is left; its data are not held up.
+		await page.addInitScript(() => {
+			const fetched = window.fetch;
+			window.fetch = async (...asked) => {
+				if (/\/(?:api|evenings)\//.test(String(asked[0]))) await new Promise((done) => setTimeout(done, 600));
+				return fetched(...asked);
+			};
+		});
+		const [lesson = ''] = await listed(page, '/lessons');
+		const [swatch = ''] = await listed(page, '/swatches');
+		const [cls = ''] = await listed(page, '/classes');
+		await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+		const places = [
+			...['/', '/stage?name=3%2F3+LC&school=slash', '/crossings', '/crossings/design', '/lessons', lesson],
+			...['print', 'kit', 'show'].map((part) => `${lesson}/${part}`),
+			...[
+				swatch,
+				`${swatch}/size`,
+				`${swatch}/needles`,
+				'/classes',
+				cls,
+				`${cls}/learnt`,
+				'/practice',
+				'/style',
+				'/yarns',
+			],
+		];
+		// As a link does, so that the page is not loaded anew.
+		const goes = (to: string): Promise<void> =>
+			page.evaluate((href) => {
+				const link = Object.assign(document.createElement('a'), { href });
+				document.body.append(link);
+				link.click();
+				link.remove();
+			}, to);
+		for (const place of places) {
+			way = `${place}, left for /account`;
+			await goes(place);
+			await expect.poll(() => page.url().split('?')[0]).toMatch(new RegExp(`${place.split('?')[0]}$`));
+			await goes('/account');
+			await expect(page).toHaveURL(/\/account$/);
+		}
+		await page.waitForTimeout(700);
+		expect(errors).toEqual([]);
+	});
+});
+
 if (isLong)
 	for (const light of ['day', 'dusk'] as const)
 		for (const width of [320, 390, 768, 1280])

@@ -36,10 +36,12 @@
 	});
 	/** What an evening begins with, and the page on which it goes on, are kept while there is a network. */
 	async function readyForNoNetwork(): Promise<void> {
+		// What is given to a page is gone once it is left, which may be while this waits.
+		const of = classId;
 		if (!navigator.serviceWorker?.controller) return;
-		const [meant, page] = await Promise.all([meantFor(classId), fetch('/evenings/begun').catch(() => undefined)]);
+		const [meant, page] = await Promise.all([meantFor(of), fetch('/evenings/begun').catch(() => undefined)]);
 		if (meant.kind !== 'ok' || !page?.ok) return;
-		await keepMeant({ classId, ...meant.value })
+		await keepMeant({ classId: of, ...meant.value })
 			.then(() => (isReady = true))
 			.catch(() => undefined);
 	}
@@ -50,13 +52,14 @@
 			return;
 		}
 		busy = true;
+		const of = classId;
 		await flush();
 		const id = crypto.randomUUID();
 		const told = { day, ...(lesson === '' ? {} : { lesson }) };
-		const answer = await beginEvening(classId, { id, ...told });
+		const answer = await beginEvening(of, { id, ...told });
 		busy = false;
 		if (answer.kind === 'unreached') {
-			const here = await beginHere(classId, told).catch(() => undefined);
+			const here = await beginHere(of, told).catch(() => undefined);
 			if (here !== undefined) {
 				location.href = `/evenings/begun#${here}`;
 				return;

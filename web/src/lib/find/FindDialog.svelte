@@ -66,7 +66,7 @@
 					autocapitalize="off"
 					spellcheck="false"
 					maxlength={MAX_SENTENCE_LENGTH}
-					placeholder="C4F, 2/1 LPC, or sl 2 sts to cn …"
+					placeholder="Such as C4F, 2/1 LPC, or sl 2 sts to cn …"
 				/>
 			</form>
 			<div class="mt-4 min-h-24" aria-live="polite" data-found>

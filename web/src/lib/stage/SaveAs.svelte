@@ -100,7 +100,7 @@
 </details>
 {#if done !== undefined}
 	<p class="flex items-center gap-3 text-[0.94rem]" role="status" data-testid="filming">
-		<label>Making the film <progress class="accent-secondary w-32 align-middle" max="1" value={done}></progress></label>
+		<label>Making the film <progress class="progress progress-secondary w-32 align-middle" max="1" value={done}></progress></label>
 		<button type="button" class="wordlink" onclick={() => making?.abort()}>Stop</button>
 	</p>
 {/if}

@@ -55,7 +55,7 @@
 		class="field grown w-full font-mono text-[0.94rem]"
 		rows="1"
 		maxlength={MAX_SENTENCE_LENGTH * 2}
-		placeholder="sl 2 sts to cn and hold in front, p1, k2 from cn"
+		placeholder="Such as: sl 2 sts to cn and hold in front, p1, k2 from cn"
 		bind:value={text}></textarea>
 	<div class="mt-2" aria-live="polite">
 		{#if problem}

@@ -101,7 +101,7 @@
 						id="style-glossary"
 						class="field grown w-full font-mono text-[0.92rem]"
 						rows="2"
-						placeholder="C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
+						placeholder="Such as: C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
 						value={style.glossary}
 						oninput={(e) => save.change({ ...style, glossary: e.currentTarget.value }, 'glossary')}></textarea>
 					{#each glossary.problems as problem, nth (nth)}

@@ -117,7 +117,7 @@
 				autocapitalize="off"
 				spellcheck="false"
 				maxlength={MAX_SENTENCE_LENGTH}
-				placeholder="C4F, 2/1 LPC, or sl 2 sts to cn …"
+				placeholder="Such as C4F, 2/1 LPC, or sl 2 sts to cn …"
 				bind:value={text}
 				oninput={() => (pattern = undefined)}
 				onpaste={(e) =>

@@ -5,13 +5,16 @@ import { setPdf, type Document, type Photos } from './handout';
 export const pdfAnswer = async (document: Document, more: string, photos?: Photos): Promise<Response> =>
 	fileAnswer(await setPdf(document, photos), document.title, more);
 
+/** What a handout's file is called, without its ending: its title, and what sets this printing apart. */
+export const titledStem = (title: string, more: string): string =>
+	[fileStem(title, 'handout'), more].filter(Boolean).join('-');
+
 /** A PDF as a file to save, called after its title. */
 export function fileAnswer(pdf: Uint8Array, title: string, more: string): Response {
-	const name = fileStem(title, 'handout');
 	return new Response(Buffer.from(pdf), {
 		headers: {
 			'content-type': 'application/pdf',
-			'content-disposition': asAttachment([name, more].filter(Boolean).join('-'), 'pdf'),
+			'content-disposition': asAttachment(titledStem(title, more), 'pdf'),
 		},
 	});
 }

@@ -9,6 +9,7 @@ import { swatchBlocks } from '@pond-loop/core/step';
 import { z } from 'zod';
 import { codeSection, type Code } from './code';
 import { paperBlocks, photoPath, type Plain } from './paper';
+import type { Drawn } from './progress';
 import { setDocuments } from './setter';
 import { settable } from './signs';
 
@@ -74,6 +75,7 @@ async function documentOf(
 	sections: readonly (Pick<Section, 'blocks'> & Partial<Pick<Section, 'number' | 'title'>>)[],
 	{ paper, large, colour }: PrintOptions,
 	photos: Photos,
+	drawn: () => void = () => undefined,
 ): Promise<Document> {
 	const ids = new Set(photos.keys());
 	const done: { title: string; blocks: readonly Plain[] }[] = [];
@@ -82,20 +84,35 @@ async function documentOf(
 			title: heading === undefined ? '' : number === undefined ? heading : `${number}. ${heading}`,
 			blocks: paperBlocks(blocks(), { light: colour ? 'day' : 'print', large, photos: ids }),
 		});
+		drawn();
 		await setImmediate();
 	}
 	return set({ title, lang: 'en', of: 'of', paper: paper === 'A4' ? 'a4' : 'us-letter', large, sections: done });
 }
 
-export const handoutOf = (
+export function handoutOf(
 	lesson: Lesson,
 	style: HouseStyle,
 	options: HandoutOptions,
 	photos: Photos = NONE,
 	/** Codes to scan, which stand at the end. */
 	codes: readonly Code[] = [],
-): Promise<Document> =>
-	documentOf(lesson.title, [...sectionsOf(lesson, style, options), ...codes.map(codeSection)], options, photos);
+	drawn?: Drawn,
+): Promise<Document> {
+	const sections = sectionsWith(lesson, style, options, codes);
+	return documentOf(lesson.title, sections, options, photos, counting(sections.length, drawn));
+}
+
+const sectionsWith = (lesson: Lesson, style: HouseStyle, options: HandoutOptions, codes: readonly Code[]) => [
+	...sectionsOf(lesson, style, options),
+	...codes.map(codeSection),
+];
+
+/** Called for each section that is drawn, says how many are. */
+function counting(of: number, drawn: Drawn | undefined): () => void {
+	let done = 0;
+	return () => drawn?.(++done, of);
+}
 
 /** A single swatch: its chart, rows to tick, legend and counter. */
 export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: PrintOptions): Promise<Document> => {
@@ -127,11 +144,19 @@ export async function roomPdf(
 	options: HandoutOptions,
 	photos: Photos = NONE,
 	codes: readonly Code[] = [],
+	drawn?: Drawn,
 ): Promise<Uint8Array> {
 	const sheets = sheetsFor(lesson.plan, style);
+	const printings = sheets.map(({ many: _, ...sheet }) => {
+		const own = { ...options, ...sheet };
+		return { own, sections: sectionsWith(lesson, style, own, codes) };
+	});
+	const one = counting(
+		printings.reduce((sum, { sections }) => sum + sections.length, 0),
+		drawn,
+	);
 	const documents: Document[] = [];
-	for (const { many: _, ...sheet } of sheets)
-		documents.push(await handoutOf(lesson, style, { ...options, ...sheet }, photos, codes));
+	for (const { own, sections } of printings) documents.push(await documentOf(lesson.title, sections, own, photos, one));
 	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
 	return setAll(
 		documents,

@@ -4,6 +4,7 @@
 	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import { craftOf, DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
+	import HandoutLink from '$lib/files/HandoutLink.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { sectionSheet } from '$lib/lesson/sheet-parts';
@@ -94,10 +95,10 @@
 					{#each places as id (id)}<option value={id}>{craftOf(id).place.toLowerCase()}</option>{/each}
 				</select>
 			{/if}
-			<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}" download>As PDF</a>
+			<HandoutLink href="/lessons/{data.opened.id}/handout?{asked}">As PDF</HandoutLink>
 			{#if sheets.length > 1}
-				<a class="pill pill-soft" href="/lessons/{data.opened.id}/handout?{asked}&room=yes" download
-					>For the room: {sheetsSaid(sheets, data.style)}</a
+				<HandoutLink href="/lessons/{data.opened.id}/handout?{asked}&room=yes"
+					>For the room: {sheetsSaid(sheets, data.style)}</HandoutLink
 				>
 			{/if}
 		</span>
