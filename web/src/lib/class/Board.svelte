@@ -24,7 +24,7 @@
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import { csvFile } from '$lib/files/table';
 	import { goto } from '$app/navigation';
-	import { download, fileName } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
 	import { troubleOf, type Answer } from '$lib/save/send';
 	import { forgetRunning, keepRunning } from './device';
 	import { removeEvening } from './doors';

@@ -22,7 +22,7 @@
 	import { csvFile } from '$lib/files/table';
 	import { STATE_WORDS } from '@pond-loop/core/fabric';
 	import { reckonedLength, type LengthUnit } from '@pond-loop/core/measure';
-	import { download, fileName } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
 	import Curve from './Curve.svelte';
 	import IntoDrawer from './IntoDrawer.svelte';
 	import PieceShown from './PieceShown.svelte';

@@ -1,6 +1,6 @@
 /** Fetches a handout, saying how far it is. */
 
-import { download } from '$lib/picture/save-as';
+import { download } from './download';
 import { UNREACHED } from '$lib/save/send';
 import type { HandoutLine } from './handout-line';
 

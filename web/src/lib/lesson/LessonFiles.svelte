@@ -11,7 +11,7 @@
 	import { stepTitle } from '@pond-loop/core/step';
 	import { firstIssue, type HouseStyle } from '@pond-loop/core/schema';
 	import { picturesAsData } from '$lib/picture/data-address';
-	import { download, fileName } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
 	import ShareLink from './ShareLink.svelte';
 
 	interface Props {

@@ -1,17 +1,4 @@
-/** Files of a demonstration, made in the browser and handed to its downloads. */
-
-import { fileStem } from '$lib/files/name';
-
-export const fileName = (title: string, ending: string): string => `${fileStem(title, 'pond-loop')}.${ending}`;
-
-export function download(name: string, blob: Blob): void {
-	const link = document.createElement('a');
-	link.href = URL.createObjectURL(blob);
-	link.download = name;
-	link.click();
-	// The download has been handed over by then.
-	setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-}
+/** A drawing as a file. */
 
 export const svgFile = (svg: string): Blob => new Blob([svg], { type: 'image/svg+xml' });
 

@@ -48,7 +48,8 @@
 		yarnNeeded,
 	} from '@pond-loop/core/swatch';
 	import { onMount, untrack } from 'svelte';
-	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
+	import { pngOf, svgFile } from '$lib/picture/save-as';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import { saveWithPage } from '$lib/save/page';

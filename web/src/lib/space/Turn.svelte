@@ -4,7 +4,7 @@
 	import { letterOf, type Checked } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { download, fileName } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
 	import type { Light } from '$lib/ui/light';
 	import { Lying } from '$lib/workers/lying.svelte';
 	import { inWriting } from '$lib/ui/in-writing';

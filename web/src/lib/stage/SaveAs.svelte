@@ -3,7 +3,8 @@
 	import type { Light } from '$lib/ui/light';
 	import type { FilmKind } from '$lib/film/film';
 	import type { Scenes } from '$lib/film/scenes';
-	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
+	import { pngOf, svgFile } from '$lib/picture/save-as';
 
 	interface Props {
 		title: string;
@@ -100,7 +101,10 @@
 </details>
 {#if done !== undefined}
 	<p class="flex items-center gap-3 text-[0.94rem]" role="status" data-testid="filming">
-		<label>Making the film <progress class="progress progress-secondary w-32 align-middle" max="1" value={done}></progress></label>
+		<label
+			>Making the film <progress class="progress progress-secondary w-32 align-middle" max="1" value={done}
+			></progress></label
+		>
 		<button type="button" class="wordlink" onclick={() => making?.abort()}>Stop</button>
 	</p>
 {/if}

@@ -5,7 +5,8 @@
 	import type { LengthUnit } from '@pond-loop/core/measure';
 	import type { Swatch } from '@pond-loop/core/schema';
 	import { check, type Checked, type Cords, type Worked } from '@pond-loop/core/swatch';
-	import { download, fileName, pngOf, svgFile } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
+	import { pngOf, svgFile } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
 	import { csvFile } from '$lib/files/table';
 	import ChartPart from './ChartPart.svelte';

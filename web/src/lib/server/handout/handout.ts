@@ -9,7 +9,6 @@ import { swatchBlocks } from '@pond-loop/core/step';
 import { z } from 'zod';
 import { codeSection, type Code } from './code';
 import { paperBlocks, photoPath, type Plain } from './paper';
-import type { Drawn } from './progress';
 import { setDocuments } from './setter';
 import { settable } from './signs';
 
@@ -49,6 +48,9 @@ export const HandoutSchema = PrintSchema.extend({
 }) satisfies z.ZodType<SheetOptions>;
 export type PrintOptions = z.infer<typeof PrintSchema>;
 export type HandoutOptions = z.infer<typeof HandoutSchema>;
+
+/** Called with how many sections are drawn, of how many. */
+export type Drawn = (done: number, of: number) => void;
 
 /** All that the setter is told; every text in it is text. */
 export interface Document {

@@ -4,9 +4,7 @@ import type { HandoutLine } from '$lib/files/handout-line';
 import { failureOf } from '../failures';
 import { log } from '../log';
 import { titledStem } from './answer';
-
-/** Called with how many sections are drawn, of how many. */
-export type Drawn = (done: number, of: number) => void;
+import type { Drawn } from './handout';
 
 /** An answer that begins at once. `make` gives the PDF and the words of its file's name. */
 export function answerInLines(

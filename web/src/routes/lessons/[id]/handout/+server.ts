@@ -1,8 +1,8 @@
 import { picturesIn } from '@pond-loop/core/lesson';
 import { teacherOf } from '$lib/server/guard';
 import { fileAnswer, saidOf } from '$lib/server/handout/answer';
-import { HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
-import { answerInLines, type Drawn } from '$lib/server/handout/progress';
+import { type Drawn, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
+import { answerInLines } from '$lib/server/handout/progress';
 import { readPictures } from '$lib/server/pictures';
 import { readLesson } from '$lib/server/lessons';
 import { shownStyle } from '$lib/server/house-styles';

@@ -2,7 +2,7 @@
 	import { amount, kitFor, kitTable } from '@pond-loop/core/lesson';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import { csvFile } from '$lib/files/table';
-	import { download, fileName } from '$lib/picture/save-as';
+	import { download, fileName } from '$lib/files/download';
 
 	const { data } = $props();
 	const lesson = $derived(data.opened.lesson);
