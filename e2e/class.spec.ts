@@ -259,3 +259,25 @@ test.describe('without a network', () => {
 		await expect(page.getByTestId('begun-here')).toHaveCount(0);
 	});
 });
+
+test('one entry that the server refuses does not hold the others, and stays on the device', async ({ page }) => {
+	await evening(page);
+	const leaning = 'Seeing which way a cord leans';
+	let refusing = true;
+	await page.route('**/api/evenings/*/presses', async (route) => {
+		const sent = route.request().postData() ?? '';
+		if (refusing && sent.includes('"help"')) await route.fulfill({ status: 400, json: { message: 'Not that one.' } });
+		else await route.continue();
+	});
+	for (const who of ['Oda', 'Till', 'Jonna']) await cell(page, who, leaning).click();
+	// Pressed twice: with help.
+	await cell(page, 'Till', leaning).click();
+	await cell(page, 'Pelle', leaning).click();
+	await expect(page.getByRole('alert')).toContainText('One entry was not taken: Not that one.');
+	await expect.poll(() => pressesHere(page)).toBe(1);
+	refusing = false;
+	await page.reload();
+	await expect.poll(() => pressesHere(page)).toBe(0);
+	await expect(cell(page, 'Till', leaning)).toHaveText('with help');
+	await expect(page.getByRole('alert')).toHaveCount(0);
+});

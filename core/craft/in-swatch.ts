@@ -1,8 +1,7 @@
 /** What the rows of a swatch are to a craft: how crossings stand in them, what to look at, and how they are followed. */
 
 import type { Crossing, Work } from '../crossing/index.ts';
-import type { Cords } from '../swatch/cords.ts';
-import type { SwatchProblem, Twist, Worked, WorkedStitch } from '../swatch/worked.ts';
+import type { Cords, SwatchProblem, Twist, Worked, WorkedStitch } from '../worked/index.ts';
 
 /** Where a group that waits is parked, the same all through a piece. */
 export const PARKED = ['inside', 'outside'] as const;

@@ -16,7 +16,7 @@ export {
 	type Shape,
 	type TextShape,
 } from './shapes.ts';
-export { drawAbove, drawStage } from './stage/index.ts';
+export { drawAbove, drawStage } from './draw-stage.ts';
 export type { StageOptions } from './stage/options.ts';
 export { WATER_STOPS } from './stage/surroundings.ts';
 export { cordStyles, type StrandStyle } from './strand.ts';

@@ -3,6 +3,7 @@
  * first is answered. In the order in which they are begun.
  */
 
+import { stitchesOfName } from './drills/counts.ts';
 import { leanOfHands, madeOfSentence, orderOfMoves, whatMends, whatWentWrong } from './drills/hands.ts';
 import { fromBehind, holdOfPicture, leanOfPicture, whoComesHere, whoIsInFront } from './drills/looks.ts';
 import {
@@ -22,6 +23,7 @@ export const FIRST_DRILLS: readonly Drill[] = [
 	leanOfName,
 	holdOfName,
 	countOfName,
+	stitchesOfName,
 	workOfName,
 	pictureOfName,
 	nameOfPicture,

@@ -3,11 +3,10 @@
 import { z } from 'zod';
 import { CRAFT_IDS } from '../craft/index.ts';
 import { SCHOOL_IDS, type SchoolId } from '../notation/index.ts';
-import { SCOPES, TWISTS } from '../swatch/worked.ts';
-import { SWATCH_LIMITS } from '../swatch/limits.ts';
 import { SwatchSizeSchema } from './swatch-size.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { thousands } from '../thousands.ts';
+import { SCOPES, SWATCH_LIMITS, TWISTS } from '../worked/index.ts';
 
 export const SwatchTitleSchema = z
 	.string()

@@ -1,6 +1,6 @@
 /** What the size of a swatch leaves out or takes for plain knitting, so that its page can say so. */
 
-import type { Worked, WorkedRow } from './worked.ts';
+import type { Worked, WorkedRow } from '../worked/index.ts';
 
 /** Parts of all stitches from which a fabric counts as ribbed, or as garter or moss. */
 const MUCH = 0.25;

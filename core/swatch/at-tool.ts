@@ -8,8 +8,8 @@ import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
 import { fold } from './fold.ts';
 import { unitsOf } from './units.ts';
-import type { WorkedCrossing, WorkedRow } from './worked.ts';
 import { timesMore, writeLabel, writeUnits } from './write.ts';
+import type { WorkedCrossing, WorkedRow } from '../worked/index.ts';
 
 /** What a stitch worked on the wrong side is on the right side. */
 const FROM_BEHIND: Readonly<Record<string, string>> = {

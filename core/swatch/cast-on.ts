@@ -1,8 +1,8 @@
 /** How many stitches a pattern is worked on, told by its rows. */
 
 import type { RowsText } from '../notation/index.ts';
-import { SWATCH_LIMITS } from './limits.ts';
 import { workRows, type SwatchStart } from './work.ts';
+import { SWATCH_LIMITS } from '../worked/index.ts';
 
 /** Counts that are tried, one after the other, where the first row goes on to its end. */
 const TRIED = 160;

@@ -1,6 +1,6 @@
 /** What a change of a swatch does to rows that it was not asked to touch. */
 
-import type { Worked, WorkedRow } from './worked.ts';
+import type { Worked, WorkedRow } from '../worked/index.ts';
 
 export interface RowChanged {
 	/** Its number before. */

@@ -12,9 +12,9 @@ import {
 } from '../notation/index.ts';
 import { atOnce, type Pieces } from '../pieces/index.ts';
 import { checksOf } from './checks.ts';
-import { cordsOf, type Cords } from './cords.ts';
+import { cordsOf } from './cords.ts';
 import { workingRows, type SwatchStart } from './work.ts';
-import type { SwatchProblem, Worked } from './worked.ts';
+import type { Cords, SwatchProblem, Worked } from '../worked/index.ts';
 
 /** What a swatch is worked from. */
 export type SwatchText = SwatchStart & {

@@ -1,9 +1,8 @@
 /** What a swatch that can be worked may still get wrong: things to look at, with their reason. */
 
 import { readAll, SCHOOLS } from '../notation/index.ts';
-import type { Cords } from './cords.ts';
 import { craftChecks } from './craft-checks.ts';
-import type { SwatchProblem, Worked } from './worked.ts';
+import type { Cords, SwatchProblem, Worked } from '../worked/index.ts';
 
 /** Rows from crossing to crossing of one cord, as parts of its stitches: assumed, mid-gauge wool. */
 export const USUAL_ROWS = { least: 0.5, most: 2 } as const;

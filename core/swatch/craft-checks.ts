@@ -1,8 +1,7 @@
 /** What the craft of a swatch asks of its rows besides what plain knitting does. */
 
 import { craftOf } from '../craft/index.ts';
-import type { Cords } from './cords.ts';
-import { atCrossing, type SwatchProblem, type Worked } from './worked.ts';
+import { atCrossing, type Cords, type SwatchProblem, type Worked } from '../worked/index.ts';
 
 /** Errors and warnings of the craft; none for plain knitting. Linear in stitches. */
 export const craftChecks = (worked: Worked, cords: Cords): readonly SwatchProblem[] => [

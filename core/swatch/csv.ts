@@ -1,7 +1,6 @@
 /** The chart as a table: a line a row, highest first, cells from the left as seen on the right side. */
 
-import type { Cords } from './cords.ts';
-import type { Worked } from './worked.ts';
+import type { Cords, Worked } from '../worked/index.ts';
 
 /** Rows of cells, behind the yarn of the row where rows name yarns: a crossing stands in its first cell from the left, with its stitches; its other cells hold `<`. */
 export function chartTable(worked: Worked, cords: Cords): readonly (readonly string[])[] {

@@ -8,11 +8,10 @@ import type { RowLine } from '../notation/index.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { ToldAfter } from './changed.ts';
 import { isTurned } from './turned.ts';
-import type { Worked, WorkedRow } from './worked.ts';
-import { SWATCH_LIMITS } from './limits.ts';
 import { placesOf, plainUnits, stitch, unitsOf, widthOf, workedAs, type Unit } from './units.ts';
 import { rewriteBody, type TextChange } from './rewrite.ts';
 import { writeLabel, writeUnits } from './write.ts';
+import { SWATCH_LIMITS, type Worked, type WorkedRow } from '../worked/index.ts';
 
 export interface SwatchEdit {
 	/** In the order of the text, none overlapping. */

@@ -5,8 +5,7 @@
  */
 
 import type { FIRST_PURLS, TURNED_PURLS } from '../handling/index.ts';
-import type { Cords } from './cords.ts';
-import type { Worked } from './worked.ts';
+import type { Cords, Worked } from '../worked/index.ts';
 
 /** What a teacher does about it. */
 export interface GapCure {

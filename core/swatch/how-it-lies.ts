@@ -3,7 +3,7 @@
 import { cellOf, gaugeIn, type FabricState, type HowItLies } from '../fabric/index.ts';
 import type { SwatchSizeTold } from '../schema/index.ts';
 import type { Material } from './material.ts';
-import type { Worked } from './worked.ts';
+import type { Worked } from '../worked/index.ts';
 
 /** Whether all rows have the same stitches, so that both edges can be pinned straight. */
 export const isStraight = ({ castOn, rows }: Pick<Worked, 'castOn' | 'rows'>): boolean =>

@@ -2,7 +2,7 @@
 
 import type { Demonstration } from '../craft/index.ts';
 import { mirror } from '../crossing/index.ts';
-import { countBefore, type Worked, type WorkedRow, type WorkedStitch } from './worked.ts';
+import { countBefore, type Worked, type WorkedRow, type WorkedStitch } from '../worked/index.ts';
 
 export interface InHands {
 	/** Rows as these hands follow them: told as to right hands, from the edge at which they begin. */

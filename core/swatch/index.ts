@@ -3,7 +3,8 @@ export type { Result } from '../result.ts';
 export { aroundCrossing } from './around.ts';
 export { castOnNeeded } from './cast-on.ts';
 export { check, checked, checking, checkingOnce, isLongSwatch, type Checked, type SwatchText } from './checked.ts';
-export { cordsOf, letterOf, type Cord, type Cords } from './cords.ts';
+export type { Cord, Cords } from '../worked/index.ts';
+export { cordsOf, letterOf } from './cords.ts';
 export {
 	countBefore,
 	SCOPES,
@@ -19,7 +20,7 @@ export {
 	type WorkedCrossing,
 	type WorkedRow,
 	type WorkedStep,
-} from './worked.ts';
+} from '../worked/index.ts';
 export { howItLies, isStraight } from './how-it-lies.ts';
 export { loopsThatLie } from './lie.ts';
 export { pulledIn, sizedIn, type Sized } from './sized.ts';
@@ -54,7 +55,7 @@ export {
 export { SIZED_STATE, sizeSaid } from './size-said.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
-export { SWATCH_LIMITS } from './limits.ts';
+export { SWATCH_LIMITS } from '../worked/index.ts';
 export { cyclesOf, loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';
 export { workRows, type SwatchStart } from './work.ts';
 export { checksOf, USUAL_ROWS } from './checks.ts';

@@ -1,8 +1,8 @@
 /** A worked swatch as loops that pull at each other, to be let lie; see `relax` of the fabric. */
 
 import type { LoopFabric, LoopRow } from '../fabric/index.ts';
-import { cordsOf, type Cords } from './cords.ts';
-import type { Worked, WorkedRow } from './worked.ts';
+import { cordsOf } from './cords.ts';
+import type { Cords, Worked, WorkedRow } from '../worked/index.ts';
 
 /** The places at which a crossing put a loop elsewhere. */
 function movedIn(row: WorkedRow): Uint8Array {

@@ -1,7 +1,6 @@
 /** Where ring markers go: at both sides of what crosses, and only where no crossing ever reaches over them. */
 
-import type { Cords } from './cords.ts';
-import type { Worked } from './worked.ts';
+import type { Cords, Worked } from '../worked/index.ts';
 
 /**
  * Columns of the cast-on before which a ring marker stands, from the right: the edges of each block of strands that cross

@@ -15,7 +15,7 @@ import {
 	type Square,
 } from '../fabric/index.ts';
 import { YARN_LIMITS, type Swatch, type SwatchSizeTold, type Yarn, type YarnPiece } from '../schema/index.ts';
-import type { Worked } from './worked.ts';
+import type { Worked } from '../worked/index.ts';
 
 export interface Material {
 	/** The yarn that it names, where that is known. */

@@ -6,9 +6,9 @@
 import type { Crossing } from '../crossing/index.ts';
 import { STITCH_KINDS, wordsFor, type Item, type RowLine, type RowsText } from '../notation/index.ts';
 import { fail, ok, type Result } from '../result.ts';
-import { countBefore, type Worked, type WorkedCrossing } from './worked.ts';
 import { stitch, unitsOf, widthOf, type Unit } from './units.ts';
 import { workRows } from './work.ts';
+import { countBefore, type Worked, type WorkedCrossing } from '../worked/index.ts';
 
 export const SWATCH_MISTAKES = ['forgotten', 'early', 'late', 'shifted', 'wrong-lean'] as const;
 export type SwatchMistake = (typeof SWATCH_MISTAKES)[number];

@@ -1,6 +1,6 @@
 /** The repeat that a swatch is about. */
 
-import type { RepeatShown, Worked } from './worked.ts';
+import type { RepeatShown, Worked } from '../worked/index.ts';
 
 /**
  * The longest repeat that crosses something, else the longest; undefined where the text repeats no rows. Two plain rows that

@@ -6,8 +6,8 @@
 import type { Item } from '../notation/index.ts';
 import { fail, ok, type Result, type Span } from '../result.ts';
 import { marksInOrder, widthOf, type Unit } from './units.ts';
-import type { WorkedMark, WorkedRow } from './worked.ts';
 import { writeUnits } from './write.ts';
+import type { WorkedMark, WorkedRow } from '../worked/index.ts';
 
 export interface TextChange extends Span {
 	readonly insert: string;

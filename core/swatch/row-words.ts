@@ -14,7 +14,7 @@ import { sentenceFor, STITCH_KINDS, wordsFor } from '../notation/index.ts';
 import { fold, type Fold } from './fold.ts';
 import type { GapMark } from './gaps.ts';
 import { marksInOrder, unitsOf, widthOf, type Unit } from './units.ts';
-import type { Worked, WorkedRow } from './worked.ts';
+import type { Worked, WorkedRow } from '../worked/index.ts';
 
 /** How the tools of the class stand, and which way its teacher likes where the house style is known. */
 export interface RowsFor extends PlanFor {

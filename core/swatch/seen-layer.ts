@@ -1,8 +1,8 @@
 /** What one face of a swatch shows: in some crafts each side is a fabric of its own. */
 
 import { craftOf } from '../craft/index.ts';
-import { cordsOf, type Cords } from './cords.ts';
-import type { Worked } from './worked.ts';
+import { cordsOf } from './cords.ts';
+import type { Cords, Worked } from '../worked/index.ts';
 
 export interface Seen {
 	readonly worked: Worked;

@@ -17,11 +17,10 @@ import { cordsOf } from './cords.ts';
 import { inHands } from './in-hands.ts';
 import { marksInOrder, unitsOf, widthOf } from './units.ts';
 import { legendOf, type LegendEntry } from './words.ts';
-import type { WorkedCrossing, WorkedRow, WorkedStitch } from './worked.ts';
 import { CAST_ON } from './work.ts';
 import { workRow } from './work-row.ts';
-import { SWATCH_LIMITS } from './limits.ts';
 import { writeUnits } from './write.ts';
+import { SWATCH_LIMITS, type WorkedCrossing, type WorkedRow, type WorkedStitch } from '../worked/index.ts';
 
 /** Whom it is shown to. */
 export interface ShownTo {

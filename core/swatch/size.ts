@@ -21,12 +21,11 @@ import {
 import { CM_PER_INCH } from '../measure/index.ts';
 import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
 import type { Checked } from './checked.ts';
-import { letterOf, type Cords } from './cords.ts';
-import { SWATCH_LIMITS } from './limits.ts';
+import { letterOf } from './cords.ts';
 import { mainRepeat } from './repeats.ts';
 import { strainsIn, type Pulled } from './strains.ts';
 import { workRows } from './work.ts';
-import type { Worked } from './worked.ts';
+import { type Cords, SWATCH_LIMITS, type Worked } from '../worked/index.ts';
 
 /** Cords that cross each other, taken together. */
 export interface CordsTogether {

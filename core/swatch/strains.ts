@@ -13,8 +13,7 @@ import {
 	type StrainVerdict,
 } from '../fabric/index.ts';
 import { travelsOf } from '../crossing/index.ts';
-import type { Cords } from './cords.ts';
-import type { Worked } from './worked.ts';
+import type { Cords, Worked } from '../worked/index.ts';
 
 export interface Pulled {
 	readonly fibre?: Fibre;

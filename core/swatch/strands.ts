@@ -1,7 +1,7 @@
 /** Following strands: where each column goes in a repeat, when it is home, and how many loops a seamed ring has. */
 
-import type { Worked } from './worked.ts';
 import { gcd } from './gcd.ts';
+import type { Worked } from '../worked/index.ts';
 
 export interface Strands {
 	/** For column 1, 2, … from the right: the start column that stands there after one repeat. */

@@ -2,7 +2,7 @@
 
 import { craftOf, type Parked, type PlanFor, type PlannedRows } from '../craft/index.ts';
 import { rowParts } from './row-words.ts';
-import type { Worked } from './worked.ts';
+import type { Worked } from '../worked/index.ts';
 
 export interface ToolPlan {
 	readonly title: string;

@@ -4,7 +4,7 @@
  */
 
 import type { Crossing } from '../crossing/index.ts';
-import { countBefore, type Worked, type WorkedMark, type WorkedRow } from './worked.ts';
+import { countBefore, type Worked, type WorkedMark, type WorkedRow } from '../worked/index.ts';
 
 export type Unit =
 	| {

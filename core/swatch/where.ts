@@ -1,6 +1,6 @@
 /** "Where am I?": the row just finished, from the rows that stand above the last crossing. */
 
-import type { Worked } from './worked.ts';
+import type { Worked } from '../worked/index.ts';
 
 /**
  * Rows by place that may be the one just finished: a crossing row that has this many rows above it

@@ -1,8 +1,7 @@
 /** A swatch in words: each cell, each row, and what its chart uses. */
 
 import { STITCH_KINDS, stitches, wordsMade } from '../notation/index.ts';
-import type { Cords } from './cords.ts';
-import type { Worked } from './worked.ts';
+import type { Cords, Worked } from '../worked/index.ts';
 
 const FACE = { k: 'knit', p: 'purl' } as const;
 

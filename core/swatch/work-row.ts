@@ -4,9 +4,16 @@ import { craftOf } from '../craft/index.ts';
 import { turn, type Crossing } from '../crossing/index.ts';
 import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
-import { SWATCH_LIMITS } from './limits.ts';
-import type { StitchFace, WorkedStitch, WorkedCrossing, WorkedMark, WorkedStep, Twist } from './worked.ts';
 import { thousands } from '../thousands.ts';
+import {
+	type StitchFace,
+	SWATCH_LIMITS,
+	type Twist,
+	type WorkedCrossing,
+	type WorkedMark,
+	type WorkedStep,
+	type WorkedStitch,
+} from '../worked/index.ts';
 
 /** Why a row cannot be worked to its end. */
 export interface RowStop {

@@ -4,20 +4,20 @@ import { craftOf, PLAIN_CRAFT } from '../craft/index.ts';
 import type { RowColour, RowLine, RowSide, RowsText, StatedSchool } from '../notation/index.ts';
 import { atOnce, type Pieces } from '../pieces/index.ts';
 import type { Span } from '../result.ts';
+import { isTurned } from './turned.ts';
+import { workRow, type RowDone, type RowResult } from './work-row.ts';
+import { thousands } from '../thousands.ts';
 import {
-	type WorkedStitch,
 	type RepeatShown,
 	type Scope,
 	type Shape,
+	SWATCH_LIMITS,
 	type SwatchProblem,
 	type Twist,
 	type Worked,
 	type WorkedRow,
-} from './worked.ts';
-import { isTurned } from './turned.ts';
-import { SWATCH_LIMITS } from './limits.ts';
-import { workRow, type RowDone, type RowResult } from './work-row.ts';
-import { thousands } from '../thousands.ts';
+	type WorkedStitch,
+} from '../worked/index.ts';
 
 export interface SwatchStart {
 	readonly castOn: number;

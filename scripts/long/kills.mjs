@@ -123,7 +123,8 @@ const KINDS = [
 	},
 	endThread,
 ];
-const [lesson = ''] = /\/lessons\/[0-9a-f-]{36}/.exec(await (await fetch(`${address}/lessons`, { headers })).text()) ?? [];
+const [lesson = ''] =
+	/\/lessons\/[0-9a-f-]{36}/.exec(await (await fetch(`${address}/lessons`, { headers })).text()) ?? [];
 const [, heavy] = /** @type {readonly [string, string]} */ ((await heavyPages(address, cookie)).cases[0]);
 await served.end('SIGTERM');
 await again();

@@ -1,7 +1,7 @@
 /** Rows of units: each keeps the column that it stands in. */
 
-import { atCrossing, type SwatchProblem, type Worked } from '../../swatch/worked.ts';
 import type { InSwatch } from '../in-swatch.ts';
+import { atCrossing, type SwatchProblem, type Worked } from '../../worked/index.ts';
 
 const SHOWN_ON_WS = { k: 'p', p: 'k' } as const;
 

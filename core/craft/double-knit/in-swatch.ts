@@ -1,7 +1,7 @@
 /** Rows of two layers: each side shows the one that faces it, and one layer may cross alone. */
 
-import type { Worked } from '../../swatch/worked.ts';
 import type { InSwatch } from '../in-swatch.ts';
+import type { Worked } from '../../worked/index.ts';
 
 export const doubleRows: InSwatch = {
 	settings: ['layers'],

@@ -3,7 +3,6 @@
 import { asThreeGroups, asTwoGroups, groupsOf, turn, type Crossing } from '../../crossing/index.ts';
 import { HAND_MISTAKE_IDS, MISTAKES, type HandMistake, type Move } from '../../handling/index.ts';
 import { fail, ok } from '../../result.ts';
-import { SCOPES, type Scope } from '../../swatch/worked.ts';
 import type { Craft, Way } from '../craft.ts';
 import { CRAFT_TITLES } from '../titles.ts';
 import { doubleRows } from './in-swatch.ts';
@@ -12,6 +11,7 @@ import { narrowed, onNeedles } from '../on-needles.ts';
 import { PLAIN, type Vocabulary } from '../vocabulary.ts';
 import { columnOf, isFacing, layerOf, layerOutcome, lockedIn, loopsOf, nameOfLoop } from './layers.ts';
 import { crossOneLayer } from './one-layer.ts';
+import { type Scope, SCOPES } from '../../worked/index.ts';
 
 export { layerOf, lockedIn, loopsOf, nameOfLoop } from './layers.ts';
 

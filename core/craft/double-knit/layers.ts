@@ -3,9 +3,9 @@
  * numbered along the needle, so column i has its facing stitch at 2i − 1 and its back stitch at 2i.
  */
 
-import type { Scope } from '../../swatch/worked.ts';
 import type { Outcome } from '../../handling/index.ts';
 import { byUpperThenLower, crossing, isOver, turn, type Crossing, type Passing } from '../../crossing/index.ts';
+import type { Scope } from '../../worked/index.ts';
 
 const facingOf = (column: number): number => 2 * column - 1;
 const backOf = (column: number): number => 2 * column;

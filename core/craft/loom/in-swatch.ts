@@ -1,9 +1,9 @@
 /** A swatch at the loom, peg by peg. */
 
-import { atCrossing, type SwatchProblem, type Worked } from '../../swatch/worked.ts';
 import { sentence } from '../on-tool.ts';
 import { PARKED, type InSwatch } from '../in-swatch.ts';
 import { crossedOnPegs } from './peg-plan.ts';
+import { atCrossing, type SwatchProblem, type Worked } from '../../worked/index.ts';
 
 export const loomRows: InSwatch = {
 	settings: [],

@@ -6,9 +6,9 @@
 import { asTwoGroups, frontAndBehind } from '../../crossing/index.ts';
 import { TENSIONS, USUAL_TENSION } from '../../handling/index.ts';
 import { STITCH_KINDS } from '../../notation/index.ts';
-import type { Worked, WorkedCrossing, WorkedRow } from '../../swatch/worked.ts';
 import type { RowPart } from '../in-swatch.ts';
 import { LEAST_ROWS } from './plan.ts';
+import type { Worked, WorkedCrossing, WorkedRow } from '../../worked/index.ts';
 
 /** Needles of a usual single bed. */
 export const BED_NEEDLES = 200;

@@ -2,11 +2,11 @@
 
 import { asTwoGroups } from '../../crossing/index.ts';
 import { USUAL_TENSION } from '../../handling/index.ts';
-import { atCrossing, type SwatchProblem, type Worked, type WorkedCrossing } from '../../swatch/worked.ts';
 import { sentence } from '../on-tool.ts';
 import type { InSwatch } from '../in-swatch.ts';
 import { BED_NEEDLES, bedNeedleName, bedRow, carriageTo } from './bed-plan.ts';
 import { LEAST_ROWS, ROPE_ROWS } from './plan.ts';
+import { atCrossing, type SwatchProblem, type Worked, type WorkedCrossing } from '../../worked/index.ts';
 
 /** The widest group that is lifted at once. */
 const widest = (worked: Worked): number =>

@@ -1,9 +1,9 @@
 /** Rows with long stitches: how old each is when it crosses. */
 
 import { asTwoGroups, frontAndBehind } from '../../crossing/index.ts';
-import { atCrossing, type SwatchProblem, type Worked, type WorkedStitch } from '../../swatch/worked.ts';
 import type { InSwatch } from '../in-swatch.ts';
 import { MOST_STRETCH, stretchOf } from './stretch.ts';
+import { atCrossing, type SwatchProblem, type Worked, type WorkedStitch } from '../../worked/index.ts';
 
 export const slippedRows: InSwatch = { settings: [], checks: longStitches };
 

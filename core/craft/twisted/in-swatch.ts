@@ -1,8 +1,7 @@
 /** Twisted rows: every knit stitch of a cord through the back loop, or those of right-side rows alone. */
 
-import type { Cords } from '../../swatch/cords.ts';
-import type { SwatchProblem, Worked } from '../../swatch/worked.ts';
 import type { InSwatch } from '../in-swatch.ts';
+import type { Cords, SwatchProblem, Worked } from '../../worked/index.ts';
 
 export const twistedRows: InSwatch = {
 	settings: ['twist'],

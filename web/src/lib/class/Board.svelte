@@ -192,6 +192,18 @@
 		>
 	</header>
 	{#if log.trouble}<p class="text-error font-semibold" role="alert">{log.trouble}</p>{/if}
+	{#if log.refused > 0}
+		<p class="text-error" role="alert">
+			{log.refused === 1 ? 'One entry was' : `${log.refused} entries were`} not taken: {log.refusedWhy} It stays on this device,
+			and is tried again when this page is opened again.
+		</p>
+	{/if}
+	{#if log.unreadHere > 0}
+		<p role="status">
+			This device keeps {log.unreadHere === 1 ? 'an entry' : `${log.unreadHere} entries`} of this evening that cannot be read
+			here. Nothing of it is removed; a newer version of this page may read it.
+		</p>
+	{/if}
 
 	{#if evening.steps.length > 0}
 		<section class="mt-3" aria-label="Steps and minutes">

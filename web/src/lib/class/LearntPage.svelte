@@ -37,8 +37,15 @@
 		unit: LengthUnit;
 		/** Of the teacher's drawer. */
 		yarns: readonly { readonly id: string; readonly name: string }[];
+		/** What is stored of the log and cannot be read. */
+		unread: readonly {
+			readonly what: 'evening' | 'entry';
+			readonly id: string;
+			readonly why: string;
+			readonly text: string;
+		}[];
 	}
-	const { opened, learnt, proposals, hard, light, unit, yarns }: Props = $props();
+	const { opened, learnt, proposals, hard, light, unit, yarns, unread }: Props = $props();
 	const uid = $props.id();
 	const of = $derived(opened.class);
 	const people = $derived(of.people);
@@ -95,6 +102,25 @@
 <h1 class="mt-1 text-[1.8rem] leading-tight">What was learnt</h1>
 {#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
 
+{#if unread.length > 0}
+	<details class="border-warning mt-2 border-l-4 pl-3" data-testid="unread-log">
+		<summary class="cursor-pointer"
+			>{unread.length === 1 ? 'One thing' : `${unread.length} things`} in this class’s log cannot be read, and
+			{unread.length === 1 ? 'is' : 'are'} in nothing on this page. Nothing of it is lost.</summary
+		>
+		<ul class="mt-2 grid gap-y-2">
+			{#each unread as { what, id, why, text }, nth (nth)}
+				<li>
+					{what === 'evening' ? 'An evening' : 'An entry of an evening'}: {why}
+					<a class="wordlink" href={what === 'evening' ? `/unread/evenings/${id}` : `/evenings/${id}`}
+						>{what === 'evening' ? 'Look at it, mend or remove it' : 'Open that evening'}</a
+					>
+					<code class="block text-[0.85rem] wrap-anywhere">{text}</code>
+				</li>
+			{/each}
+		</ul>
+	</details>
+{/if}
 {#if learnt.evenings.length === 0}
 	<p class="border-base-300 mt-6 border-y py-8">
 		No evening yet. <a class="wordlink" href="/classes/{opened.id}">Begin one</a>, and what people could do, how long

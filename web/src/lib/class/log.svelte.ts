@@ -13,8 +13,10 @@ export class EveningLog {
 	readonly #evening: string;
 	#known = $state.raw<readonly Press[]>([]);
 	#waiting = $state.raw<readonly Press[]>([]);
+	/** Presses that the server refused by themselves: they stay in this browser, and the others go on. */
+	#refused = $state.raw<readonly Press[]>([]);
 	/** All presses, in order, without those that were taken back. */
-	readonly presses = $derived(joined(this.#known, this.#waiting));
+	readonly presses = $derived(joined(this.#known, [...this.#waiting, ...this.#refused]));
 	#seq: number;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#isSending = false;
@@ -26,6 +28,12 @@ export class EveningLog {
 	/** Why nothing goes out, in words; undefined while all is well. */
 	trouble = $state<string>();
 	offline = $state(false);
+	/** How many presses this browser keeps that cannot be read: they stay in it. */
+	unreadHere = $state(0);
+	/** Why the last of them was refused. */
+	refusedWhy = $state('');
+	/** How many go out at once: fewer where some of them are refused, so that the others pass. */
+	#atOnce: number = EVENING_LIMITS.atOnce;
 
 	/** What has to be done before anything is sent, such as beginning the evening at the server; until it was. */
 	#before: (() => Promise<Answer<unknown>>) | undefined;
@@ -40,6 +48,11 @@ export class EveningLog {
 	/** Presses that the server has not got yet. */
 	get waiting(): number {
 		return this.#waiting.length;
+	}
+
+	/** Presses that the server refused; they are tried again when this page is opened again. */
+	get refused(): number {
+		return this.#refused.length;
 	}
 
 	/** Whether the server does not know of this evening yet. */
@@ -58,7 +71,10 @@ export class EveningLog {
 		addEventListener('online', go);
 		document.addEventListener('visibilitychange', go);
 		void keptHere(this.#evening)
-			.then((left) => (this.#waiting = joinedAll(left, this.#waiting)))
+			.then(({ presses, unread }) => {
+				this.#waiting = joinedAll(presses, this.#waiting);
+				this.unreadHere = unread;
+			})
 			.catch(() => undefined)
 			.then(go);
 		return () => {
@@ -121,9 +137,17 @@ export class EveningLog {
 	async #send(): Promise<void> {
 		const ready = await this.#before?.();
 		if (ready?.kind === 'ok') this.#before = undefined;
-		const out = this.#waiting.slice(0, EVENING_LIMITS.atOnce);
+		const out = this.#waiting.slice(0, this.#atOnce);
 		const answer = ready && ready.kind !== 'ok' ? ready : await sendPresses(this.#evening, out, this.#seq);
 		this.offline = answer.kind === 'unreached';
+		if (answer.kind === 'refused' && answer !== ready && out.length > 0) {
+			this.#atOnce = Math.ceil(out.length / 2);
+			if (out.length > 1) return;
+			this.#refused = [...this.#refused, ...out];
+			this.refusedWhy = answer.message;
+			this.#waiting = this.#waiting.filter((p) => !out.includes(p));
+			return;
+		}
 		this.trouble =
 			answer.kind === 'refused'
 				? answer.message
@@ -133,6 +157,7 @@ export class EveningLog {
 		if (answer.kind === 'ok') {
 			const { seq, presses } = answer.value;
 			this.#seq = seq;
+			this.#atOnce = Math.min(EVENING_LIMITS.atOnce, 2 * this.#atOnce);
 			this.#known = joinedAll(this.#known, out, presses);
 			this.#waiting = this.#waiting.filter((p) => !out.includes(p));
 			await dropHere(this.#evening, out).catch(() => undefined);

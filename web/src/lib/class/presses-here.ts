@@ -24,9 +24,13 @@ export async function keepHere(evening: string, press: Press): Promise<void> {
 	await (await shelf()).put('presses', { evening, id: press.id, press });
 }
 
-export async function keptHere(evening: string): Promise<Press[]> {
+/** Those that can be read, and how many cannot: these stay here, as a later version may read them. */
+export async function keptHere(
+	evening: string,
+): Promise<{ readonly presses: readonly Press[]; readonly unread: number }> {
 	const all = await (await shelf()).getAllFromIndex('presses', 'evening', evening);
-	return all.flatMap(({ press }) => PressSchema.safeParse(press).data ?? []);
+	const presses = all.flatMap(({ press }) => PressSchema.safeParse(press).data ?? []);
+	return { presses, unread: all.length - presses.length };
 }
 
 export async function dropHere(evening: string, presses: readonly Press[]): Promise<void> {

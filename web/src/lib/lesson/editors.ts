@@ -1,4 +1,4 @@
-/** What a kind of step has to choose besides its note; a kind without an entry has nothing. */
+/** What a kind of step has to choose besides its note; undefined where it has nothing. */
 
 import type { HouseStyle } from '@pond-loop/core/schema';
 import type { Step, StepKind, StepOf } from '@pond-loop/core/step';
@@ -17,15 +17,21 @@ export interface EditorProps<S> {
 	readonly change: (fields: Partial<S>) => void;
 }
 
-const OWN: { readonly [K in StepKind]?: Component<EditorProps<StepOf<K>>> } = {
+const OWN: { readonly [K in StepKind]: Component<EditorProps<StepOf<K>>> | undefined } = {
+	opening: undefined,
+	materials: undefined,
 	crossing: EditCrossing,
 	compare: EditCompare,
 	swatch: EditSwatch,
 	picture: EditPicture,
 	check: EditCheck,
 	drill: EditDrill,
+	discussion: undefined,
+	rest: undefined,
 	finish: EditFinish,
+	homework: undefined,
+	note: undefined,
 };
 
 /** Each is only given steps of its own kind. */
-export const EDITORS = OWN as { readonly [K in StepKind]?: Component<EditorProps<Step>> };
+export const EDITORS = OWN as { readonly [K in StepKind]: Component<EditorProps<Step>> | undefined };

@@ -31,6 +31,7 @@ import { openDoor, sendSummary, sentTo } from './practice-doors';
 import { DROP_UNNAMED } from './sql/pictures';
 import type { Teacher } from './teachers';
 import { newTeacher, whole } from './test/made';
+import { mendRaw, readRaw } from './unread';
 
 afterAll(closeDatabase);
 
@@ -142,6 +143,40 @@ describe('an evening’s log', () => {
 				0,
 			);
 		expect(await pressed(teacher, of.evening, [press({ kind: 'here', here: true })], 0)).toBe('full');
+	});
+});
+
+describe('what is stored of a class and cannot be read', () => {
+	it('is told with its reason, is in nothing that is reckoned, and hides nothing else', async () => {
+		const { teacher } = await newTeacher();
+		const oda = person('Oda');
+		const { id, evening } = await classOf(teacher, [oda]);
+		const other = randomUUID();
+		await beginEvening(teacher, id, other, eveningFor(newClass('Thursday'), '2026-11-12', ''));
+		const [seen, spoilt] = [can(oda, 'alone'), can(oda, 'help')];
+		await pressed(teacher, evening, [seen, spoilt], 0);
+		await database().query(`UPDATE presses SET did = '{"kind":"hum"}' WHERE id = $1`, [spoilt.id]);
+		await database().query(`UPDATE evenings SET document = '{"title":7}' WHERE id = $1`, [other]);
+		const { learnt, unread } = await learntOf(teacher, (await readClass(teacher, id))!);
+		expect(learnt.evenings).toEqual([{ day: '2026-11-05' }]);
+		expect(learnt.goals.find((g) => g.id === 'lean')!.people.get(oda.id)).toMatchObject({ last: 'alone', times: 1 });
+		expect(unread.map(({ what, id: of, text }) => [what, of, text])).toEqual([
+			['evening', other, '{"title":7}'],
+			['entry', evening, '{"kind":"hum"}'],
+		]);
+		for (const { why } of unread) expect(why).toMatch(/\w/);
+		// Opened by itself it is told as well, and can be mended.
+		await expect(readEvening(teacher, other)).rejects.toMatchObject({ of: { kind: 'evenings', id: other } });
+		expect(await readRaw(teacher, 'evenings', other)).toMatchObject({ noun: 'evening', why: expect.any(String) });
+		const text = JSON.stringify(eveningFor(newClass('Thursday'), '2026-11-12', ''));
+		expect(await mendRaw(teacher, 'evenings', other, 1, text)).toBeUndefined();
+		expect((await readEvening(teacher, other))!.evening.day).toBe('2026-11-12');
+		await database().query(`UPDATE classes SET document = '{}' WHERE id = $1`, [id]);
+		await expect(readClass(teacher, id)).rejects.toMatchObject({ of: { kind: 'classes', id } });
+		expect((await listClasses(teacher)).map((c) => [c.id, c.class])).toEqual([[id, undefined]]);
+		const { version } = (await readRaw(teacher, 'classes', id))!;
+		expect(await mendRaw(teacher, 'classes', id, version, JSON.stringify(newClass('Mended')))).toBeUndefined();
+		expect((await readClass(teacher, id))!.class.title).toBe('Mended');
 	});
 });
 

@@ -27,7 +27,10 @@ import {
 	type Proposal,
 } from '@pond-loop/core/class';
 import type { HardIn } from '@pond-loop/core/practice';
+import { firstIssue } from '@pond-loop/core/schema';
+import type { z } from 'zod';
 import { database, rows, transaction, type Queryable } from './database';
+import { Unread } from './documents';
 import { eraseSentAs, hardOf, sentTo } from './practice-doors';
 import { dropUnnamed, piecesOf, readPictures, standingOf } from './pictures';
 import { Full } from './quota';
@@ -62,15 +65,23 @@ export interface StoredClass {
 	readonly class: Class;
 }
 
-/** Undefined where there is none of this teacher's, or where it cannot be read. */
+/** What is stored, checked like any other input. Throws `Unread`. */
+function checked<T>(of: Unread['of'], schema: z.ZodType<T>, document: unknown): T {
+	const read = schema.safeParse(document);
+	if (read.success) return read.data;
+	throw new Unread(of, document, firstIssue(read.error));
+}
+
+/** Undefined where there is none of this teacher's. Throws `Unread`. */
 export async function readClass(
 	teacher: Teacher,
 	id: string,
 	on: Queryable = database(),
 ): Promise<StoredClass | undefined> {
 	const [row] = await rows<{ version: number; document: unknown }>(on, sql.READ, [teacher.id, id]);
-	const read = row && ClassSchema.safeParse(row.document);
-	return read?.success ? { id, version: row!.version, class: read.data } : undefined;
+	if (!row) return undefined;
+	const { version } = row;
+	return { id, version, class: checked({ kind: 'classes', id, version }, ClassSchema, row.document) };
 }
 
 /** Undefined when there is no room for one more. */
@@ -121,22 +132,24 @@ export interface ListedEvening {
 	readonly evening: Evening;
 }
 
-/** By day; those that cannot be read are left out. */
-export async function eveningsOf(teacher: Teacher, id: string): Promise<ListedEvening[]> {
-	const found = await rows<{ id: string; document: unknown }>(database(), sql.EVENINGS, [teacher.id, id]);
-	return found.flatMap((row) => {
+/** By day; those that cannot be read are in `unreadOf`. */
+const eveningsOf = async (teacher: Teacher, id: string): Promise<ListedEvening[]> =>
+	(await storedEvenings(teacher, id)).flatMap((row) => {
 		const read = EveningSchema.safeParse(row.document);
 		return read.success ? [{ id: row.id, evening: read.data }] : [];
 	});
-}
+const storedEvenings = (teacher: Teacher, id: string): Promise<{ id: string; document: unknown }[]> =>
+	rows(database(), sql.EVENINGS, [teacher.id, id]);
 
 interface PressRow {
 	readonly id: string;
 	readonly at: Date;
 	readonly did: unknown;
 }
-const pressOf = ({ id, at, did }: PressRow): Press[] => {
-	const read = PressSchema.safeParse({ id, at: at.toISOString(), did });
+const readPress = ({ id, at, did }: PressRow) => PressSchema.safeParse({ id, at: at.toISOString(), did });
+/** None where it cannot be read: such ones are in `unreadOf`. */
+const pressOf = (row: PressRow): Press[] => {
+	const read = readPress(row);
 	return read.success ? [read.data] : [];
 };
 
@@ -149,6 +162,33 @@ export async function heldOf(teacher: Teacher, id: string): Promise<Held[]> {
 	const by = new Map<string, Press[]>(evenings.map((e) => [e.id, []]));
 	for (const row of pressed) by.get(row.evening_id)?.push(...pressOf(row));
 	return evenings.map((e) => ({ ...e, presses: by.get(e.id)! }));
+}
+
+/** Something in a class's log that is stored and cannot be read: as it is, with the reason. */
+export interface UnreadInLog {
+	readonly what: 'evening' | 'entry';
+	/** Of the evening. */
+	readonly id: string;
+	readonly why: string;
+	readonly text: string;
+}
+
+/** All of a class's log that cannot be read; nothing of it is in what is reckoned from the log. */
+export async function unreadOf(teacher: Teacher, id: string): Promise<UnreadInLog[]> {
+	const [evenings, pressed] = await Promise.all([
+		storedEvenings(teacher, id),
+		rows<PressRow & { evening_id: string }>(database(), sql.PRESSES_OF_CLASS, [teacher.id, id]),
+	]);
+	const unread = (
+		what: UnreadInLog['what'],
+		of: string,
+		stored: unknown,
+		error: z.ZodError | undefined,
+	): UnreadInLog[] => (error ? [{ what, id: of, why: firstIssue(error), text: JSON.stringify(stored) }] : []);
+	return [
+		...evenings.flatMap((e) => unread('evening', e.id, e.document, EveningSchema.safeParse(e.document).error)),
+		...pressed.flatMap((p) => unread('entry', p.evening_id, p.did, readPress(p).error)),
+	];
 }
 
 /** Begins an evening under an id of its page's own: begun again, it is the same one. */
@@ -171,26 +211,31 @@ export interface StoredEvening {
 	readonly evening: Evening;
 }
 
+/** Undefined where there is none of this teacher's. Throws `Unread`. */
 export async function readEvening(teacher: Teacher, id: string): Promise<StoredEvening | undefined> {
 	const [row] = await rows<{ document: unknown; class_id: string; class: unknown }>(database(), sql.EVENING, [
 		teacher.id,
 		id,
 	]);
 	if (!row) return undefined;
-	const [evening, of] = [EveningSchema.safeParse(row.document), ClassSchema.safeParse(row.class)];
-	return evening.success && of.success
-		? { id, classId: row.class_id, class: of.data, evening: evening.data }
-		: undefined;
+	return {
+		id,
+		classId: row.class_id,
+		class: checked({ kind: 'classes', id: row.class_id, version: 1 }, ClassSchema, row.class),
+		evening: checked({ kind: 'evenings', id, version: 1 }, EveningSchema, row.document),
+	};
 }
 
 export const removeEvening = (teacher: Teacher, id: string): Promise<boolean> =>
 	removed(teacher, id, sql.REMOVE_EVENING);
 
-/** A press as it is stored: whom it is about stands beside it, so that all of one person goes at once. */
 /** How far a device's clock may be ahead before what it says is taken for wrong, in milliseconds. */
 const AHEAD = 86_400_000;
 
-/** A press is never of a day to come: a device whose clock is wrong would stand last in the log for good. */
+/**
+ * A press as it is stored: whom it is about stands beside it, so that all of one person goes at once. It is never of a day
+ * to come: a device whose clock is wrong would stand last in the log for good.
+ */
 const asRow = ({ id, at, did }: Press): object => ({
 	id,
 	at: Date.parse(at) > Date.now() + AHEAD ? new Date().toISOString() : at,
@@ -369,6 +414,8 @@ export interface LearntAndNext {
 	readonly proposals: readonly Proposal[];
 	/** What is hard in practice, by what was sent. */
 	readonly hard: HardIn;
+	/** What of the log cannot be read, and is in none of this. */
+	readonly unread: readonly UnreadInLog[];
 }
 
 /** What a class's evenings say, and what next; worked out once for each state of its log. */
@@ -377,11 +424,11 @@ export async function learntOf(teacher: Teacher, { id, version, class: of }: Sto
 	const key = `${id} ${version} ${JSON.stringify(state)}`;
 	const known = lately.get(key);
 	if (known) return known;
-	const [held, hard] = await Promise.all([heldOf(teacher, id), hardOf(teacher, id)]);
+	const [held, hard, unread] = await Promise.all([heldOf(teacher, id), hardOf(teacher, id), unreadOf(teacher, id)]);
 	const { went: _, evenings, ...rest } = learntBy(of, held, new Set(of.aside));
 	// What was pressed stays here: the page shows what follows from it.
 	const learnt = { ...rest, evenings: evenings.map(({ evening }) => ({ day: evening.day })) };
-	const now = { learnt, proposals: nextFor(of, { ...rest, evenings: learnt.evenings }, hard.kinds), hard };
+	const now = { learnt, proposals: nextFor(of, { ...rest, evenings: learnt.evenings }, hard.kinds), hard, unread };
 	lately.set(key, now);
 	return now;
 }

@@ -30,7 +30,11 @@ export interface ListedVersion {
 
 /** What is stored and cannot be read as what it should be: written by hand, by a fault, or by a version that is no more. */
 export class Unread extends Error {
-	readonly of: { readonly kind: sql.DocumentTable; readonly id: string; readonly version: number };
+	readonly of: {
+		readonly kind: sql.DocumentTable | 'classes' | 'evenings';
+		readonly id: string;
+		readonly version: number;
+	};
 	/** As it is stored. */
 	readonly document: unknown;
 	/** Why it cannot be read, in words that name what was written: for its teacher, never for a log. */

@@ -8,8 +8,10 @@ import {
 	uncleanIn,
 	uncleanWords,
 } from '@pond-loop/core/schema';
+import { ClassSchema, EveningSchema } from '@pond-loop/core/class';
 import { LessonSchema } from '@pond-loop/core/lesson';
 import type { z } from 'zod';
+import { removeClass, removeEvening, saveClass } from './classes';
 import { database, rows } from './database';
 import { removeDesign, saveDesign } from './designs';
 import { mendLesson, removeLesson } from './lessons';
@@ -17,7 +19,7 @@ import * as sql from './sql/unread';
 import { mendSwatch, removeSwatch } from './swatches';
 import type { Teacher } from './teachers';
 
-export const UNREAD_KINDS = ['lessons', 'swatches', 'designs', 'house-style'] as const;
+export const UNREAD_KINDS = ['lessons', 'swatches', 'designs', 'house-style', 'classes', 'evenings'] as const;
 export type UnreadKind = (typeof UNREAD_KINDS)[number];
 
 interface Kind {
@@ -52,6 +54,21 @@ const KINDS: Readonly<Record<UnreadKind, Kind>> = {
 		mend: async (teacher, id, _, value: z.infer<typeof DesignSchema>) =>
 			(await saveDesign(teacher, { ...value, id })) === 'saved',
 		remove: async (teacher, id) => (await removeDesign(teacher, id)) !== undefined,
+	},
+	classes: {
+		noun: 'class',
+		schema: ClassSchema,
+		place: (id) => `/classes/${id}`,
+		mend: async (teacher, id, version, value) => (await saveClass(teacher, id, version, value)).kind === 'saved',
+		remove: removeClass,
+	},
+	evenings: {
+		noun: 'evening',
+		schema: EveningSchema,
+		place: (id) => `/evenings/${id}`,
+		mend: async (teacher, id, _, value) =>
+			(await rows(database(), sql.MEND_EVENING, [teacher.id, id, value])).length > 0,
+		remove: removeEvening,
 	},
 	'house-style': {
 		noun: 'house style',

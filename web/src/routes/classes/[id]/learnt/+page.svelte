@@ -14,4 +14,5 @@
 		light={light.now}
 		unit={data.style.units}
 		yarns={data.yarns}
+		unread={data.unread}
 	/>{/key}

@@ -1,13 +1,13 @@
 /** A moment of any procedure as a picture, on whatever tool it is carried out. */
 
-import type { Crossing } from '../../crossing/index.ts';
-import type { AnyTrace } from '../../handling/index.ts';
-import { frameAbove } from '../frame/above.ts';
-import { drawFrame } from '../frame/scene.ts';
-import type { Drawing } from '../shapes.ts';
-import { needlesAbove } from './above.ts';
-import type { StageOptions } from './options.ts';
-import { drawNeedles } from './scene.ts';
+import type { Crossing } from '../crossing/index.ts';
+import type { AnyTrace } from '../handling/index.ts';
+import { frameAbove } from './frame/above.ts';
+import { drawFrame } from './frame/scene.ts';
+import type { Drawing } from './shapes.ts';
+import { needlesAbove } from './stage/above.ts';
+import type { StageOptions } from './stage/options.ts';
+import { drawNeedles } from './stage/scene.ts';
 
 /**
  * The stage after `step` moves of a trace; step 0 is before the first. A step between two whole ones

@@ -1,0 +1,20 @@
+export type { Cord, Cords } from './cords.ts';
+export { SWATCH_LIMITS } from './limits.ts';
+export {
+	atCrossing,
+	countBefore,
+	SCOPES,
+	TWISTS,
+	type RepeatShown,
+	type Scope,
+	type Shape,
+	type StitchFace,
+	type SwatchProblem,
+	type Twist,
+	type Worked,
+	type WorkedCrossing,
+	type WorkedMark,
+	type WorkedRow,
+	type WorkedStep,
+	type WorkedStitch,
+} from './worked.ts';
