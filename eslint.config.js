@@ -27,6 +27,7 @@ export default ts.config(
 	{
 		ignores: [
 			'**/node_modules',
+			'.mutants',
 			'**/.svelte-kit',
 			'**/build',
 			'**/*.parser.js',

@@ -199,7 +199,10 @@ test('what a short search leaves open a longer one settles beside the page, and 
 	page,
 }) => {
 	const hard = '3 5 6 4 1 2 | 1>3 1>4 1>5 2>3 2>4 2>6 4>5 4>6 5>2 6>1 | k k k k k k';
+	// The page itself does not search: it is held by nothing.
+	const worker = page.waitForEvent('worker', (w) => w.url().includes('search'));
 	await page.goto(`${addressOf('hard')}&own=${encodeURIComponent(hard)}&way=found`);
+	await worker;
 	const search = page.getByTestId('search');
 	await search.getByText('What the search may use').click();
 	await expect(search.getByTestId('search-says')).toContainText('At least 7 of its 9 transfers are needed.');

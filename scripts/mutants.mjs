@@ -106,7 +106,9 @@ async function tryFolder(folder, seed) {
 			coverageAnalysis: 'perTest',
 			disableTypeChecks: false,
 			concurrency: 2,
-			timeoutMS: 20_000,
+			timeoutMS: 5_000,
+			// What a broken loop piles up ends in a full heap, which is heard, and not in an array that is too long, which is not.
+			testRunnerNodeArgs: ['--max-old-space-size=700'],
 			reporters: ['json'],
 			jsonReporter: { fileName: report },
 			tempDirName: '.mutants',

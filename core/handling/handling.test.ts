@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hand, perform, waysFor } from '../craft/index.ts';
+import { craftOf, hand, perform, waysFor, type Craft } from '../craft/index.ts';
 import { twoGroups } from '../crossing/index.ts';
 import { anyMove, everyThreeGroups, everyTwoGroups } from '../test/arbitraries.ts';
-import { traceOf } from '../test/made.ts';
+import { named, traceOf } from '../test/made.ts';
 import { loopsOn, type Move, prove, simulate, startState, tally, type Trace } from './index.ts';
 
 const knit = (from: 'left' | 'holder-1' | 'holder-2' = 'left'): Move => ({
@@ -212,5 +212,41 @@ describe('the words of a procedure', () => {
 			'Catch 1 and 2 with the left needle in front, the last one first.',
 			'Put 3 and 4 back on the left needle, leftmost first, not turned.',
 		]);
+	});
+});
+
+describe('the tally of a right 2/2', () => {
+	const counted = (name: string, way: string, craft: Craft = hand) => {
+		const done = perform(craft, named(name), way);
+		if (!done.ok) throw new Error(done.problems[0]!.what);
+		return done.value.tally;
+	};
+	const none = { mostLoose: 0, looseMoves: 0, yarnShifts: 0, tools: 0 };
+
+	it('with a cable needle: held once, four worked; pinched, two loops hang loose for one move; purled, the yarn moves', () => {
+		expect(counted('2/2 RC', 'off-holder')).toEqual({
+			...none,
+			...{ moves: 5, transfers: 1, transfersPerStitch: 0.25, tools: 1 },
+		});
+		expect(counted('2/2 RC', 'pinch')).toEqual({
+			...none,
+			...{ moves: 8, transfers: 4, transfersPerStitch: 1, mostLoose: 2, looseMoves: 2 },
+		});
+		// To the front before the two purls, to the back after them.
+		expect(counted('2/2 LPC', 'off-holder')).toMatchObject({ moves: 7, transfers: 1, yarnShifts: 2 });
+		expect(counted('2/2/2 RC', 'two-holders')).toMatchObject({ tools: 2 });
+	});
+
+	it('at a loom: two parked, two shifted, two seated, a holder or the fingers; at a bed: two picked up and put down twice', () => {
+		const loom = craftOf('loom');
+		const six = { ...none, moves: 13, transfers: 6, transfersPerStitch: 1.5 };
+		expect(counted('2/2 RC', 'parked-inside', loom)).toEqual({ ...six, tools: 1 });
+		expect(counted('2/2 RC', 'across-the-gap', loom)).toEqual(six);
+		// Two loops in the fingers through four moves.
+		expect(counted('2/2 RC', 'in-the-fingers', loom)).toEqual({ ...six, mostLoose: 2, looseMoves: 8 });
+		expect(counted('2/2 RC', 'two-tools', craftOf('machine'))).toEqual({
+			...none,
+			...{ moves: 7, transfers: 4, transfersPerStitch: 1, tools: 2 },
+		});
 	});
 });

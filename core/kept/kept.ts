@@ -5,6 +5,10 @@ import type { Pieces } from '../pieces/index.ts';
 
 export interface Kept<A extends readonly unknown[], R> {
 	(...args: A): R;
+	/** Whether it is remembered. */
+	knows(...args: A): boolean;
+	/** Remembers what was made of these elsewhere, such as in a worker: it must be what `make` gives. */
+	keep(value: R, ...args: A): void;
 	/** The same, made in pieces where it is not remembered: by `making`, which gives what `make` would. */
 	inPieces(making: (...args: A) => Pieces<R>, ...args: A): Pieces<R>;
 }
@@ -30,6 +34,8 @@ export function kept<A extends readonly unknown[], R extends object | string>(
 			return known.get(key) ?? keep(make(...args), key);
 		},
 		{
+			knows: (...args: A): boolean => known.has(keyOf(...args)),
+			keep: (value: R, ...args: A): void => void keep(value, keyOf(...args)),
 			*inPieces(making: (...args: A) => Pieces<R>, ...args: A): Pieces<R> {
 				const key = keyOf(...args);
 				return known.get(key) ?? keep(yield* making(...args), key);

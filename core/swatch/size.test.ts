@@ -131,7 +131,12 @@ describe('the size of a swatch', () => {
 		expect(lengthToldIn(open)).toBe(64);
 		expect(repeatsFor(open, ASSUMED_GAUGE, 64)!.neighbours.nearer).toBe(30);
 		expect(lengthToldIn(rope)).toBeUndefined();
-		expect(lengthToldIn(read(`${ROPE}\nRep rows 1-6 until it measures 10 inches`))).toBeCloseTo(25.4, 9);
+		const told = (length: string): number | undefined =>
+			lengthToldIn(read(`${ROPE}\nRep rows 1-6 until it measures ${length}`));
+		expect(['300 mm', '12,5 cm', '12.5 cm', '10 inches', '10"', '10'].map(told)).toEqual([
+			...[30, 12.5, 12.5],
+			...[expect.closeTo(25.4, 9), expect.closeTo(25.4, 9), undefined],
+		]);
 	});
 
 	it('tells the cast-on for a width, in stitches on which the rows come out', () => {

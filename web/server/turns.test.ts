@@ -16,6 +16,14 @@ describe('turns', () => {
 		expect(done).toEqual(['much 0', 'once']);
 	});
 
+	it('of those who were never served, and of those served equally long ago, the one who asked first is next', () => {
+		const turns = new Turns({ places: 1, each: () => 1, most: 50 });
+		const done: string[] = [];
+		const ends = ['at work', 'first', 'second', 'third'].map((who) => turns.ask(who, () => void done.push(who))!);
+		for (const end of ends) end();
+		expect(done).toEqual(['at work', 'first', 'second', 'third']);
+	});
+
 	it('never more at once than there is room for, nor for one who asks; all that is not taken back is begun, each once', () => {
 		fc.assert(
 			fc.property(

@@ -1,7 +1,7 @@
 /** A way that nobody taught: what the search finds under stated limits. */
 
 import { canonical, type Crossing } from '../../crossing/index.ts';
-import { isTransfer, search, type Found, type Lift, type Move } from '../../handling/index.ts';
+import { isTransfer, search, type Found, type Lift, type Move, unitsOf } from '../../handling/index.ts';
 import { kept, numbered } from '../../kept/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import { thousands } from '../../thousands.ts';
@@ -15,6 +15,13 @@ export const findWay = kept(
 	(c: Crossing, limits: FoundLimits) => `${foundId(limits)} ${canonical(c)}`,
 	(c, limits): Found => search(c, limits),
 );
+
+/** Units of stitches that are searched over in less than 50 ms on a slow device; measured (`npm run bench`). */
+const QUICK_UNITS = 4;
+
+/** Whether a search is not known yet and may hold a page: then it is asked of a worker, and kept by `findWay.keep`. */
+export const mayTakeLong = (c: Crossing, limits: FoundLimits): boolean =>
+	!findWay.knows(c, limits) && (limits.loose > 0 ? c.n : unitsOf(c).stitches.length) > QUICK_UNITS;
 
 const LIFTS: Readonly<Record<string, string>> = {
 	holders: 'Allow more holders',

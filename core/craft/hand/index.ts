@@ -5,7 +5,7 @@ import { withOwnWays } from './own-way.ts';
 import { taughtByHand } from './taught.ts';
 
 export { difficulty, type Difficulty, type YarnAndRows } from './difficulty.ts';
-export { claimOf, findWay, liftWords, searching } from './found.ts';
+export { claimOf, findWay, liftWords, mayTakeLong, searching } from './found.ts';
 export { FOUND_LIMITS, foundId, limitsOf, MOST_LOOSE, type FoundLimits } from './found-limits.ts';
 export { isOwnWay, ownWayId, planOwn, type OwnWay } from './own-way.ts';
 export { offerWords } from './offer-words.ts';

@@ -19,6 +19,7 @@ import { plainMoves } from './plain.ts';
 import { unitsOf } from './units.ts';
 
 export { counts } from './counted.ts';
+export { unitsOf } from './units.ts';
 export type { Claim, Found, Lift } from './found.ts';
 export {
 	DEFAULT_LIMITS,

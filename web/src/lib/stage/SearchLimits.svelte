@@ -11,8 +11,8 @@
 		/** How moves of a better way are kept. */
 		keep: Snippet<[readonly Move[]]> | undefined;
 		limits: FoundLimits;
-		/** What the search found under them. */
-		found: Found;
+		/** What the search found under them; undefined while it is looked for. */
+		found: Found | undefined;
 		choose: (limits: FoundLimits) => void;
 	}
 	const { crossing, keep, limits, found, choose }: Props = $props();
@@ -61,14 +61,16 @@
 		</select>
 	</div>
 	<p class="mt-2" aria-live="polite" data-testid="search-says">
-		{#if found.ok}
+		{#if !found}
+			Looking …
+		{:else if found.ok}
 			{claimOf(found)}
 		{:else}
 			<span class="text-error font-semibold">Within these limits it cannot be made.</span>
 			{found.lift.map(liftWords).join(' Or: ')}
 		{/if}
 	</p>
-	{#if found.ok && found.claim !== 'best' && limits.loose === 0}
+	{#if found?.ok && found.claim !== 'best' && limits.loose === 0}
 		{#key `${canonical(crossing)} ${limits.holders} ${limits.least}`}
 			<LookFurther {crossing} {keep} {limits} transfers={found.moves.filter(isTransfer).length} />
 		{/key}

@@ -17,9 +17,10 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import type { Move } from '@pond-loop/core/handling';
-	import type { Snippet } from 'svelte';
 	import { isTooWide } from '@pond-loop/core/look';
 	import { perform } from '@pond-loop/core/made';
+	import { onDestroy, type Snippet } from 'svelte';
+	import { LookedFor } from './looked-for.svelte';
 	import SearchLimits from './SearchLimits.svelte';
 
 	interface Props {
@@ -57,9 +58,25 @@
 	});
 	/** Whether this craft searches too, on its own loops. */
 	const searches = $derived(craft.ways.some((w) => w.id === 'found'));
-	const found = $derived(findWay(loops, limits));
+	const looked = new LookedFor();
+	onDestroy(() => looked.stop());
+	const wanted = $derived({ crossing: loops, limits });
+	const waits = $derived(searches && looked.waitsFor(wanted));
+	$effect(() => {
+		if (waits) looked.ask(wanted);
+	});
+	/** What the search found; undefined while it is looked for. */
+	const found = $derived(waits ? undefined : findWay(loops, limits));
+	/** Limits that were chosen: taken once it is known that something is found under them. */
+	let picking = $state(false);
+	$effect(() => {
+		if (!picking || !found) return;
+		picking = false;
+		if (found.ok) choose(foundId(limits));
+	});
 	const compared = $derived(
 		craft.ways.flatMap((w) => {
+			if (w.id === 'found' && waits) return [];
 			const id = w.id === 'found' ? foundId(limits) : w.id;
 			const done = perform(craft, crossing, id);
 			return done.ok
@@ -131,7 +148,7 @@
 			{found}
 			choose={(changed) => {
 				asked = changed;
-				if (findWay(loops, changed).ok) choose(foundId(changed));
+				picking = true;
 			}}
 		/>
 	{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type CraftId, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
+	import { type CraftId, FOUND_LIMITS, foundId, limitsOf, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
 	import { canonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
@@ -29,6 +29,7 @@
 	import { Asking } from '$lib/stage/asking.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
+	import type { Wanted } from '$lib/stage/looked-for.svelte';
 	import * as parts from './parts';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -88,12 +89,32 @@
 	$effect(() => {
 		if (long) void fetchAll();
 	});
-	const way = $derived(shown ? wayIn(style, shown.made, chosen, craft) : undefined);
+	const looked = $derived(all && new all.LookedFor());
+	/** A search that has to be waited for before a way of doing it can be shown. */
+	const wantedFor = (id: string | undefined): Wanted | undefined => {
+		const limits = limitsOf(id ?? '');
+		if (!looked || !shown || id === undefined || !limits) return undefined;
+		const taken = craft.takes(shown.made, id);
+		const wanted = taken.ok ? { crossing: taken.value.loops, limits } : undefined;
+		return wanted && looked.waitsFor(wanted) ? wanted : undefined;
+	};
+	// What nobody taught a way for is searched, whatever way was chosen.
+	const wanted = $derived(wantedFor(chosen) ?? (long ? wantedFor(foundId(FOUND_LIMITS)) : undefined));
+	const way = $derived(shown && !wanted ? wayIn(style, shown.made, chosen, craft) : undefined);
+	const besideWanted = $derived(wanted ? undefined : wantedFor(beside));
+	$effect(() => {
+		const next = wanted ?? besideWanted;
+		if (next) looked?.ask(next);
+	});
+	$effect(() => {
+		const own = looked;
+		return () => own?.stop();
+	});
 	const right = $derived(shown && way ? perform(craft, shown.made, way) : undefined);
 	/** What the way sets out to make: the crossing, or what it declares instead. */
 	const asked = $derived(right?.ok ? (right.value.deviation?.makes ?? right.value.taken.loops) : undefined);
 	const performance = $derived(
-		shown && way && mistake ? perform(craft, shown.made, way, { id: mistake, site }) : right,
+		shown && way && mistake && right ? perform(craft, shown.made, way, { id: mistake, site }) : right,
 	);
 	/** With a mistake, what comes of it; undefined where that is no crossing. */
 	const came = $derived(
@@ -111,7 +132,7 @@
 	);
 
 	const besideShown = $derived.by(() => {
-		if (!shown || beside === undefined || beside === way) return undefined;
+		if (!shown || beside === undefined || beside === way || besideWanted) return undefined;
 		const done = perform(craft, shown.made, beside);
 		return done.ok ? { title: wayOf(beside, craft).title, trace: done.value.trace } : undefined;
 	});
@@ -280,7 +301,7 @@
 {#if reading.ok}
 	<div class="mt-3"><CraftChoice chosen={craftId} choose={(picked) => void takeCraft(picked)} all={sideBySide} /></div>
 {/if}
-{#if long && !(awake && all)}
+{#if (long && !(awake && all)) || wanted}
 	<p class="quiet mt-8" role="status">Being worked out …</p>
 {:else if reading.ok && shown && way && performance?.ok && right?.ok}
 	{@const { trace, proof, taken } = performance.value}
