@@ -109,7 +109,7 @@ async function tryFolder(folder, seed) {
 			timeoutMS: 5_000,
 			// What a broken loop piles up ends in a full heap, which is heard, and not in an array that is too long, which is not.
 			testRunnerNodeArgs: ['--max-old-space-size=700'],
-			reporters: ['json'],
+			reporters: ['json', 'progress-append-only'],
 			jsonReporter: { fileName: report },
 			tempDirName: '.mutants',
 			ignorePatterns: ['web', 'e2e', 'docs', 'db', 'test-results'],

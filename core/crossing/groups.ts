@@ -31,11 +31,7 @@ export interface TwoGroupSpec {
 	readonly behindWork?: Work;
 }
 
-function run(from: number, count: number): number[] {
-	const numbers: number[] = [];
-	for (let s = from; s < from + count; s += 1) numbers.push(s);
-	return numbers;
-}
+const run = (from: number, count: number): number[] => Array.from({ length: count }, (_, i) => from + i);
 
 /**
  * The crossing of two groups, `front` over `behind`.

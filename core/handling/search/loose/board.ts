@@ -205,7 +205,7 @@ export class Board {
 }
 
 /** What a needle carries lies half a step off, in quarter steps. */
-const CARRIED = 2;
+export const CARRIED = 2;
 
 /** Up to so many units every pair may pass back; their bits have to fit into one word. */
 const FEW = 4;
@@ -238,9 +238,10 @@ function passed(b: Board, uppers: number, unit: number, plane: number, still: nu
 
 /** What `uppers` is after the last carrying that was allowed. */
 let uppersAfter = 0;
+export const uppersThen = (): number => uppersAfter;
 
 /** Whether `count` units from place `from` may be taken to just before place `to`, each in its plane there, or all in one. */
-function mayCarry(rules: Rules, b: Board, from: number, count: number, to: number, plane?: number): boolean {
+export function mayCarry(rules: Rules, b: Board, from: number, count: number, to: number, plane?: number): boolean {
 	const told = mayPassBack(rules);
 	uppersAfter = b.uppers;
 	for (let i = from; i < from + count; i++) {
@@ -257,7 +258,7 @@ function mayCarry(rules: Rules, b: Board, from: number, count: number, to: numbe
 }
 
 /** Whether a unit, worked past all before it in this plane, lies over and under the others for good as it should. */
-function mayGo(rules: Rules, b: Board, at: number, plane: number): boolean {
+export function mayGo(rules: Rules, b: Board, at: number, plane: number): boolean {
 	const unit = b.row[at]!;
 	const wanted = rules.units.over[unit]!;
 	for (let j = 0; j < b.length; j++) {
@@ -290,7 +291,7 @@ export function workable(rules: Rules, b: Board): number {
 }
 
 /** Pairs with a worked unit are settled. */
-function forget(b: Board, unit: number): void {
+export function forget(b: Board, unit: number): void {
 	if (b.row.length > FEW) return;
 	for (let other = 0; other < FEW; other++) if (other !== unit) b.uppers &= ~pairBit(unit, other);
 }
@@ -362,187 +363,3 @@ const CARRIERS = 5;
 const UNIT = new Int8Array(CARRIERS);
 const MASK = new Int32Array(CARRIERS);
 const PLANE = new Int8Array(CARRIERS);
-
-/** Called with the act and the board after it, which is only good until the call returns. */
-type Visit = (act: Act, board: Board, transfers: number, works: number) => void;
-
-const FROMS: readonly From[] = ['front', 'behind'];
-const half = (from: From): number => (from === 'front' ? 1 : -1);
-
-/** Every act within the limits; working the next unit is not among them. `next` is lent out for the boards that come. */
-export function expand(rules: Rules, b: Board, next: Board, visit: Visit): void {
-	const { may, limits, sizes } = rules;
-	const left = b.left;
-	const n = b.length;
-	const right = b.right;
-	const say = (act: Act, transfers = 1, works = 0): void => {
-		if (limits.loose > 0 && next.loose(sizes) > limits.loose) return;
-		visit(act, next, transfers, works);
-	};
-	const put = (from: number, to: number, on: number, plane: number): void => {
-		for (let i = from; i < to; i++) {
-			next.on[i] = on;
-			next.plane[i] = plane;
-		}
-	};
-	const carried = (from: number, count: number, to: number, onto: number, plane: number): void => {
-		next.move(from, count, to);
-		next.uppers = uppersAfter;
-		const at = to > from ? to - count : to;
-		put(at, at + count, onto, plane);
-		next.tidy();
-	};
-
-	const hanging = (b.holders[0] === 0 ? 0 : 1) + (b.holders[1] === 0 ? 0 : 1);
-	const hang = (holder: number, sign: number, then: (at: HolderAt) => void): void => {
-		for (const [mine, other] of besides(sign, b.holders[holder === FIRST ? 1 : 0])) {
-			next.set(b);
-			next.holders[holder - FIRST] = mine;
-			next.holders[holder === FIRST ? 1 : 0] = other;
-			then(mine);
-		}
-	};
-	const swings = (): void => {
-		for (const holder of [FIRST, SECOND]) {
-			const now = b.holders[holder - FIRST]!;
-			if (now !== 0) hang(holder, -Math.sign(now), (at) => say({ kind: 'swing', holder, at }));
-		}
-	};
-	if (b.kept) {
-		if (may.swing) swings();
-		return;
-	}
-	if (may.hold && hanging < limits.holders) {
-		const holder = b.holders[0] === 0 ? FIRST : SECOND;
-		for (let count = 1; count <= n - left; count++) {
-			for (const sign of [1, -1]) {
-				hang(holder, sign, (at) => {
-					put(left, left + count, holder, 0);
-					say({ kind: 'hold', holder, count, at });
-				});
-			}
-		}
-	}
-	if (may.swing) swings();
-	if (may.return) {
-		// The leftmost first; off a holder they come to the needles' plane as they go.
-		for (const from of [RIGHT, FIRST, SECOND]) {
-			let at = left - 1;
-			while (at >= 0 && b.on[at] !== from) at -= 1;
-			const plane = from === RIGHT ? undefined : 0;
-			for (let count = 1; at >= 0 && b.on[at] === from; count++, at--) {
-				if (!mayCarry(rules, b, at, count, left, plane)) continue;
-				next.set(b);
-				carried(at, count, left, LEFT, 0);
-				say({ kind: 'return', from, count });
-			}
-		}
-	}
-	if (may.slip) {
-		for (let count = 1; count <= n - left; count++) {
-			if (!mayCarry(rules, b, left, count, right)) continue;
-			next.set(b);
-			carried(left, count, right, RIGHT, 0);
-			say({ kind: 'slip', count });
-		}
-	}
-	past(rules, b, next, left, right, say);
-	if (limits.loose === 0) return;
-
-	for (const needle of [RIGHT, LEFT]) {
-		const into = needle === RIGHT ? LEFT : RIGHT;
-		const there = into === LEFT ? n - left : right;
-		for (let skip = 0; skip < there; skip++) {
-			const skipFrom = into === LEFT ? left : right - skip;
-			if (may.withdraw && skip > 0) {
-				next.set(b);
-				put(skipFrom, skipFrom + skip, LOOSE, 0);
-				say({ kind: 'withdraw', needle: into, count: skip });
-			}
-			if (!may.enter) continue;
-			for (let count = 1; skip + count <= there; count++) {
-				const takeFrom = into === LEFT ? left + skip : right - skip - count;
-				const to = into === LEFT ? right : left;
-				for (let beyond = 0; skip + count + beyond <= there; beyond++) {
-					const beyondFrom = into === LEFT ? takeFrom + count : takeFrom - beyond;
-					for (const from of FROMS) {
-						next.set(b);
-						put(skipFrom, skipFrom + skip, LOOSE, 0);
-						put(beyondFrom, beyondFrom + beyond, LOOSE, 0);
-						if (!mayCarry(rules, next, takeFrom, count, to, half(from) * CARRIED)) continue;
-						carried(takeFrom, count, to, needle, half(from));
-						say({ kind: 'enter', needle, skip, count, beyond, from }, 2);
-					}
-				}
-			}
-		}
-		if (may.withdraw && there > 0) {
-			next.set(b);
-			put(into === LEFT ? left : 0, into === LEFT ? n : right, LOOSE, 0);
-			say({ kind: 'withdraw', needle: into, count: there });
-		}
-	}
-	for (const needle of [LEFT, RIGHT]) {
-		// The left needle takes them from the left, the right one from the right; a holder between them parts them.
-		const step = needle === LEFT ? -1 : 1;
-		let at = needle === LEFT ? left - 1 : right;
-		while (at >= 0 && at < left && b.on[at] !== LOOSE) at += step;
-		const start = at;
-		for (let count = 1; at >= 0 && at < left && b.on[at] === LOOSE; count++, at += step) {
-			const run = needle === LEFT ? at : start;
-			const to = needle === LEFT ? left : right;
-			if (!mayCarry(rules, b, run, count, to)) continue;
-			for (const from of FROMS) {
-				next.set(b);
-				carried(run, count, to, needle, half(from));
-				say({ kind: 'recapture', needle, count, from });
-			}
-		}
-	}
-	if (may.drop && left < n) {
-		for (const from of FROMS) {
-			next.set(b);
-			put(left, left + 1, LOOSE, half(from));
-			say({ kind: 'drop', hang: from }, sizes[b.row[left]!]!);
-		}
-	}
-}
-
-/** The second stitch of the left needle worked past the first, when it comes next and the first will follow. */
-function past(
-	rules: Rules,
-	b: Board,
-	next: Board,
-	left: number,
-	right: number,
-	say: (act: Act, transfers?: number, works?: number) => void,
-): void {
-	const { order, over } = rules.units;
-	const second = order[b.done];
-	if (!rules.may.past || right > 0 || second === undefined || b.length < left + 2) return;
-	const first = b.row[left]!;
-	if (b.row[left + 1] !== second || second < first || rules.sizes[first] !== 1 || rules.sizes[second] !== 1) return;
-	const from: From = over[second]![first] === 1 ? 'front' : 'behind';
-	if (!rules.reach[second]![from]) return;
-	// A quarter of a step before or behind the one that it is worked past.
-	const plane = b.planeAt(left) + half(from);
-	if (!mayGo(rules, b, left + 1, plane)) return;
-	next.set(b);
-	forget(next, second);
-	next.remove(left + 1);
-	next.kept = true;
-	say({ kind: 'past', past: from }, 1, 1);
-}
-
-/**
- * Places for a holder on one side beside another one: alone on its side it need not be said how deep;
- * two on one side settle it, and what is settled once stays.
- */
-function besides(sign: number, other: HolderAt): readonly (readonly [HolderAt, HolderAt])[] {
-	if (other === 0 || Math.sign(other) !== sign) return [[sign, other]];
-	const depth = Math.abs(other);
-	return [
-		...(depth !== 4 ? [[sign * 4, sign * 2] as const] : []),
-		...(depth !== 2 ? [[sign * 2, sign * 4] as const] : []),
-	];
-}
