@@ -80,10 +80,12 @@ function sampleOf(all, seed) {
 const range = ({ fileName, location: { start, end } }) =>
 	`${fileName}:${start.line + 1}:${start.column}-${end.line + 1}:${end.column}`;
 
-/** @param {string} folder @param {number} seed @returns {Promise<boolean>} whether enough were seen */
-async function tryFolder(folder, seed) {
-	const all = await placesIn(folder);
-	const mutate = WHOLE.has(folder) ? [...new Set(all.map((p) => p.fileName))] : sampleOf(all, seed).map(range);
+/** @param {string} path of a folder, or of one file in it @param {number} seed @returns {Promise<boolean>} whether enough were seen */
+async function tryPlaces(path, seed) {
+	const folder = path.endsWith('.ts') ? path.split('/').slice(0, 2).join('/') : path;
+	const all = (await placesIn(folder)).filter((place) => place.fileName.startsWith(path));
+	const isWhole = path !== folder || WHOLE.has(folder);
+	const mutate = isWhole ? [...new Set(all.map((p) => p.fileName))] : sampleOf(all, seed).map(range);
 	const work = join(root, 'node_modules', '.cache', 'mutants');
 	mkdirSync(work, { recursive: true });
 	const report = join(work, 'report.json');
@@ -168,5 +170,5 @@ if (folders.length === 0) {
 }
 let good = true;
 for (const folder of folders)
-	good = (await tryFolder(folder.replace(/\/$/, ''), Number(process.env['POND_LOOP_SEED'] ?? 1))) && good;
+	good = (await tryPlaces(folder.replace(/\/$/, ''), Number(process.env['POND_LOOP_SEED'] ?? 1))) && good;
 process.exitCode = good ? 0 : 1;

@@ -55,8 +55,9 @@ export function twoGroups({ front, behind, lean, frontWork = 'k', behindWork = '
 
 /** The two groups of a crossing, or `undefined` when it is not one whole group over another. */
 export function asTwoGroups(c: Crossing): TwoGroups | undefined {
-	const tipCount = c.order.indexOf(1) === -1 ? 0 : c.n - c.order.indexOf(1);
-	if (tipCount < 1 || tipCount >= c.n) return undefined;
+	// The far group is worked first, up to stitch 1, where the tip group begins.
+	const tipCount = c.n - c.order.indexOf(1);
+	if (tipCount === c.n) return undefined;
 	const tip = run(1, tipCount);
 	const far = run(tipCount + 1, c.n - tipCount);
 	if (![...far, ...tip].every((s, i) => s === c.order[i])) return undefined;
