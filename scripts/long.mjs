@@ -1,5 +1,8 @@
 // `npm run test:long`: sweeps that take too long for every change. Each says what it tried and what held.
+import { readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
 import { ensureDebianPackages, ensureNpmPackages } from './lib/install.mjs';
+import { root } from './lib/paths.mjs';
 import { run } from './lib/run.mjs';
 
 await ensureNpmPackages();
@@ -55,6 +58,16 @@ await sweep(
 		POND_LOOP_LONG: 'yes',
 	},
 );
+/** Folders of the core that have tests of their own. */
+const tested = readdirSync(join(root, 'core')).filter((folder) =>
+	statSync(join(root, 'core', folder)).isDirectory()
+		? readdirSync(join(root, 'core', folder)).some((name) => name.endsWith('.test.ts'))
+		: false,
+);
+await sweep('broken places of each folder of the core, and its tests', process.execPath, [
+	'scripts/mutants.mjs',
+	...tested.map((folder) => `core/${folder}`),
+]);
 await sweep('hostile input at every door', process.execPath, ['scripts/long/hostile.mjs']);
 await sweep(
 	'kills while an evening is pressed',
