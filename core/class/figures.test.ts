@@ -157,6 +157,34 @@ describe('what is learnt', () => {
 	});
 });
 
+describe('squares that were measured', () => {
+	it('one person’s follow each other: off the needles, or in a state that it was in, it is another one; nobody’s are none', () => {
+		const measured = (what: string, widthCm: number, who?: Person): Press =>
+			press({ kind: 'measure', what, widthCm, lengthCm: 10, ...(who ? { person: who.id } : {}) });
+		const { squares } = learntBy({ people, level: 'beginner' }, [
+			night('2026-11-05', [
+				measured('off the needles', 20, ODA),
+				measured('dry, without pins', 5),
+				measured('dry, without pins', 7, RIKE),
+				measured('half felted', 3, ODA),
+			]),
+			night('2026-11-12', [
+				measured('dry, without pins', 19, ODA),
+				measured('washed and pinned', 21, ODA),
+				measured('dry, without pins', 18, ODA),
+				measured('off the needles', 22, ODA),
+			]),
+		]);
+		const width = (of?: { readonly widthCm: number }): number | undefined => of?.widthCm;
+		expect(squares.map(({ day, sizes: s }) => [day, width(s.off), width(s.pinned), width(s.dry)])).toEqual([
+			['2026-11-05', 20, 21, 19],
+			['2026-11-05', undefined, undefined, 7],
+			['2026-11-12', undefined, undefined, 18],
+			['2026-11-12', 22, undefined, undefined],
+		]);
+	});
+});
+
 describe('a room', () => {
 	it('counts each once: at a tool, else left-handed, else large print, else the other yarn hand', () => {
 		const come = [

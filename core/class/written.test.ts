@@ -290,7 +290,11 @@ describe('the next lesson', () => {
 				),
 			);
 			const learnt = learntBy({ people: all, level: 'beginner' }, [{ id: nextId(), evening, presses }]);
-			return nextFor({ people: all }, learnt).find((p) => p.kind === 'ahead')?.because;
+			const next = nextFor({ people: all }, learnt);
+			const more = next.find((p) => p.kind === 'ahead');
+			// What they are given, the others are not given as well.
+			if (more) expect(next.filter((p) => p !== more).map((p) => p.skill)).not.toContain(more.skill);
+			return more?.because;
 		};
 		expect([1, 2, 3].map(because)).toEqual([
 			'Oda does all of it alone, and could try this meanwhile.',
@@ -299,6 +303,25 @@ describe('the next lesson', () => {
 		]);
 		// Where more than half of them are ahead, it is not for them alone.
 		expect(because(4)).toBeUndefined();
+	});
+
+	it('gives somebody at a machine who is ahead nothing that takes needles', () => {
+		const all = [person('Till', { at: 'machine' }), ...['Rike', 'Sol', 'Per'].map((name) => person(name))];
+		const goals = (['front-back', 'lean', 'two-over-two', 'count-rows'] as const).map(goalOf);
+		const evening = { ...eveningFor({ level: 'beginner' }, '2026-11-05', ''), goals };
+		const presses = goals.flatMap((g) =>
+			all.map((p, i) =>
+				press({ kind: 'goal', goal: g.id, person: p.id, outcome: i === 0 || g.id !== 'count-rows' ? 'alone' : 'help' }),
+			),
+		);
+		const next = nextFor(
+			{ people: all },
+			learntBy({ people: all, level: 'beginner' }, [{ id: nextId(), evening, presses }]),
+		);
+		const ahead = next.find((p) => p.kind === 'ahead')!;
+		expect(ahead.people).toEqual([all[0]!.id]);
+		expect(['two-holders', 'no-holder', 'tbl', 'loose', 'gap']).not.toContain(ahead.skill);
+		expect(next.filter((p) => p !== ahead).map((p) => p.skill)).not.toContain(ahead.skill);
 	});
 
 	it('a skill is shown by a crossing of its own', () => {
