@@ -114,7 +114,7 @@ async function tryPlaces(path, seed) {
 			reporters: ['json', 'progress-append-only'],
 			jsonReporter: { fileName: report },
 			tempDirName: '.mutants',
-			ignorePatterns: ['web', 'e2e', 'docs', 'db', 'test-results'],
+			ignorePatterns: ['web', 'e2e', 'docs', 'test-results'],
 			logLevel: 'warn',
 			allowConsoleColors: false,
 		}),
