@@ -1,6 +1,6 @@
 // `npm run check`: types of everything. `npm run check -- core/fabric`: lint, types and tests of one folder, side by side.
-import { existsSync } from 'node:fs';
-import { join, normalize } from 'node:path';
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { dirname, join, normalize } from 'node:path';
 import { root } from './lib/paths.mjs';
 import { listen, run } from './lib/run.mjs';
 
@@ -24,6 +24,15 @@ async function allTypes() {
 	return 0;
 }
 
+/** A project of the tests of one folder, which takes a third of the time of all. @param {string} folder */
+function testsOf(folder) {
+	const path = join(root, 'node_modules', '.cache', 'check.tsconfig.json');
+	mkdirSync(dirname(path), { recursive: true });
+	const include = [`${folder}/**/*.test.ts`, 'core/test/*.ts'].map((pattern) => join(root, pattern));
+	writeFileSync(path, JSON.stringify({ extends: join(root, 'tsconfig.json'), include }));
+	return path;
+}
+
 /** @param {string} folder */
 async function oneFolder(folder) {
 	if (!existsSync(join(root, folder))) {
@@ -37,7 +46,7 @@ async function oneFolder(folder) {
 		format: ['prettier', '--check', '--log-level', 'warn', folder],
 		types: TYPES[part],
 		// Tests of the core are no part of it: they may use what a browser or Node.js has.
-		...(part === 'core' ? { 'types of tests': TYPES.scripts } : {}),
+		...(part === 'core' ? { 'types of tests': ['tsc', '-p', testsOf(folder)] } : {}),
 		tests: ['vitest', 'run', '--project', project, '--passWithNoTests', folder],
 	}).map(([what, words]) => ({ what, done: listen('npx', words) }));
 	let failed = 0;

@@ -70,4 +70,8 @@ export default defineConfig({
 		},
 	},
 	ssr: { noExternal: ['@pond-loop/core'] },
+	// While sources are edited: what every page needs is read before the first one is asked for.
+	server: {
+		warmup: { ssrFiles: ['./src/hooks.server.ts', './src/routes/+layout.svelte', './src/routes/+page.svelte'] },
+	},
 });

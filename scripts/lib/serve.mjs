@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { ensureBuild } from './build.mjs';
 import { startCluster } from './cluster.mjs';
-import { output } from './run.mjs';
+import { must } from './run.mjs';
 import { root } from './paths.mjs';
 import { freePort } from './port.mjs';
 
@@ -19,22 +19,11 @@ import { freePort } from './port.mjs';
  * @property {() => Promise<void>} stop stops the server, then the cluster
  */
 
-/**
- * A cluster that is migrated and has the demo data.
- * @param {string} name
- * @param {boolean} [durable] whether what is written must outlive a power cut
- */
-export async function startWithDemo(name, durable = false) {
-	const cluster = await startCluster(name, durable);
-	try {
-		const env = { DATABASE_URL: cluster.url };
-		output(process.execPath, ['scripts/migrate.mjs'], { env });
-		output(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
-		return cluster;
-	} catch (error) {
-		cluster.stop();
-		throw error;
-	}
+/** Brings a cluster's database up to date and puts the demo data into it. @param {import('./cluster.mjs').Cluster} cluster */
+export async function fill(cluster) {
+	const env = { DATABASE_URL: cluster.url };
+	await must('The migration', process.execPath, ['scripts/migrate.mjs'], { env });
+	await must('Loading the demo data', process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], { env });
 }
 
 /**
@@ -44,7 +33,7 @@ export async function startWithDemo(name, durable = false) {
  */
 export async function serve({ name, port, keepData = false, durable = false, heard, env: more = {} }) {
 	const build = await ensureBuild();
-	const cluster = await startWithDemo(name, durable || name === 'demo');
+	const cluster = await startCluster(name, durable || name === 'demo');
 	/** @type {import('node:child_process').ChildProcess | undefined} */
 	let server;
 	const running = () => server !== undefined && server.exitCode === null && server.signalCode === null;
@@ -63,6 +52,7 @@ export async function serve({ name, port, keepData = false, durable = false, hea
 		else cluster.remove();
 	};
 	try {
+		await fill(cluster);
 		const chosen = await freePort(port);
 		const address = `http://127.0.0.1:${chosen}`;
 		/** Starts the server, with `extra` in its surroundings, and waits until it answers. */

@@ -2,6 +2,7 @@ import { redirect, type Handle, type HandleServerError, type RequestEvent } from
 import { sequence } from '@sveltejs/kit/hooks';
 import { render } from 'svelte/server';
 import { config } from '$lib/server/config';
+import { dev } from '$app/environment';
 import { markDevice } from '$lib/server/device-cookie';
 import { closeDatabase, isAway } from '$lib/server/database';
 import { away, failureOf } from '$lib/server/failures';
@@ -124,7 +125,8 @@ const remembered: Handle = async ({ event, resolve }) => {
 		// What is wrong with the database, the page itself says in its words.
 		if (!isAway(cause)) throw cause;
 	}
-	if (key === undefined) return resolve(event);
+	// While sources are edited a page is made each time, as what makes it may have changed.
+	if (key === undefined || dev) return resolve(event);
 	return madeOnce(key, async () => resolve(event));
 };
 

@@ -32,5 +32,6 @@
 </script>
 
 <!-- The core escapes every text and number that it writes into the SVG. What stands there already is left as it is, whatever is said here. -->
+<!-- svelte-ignore hydration_html_changed -->
 <!-- eslint-disable-next-line svelte/no-at-html-tags -->
 <div class="drawing" bind:this={box}>{@html first?.svg ?? '<svg></svg>'}</div>

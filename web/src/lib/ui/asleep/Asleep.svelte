@@ -120,5 +120,6 @@
 </script>
 
 <!-- The parts that it is made of escape what they write; in a browser what stands there is left as it is. -->
+<!-- svelte-ignore hydration_html_changed -->
 <!-- eslint-disable-next-line svelte/no-at-html-tags -->
 <div class="contents" bind:this={place}>{@html `<div class="contents">${written}</div>`}</div>
