@@ -64,7 +64,7 @@ test.describe('with the worker that keeps pages', () => {
 				'/yarns',
 			],
 		];
-		// As a link does, so that the page is not loaded anew.
+		// By the client's router, as a link does: the document is not loaded again.
 		const goes = (to: string): Promise<void> =>
 			page.evaluate((href) => {
 				const link = Object.assign(document.createElement('a'), { href });

@@ -1,7 +1,5 @@
 // `npm run dev`: the app from its sources, seen again with each change that is saved. Ctrl-C stops all of it.
 import { spawn } from 'node:child_process';
-import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureDebianPackages, ensureNpmPackages } from './lib/install.mjs';
 import { root } from './lib/paths.mjs';
@@ -33,16 +31,7 @@ const leave = stopOnExit(async () => {
 });
 vite.once('exit', (code) => void leave(code ?? 1));
 try {
-	// Migrations and demo data that are in it already take no time a second time.
-	const stamp = join(cluster.folder, 'filled-from');
-	const files = createHash('sha256');
-	for (const name of readdirSync(join(root, 'db'), { recursive: true, encoding: 'utf8' }).sort())
-		if (/\.(?:sql|json)$/.test(name)) files.update(name).update(readFileSync(join(root, 'db', name)));
-	const now = files.digest('hex');
-	if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== now) {
-		await fill(cluster);
-		writeFileSync(stamp, now);
-	}
+	await fill(cluster);
 } catch (error) {
 	console.error(error instanceof Error ? error.message : error);
 	await leave(1);

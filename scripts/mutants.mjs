@@ -1,5 +1,6 @@
 // `npm run test:mutants -- core/fabric`: breaks one place of a folder's code after the other, and says which of the broken
 // places its own tests did not see. Folders with many places are sampled, the same ones for the same seed.
+import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Instrumenter } from '@stryker-mutator/instrumenter';
@@ -40,17 +41,6 @@ async function placesIn(folder) {
 	return mutants;
 }
 
-/** Numbers from 0 to 1, the same for the same seed. Source: mulberry32. @param {number} seed */
-function chance(seed) {
-	let state = seed;
-	return () => {
-		state = (state + 0x6d2b79f5) | 0;
-		let t = Math.imul(state ^ (state >>> 15), 1 | state);
-		t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-	};
-}
-
 /** @param {Place} outer @param {Place} inner */
 const holds = (outer, inner) =>
 	outer.fileName === inner.fileName &&
@@ -61,8 +51,12 @@ const before = (a, b) => a.line < b.line || (a.line === b.line && a.column <= b.
 
 /** @param {readonly Place[]} all @param {number} seed */
 function sampleOf(all, seed) {
-	const next = chance(seed);
-	const mixed = all.map((place) => ({ place, at: next() })).sort((a, b) => a.at - b.at);
+	/** @param {Place} place */
+	const key = (place) =>
+		createHash('sha256')
+			.update(`${seed} ${range(place)}`)
+			.digest('hex');
+	const mixed = all.map((place) => ({ place, at: key(place) })).sort((a, b) => (a.at < b.at ? -1 : 1));
 	/** @type {Set<Place>} */
 	const inside = new Set();
 	const drawn = [];
@@ -109,7 +103,7 @@ async function tryPlaces(path, seed) {
 			disableTypeChecks: false,
 			concurrency: 2,
 			timeoutMS: 5_000,
-			// What a broken loop piles up ends in a full heap, which is heard, and not in an array that is too long, which is not.
+			// An endless loop then fills the heap, which the runner reports, before an array exceeds its limit, which ends the runner.
 			testRunnerNodeArgs: ['--max-old-space-size=700'],
 			reporters: ['json', 'progress-append-only'],
 			jsonReporter: { fileName: report },

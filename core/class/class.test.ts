@@ -42,16 +42,8 @@ import {
 	type Person,
 	type Press,
 } from './index.ts';
+import { nextId, person, press } from '../test/class-made.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
-const person = (name: string, more: Partial<Person> = {}): Person => ({
-	id: nextId(),
-	name,
-	hands: 'right',
-	at: 'hand',
-	...more,
-});
 const ODA = person('Oda');
 const RIKE = person('Rike', { hands: 'left', avoids: ['wool'] });
 const TILL = person('Till', { at: 'loom' });
@@ -59,12 +51,6 @@ const MIA = person('Mia', { large: true });
 const people = [ODA, RIKE, TILL, MIA];
 const ids = people.map((p) => p.id);
 const ours: Class = { ...newClass('Thursday'), people };
-let clock = Date.parse('2026-11-05T19:00:00.000Z');
-const press = (did: Did, after = 10): Press => ({
-	id: nextId(),
-	at: new Date((clock += after * 1000)).toISOString(),
-	did,
-});
 const can = (goal: string, outcome: Outcome | 'unseen', who?: Person): Press =>
 	press({ kind: 'goal', goal, outcome, ...(who ? { person: who.id } : {}) });
 const evening = (day: string, goals: readonly string[], steps: Evening['steps'] = []): Evening => ({

@@ -20,19 +20,10 @@ import {
 	type Press,
 } from './index.ts';
 import { DEFAULT_PLAN } from '../lesson/index.ts';
+import { nextId, person, press } from '../test/class-made.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
-const person = (name: string, more: Partial<Person> = {}): Person => ({
-	...{ id: nextId(), name, hands: 'right', at: 'hand' },
-	...more,
-});
 const [ODA, RIKE] = [person('Oda'), person('Rike', { level: 'improver' })];
 const people = [ODA, RIKE];
-let clock = Date.parse('2026-11-05T19:00:00.000Z');
-const press = (did: Did, after = 10): Press => ({
-	...{ id: nextId(), at: new Date((clock += after * 1000)).toISOString(), did },
-});
 /** An evening of steps of so many minutes, and of goals. */
 const night = (day: string, presses: readonly Press[], more: Partial<Evening> = {}): Held => ({
 	id: nextId(),

@@ -29,16 +29,9 @@ import {
 	withoutPeople,
 	withPieces,
 } from './index.ts';
+import { nextId, person, press } from '../test/class-made.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
-const person = (name: string, more: Partial<Person> = {}): Person => ({
-	...{ id: nextId(), name, hands: 'right', at: 'hand' },
-	...more,
-});
 const at = (second: number): string => `2026-11-05T19:00:${String(second).padStart(2, '0')}.000Z`;
-let second = 0;
-const press = (did: Did): Press => ({ id: nextId(), at: at(++second), did });
 const ODA = person('Oda Reed');
 const RIKE = person('Rike', { hands: 'left', at: 'loom' });
 
@@ -143,9 +136,12 @@ describe('presses', () => {
 		const { steps, notes, measures, pieces, laps, wrongs } = wentBy(log, [ODA.id]);
 		expect([notes, measures, pieces, laps, wrongs].map((all) => all.length)).toEqual([1, 1, 1, 1, 1]);
 		expect(steps.get(step)).toEqual({ minutes: 0, since: log[0]!.at });
-		const stop = { ...press({ kind: 'step', step, does: 'stop' }), at: '2026-11-05T19:03:01.000Z' };
+		const stop = {
+			...press({ kind: 'step', step, does: 'stop' }),
+			at: new Date(Date.parse(log[0]!.at) + 180_000).toISOString(),
+		};
 		expect(wentBy([...log, stop], [ODA.id]).steps.get(step)).toEqual({
-			minutes: (Date.parse(stop.at) - Date.parse(log[0]!.at)) / 60_000,
+			minutes: 3,
 		});
 	});
 

@@ -73,7 +73,7 @@ describe('2/1 LPC', () => {
 		const both = compose(composed(lpc), twoGroups({ front: 1, behind: 2, lean: 'right', frontWork: 'p' }));
 		// 3 1 2, of which the last one goes to the front and over the two others.
 		expect([both.order, both.tangled]).toEqual([[2, 3, 1], []]);
-		// The second one comes back over the third, which undoes that; over the first it passes anew.
+		// The second one comes back over the third, which undoes that; over the first it passes for the first time.
 		expect(both.one).toEqual({
 			...{ n: 3, order: [2, 3, 1] },
 			over: [

@@ -3,7 +3,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf } from '../schema/index.ts';
 import { compareStep, crossingStep, KINDS, type CrossingStep, type Step } from '../step/index.ts';
-import { named } from '../test/made.ts';
+import { idMaker, named } from '../test/made.ts';
 import {
 	commonMistakes,
 	DEFAULT_PLAN,
@@ -17,8 +17,7 @@ import {
 } from './index.ts';
 import { workingAhead } from './ahead.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+const nextId = idMaker();
 const style = DEFAULT_HOUSE_STYLE;
 const crossed = (name: string, more: Partial<CrossingStep> = {}): CrossingStep => ({
 	...crossingStep(nextId(), { asked: { text: name, school: 'slash' }, crossing: named(name), way: 'off-holder' }),

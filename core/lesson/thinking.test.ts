@@ -38,11 +38,10 @@ import {
 	workingIn,
 } from './index.ts';
 import { askedBy, blocksOf, PACES, reckoned, stepTitle, type Step } from '../step/index.ts';
-import { named } from '../test/made.ts';
+import { idMaker, named } from '../test/made.ts';
 import { BROUGHT, skillOf, SKILLS, withNeeds } from '../skill/index.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+const nextId = idMaker();
 const show = (name: string, more: { way?: string } = {}): Step => ({
 	...shownStep(nextId(), named(name)),
 	...more,

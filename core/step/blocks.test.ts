@@ -3,7 +3,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Block } from '../block/index.ts';
 import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf } from '../schema/index.ts';
-import { named } from '../test/made.ts';
+import { idMaker, named } from '../test/made.ts';
 import {
 	blocksOf,
 	compareStep,
@@ -23,8 +23,7 @@ import {
 	type Step,
 } from './index.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+const nextId = idMaker();
 const style = DEFAULT_HOUSE_STYLE;
 const asked = { text: 'C4F', school: 'total-front-back' } as const;
 const c4f = (more: Partial<CrossingStep> = {}): CrossingStep => ({

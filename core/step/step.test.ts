@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf } from '../schema/index.ts';
-import { named } from '../test/made.ts';
+import { idMaker, named } from '../test/made.ts';
 import {
 	askedBy,
 	blocksOf,
@@ -23,8 +23,7 @@ import {
 	writtenOn,
 } from './index.ts';
 
-let last = 0;
-const nextId = (): string => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+const nextId = idMaker();
 const crossed = (name: string, way: string, more: object = {}): Step => ({
 	...crossingStep(nextId(), { asked: { text: name, school: 'slash' }, crossing: named(name), way }),
 	...more,

@@ -40,3 +40,9 @@ export const turnedRound = valid({
 		[2, 1],
 	],
 });
+
+/** Ids of the form of a UUID, each another one, counted from 1. */
+export function idMaker(): () => string {
+	let last = 0;
+	return () => `00000000-0000-4000-8000-${String(++last).padStart(12, '0')}`;
+}

@@ -1,7 +1,8 @@
 /** Questions about numbers of stitches. */
 
-import { groupsIn, readingsOf, someNamed, titleOf, type Named } from '../crossings.ts';
+import { groupsIn, someNamed, titleOf, type Named } from '../crossings.ts';
 import { drill } from '../question.ts';
+import { byName } from './names.ts';
 
 /** How many stitches of the row a name takes: C6F has its total in it, 3/3 LC its groups. */
 export const stitchesOfName = drill<Named>({
@@ -16,14 +17,11 @@ export const stitchesOfName = drill<Named>({
 			options: [...counts].sort((a, b) => a - b).map((n) => ({ id: String(n), label: String(n) })),
 		};
 	},
-	judge: ({ name, school, crossing }, [given = '']) => {
-		const says = `It is ${titleOf(crossing)}: ${crossing.n} stitches in all.`;
-		const asked = { asked: crossing };
-		if (given === String(crossing.n)) return { right: true, says, ...asked };
-		// The same letters may be another crossing in another school: that is right as well, and told.
-		const other = readingsOf(name).find((r) => r.school !== school && given === String(r.crossing.n));
-		return other
-			? { right: true, says, elsewhere: other.school, ...asked, given: other.crossing }
-			: { right: false, says, ...asked };
-	},
+	judge: (about, [given = '']) =>
+		byName(
+			about,
+			given,
+			(c) => String(c.n),
+			(c) => `It is ${titleOf(c)}: ${c.n} stitches in all.`,
+		),
 });

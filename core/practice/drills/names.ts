@@ -23,7 +23,7 @@ import { drill, type Deck, type Verdict } from '../question.ts';
 const inSchool = (school: SchoolId): string => SCHOOLS[school].title.toLowerCase();
 
 /** By the school asked; what another school makes of the name is right as well, and shown. `seen`: what comes of it in the hands that are asked about. */
-function byName(
+export function byName(
 	{ name, school, crossing }: Named,
 	given: string,
 	answerOf: (c: Crossing) => string | undefined,

@@ -13,8 +13,8 @@ export type HandoutState =
 const again = ' Nothing is lost; try again in a moment.';
 
 /**
- * Asks for a handout and saves it as a file, calling `state` each time that something is known. An address that is told to
- * wait is asked again by itself. Throws nothing; stops without a word when it is aborted.
+ * Requests a handout and saves it as a file, calling `state` with each change. An answer of 429 or 503 with `retry-after`
+ * is retried after that time. Never throws; returns without another call of `state` when it is aborted.
  */
 export async function fetchHandout(
 	path: string,
@@ -43,7 +43,7 @@ export async function fetchHandout(
 
 class Refusal extends Error {}
 
-/** Times that an answer "too much to do" is heard before it is said to whoever waits. */
+/** Requests that are made before the refusal is shown. */
 const MOST_TRIES = 20;
 
 async function answered(path: string, signal: AbortSignal): Promise<Response> {

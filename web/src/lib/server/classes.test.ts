@@ -165,7 +165,7 @@ describe('what is stored of a class and cannot be read', () => {
 			['entry', evening, '{"kind":"hum"}'],
 		]);
 		for (const { why } of unread) expect(why).toMatch(/\w/);
-		// Opened by itself it is told as well, and can be mended.
+		// Reading the evening alone throws too, and its stored text can be corrected.
 		await expect(readEvening(teacher, other)).rejects.toMatchObject({ of: { kind: 'evenings', id: other } });
 		expect(await readRaw(teacher, 'evenings', other)).toMatchObject({ noun: 'evening', why: expect.any(String) });
 		const text = JSON.stringify(eveningFor(newClass('Thursday'), '2026-11-12', ''));

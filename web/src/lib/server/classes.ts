@@ -127,42 +127,17 @@ export const removeClass = (teacher: Teacher, id: string): Promise<boolean> => r
 export const listEvenings = (teacher: Teacher, id: string): Promise<{ id: string; day: string; title: string }[]> =>
 	rows(database(), sql.LIST_EVENINGS, [teacher.id, id]);
 
-export interface ListedEvening {
-	readonly id: string;
-	readonly evening: Evening;
-}
-
-/** By day; those that cannot be read are in `unreadOf`. */
-const eveningsOf = async (teacher: Teacher, id: string): Promise<ListedEvening[]> =>
-	(await storedEvenings(teacher, id)).flatMap((row) => {
-		const read = EveningSchema.safeParse(row.document);
-		return read.success ? [{ id: row.id, evening: read.data }] : [];
-	});
-const storedEvenings = (teacher: Teacher, id: string): Promise<{ id: string; document: unknown }[]> =>
-	rows(database(), sql.EVENINGS, [teacher.id, id]);
-
 interface PressRow {
 	readonly id: string;
 	readonly at: Date;
 	readonly did: unknown;
 }
 const readPress = ({ id, at, did }: PressRow) => PressSchema.safeParse({ id, at: at.toISOString(), did });
-/** None where it cannot be read: such ones are in `unreadOf`. */
+/** None where it cannot be read. */
 const pressOf = (row: PressRow): Press[] => {
 	const read = readPress(row);
 	return read.success ? [read.data] : [];
 };
-
-/** Evenings with all that was pressed at them. */
-export async function heldOf(teacher: Teacher, id: string): Promise<Held[]> {
-	const [evenings, pressed] = await Promise.all([
-		eveningsOf(teacher, id),
-		rows<PressRow & { evening_id: string }>(database(), sql.PRESSES_OF_CLASS, [teacher.id, id]),
-	]);
-	const by = new Map<string, Press[]>(evenings.map((e) => [e.id, []]));
-	for (const row of pressed) by.get(row.evening_id)?.push(...pressOf(row));
-	return evenings.map((e) => ({ ...e, presses: by.get(e.id)! }));
-}
 
 /** Something in a class's log that is stored and cannot be read: as it is, with the reason. */
 export interface UnreadInLog {
@@ -173,23 +148,34 @@ export interface UnreadInLog {
 	readonly text: string;
 }
 
-/** All of a class's log that cannot be read; nothing of it is in what is reckoned from the log. */
-export async function unreadOf(teacher: Teacher, id: string): Promise<UnreadInLog[]> {
+/** A class's evenings by day with all that was pressed at them, and what of them cannot be read. */
+async function logOf(
+	teacher: Teacher,
+	id: string,
+): Promise<{ readonly held: readonly Held[]; readonly unread: readonly UnreadInLog[] }> {
 	const [evenings, pressed] = await Promise.all([
-		storedEvenings(teacher, id),
+		rows<{ id: string; document: unknown }>(database(), sql.EVENINGS, [teacher.id, id]),
 		rows<PressRow & { evening_id: string }>(database(), sql.PRESSES_OF_CLASS, [teacher.id, id]),
 	]);
-	const unread = (
-		what: UnreadInLog['what'],
-		of: string,
-		stored: unknown,
-		error: z.ZodError | undefined,
-	): UnreadInLog[] => (error ? [{ what, id: of, why: firstIssue(error), text: JSON.stringify(stored) }] : []);
-	return [
-		...evenings.flatMap((e) => unread('evening', e.id, e.document, EveningSchema.safeParse(e.document).error)),
-		...pressed.flatMap((p) => unread('entry', p.evening_id, p.did, readPress(p).error)),
-	];
+	const unread: UnreadInLog[] = [];
+	const readOr = <T>(what: UnreadInLog['what'], of: string, stored: unknown, read: z.ZodSafeParseResult<T>): T[] => {
+		if (read.success) return [read.data];
+		unread.push({ what, id: of, why: firstIssue(read.error), text: JSON.stringify(stored) });
+		return [];
+	};
+	const held = new Map<string, { id: string; evening: Evening; presses: Press[] }>();
+	for (const { id: of, document } of evenings)
+		for (const evening of readOr('evening', of, document, EveningSchema.safeParse(document)))
+			held.set(of, { id: of, evening, presses: [] });
+	for (const row of pressed) {
+		const presses = readOr('entry', row.evening_id, row.did, readPress(row));
+		held.get(row.evening_id)?.presses.push(...presses);
+	}
+	return { held: [...held.values()], unread };
 }
+
+/** Evenings with all that was pressed at them, without what cannot be read. */
+export const heldOf = async (teacher: Teacher, id: string): Promise<readonly Held[]> => (await logOf(teacher, id)).held;
 
 /** Begins an evening under an id of its page's own: begun again, it is the same one. */
 export async function beginEvening(
@@ -234,7 +220,7 @@ const AHEAD = 86_400_000;
 
 /**
  * A press as it is stored: whom it is about stands beside it, so that all of one person goes at once. It is never of a day
- * to come: a device whose clock is wrong would stand last in the log for good.
+ * to come: an entry from a device whose clock is wrong would always be the last one of the log.
  */
 const asRow = ({ id, at, did }: Press): object => ({
 	id,
@@ -424,7 +410,7 @@ export async function learntOf(teacher: Teacher, { id, version, class: of }: Sto
 	const key = `${id} ${version} ${JSON.stringify(state)}`;
 	const known = lately.get(key);
 	if (known) return known;
-	const [held, hard, unread] = await Promise.all([heldOf(teacher, id), hardOf(teacher, id), unreadOf(teacher, id)]);
+	const [{ held, unread }, hard] = await Promise.all([logOf(teacher, id), hardOf(teacher, id)]);
 	const { went: _, evenings, ...rest } = learntBy(of, held, new Set(of.aside));
 	// What was pressed stays here: the page shows what follows from it.
 	const learnt = { ...rest, evenings: evenings.map(({ evening }) => ({ day: evening.day })) };

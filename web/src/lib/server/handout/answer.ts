@@ -1,9 +1,9 @@
 import { asAttachment, fileStem } from '$lib/files/name';
-import { setPdf, type Document, type Photos } from './handout';
+import { setPdf, type Document } from './handout';
 
 /** A handout as a file to save. */
-export const pdfAnswer = async (document: Document, more: string, photos?: Photos): Promise<Response> =>
-	fileAnswer(await setPdf(document, photos), document.title, more);
+export const pdfAnswer = async (document: Document, more: string): Promise<Response> =>
+	fileAnswer(await setPdf(document), document.title, more);
 
 /** What a handout's file is called, without its ending: its title, and what sets this printing apart. */
 export const titledStem = (title: string, more: string): string =>
