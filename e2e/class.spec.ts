@@ -274,6 +274,7 @@ test('one entry that the server refuses does not hold the others, and stays on t
 	await cell(page, 'Till', leaning).click();
 	await cell(page, 'Pelle', leaning).click();
 	await expect(page.getByRole('alert')).toContainText('One entry was not taken: Not that one.');
+	await expect(page.getByTestId('kept')).toHaveText('1 not taken');
 	await expect.poll(() => pressesHere(page)).toBe(1);
 	refusing = false;
 	await page.reload();

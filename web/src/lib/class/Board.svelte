@@ -181,7 +181,9 @@
 				: log.waiting === 0
 					? log.offline
 						? 'Offline: all is kept'
-						: 'All is kept'
+						: log.refused > 0
+							? `${log.refused} not taken`
+							: 'All is kept'
 					: `${log.offline ? 'Offline' : 'Sending'}: ${log.waiting} ${log.waiting === 1 ? 'press' : 'presses'} kept here`}
 		</p>
 		<IconButton

@@ -40,7 +40,7 @@
 		<button type="button" class="wordlink" onclick={giveUp}>Cancel</button>
 	</span>
 {:else if now?.kind === 'saved'}
-	<span role="status">Saved as {now.name}.</span>
+	<span class="min-w-0 wrap-anywhere" role="status">Saved as {now.name}.</span>
 {:else if now?.kind === 'failed'}
-	<span class="text-error" role="alert">{now.why}</span>
+	<span class="text-error min-w-0 wrap-anywhere" role="alert">{now.why}</span>
 {/if}
