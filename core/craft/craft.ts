@@ -119,6 +119,8 @@ export interface Craft {
 	readonly teaches: readonly SkillId[];
 	/** Whether the knit and purl of a crossing's columns are the craft's own, so that no cord of it travels over purl ground. */
 	readonly hasOwnColumns?: true;
+	/** Whether no loop may hang loose, whatever a search is allowed. */
+	readonly holdsAll?: true;
 	/** What a class brings for it besides yarn and what hands always need. */
 	readonly kit: (asked: { readonly learners: number; readonly columns: number }) => readonly KitNeed[];
 	/** The same on the tools of a class; the tools that are usual when left out. */

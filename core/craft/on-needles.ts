@@ -13,7 +13,7 @@ import {
 import type { Result } from '../result.ts';
 import type { Craft, Taken, Way } from './craft.ts';
 import { planFound } from './hand/found.ts';
-import { FOUND_WAY, limitsOf } from './hand/found-limits.ts';
+import { FOUND_WAY, limitsIn, limitsOf } from './hand/found-limits.ts';
 import { taughtByHand } from './hand/taught.ts';
 import { wordsAt } from './hand/words.ts';
 import { planByHand, WAYS } from './hand/ways/index.ts';
@@ -31,6 +31,7 @@ export interface OnNeedles extends Pick<
 	| 'teaches'
 	| 'inSwatch'
 	| 'hasOwnColumns'
+	| 'holdsAll'
 	| 'hasSentence'
 	| 'speaks'
 	| 'takes'
@@ -39,8 +40,8 @@ export interface OnNeedles extends Pick<
 	| 'fault'
 	| 'shows'
 > {
-	/** Whether loops may hang loose when a way is searched for; no search when left out. */
-	readonly searches?: 'loose' | 'held';
+	/** Whether a way is searched for, too. */
+	readonly searches?: true;
 	readonly vocabulary: (trace: Trace) => Vocabulary;
 	/** The moves for what was taken; those by hand when left out. */
 	readonly moves?: (taken: Taken, crossing: Crossing, way: string) => Result<readonly Move[]>;
@@ -48,7 +49,8 @@ export interface OnNeedles extends Pick<
 }
 
 export function onNeedles(own: OnNeedles): Craft {
-	const { id, title, says, teaches, inSwatch, hasOwnColumns, hasSentence, speaks, takes, nearest, ways } = own;
+	const { id, title, says, teaches, inSwatch, hasOwnColumns, holdsAll, hasSentence, speaks, takes, nearest, ways } =
+		own;
 	const { fault, shows, vocabulary, searches } = own;
 	const { moves = (taken: Taken, _: Crossing, way: string) => planByHand(taken.loops, way) } = own;
 	return {
@@ -61,6 +63,7 @@ export function onNeedles(own: OnNeedles): Craft {
 		kit: taughtByHand.kit,
 		inSwatch,
 		...(hasOwnColumns ? { hasOwnColumns } : {}),
+		...(holdsAll ? { holdsAll } : {}),
 		...(speaks ? { speaks } : {}),
 		hasSentence,
 		isHanded: true,
@@ -74,7 +77,7 @@ export function onNeedles(own: OnNeedles): Craft {
 		plan: (taken, c, way) => {
 			const limits = searches && limitsOf(way);
 			if (!limits) return moves(taken, c, way);
-			return planFound(taken.loops, searches === 'held' ? { ...limits, loose: 0 } : limits);
+			return planFound(taken.loops, limitsIn(own, limits));
 		},
 		// A way that turns stitches makes something else; here it is not offered.
 		deviation: () => undefined,

@@ -31,27 +31,31 @@ function tries(state: HandState, { holders, loose }: Limits): Move[] {
 		moves.push({ kind: 'slip', count }, { kind: 'release', count });
 	}
 	for (const holder of ids) for (const place of places) moves.push({ kind: 'swing', holder, ...place });
-	const held = moves.filter(counts);
-	if (loose === 0) return held;
+	if (loose === 0) return moves.filter(counts);
 	for (const count of few) {
 		for (const needle of ['left', 'right'] as const) {
-			held.push({ kind: 'withdraw', needle, count });
+			moves.push({ kind: 'withdraw', needle, count });
 			for (const from of ['front', 'behind'] as const) {
-				held.push({ kind: 'recapture', needle, count, from });
-				for (let skip = 0; skip + count <= n; skip++) held.push({ kind: 'enter', needle, skip, count, from });
+				moves.push({ kind: 'recapture', needle, count, from });
+				for (let skip = 0; skip + count <= n; skip++) moves.push({ kind: 'enter', needle, skip, count, from });
 			}
 		}
 	}
-	for (const hang of ['front', 'behind'] as const) held.push({ kind: 'drop', hang });
-	return held;
+	for (const hang of ['front', 'behind'] as const) moves.push({ kind: 'drop', hang });
+	return moves.filter(counts);
 }
 
 /**
  * For each crossing of `n` stitches, all knit, as a line for `crossingOf`: the fewest transfers within the limits, up
- * to `most`. With a crossing, only for that one: what is worked otherwise than it asks leads nowhere. Pairs may be wound any
- * number of times and unwound again, but not with loose loops: that search does not claim to.
+ * to `most`. With a target, only for that one: what is worked otherwise than it asks leads nowhere. Pairs may be wound
+ * up to `windings` times and unwound again.
  */
-export function bruteForce(n: number, limits: Limits, most: number, target?: Crossing): Map<string, number> {
+export function bruteForce(
+	n: number,
+	limits: Limits,
+	most: number,
+	{ target, windings = Infinity }: { readonly target?: Crossing; readonly windings?: number } = {},
+): Map<string, number> {
 	interface Node {
 		readonly state: HandState;
 		/** Of each pair, the upper ones of the passings that are left when those that cancel are taken out. */
@@ -100,15 +104,17 @@ export function bruteForce(n: number, limits: Limits, most: number, target?: Cro
 				const applied = applyMove(state, move);
 				if (!applied.ok || loopsOn(applied.value.state, 'loose').length > limits.loose) continue;
 				const wound = new Map(node.over);
-				const leadsNowhere = applied.value.passings.some(({ pair, upper }) => {
-					if (upper === undefined) return true;
+				const { passings } = applied.value;
+				let leadsNowhere = passings.some(({ upper }) => upper === undefined);
+				for (const { pair, upper } of passings) {
+					if (upper === undefined) continue;
 					const key = pairKey(...pair);
 					const uppers = wound.get(key) ?? [];
 					const rest = uppers.at(-1) === upper ? uppers.slice(0, -1) : [...uppers, upper];
 					if (rest.length > 0) wound.set(key, rest);
 					else wound.delete(key);
-					return limits.loose > 0 && rest.length > 1;
-				});
+					leadsNowhere ||= rest.length > windings;
+				}
 				const after: Node = { state: applied.value.state, over: wound };
 				if (leadsNowhere || (move.kind === 'work' && !settled(after, applied.value.stitches[0]!))) continue;
 				(isTransfer(move) ? next : layer).push(after);

@@ -61,7 +61,8 @@ export const brioche: Craft = onNeedles({
 	says: 'Units of a stitch and its yarn-over; knit and purl columns alternate.',
 	// A unit let loose loses its yarn-over, so nothing hangs by itself here.
 	ways: plainWays((w) => w.holders > 0),
-	searches: 'held',
+	searches: true,
+	holdsAll: true,
 	nearest: nearestThatFits,
 	takes: (c) => {
 		if (!asTwoGroups(c) && !asThreeGroups(c)) {

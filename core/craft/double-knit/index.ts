@@ -98,7 +98,8 @@ export const doubleKnit: Craft = onNeedles({
 	hasSentence: false,
 	speaks: /\bpairs?\b/i,
 	// On the pairs of both layers; one layer alone has its own way.
-	searches: 'held',
+	searches: true,
+	holdsAll: true,
 	says: 'Two layers, each with its own yarn: facing stitches are knit, back stitches purled, in turn.',
 	ways: WAYS,
 	nearest: (c) => narrowed(c, MOST_COLUMNS),

@@ -1,7 +1,7 @@
 /** Under which limits a way is searched for. They are part of its id, so an address keeps them. */
 
 import { SEARCH_AIMS, type SearchAim } from '../../handling/index.ts';
-import type { Way } from '../craft.ts';
+import type { Craft, Way } from '../craft.ts';
 
 export interface FoundLimits {
 	readonly holders: 0 | 1 | 2;
@@ -29,6 +29,10 @@ export function limitsOf(id: string): FoundLimits | undefined {
 	if (!aim || Number(loose) > MOST_LOOSE) return undefined;
 	return { holders: Number(holders) as 0 | 1 | 2, loose: Number(loose), least: aim };
 }
+
+/** The limits under which a craft searches when these are asked for. */
+export const limitsIn = ({ holdsAll }: Pick<Craft, 'holdsAll'>, limits: FoundLimits): FoundLimits =>
+	holdsAll && limits.loose > 0 ? { ...limits, loose: 0 } : limits;
 
 export const FOUND_WAY: Way = {
 	id: 'found',

@@ -38,17 +38,17 @@ const withHolders = (holders: 0 | 1 | 2): string =>
 	holders === 0 ? 'without a holder' : `with ${holders === 1 ? 'one holder' : 'two holders'}`;
 
 /** What was proved of a way that a search found, and no more, in a sentence. */
-export function claimOf({ moves, claim, atLeast, looked, holders }: Extract<Found, { ok: true }>): string {
+export function claimOf({ moves, claim, byLoose, atLeast, looked, holders }: Extract<Found, { ok: true }>): string {
 	const positions = `${thousands(looked)} ${looked === 1 ? 'position' : 'positions'} looked at`;
 	const transfers = moves.filter(isTransfer).length;
 	const least = atLeast > 0 ? ` At least ${atLeast} of its ${transfers} transfers are needed.` : '';
 	switch (claim) {
 		case 'best':
+			if (byLoose)
+				return `Nothing does better within these limits: no way leaves fewer loops loose for fewer moves (${positions}).`;
 			return `Nothing does better ${holders === undefined ? 'within these limits' : withHolders(holders)}: no way of fewer transfers, loops wound and unwound included (${positions}).`;
 		case 'once':
 			return `Nothing${holders === undefined ? '' : ` ${withHolders(holders)}`} that passes each pair at most once, and only as asked, does better (${positions}).${least}`;
-		case 'together':
-			return `Of all that keep groups together, fill a holder once and pass each pair once, none does better (${positions}). What adds to a holder that hangs already was not tried.`;
 		case 'none':
 			return `The best that was found; ${positions} did not settle whether less will do.${least}`;
 	}

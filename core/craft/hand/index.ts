@@ -6,7 +6,7 @@ import { taughtByHand } from './taught.ts';
 
 export { difficulty, type Difficulty, type YarnAndRows } from './difficulty.ts';
 export { claimOf, findWay, liftWords, mayTakeLong, searching } from './found.ts';
-export { FOUND_LIMITS, foundId, limitsOf, MOST_LOOSE, type FoundLimits } from './found-limits.ts';
+export { FOUND_LIMITS, foundId, limitsIn, limitsOf, MOST_LOOSE, type FoundLimits } from './found-limits.ts';
 export { isOwnWay, ownWayId, planOwn, type OwnWay } from './own-way.ts';
 export { offerWords } from './offer-words.ts';
 export { ranked, type RankedWay, type WorkedBy } from './ranked.ts';

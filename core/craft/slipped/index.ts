@@ -43,7 +43,7 @@ export const slipped: Craft = onNeedles({
 	hasSentence: true,
 	says: `Long stitches, slipped for ${SLIPPED_ROWS} rows of the other colour, cross over short ones.`,
 	ways: plainWays((w) => ['off-holder', 'returned', 'pinch', 'slip-swap'].includes(w.id)),
-	searches: 'loose',
+	searches: true,
 	nearest: nearestSlipped,
 	takes: (c) => {
 		const groups = asTwoGroups(c);

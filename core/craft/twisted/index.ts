@@ -31,7 +31,7 @@ export const twisted: Craft = onNeedles({
 	ways: plainWays((w) =>
 		['off-holder', 'returned', 'centre-returned', 'two-holders', 'pinch', 'slip-swap'].includes(w.id),
 	),
-	searches: 'loose',
+	searches: true,
 	nearest: (c) => narrowed(c, MOST_TWISTED),
 	takes: (c) => {
 		const widest = Math.max(...groupsOf(c).map((g) => g.length));

@@ -8,16 +8,17 @@ export type Lift = { readonly what: 'holders' | 'loose'; readonly to: number } |
 
 /**
  * What was proved of a procedure: `best`, nothing that counts as a move of hands does better; `once`, nothing that
- * passes each pair at most once, and only as asked, does; `together`, nothing that keeps groups together besides and
- * fills a holder once does; `none`.
+ * passes each pair at most once, and only as asked, does; `none`. It is said of transfers, or with `byLoose` of loose loops.
  */
-export type Claim = 'best' | 'once' | 'together' | 'none';
+export type Claim = 'best' | 'once' | 'none';
 
 export type Found =
 	| {
 			readonly ok: true;
 			readonly moves: readonly Move[];
 			readonly claim: Claim;
+			/** Loose loops, added up over all moves, were kept small before transfers. */
+			readonly byLoose?: boolean;
 			/** At least so many transfers are needed within the limits; 0 where nothing was proved of that. */
 			readonly atLeast: number;
 			/** Positions looked at. */

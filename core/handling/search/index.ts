@@ -1,7 +1,6 @@
 /**
  * A procedure for any crossing within limits, and what was proved of it, or the limit to lift when nothing does it.
- * Where nothing hangs loose every move that counts is tried (`counted.ts`); with loose loops groups are kept together,
- * a holder is filled once, and pairs pass once.
+ * Every move that counts is tried (`counted.ts`).
  */
 
 import type { Crossing } from '../../crossing/index.ts';
@@ -10,12 +9,10 @@ import type { Move } from '../moves.ts';
 import { simulate } from '../simulate.ts';
 import type { Trace } from '../trace.ts';
 import { loopsOn, startState, type HandState } from '../state.ts';
-import { tally } from '../tally.ts';
-import { seeking, type Begun, type Progress } from './carried/index.ts';
-import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchAim, type SearchLimits } from './limits.ts';
+import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits } from './limits.ts';
 import type { Found, Lift } from './found.ts';
-import { runLoose } from './loose/index.ts';
 import { plainMoves } from './plain.ts';
+import { seeking, type Begun, type Progress } from './seeking.ts';
 import { unitsOf } from './units.ts';
 
 export { counts } from './counted.ts';
@@ -49,7 +46,7 @@ export function search(c: Crossing, limits: Partial<SearchLimits> = {}): Found {
 /** The same, telling how far it is between times; it may be left at any of them. */
 export function* searching(c: Crossing, limits: Partial<SearchLimits> = {}): Generator<Looking, Found> {
 	const whole: SearchLimits = { ...DEFAULT_LIMITS, ...limits };
-	const found = whole.least === 'tools' ? yield* fewestTools(c, whole) : yield* either(c, whole);
+	const found = whole.least === 'tools' ? yield* fewestTools(c, whole) : yield* run(c, whole);
 	if (found.ok || !found.proven) return found;
 	return { ...found, lift: liftsFor(c, whole) };
 }
@@ -67,7 +64,7 @@ function* fewestTools(c: Crossing, limits: SearchLimits): Generator<Looking, Fou
 	let last: Found | undefined;
 	for (const holders of [0, 1, 2] as const) {
 		if (holders > limits.holders) break;
-		last = yield* either(c, { ...limits, holders });
+		last = yield* run(c, { ...limits, holders });
 		looked += last.looked;
 		if (last.ok) return { ...last, looked, holders };
 	}
@@ -95,41 +92,15 @@ function liftsFor(c: Crossing, limits: SearchLimits): Lift[] {
 
 const lookingOf = ({ best, atLeast, looked }: Progress): Looking => ({ transfers: best?.transfers, atLeast, looked });
 
-/**
- * Where loops may hang loose, what needs none of them too, and the better of both by what is to be kept small: the search
- * with loose loops looks at fewer ways. What comes from the other one is then proved of nothing that hangs loose.
- */
-function* either(c: Crossing, limits: SearchLimits): Generator<Looking, Found> {
-	const found = yield* run(c, limits);
-	if (limits.loose === 0) return found;
-	const held = yield* run(c, { ...limits, loose: 0 });
-	const looked = found.looked + held.looked;
-	if (!held.ok || (found.ok && !isBetter(c, held.moves, found.moves, limits.least))) return { ...found, looked };
-	return { ...held, claim: 'none', atLeast: 0, looked };
-}
-
-/** Whether moves are better than others by what is to be kept small; equal ones are not. */
-function isBetter(c: Crossing, moves: readonly Move[], than: readonly Move[], least: SearchAim): boolean {
-	const costs = (of: readonly Move[]): readonly number[] => {
-		const { transfers, looseMoves, yarnShifts, tools } = tally(simulate(of, startState(c.n)));
-		const first = { moves: transfers, loose: looseMoves, yarn: yarnShifts, tools }[least];
-		return [first, transfers, looseMoves];
-	};
-	const [these, those] = [costs(moves), costs(than)];
-	const at = these.findIndex((cost, i) => cost !== those[i]);
-	return at >= 0 && these[at]! < those[at]!;
-}
-
 function* run(c: Crossing, limits: SearchLimits): Generator<Looking, Found> {
-	if (limits.loose > 0) return runLoose(c, limits);
-	const found = yield* carried(c, limits);
+	const found = yield* bestOf(c, limits);
 	if (found.ok || found.proven) return found;
-	const plain = plainMoves(c, unitsOf(c), limits);
+	const plain = plainMoves(c, unitsOf(c), limits) ?? plainMoves(c, unitsOf(c, true), limits);
 	return plain ? { ok: true, moves: plain, claim: 'none', atLeast: found.atLeast, looked: found.looked } : found;
 }
 
-/** What was found without a loop let go, from the start or from where hands are. */
-function* carried(
+/** What was found from the start, or from where hands are. */
+function* bestOf(
 	c: Crossing,
 	limits: SearchLimits,
 	begun?: Begun,
@@ -144,6 +115,8 @@ function* carried(
 		}
 		const { best, atLeast, looked, settled } = step.value;
 		if (!best) return { ok: false, proven: settled, looked, lift: [], atLeast };
+		if (limits.loose > 0 && limits.least === 'loose')
+			return { ok: true, moves: best.moves, claim: settled ? 'best' : 'none', byLoose: true, atLeast: 0, looked };
 		const claim = atLeast >= best.transfers ? 'best' : best.bestOnce ? 'once' : 'none';
 		return { ok: true, moves: best.moves, claim, atLeast, looked };
 	}
@@ -161,7 +134,7 @@ export function wayFrom(c: Crossing, trace: Trace): readonly Move[] | undefined 
 		const begun = simulate(first, state);
 		if (begun.stopped) continue;
 		const found = ended(
-			carried(
+			bestOf(
 				c,
 				DEFAULT_LIMITS,
 				{ state: begun.steps.at(-1)?.state ?? state, passed: [...passed, ...begun.steps.flatMap((s) => s.passings)] },

@@ -61,14 +61,16 @@ describe('the search', () => {
 		[3, { holders: 2, loose: 0 }, 6],
 		[3, { holders: 0, loose: 1 }, 8],
 		[3, { holders: 0, loose: 3 }, 6],
+		[3, { holders: 1, loose: 1 }, 5],
 		[4, { holders: 0, loose: 2 }, 4],
 	])('needs as few moves as trying everything does: %i stitches, %j, up to %i transfers', (n, limits, most) => {
-		const plain = bruteForce(n, limits, most);
+		// More than two half turns are tried with loose loops in the long run only: it takes minutes.
+		const plain = bruteForce(n, limits, most, { windings: limits.loose === 0 || isLong ? Infinity : 2 });
 		expect(plain.size).toBeGreaterThan(n);
 		for (const [made, transfers] of plain) {
 			const c = crossingOf(made);
 			const found = search(c, limits);
-			expect(found.ok && found.claim).toBe(limits.loose === 0 ? 'best' : 'together');
+			expect(found.ok && found.claim).toBe('best');
 			expect([made, tally(traceFor(c, found)).transfers]).toEqual([made, transfers]);
 		}
 	});
@@ -87,7 +89,7 @@ describe('the search', () => {
 			const found = search(c, { holders });
 			const { transfers } = tally(traceFor(c, found));
 			expect([c, found.ok && found.claim, prove(c, traceFor(c, found)).ok]).toEqual([c, 'best', true]);
-			expect([c, [...bruteForce(n, { holders, loose: 0 }, transfers - 1, c).values()]]).toEqual([c, []]);
+			expect([c, [...bruteForce(n, { holders, loose: 0 }, transfers - 1, { target: c }).values()]]).toEqual([c, []]);
 		}
 	});
 
@@ -264,7 +266,7 @@ describe('the search', () => {
 				fc.constantFrom({ holders: 1 as const }, { holders: 0 as const, loose: 1 }),
 				(c, limits) => {
 					const found = search(c, limits);
-					expect(found.looked).toBeLessThan(5000);
+					expect(found.looked).toBeLessThan(10_000);
 					expect(prove(c, traceFor(c, found)).checks.filter((check) => !check.ok)).toEqual([]);
 				},
 			),
@@ -294,7 +296,7 @@ describe('the search', () => {
 				[9, 3],
 			],
 		});
-		expect(search(nine, { holders: 0, loose: 1 }).looked).toBeLessThan(5000);
+		expect(search(nine, { holders: 0, loose: 1 }).looked).toBeLessThan(10_000);
 		// Ten stitches, of which no more than two may hang loose: the groups are parted.
 		expect(tally(traceFor(lc(5), search(lc(5), { holders: 0, loose: 2 }))).mostLoose).toBeLessThanOrEqual(2);
 		const sixty = valid({

@@ -5,18 +5,11 @@ import { groupsOf, isOver, type Crossing, type StitchNumber } from '../../crossi
 export interface Units {
 	/** Stitches of each unit, from the tip. */
 	readonly stitches: readonly (readonly StitchNumber[])[];
-	/** The place of each unit in the order of working. */
-	readonly place: readonly number[];
 	/** Units in the order of working. */
 	readonly order: readonly number[];
 	/** For units a before b that change order: 1 when a lies over b, -1 when b does; 0 when they keep their order. */
 	readonly over: readonly (readonly number[])[];
-	/** For two units, as bits: those further left that have to pass both, one over and one under. */
-	readonly parting: readonly (readonly number[])[];
 }
-
-/** Bits are kept for so many units; of further ones nothing is known ahead, which only makes a search longer. */
-export const BITS = 31;
 
 /**
  * Neighbours that stay together and lie over and under the same stitches go as one: what a procedure
@@ -42,24 +35,15 @@ export function unitsOf(c: Crossing, single = false): Units {
 		.map((s, unit) => ({ unit, at: c.order.indexOf(s) }))
 		.sort((a, b) => a.at - b.at)
 		.map(({ unit }) => unit);
-	const place = heads.map((_, unit) => order.indexOf(unit));
 	const over = heads.map((a) =>
 		heads.map((b) => {
 			const upper = isOver(c, a, b);
 			return upper === undefined ? 0 : upper ? 1 : -1;
 		}),
 	);
-	const units = heads.map((_, unit) => unit);
-	const bits = (which: (x: number) => boolean): number =>
-		units.slice(0, BITS).reduce((mask, x) => (which(x) ? mask | (1 << x) : mask), 0);
-	const passes = (x: number, u: number): boolean => x > u && place[x]! < place[u]!;
 	return {
 		stitches,
-		place,
 		order,
 		over,
-		parting: units.map((u) =>
-			units.map((v) => bits((x) => passes(x, u) && passes(x, v) && over[x]![u] !== over[x]![v])),
-		),
 	};
 }

@@ -12,10 +12,12 @@
 		keep: Snippet<[readonly Move[]]> | undefined;
 		limits: FoundLimits;
 		/** What the search found under them; undefined while it is looked for. */
+		/** Whether the craft lets loops hang loose at all. */
+		mayHangLoose: boolean;
 		found: Found | undefined;
 		choose: (limits: FoundLimits) => void;
 	}
-	const { crossing, keep, limits, found, choose }: Props = $props();
+	const { crossing, keep, limits, mayHangLoose, found, choose }: Props = $props();
 	const uid = $props.id();
 
 	const AIMS: Readonly<Record<SearchAim, string>> = {
@@ -44,6 +46,7 @@
 		<select
 			id="{uid}-loose"
 			class="field"
+			disabled={!mayHangLoose}
 			value={limits.loose}
 			onchange={(e) => choose({ ...limits, loose: count(e.currentTarget.value) })}
 		>
@@ -70,8 +73,8 @@
 			{found.lift.map(liftWords).join(' Or: ')}
 		{/if}
 	</p>
-	{#if found?.ok && found.claim !== 'best' && limits.loose === 0}
-		{#key `${canonical(crossing)} ${limits.holders} ${limits.least}`}
+	{#if found?.ok && found.claim !== 'best' && !found.byLoose}
+		{#key `${canonical(crossing)} ${limits.holders} ${limits.loose} ${limits.least}`}
 			<LookFurther {crossing} {keep} {limits} transfers={found.moves.filter(isTransfer).length} />
 		{/key}
 	{/if}

@@ -7,6 +7,7 @@
 		FOUND_LIMITS,
 		foundId,
 		type FoundLimits,
+		limitsIn,
 		limitsOf,
 		PLAIN_CRAFT,
 		ranked,
@@ -49,7 +50,7 @@
 	const order = $derived(ranking ? ranked(crossing, { fibre, level, many }) : []);
 	// Limits that allow nothing stay to be changed, while the stage keeps showing what it can.
 	let asked = $state<FoundLimits>();
-	const limits = $derived(asked ?? limitsOf(way) ?? FOUND_LIMITS);
+	const limits = $derived(limitsIn(craft, asked ?? limitsOf(way) ?? FOUND_LIMITS));
 	const plain = $derived(craft.id === PLAIN_CRAFT);
 	/** What the hands hold: the search is for that. */
 	const loops = $derived.by(() => {
@@ -145,6 +146,7 @@
 			crossing={loops}
 			{keep}
 			{limits}
+			mayHangLoose={!craft.holdsAll}
 			{found}
 			choose={(changed) => {
 				asked = changed;

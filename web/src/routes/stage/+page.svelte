@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type CraftId, FOUND_LIMITS, foundId, limitsOf, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
+	import { type CraftId, FOUND_LIMITS, foundId, limitsIn, limitsOf, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
 	import { canonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
@@ -95,7 +95,7 @@
 		const limits = limitsOf(id ?? '');
 		if (!looked || !shown || id === undefined || !limits) return undefined;
 		const taken = craft.takes(shown.made, id);
-		const wanted = taken.ok ? { crossing: taken.value.loops, limits } : undefined;
+		const wanted = taken.ok ? { crossing: taken.value.loops, limits: limitsIn(craft, limits) } : undefined;
 		return wanted && looked.waitsFor(wanted) ? wanted : undefined;
 	};
 	// What nobody taught a way for is searched, whatever way was chosen.

@@ -1,12 +1,12 @@
 /** What is to be done from a state of the hands on, in whole units: stitches that nothing tells apart go as one. */
 
-import { isOver, pairKey, type Crossing, type PassingEvent, type StitchNumber } from '../../../crossing/index.ts';
-import { startState, type HandState } from '../../state.ts';
+import { isOver, pairKey, type Crossing, type PassingEvent, type StitchNumber } from '../../crossing/index.ts';
+import { startState, type HandState } from '../state.ts';
 import type { Task } from './acts.ts';
 import { combinationOf } from './places.ts';
 import { FIRST, LEFT, LOOSE, RIGHT, Row, SECOND } from './row.ts';
 
-export interface Begun extends Task {
+export interface RowTask extends Task {
 	readonly stitches: readonly (readonly StitchNumber[])[];
 	readonly start: Row;
 }
@@ -31,14 +31,15 @@ const CARRIERS = { left: LEFT, right: RIGHT, loose: LOOSE, 'holder-1': FIRST, 'h
 
 /**
  * Neighbours on one carrier that are worked one after another, and are wound and to be wound alike with all
- * others, go as one: what a way does with one of them it can do with all, in no more transfers. Undefined when what was
- * done already is not as asked.
+ * others, go as one: what a way does with one of them it can do with all, in no more transfers. With `single` every stitch
+ * goes by itself, as where fewer may hang loose than go as one. Undefined when what was done already is not as asked.
  */
 export function taskOf(
 	c: Crossing,
 	from: HandState = startState(c.n),
 	passed: readonly PassingEvent[] = [],
-): Begun | undefined {
+	single = false,
+): RowTask | undefined {
 	const { n } = c;
 	const done = from.loops.filter((l) => l.done);
 	const asDone = done.every((l, i) => {
@@ -65,6 +66,7 @@ export function taskOf(
 		const last = loops[i - 1];
 		const before = last?.stitch;
 		const joins =
+			!single &&
 			last !== undefined &&
 			before !== undefined &&
 			last.on === l.on &&

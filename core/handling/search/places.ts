@@ -3,7 +3,7 @@
  * two holders never share one, so there are twelve; of a holder that is not in use every place is in the set.
  */
 
-import type { Depth, Holder } from '../../state.ts';
+import type { Depth, Holder } from '../state.ts';
 
 /** From the viewer on. */
 const PLACES: readonly Required<Holder>[] = [

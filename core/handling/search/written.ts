@@ -1,11 +1,11 @@
 /** The steps of a search as moves of the hands: where each holder hangs is settled, and the yarn brought. */
 
-import type { Move } from '../../moves.ts';
-import type { HolderId } from '../../state.ts';
-import type { Works } from '../works.ts';
+import type { Move } from '../moves.ts';
+import type { HolderId } from '../state.ts';
+import type { Works } from './works.ts';
 import { agreeOn, combinationsOf, placeOf, type Places } from './places.ts';
 import type { Step } from './fewest.ts';
-import { FIRST, LEFT, RIGHT, SECOND, type Row } from './row.ts';
+import { FIRST, LEFT, LOOSE, RIGHT, SECOND, type Row } from './row.ts';
 
 const HOLDERS: readonly HolderId[] = ['holder-1', 'holder-2'];
 const needleOf = (on: number): 'left' | 'right' => (on === LEFT ? 'left' : 'right');
@@ -75,10 +75,34 @@ export function movesOf({ sizes, stitches, order }: Written, steps: readonly Ste
 			case 'slip':
 				moves.push({ kind: 'slip', count: sizeOf(on, () => true, act.count, left, 1) });
 				break;
+			case 'enter': {
+				const isLeft = act.needle === RIGHT;
+				const from = (skip: number, count: number): number =>
+					sizeOf(on, () => true, count, isLeft ? left + skip : on.right - 1 - skip, isLeft ? 1 : -1);
+				const skip = from(0, act.skip);
+				const count = from(act.skip, act.count);
+				moves.push(
+					{ kind: 'enter', needle: needleOf(act.needle), skip, count, from: act.from },
+					{
+						kind: 'withdraw',
+						needle: isLeft ? 'left' : 'right',
+						count: skip + count + from(act.skip + act.count, act.beyond),
+					},
+				);
+				break;
+			}
+			case 'withdraw': {
+				const isLeft = act.needle === LEFT;
+				const count = sizeOf(on, () => true, act.count, isLeft ? left : on.right - 1, isLeft ? 1 : -1);
+				moves.push({ kind: 'withdraw', needle: needleOf(act.needle), count });
+				break;
+			}
+			case 'drop':
+				for (const _ of stitches[on.unit[left]!]!) moves.push({ kind: 'drop', hang: act.hang });
+				break;
 			case 'recapture': {
 				const isLeft = act.needle === LEFT;
-				const loose = (at: number): boolean => on.on[at] !== LEFT && on.on[at] !== RIGHT && on.on[at]! < FIRST;
-				const count = sizeOf(on, loose, act.count, isLeft ? left - 1 : 0, isLeft ? -1 : 1);
+				const count = sizeOf(on, (at) => on.on[at] === LOOSE, act.count, isLeft ? left - 1 : 0, isLeft ? -1 : 1);
 				moves.push({ kind: 'recapture', needle: needleOf(act.needle), count, from: act.from });
 				break;
 			}

@@ -1,8 +1,9 @@
 /**
- * The fewest transfers from a row to its end: A* over rows, in whole steps, the last met first. It can be stopped
+ * The way of least cost from a row to its end: A* over rows, in whole steps, the last met first. It can be stopped
  * after any number of rows and gone on with; `atLeast` rises meanwhile.
  */
 
+import TinyQueue from 'tinyqueue';
 import { Acts, type Act, type Rules } from './acts.ts';
 import { transfersToCome } from './at-least.ts';
 import { Nodes } from './nodes.ts';
@@ -18,32 +19,35 @@ export interface Step {
 export class Fewest {
 	/** Rows looked at. */
 	looked = 0;
-	/** No way takes fewer transfers than this. */
+	/** No way costs less than this. */
 	atLeast = 0;
-	/** The way found. */
+	/** The way found, and what it costs. */
 	steps: readonly Step[] | undefined;
+	cost = Infinity;
 	/** Nothing more to look at below the bound that was set. */
 	done = false;
 
 	readonly #nodes: Nodes;
-	readonly #queue: number[][] = [];
+	/** Nodes that are not looked at yet by what a way over each costs at least, and these costs, the least first. */
+	readonly #queue = new Map<number, number[]>();
+	readonly #ranks = new TinyQueue<number>();
 	readonly #now: Row;
 	readonly #trial: Row;
 	readonly #acts: Acts;
 	/** Where rows that were not followed might have led to. */
 	#unknown = Infinity;
 
-	/** Only ways of fewer transfers than `below` are looked for. With `haste`, moves to come outweigh those made, and nothing is proved. */
+	/** Only ways that cost less than `below` are looked for. With `haste`, moves to come outweigh those made, and nothing is proved. */
 	constructor(
 		readonly rules: Rules,
 		readonly start: Row,
 		readonly below: number,
 		readonly haste = 1,
 	) {
-		this.#nodes = new Nodes(rules.units, (b) => transfersToCome(rules, b));
+		this.#nodes = new Nodes(rules.units, (b) => transfersToCome(rules, b), rules.weights.transfer);
 		this.#now = new Row(rules.units);
 		this.#trial = new Row(rules.units);
-		this.#acts = new Acts(rules, new Row(rules.units));
+		this.#acts = new Acts(rules);
 		this.#meet(start, 0, -1);
 	}
 
@@ -62,23 +66,32 @@ export class Fewest {
 			this.#nodes.row(node, this.#now);
 			if (this.#now.length === 0) {
 				this.steps = this.#wayTo(node);
+				this.cost = cost;
 				this.done = true;
 				if (this.haste === 1) this.atLeast = Math.min(cost, this.#unknown);
 				return;
 			}
 			this.#acts.overwound = false;
-			this.#acts.visit(this.#now, (_, row, transfers) => this.#meet(row, cost + transfers, node));
+			this.#acts.visit(this.#now, (_, row, more) => this.#meet(row, cost + more, node));
 			// Wound once more than is followed, all but one half turn of that has to be taken out again.
-			if (this.#acts.overwound) this.#unknown = Math.min(this.#unknown, Math.max(this.#at, cost + MOST_TURNS));
+			const unwound = cost + MOST_TURNS * this.rules.weights.transfer;
+			if (this.#acts.overwound) this.#unknown = Math.min(this.#unknown, Math.max(this.#at, unwound));
 		}
 	}
 
+	/** The rank of the node looked at last. */
 	#at = 0;
 	#pop(): number | undefined {
-		for (; this.#at < this.#queue.length; this.#at++) {
-			if (this.haste === 1) this.atLeast = Math.min(this.#at, this.#unknown);
-			const node = this.#queue[this.#at]?.pop();
-			if (node !== undefined) return node;
+		for (let rank = this.#ranks.peek(); rank !== undefined; rank = this.#ranks.peek()) {
+			const node = this.#queue.get(rank)!.pop();
+			if (node === undefined) {
+				this.#queue.delete(rank);
+				this.#ranks.pop();
+				continue;
+			}
+			this.#at = rank;
+			if (this.haste === 1) this.atLeast = Math.min(rank, this.#unknown);
+			return node;
 		}
 		return undefined;
 	}
@@ -90,7 +103,7 @@ export class Fewest {
 	#meet(row: Row, cost: number, before: number): void {
 		const b = this.#trial;
 		b.set(row);
-		for (let at = this.#acts.workable(b); at !== -1; at = this.#acts.workable(b)) {
+		for (let at = this.#acts.worksAtOnce(b); at !== -1; at = this.#acts.worksAtOnce(b)) {
 			const part = this.#acts.fits(b, at);
 			if (part === 0) break;
 			const others = b.places & ~part;
@@ -106,10 +119,15 @@ export class Fewest {
 	#keep(b: Row, cost: number, before: number): void {
 		const node = this.#nodes.meet(b, cost, before, this.below);
 		if (node === -1) return;
-		const rank = cost + this.#nodes.toCome(node) * this.haste;
+		const least = cost + this.#nodes.toCome(node) * this.rules.weights.transfer * this.haste;
 		// What leads on from a row takes no less than the row did; with haste an earlier step may have something again.
-		if (this.haste > 1) this.#at = Math.min(this.#at, rank);
-		(this.#queue[Math.max(rank, this.#at)] ??= []).push(node);
+		const rank = this.haste > 1 ? least : Math.max(least, this.#at);
+		const nodes = this.#queue.get(rank);
+		if (nodes) nodes.push(node);
+		else {
+			this.#queue.set(rank, [node]);
+			this.#ranks.push(rank);
+		}
 	}
 
 	/** The steps that led to a node, found again from row to row. */
@@ -122,7 +140,7 @@ export class Fewest {
 		/** Works what is worked at once, until the row of a node is met; whether it was. */
 		const workTo = (b: Row, node: number, say: (step: Step) => void): boolean => {
 			for (;;) {
-				const at = this.#acts.workable(b);
+				const at = this.#acts.worksAtOnce(b);
 				const part = at === -1 ? 0 : this.#acts.fits(b, at);
 				const kept = b.places;
 				b.places &= ~part;

@@ -30,7 +30,7 @@ export class Nodes {
 	/** Nodes: the row of each, its places, what it cost, where it came from, and the node of that row before it. */
 	#rowOf: Int32Array;
 	#places: Uint16Array;
-	#costs: Uint8Array;
+	#costs: Int32Array;
 	#befores: Int32Array;
 	#others: Int32Array;
 	count = 0;
@@ -38,6 +38,8 @@ export class Nodes {
 	constructor(
 		units: number,
 		readonly bound: (b: Row) => number,
+		/** What a transfer costs. */
+		readonly transfer: number,
 	) {
 		this.#stride = Row.words(units);
 		const room = 1024;
@@ -49,20 +51,20 @@ export class Nodes {
 		this.#table = new Int32Array(room * 4);
 		this.#rowOf = new Int32Array(room);
 		this.#places = new Uint16Array(room);
-		this.#costs = new Uint8Array(room);
+		this.#costs = new Int32Array(room);
 		this.#befores = new Int32Array(room);
 		this.#others = new Int32Array(room);
 	}
 
 	/**
-	 * The node of a row, when some of its places are new or were dearer so far and it can end below a number of
-	 * transfers; -1 when nothing is gained.
+	 * The node of a row, when some of its places are new or were dearer so far and it can end below a cost; -1 when nothing
+	 * is gained.
 	 */
 	meet(b: Row, cost: number, before: number, below: number): number {
 		const at = this.#rowFor(b);
 		let { places } = this.#told;
 		if (this.#toCome[at] === UNKNOWN) this.#toCome[at] = this.bound(b);
-		if (cost + this.#toCome[at]! >= below) return -1;
+		if (cost + this.#toCome[at]! * this.transfer >= below) return -1;
 		for (let node = this.#heads[at]! - 1; node !== -1; node = this.#others[node]!) {
 			if (this.#costs[node]! <= cost) places &= ~this.#places[node]!;
 		}
@@ -157,7 +159,7 @@ export class Nodes {
 		const room = this.#costs.length * 2;
 		this.#rowOf = grown(this.#rowOf, new Int32Array(room));
 		this.#places = grown(this.#places, new Uint16Array(room));
-		this.#costs = grown(this.#costs, new Uint8Array(room));
+		this.#costs = grown(this.#costs, new Int32Array(room));
 		this.#befores = grown(this.#befores, new Int32Array(room));
 		this.#others = grown(this.#others, new Int32Array(room));
 	}

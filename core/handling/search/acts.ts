@@ -1,12 +1,13 @@
 /**
- * What hands can do next with what needles and holders carry: every move that counts (see `counted.ts`), the loops
- * of a unit together. Where a passing depends on where a holder hangs, each outcome is a row of its own.
+ * What hands can do next with what needles and holders carry and what hangs loose: every move that counts (see
+ * `counted.ts`), the loops of a unit together. Where a passing depends on where a holder hangs, each outcome is a row of
+ * its own.
  */
 
-import type { From } from '../../moves.ts';
-import type { SearchMove } from '../limits.ts';
+import type { From } from '../moves.ts';
+import type { SearchMove } from './limits.ts';
 import { BROUGHT, FIRST_NEARER, IN_FRONT, type HolderIndex, type Places } from './places.ts';
-import { FIRST, LEFT, LOOSE, MOST_TURNS, RIGHT, SECOND, type Row } from './row.ts';
+import { FIRST, LEFT, LOOSE, MOST_TURNS, RIGHT, Row, SECOND } from './row.ts';
 
 /** What leads from one row to the next. Counts are units. */
 export type Act =
@@ -14,7 +15,19 @@ export type Act =
 	| { readonly kind: 'swing'; readonly holder: HolderIndex }
 	| { readonly kind: 'return'; readonly from: number; readonly count: number }
 	| { readonly kind: 'slip'; readonly count: number }
+	/** One needle enters loops of the other, which is drawn out of these, of those skipped and of those beyond: two moves. */
+	| {
+			readonly kind: 'enter';
+			readonly needle: number;
+			readonly skip: number;
+			readonly count: number;
+			readonly beyond: number;
+			readonly from: From;
+	  }
+	| { readonly kind: 'withdraw'; readonly needle: number; readonly count: number }
 	| { readonly kind: 'recapture'; readonly needle: number; readonly count: number; readonly from: From }
+	/** A whole unit falls off the tip of the left needle: a move for each of its stitches. */
+	| { readonly kind: 'drop'; readonly hang: From }
 	| { readonly kind: 'work' }
 	| { readonly kind: 'past'; readonly past: From };
 
@@ -31,20 +44,32 @@ export interface Task {
 	readonly reach: readonly Readonly<Record<From, boolean>>[];
 }
 
+/** What a transfer costs, and a loop that hangs loose after a move: the larger one is kept small first. */
+export interface Weights {
+	readonly transfer: number;
+	readonly loose: number;
+}
+
 export interface Rules extends Task {
 	readonly holders: 0 | 1 | 2;
+	/** Most stitches that may hang loose at once; 0 when no loop is let go. */
+	readonly loose: number;
+	readonly weights: Weights;
 	readonly may: Readonly<Record<SearchMove, boolean>>;
 	/** Each pair passes at most once, and only as asked. */
 	readonly once: boolean;
-	/** Units of several stitches may be worked past as well: nobody can, but what that costs nothing can undercut. */
+	/**
+	 * Units of several stitches may be worked past as well, and of what hangs loose units are counted: nobody can, but what
+	 * that costs nothing can undercut.
+	 */
 	readonly relaxed: boolean;
 }
 
 const wantedOf = (task: Task, a: number, b: number): number =>
 	task.wanted[a < b ? a * task.units + b : b * task.units + a]!;
 
-/** Called with the act and the row after it, which is only good until the call returns. */
-export type Visit = (act: Act, row: Row, transfers: number) => void;
+/** Called with the act, the row after it, which is only good until the call returns, and what the act cost. */
+export type Visit = (act: Act, row: Row, cost: number) => void;
 
 /** Marks the loops that a move takes along. */
 const moves = new Uint8Array(64);
@@ -68,11 +93,23 @@ export class Acts {
 	readonly #parts: Places[] = [];
 	readonly #fitting: Places[] = [];
 
-	constructor(
-		readonly rules: Rules,
-		/** Lent out for the rows that come. */
-		readonly next: Row,
-	) {}
+	/** Lent out for the rows that come, and for what is let go before one of them. */
+	readonly next: Row;
+	readonly #let: Row;
+
+	constructor(readonly rules: Rules) {
+		this.next = new Row(rules.units);
+		this.#let = new Row(rules.units);
+	}
+
+	/** What so many moves cost, each of which leaves as many loops loose as the row after them has. */
+	#cost(moves: number, transfers = moves): number {
+		const { weights } = this.rules;
+		return (
+			transfers * weights.transfer +
+			(weights.loose === 0 ? 0 : weights.loose * moves * this.next.loose(this.rules.sizes))
+		);
+	}
 
 	/**
 	 * The sets of places that have to be told apart when the loops taken along pass those that are not,
@@ -226,12 +263,39 @@ export class Acts {
 		b.tidy();
 	}
 
-	/** Every act within the limits but the working of the next unit. */
+	/** Where the next unit stands when it is worked without a choice, as it would only be in the way; else -1. */
+	worksAtOnce(b: Row): number {
+		// While loops hang loose it may pay to catch them first.
+		return this.rules.loose > 0 && b.carries(LOOSE) ? -1 : this.workable(b);
+	}
+
+	/** Every act within the limits but the working of a unit that is worked at once. */
 	visit(b: Row, visit: Visit): void {
+		this.#work(b, visit);
+		this.#holders(b, visit);
+		if (b.kept) return;
+		const left = b.left;
+		this.#give(b, left, visit);
+		this.#catch(b, left, visit);
+		this.#past(b, left, visit);
+		if (this.rules.loose > 0) this.#letGo(b, left, visit);
+	}
+
+	/** The next unit worked while others hang loose. */
+	#work(b: Row, visit: Visit): void {
+		const { rules, next } = this;
+		if (rules.loose === 0 || !b.carries(LOOSE)) return;
+		const at = this.workable(b);
+		const part = at === -1 ? 0 : this.fits(b, at);
+		if (part === 0) return;
+		next.set(b);
+		this.work(next, at, part);
+		visit({ kind: 'work' }, next, this.#cost(rules.sizes[b.unit[at]!]!, 0));
+	}
+
+	#holders(b: Row, visit: Visit): void {
 		const { rules, next } = this;
 		const { may } = rules;
-		const left = b.left;
-		const n = b.length;
 		const has = [b.carries(FIRST), b.carries(SECOND)] as const;
 		if (may.swing) {
 			for (const holder of [0, 1] as const) {
@@ -243,11 +307,11 @@ export class Acts {
 				next.part = b.places;
 				next.places = places;
 				next.tidy();
-				visit({ kind: 'swing', holder }, next, 1);
+				visit({ kind: 'swing', holder }, next, this.#cost(1));
 			}
 		}
-		if (b.kept) return;
-		if (may.hold) {
+		if (may.hold && !b.kept) {
+			const left = b.left;
 			const free = has[0] ? (has[1] ? undefined : 1) : 0;
 			const used = Number(has[0]) + Number(has[1]);
 			for (const holder of [0, 1] as const) {
@@ -255,13 +319,19 @@ export class Acts {
 				if (!isNew && !(has[holder] && may.add)) continue;
 				next.set(b);
 				next.part = b.places;
-				for (let count = 1; count <= n - left; count++) {
+				for (let count = 1; count <= b.length - left; count++) {
 					next.on[left + count - 1] = FIRST + holder;
 					next.plane[left + count - 1] = 0;
-					visit({ kind: 'hold', holder, count, adds: !isNew }, next, 1);
+					visit({ kind: 'hold', holder, count, adds: !isNew }, next, this.#cost(1));
 				}
 			}
 		}
+	}
+
+	#give(b: Row, left: number, visit: Visit): void {
+		const { next } = this;
+		const { may } = this.rules;
+		const n = b.length;
 		if (may.return) {
 			// The leftmost first; off a holder they come to the needles' plane as they go.
 			for (const from of [RIGHT, FIRST, SECOND]) {
@@ -272,7 +342,9 @@ export class Acts {
 					moves[at] = 1;
 					count += 1;
 					const act: Act = { kind: 'return', from, count };
-					this.#carry(b, LEFT, LEFT, from === RIGHT ? undefined : 0, onto(LEFT, 0), () => visit(act, next, 1));
+					this.#carry(b, LEFT, LEFT, from === RIGHT ? undefined : 0, onto(LEFT, 0), () =>
+						visit(act, next, this.#cost(1)),
+					);
 				}
 			}
 		}
@@ -281,14 +353,12 @@ export class Acts {
 			for (let count = 1; count <= n - left; count++) {
 				moves[left + count - 1] = 1;
 				const act: Act = { kind: 'slip', count };
-				this.#carry(b, RIGHT, LEFT, undefined, onto(RIGHT, 0), () => visit(act, next, 1));
+				this.#carry(b, RIGHT, LEFT, undefined, onto(RIGHT, 0), () => visit(act, next, this.#cost(1)));
 			}
 		}
-		this.#catch(b, left, visit);
-		this.#past(b, left, visit);
 	}
 
-	/** What hangs loose already is caught again: by the left needle from the left, by the right one from the right. */
+	/** What hangs loose is caught again: by the left needle from the left, by the right one from the right. */
 	#catch(b: Row, left: number, visit: Visit): void {
 		const { next } = this;
 		for (const needle of [LEFT, RIGHT]) {
@@ -301,9 +371,72 @@ export class Acts {
 				count += 1;
 				for (const from of ['front', 'behind'] as const) {
 					const act: Act = { kind: 'recapture', needle, count, from };
-					this.#carry(b, needle, LEFT, undefined, onto(needle, from === 'front' ? 1 : -1), () => visit(act, next, 1));
+					this.#carry(b, needle, LEFT, undefined, onto(needle, from === 'front' ? 1 : -1), () =>
+						visit(act, next, this.#cost(1)),
+					);
 				}
 			}
+		}
+	}
+
+	/** What a needle is drawn out of hangs loose, or is taken by the other needle, which has entered it before. */
+	#letGo(b: Row, left: number, visit: Visit): void {
+		const { next } = this;
+		const { may, loose, relaxed, sizes, weights } = this.rules;
+		const right = b.right;
+		/** Units that may come to hang loose besides; each has a stitch at least. */
+		const room = loose - b.loose();
+		const say = (act: Act, cost: number): void => {
+			if (next.loose(relaxed ? undefined : sizes) <= loose) visit(act, next, cost);
+		};
+		for (const needle of [LEFT, RIGHT]) {
+			const there = needle === LEFT ? b.length - left : right;
+			for (let count = 1; may.withdraw && count <= Math.min(there, room); count++) {
+				next.set(b);
+				next.part = b.places;
+				loosen(next, needle === LEFT ? left : right - count, count);
+				say({ kind: 'withdraw', needle, count }, this.#cost(1));
+			}
+			for (let skip = 0; may.enter && skip < there && skip <= room; skip++)
+				for (let count = 1; skip + count <= there; count++)
+					for (let beyond = 0; skip + count + beyond <= there && skip + beyond <= room; beyond++)
+						this.#enter(b, { needle: needle === LEFT ? RIGHT : LEFT, skip, count, beyond }, say);
+		}
+		if (!may.drop || left === b.length) return;
+		const size = sizes[b.unit[left]!]!;
+		const before = b.loose(sizes);
+		for (const hang of ['front', 'behind'] as const) {
+			next.set(b);
+			next.part = b.places;
+			next.on[left] = LOOSE;
+			next.plane[left] = hang === 'front' ? 1 : -1;
+			const hanging = size * before + (size * (size + 1)) / 2;
+			say({ kind: 'drop', hang }, size * weights.transfer + hanging * weights.loose);
+		}
+	}
+
+	#enter(
+		b: Row,
+		{ needle, skip, count, beyond }: Omit<Extract<Act, { kind: 'enter' }>, 'kind' | 'from'>,
+		say: (act: Act, cost: number) => void,
+	): void {
+		const { weights, sizes } = this.rules;
+		const row = this.#let;
+		const before = weights.loose === 0 ? 0 : b.loose(sizes) * weights.loose;
+		// What is skipped lies at the tip of the needle that is entered, which is the near end of the row for the right one.
+		const isLeft = needle === RIGHT;
+		const from = isLeft ? b.left : b.right - skip - count - beyond;
+		const first = isLeft ? from + skip : from + beyond;
+		for (const side of ['front', 'behind'] as const) {
+			const plane = side === 'front' ? 1 : -1;
+			row.set(b);
+			loosen(row, from, skip + count + beyond);
+			moves.fill(0, 0, b.length);
+			moves.fill(1, first, first + count);
+			const act: Act = { kind: 'enter', needle, skip, count, beyond, from: side };
+			this.#carry(row, needle, LEFT, plane * CARRIED, onto(needle, plane), () =>
+				say(act, weights.transfer + before + this.#cost(1)),
+			);
 		}
 	}
 
@@ -324,7 +457,7 @@ export class Acts {
 			next.set(b);
 			this.work(next, left + 1, part);
 			next.kept = true;
-			visit({ kind: 'past', past }, next, 1);
+			visit({ kind: 'past', past }, next, this.#cost(2, 1));
 		}
 	}
 }
@@ -338,3 +471,9 @@ const onto =
 		row.on.fill(carrier, from, from + count);
 		row.plane.fill(plane, from, from + count);
 	};
+
+/** So many units from a place in the row on hang loose, in the plane of the needles. */
+function loosen(row: Row, from: number, count: number): void {
+	row.on.fill(LOOSE, from, from + count);
+	row.plane.fill(0, from, from + count);
+}

@@ -20,7 +20,7 @@ const LACKS = new Int8Array(MOST * MOST);
 const PLACE = new Int8Array(MOST);
 
 export function transfersToCome(rules: Rules, b: Row): number {
-	const { units, place, wanted } = rules;
+	const { units, place, wanted, loose } = rules;
 	const { turns, unit, on, plane, length } = b;
 	LAST.fill(-1);
 	let sum = 0;
@@ -43,7 +43,8 @@ export function transfersToCome(rules: Rules, b: Row): number {
 		if (before !== -1 && isParted(before, i, plane[i] === plane[before], length)) sum += 1;
 	}
 	if (LAST[RIGHT] !== -1) sum += 1;
-	if (LAST[LOOSE] !== -1) sum += 1;
+	// What is drawn out of the right needle leaves it and may be parted from others by one transfer.
+	if (LAST[LOOSE] !== -1 && (loose === 0 || LAST[RIGHT] === -1)) sum += 1;
 	// Put back first, each filled holder has to be emptied.
 	if (!rules.may['off-holder']) sum += (LAST[FIRST] === -1 ? 0 : 1) + (LAST[SECOND] === -1 ? 0 : 1);
 	return Math.max(sum, most - 1, length === 0 ? 0 : 1);

@@ -1,5 +1,5 @@
 /**
- * The hands as a search sees them while nothing is let go: units that are not worked yet, from right to left, what
+ * The hands as a search sees them: units that are not worked yet, from right to left, what
  * carries each, how each pair is wound, and where the holders may hang. The same rules as `applyMove`, in small
  * numbers; what a search finds is run on the simulator all the same.
  *
@@ -80,6 +80,13 @@ export class Row {
 	carries(carrier: number): boolean {
 		for (let i = 0; i < this.length; i++) if (this.on[i] === carrier) return true;
 		return false;
+	}
+
+	/** Stitches that hang loose, of which each unit has so many; units without sizes. */
+	loose(sizes?: readonly number[]): number {
+		let sum = 0;
+		for (let i = 0; i < this.length; i++) if (this.on[i] === LOOSE) sum += sizes ? sizes[this.unit[i]!]! : 1;
+		return sum;
 	}
 
 	turnsOf(a: number, b: number): number {
