@@ -8,7 +8,7 @@ import { fromTip } from '../apply/needles.ts';
 import type { Move } from '../moves.ts';
 import { simulate } from '../simulate.ts';
 import type { Trace } from '../trace.ts';
-import { loopsOn, startState, type HandState } from '../state.ts';
+import { loopsOn, type HandState } from '../state.ts';
 import { DEFAULT_LIMITS, SEARCH_MOVES, type SearchLimits } from './limits.ts';
 import type { Found, Lift } from './found.ts';
 import { plainMoves } from './plain.ts';
