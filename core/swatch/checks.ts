@@ -71,13 +71,17 @@ function rowChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 	for (const [i, row] of worked.rows.entries()) {
 		if (!row.ok) continue;
 		for (const c of row.crossings) {
-			const strands = [...cords.strands[i + 1]!.slice(c.at, c.at + c.crossing.n)];
-			const all = [...strands].sort((a, b) => a - b).join();
-			const earlier = strands.flatMap((strand) => last.get(strand) ?? []);
-			for (const strand of strands) last.set(strand, { row: i, all });
-			const before = Math.max(-1, ...earlier.map((e) => e.row));
+			const strands = cords.strands[i + 1]!.slice(c.at, c.at + c.crossing.n).sort();
+			const now = { row: i, all: strands.join() };
+			let before = -1;
+			let isTwist = true;
+			for (const strand of strands) {
+				const earlier = last.get(strand);
+				before = Math.max(before, earlier?.row ?? -1);
+				isTwist &&= earlier?.all === now.all;
+				last.set(strand, now);
+			}
 			if (before < 0) continue;
-			const isTwist = earlier.length === strands.length && earlier.every((e) => e.all === all);
 			const rows = i - before;
 			const { n } = c.crossing;
 			const at = { row: row.number, place: c.at, from: c.from, to: c.to };
@@ -133,25 +137,26 @@ function senseChecks(worked: Worked): SwatchProblem[] {
 
 /** Cords that lose a stitch to a decrease. */
 function lossChecks(worked: Worked, cords: Cords): SwatchProblem[] {
-	return worked.rows.flatMap((row, i) =>
-		row.stitches.flatMap((s, column): SwatchProblem[] => {
-			if (!s.also || !row.ok) return [];
+	const problems: SwatchProblem[] = [];
+	for (const [i, row] of worked.rows.entries()) {
+		if (!row.ok) continue;
+		for (const [column, s] of row.stitches.entries()) {
+			if (!s.also) continue;
 			const under = [s.from, ...s.also].map((f) => cords.cordOf[cords.strands[i]![f]!]!);
 			const lost = under.find((cord) => cord >= 0);
-			if (lost === undefined) return [];
+			if (lost === undefined) continue;
 			const step = row.steps.find((t) => t.first <= column && column < t.last);
-			return [
-				{
-					row: row.number,
-					weight: 'warning',
-					reason: 'cord-loses',
-					what: `Cord ${cords.cords[lost]!.letter} loses a stitch in row ${row.number}.`,
-					todo: 'Meant at the end of a cord; elsewhere decrease in the ground beside it.',
-					place: column,
-					from: step?.from ?? row.line.body.from,
-					to: step?.to ?? row.line.body.to,
-				},
-			];
-		}),
-	);
+			problems.push({
+				row: row.number,
+				weight: 'warning',
+				reason: 'cord-loses',
+				what: `Cord ${cords.cords[lost]!.letter} loses a stitch in row ${row.number}.`,
+				todo: 'Meant at the end of a cord; elsewhere decrease in the ground beside it.',
+				place: column,
+				from: step?.from ?? row.line.body.from,
+				to: step?.to ?? row.line.body.to,
+			});
+		}
+	}
+	return problems;
 }

@@ -14,8 +14,17 @@ export function cordsOf(worked: Worked): Cords {
 	let next = worked.castOn;
 	for (const row of worked.rows) {
 		const before = strands.at(-1)!;
-		if (row.ok) strands.push(Int32Array.from(row.stitches, (s) => (s.from < 0 ? next++ : before[s.from]!)));
-		else strands.push(before);
+		if (!row.ok) {
+			strands.push(before);
+			continue;
+		}
+		const { stitches } = row;
+		const now = new Int32Array(stitches.length);
+		for (let k = 0; k < now.length; k++) {
+			const { from } = stitches[k]!;
+			now[k] = from < 0 ? next++ : before[from]!;
+		}
+		strands.push(now);
 	}
 	// How often each strand was crossed, and how often purled in it.
 	const crossed = new Int32Array(next);

@@ -249,6 +249,12 @@ class RowWorker {
 
 	#one(kind: StitchKind, at: Span): void {
 		const taken = this.#take(kind.takes);
+		const [plain] = kind.makes;
+		if (kind.takes === 1 && kind.makes.length === 1 && (plain === 'k' || plain === 'p')) {
+			// Nearly every stitch is one of these.
+			this.#put({ face: this.#shown(plain), how: kind.id, from: taken }, at);
+			return;
+		}
 		for (const [i, work] of kind.makes.entries()) {
 			const old = this.#before[taken];
 			const slipped = work === 'slipped';

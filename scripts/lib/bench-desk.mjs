@@ -56,7 +56,7 @@ export async function benchDesk(address, cookie) {
 			what: 'desk, the same: from a key to what is wrong with it, median',
 			value: quantile(told, 0.5),
 			unit: 'ms',
-			ratio: `at most ${quantile(told, 1)} ms; 120 ms of it wait for the typing to rest`,
+			ratio: `at most ${quantile(told, 1)} ms; 40 ms of it wait for the typing to rest`,
 		},
 		{
 			what: 'desk, the same: a frame while the chart scrolls, median',

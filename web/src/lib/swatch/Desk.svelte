@@ -76,7 +76,7 @@
 	}
 	/** Checking that takes longer than this waits until the typing rests. */
 	const QUICK_MS = 25;
-	const REST_MS = 120;
+	const REST_MS = 40;
 	// svelte-ignore state_referenced_locally
 	let told = $state.raw(first.value.swatch === save.value ? first : timed(save.value));
 	const checked = $derived(told.value);
