@@ -19,7 +19,7 @@ test.use({ storageState: nobody });
 const field = (page: Page, label: string): ReturnType<Page['getByLabel']> => page.getByLabel(label, { exact: true });
 const press = (page: Page, name: string): Promise<void> => page.getByRole('button', { name, exact: true }).click();
 
-const tonight = (page: Page): ReturnType<Page['getByRole']> => page.getByRole('heading', { level: 1, name: 'Tonight' });
+const tonight = (page: Page): ReturnType<Page['getByRole']> => page.getByRole('heading', { level: 1, name: 'Home' });
 
 async function signInAs(page: Page, signInName: string, password: string): Promise<void> {
 	await page.goto('/sign-in');
@@ -52,8 +52,8 @@ test('signing up, by keyboard, gives the codes once and leads on; then out, and 
 	await press(page, 'Save as a file');
 	const file = readFileSync(await (await kept).path(), 'utf8');
 	expect(file).toContain(await page.getByTestId('codes').getByRole('listitem').first().innerText());
-	await page.getByRole('link', { name: /On to the house style/ }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('House style');
+	await page.getByRole('link', { name: /On to Settings/ }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Settings');
 	const path = await newLesson(page, 'My own');
 	await page.getByRole('link', { name: 'Ines Alder' }).click();
 	await press(page, 'Sign out');
@@ -188,7 +188,7 @@ test('all of it is taken along in one file without secrets, and the account goes
 	await expect(saved(page)).toBeVisible();
 	await page.goto('/account');
 	const coming = page.waitForEvent('download');
-	await page.getByRole('link', { name: 'Take all of it along' }).click();
+	await page.getByRole('link', { name: 'Download my data' }).click();
 	const text = readFileSync(await (await coming).path(), 'utf8');
 	const all = ExportSchema.parse(JSON.parse(text));
 	expect(all.teacher).toMatchObject({ name: 'Ines Alder', signInName });
@@ -227,7 +227,7 @@ test('the demo is entered with one press, from the first page and from a page th
 }) => {
 	await page.goto('/');
 	await press(page, 'Enter the demo class');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tonight');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Home');
 	await page.getByRole('link', { name: 'Marit Quill' }).click();
 	await expect(page.getByText("The demo's account cannot be deleted")).toBeVisible();
 	await press(page, 'Sign out');

@@ -45,8 +45,8 @@ async function evening(page: Page): Promise<void> {
 	await page.getByRole('button', { name: 'Add 12 people' }).click();
 	await expect(page.getByText('9 right-handed, 1 left-handed, 1 in large print, 1 at the pegs')).toBeVisible();
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
-	await page.getByLabel('The lesson of the evening').selectOption('Lanterns');
-	await page.getByRole('button', { name: 'Begin the evening' }).click();
+	await page.getByLabel('Lesson of this session').selectOption('Lanterns');
+	await page.getByRole('button', { name: 'Start session' }).click();
 	await expect(page.getByTestId('board')).toBeVisible();
 }
 const cell = (page: Page, who: string, what: string) =>
@@ -66,7 +66,7 @@ const pressesHere = (page: Page): Promise<number> =>
 			}),
 	);
 
-test('an evening of twelve is logged in few presses, and its log leads to the next lesson', async ({ page }) => {
+test('a session of twelve is logged in few presses, and its log leads to the next lesson', async ({ page }) => {
 	await evening(page);
 	const goals = await page
 		.getByTestId('board')
@@ -85,7 +85,7 @@ test('an evening of twelve is logged in few presses, and its log leads to the ne
 	await press(page.getByRole('button', { name: 'Pelle', exact: true }), page.getByRole('button', { name: 'Done' }));
 	await expect(page.getByRole('heading', { name: '11 of 12 here' })).toBeVisible();
 	await press(...goals);
-	const leaning = 'Seeing which way a cord leans';
+	const leaning = 'Seeing which way a cable leans';
 	// All can; then the exceptions: five of eleven not alone.
 	for (const who of ['Oda', 'Rike', 'Till', 'Mirre']) await press(cell(page, who, leaning));
 	await press(cell(page, 'Jonna', leaning), cell(page, 'Jonna', leaning));
@@ -98,9 +98,9 @@ test('an evening of twelve is logged in few presses, and its log leads to the ne
 	await expect(page.getByText(/^Last: \d+ s/)).toBeVisible();
 	await page.getByLabel('To whom').selectOption('Rike');
 	await page.getByRole('button', { name: 'Add what happened' }).click();
-	await expect(page.getByText('All is kept')).toBeVisible();
+	await expect(page.getByText('Saved')).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('link', { name: 'What all evenings say' }).click();
+	await page.getByRole('link', { name: 'Progress and next' }).click();
 	const next = page.getByTestId('next');
 	await expect(next).toContainText('5 of the 11 seen could not do it alone yet.');
 	await expect(page.getByText('held on the other side')).toBeVisible();
@@ -115,10 +115,10 @@ test('an evening of twelve is logged in few presses, and its log leads to the ne
 	await expect(page.getByText('5 of the 11 seen could not do it alone yet.')).toBeVisible();
 });
 
-test('who is erased is gone from the class, its evenings and all that is given out', async ({ page }) => {
+test('who is erased is gone from the class, its sessions and all that is given out', async ({ page }) => {
 	await evening(page);
-	await cell(page, 'Rike', 'Seeing which way a cord leans').click();
-	await expect(page.getByText('All is kept')).toBeVisible();
+	await cell(page, 'Rike', 'Seeing which way a cable leans').click();
+	await expect(page.getByText('Saved')).toBeVisible();
 	await page.getByRole('link', { name: 'Thursday' }).click();
 	await expect(page.getByRole('heading', { name: '12 people' })).toBeVisible();
 	// Its file comes back, and joined with what is there.
@@ -130,8 +130,8 @@ test('who is erased is gone from the class, its evenings and all that is given o
 	await page.getByRole('button', { name: 'Erase Rike' }).click();
 	await page.getByRole('button', { name: 'Erase for good' }).click();
 	await expect(page.getByRole('heading', { name: '11 people' })).toBeVisible();
-	await page.getByRole('link', { name: 'What was learnt' }).click();
-	await expect(page.getByText('From one evening')).toBeVisible();
+	await page.getByRole('link', { name: 'Progress' }).click();
+	await expect(page.getByText('From one session')).toBeVisible();
 	await expect(page.getByText('Rike')).toHaveCount(0);
 	await page.getByRole('link', { name: 'Thursday' }).click();
 	await page.getByRole('link', { name: 'Lists, cards and certificates' }).click();
@@ -149,9 +149,9 @@ test('who is erased is gone from the class, its evenings and all that is given o
 	const saved = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'The log as a table (CSV)' }).click();
 	expect((await saved).suggestedFilename()).toMatch(/^lanterns.*\.csv$/i);
-	await page.getByRole('button', { name: 'Remove this evening' }).click();
+	await page.getByRole('button', { name: 'Delete this session' }).click();
 	await page.getByRole('button', { name: 'Remove it for good' }).click();
-	await expect(page.getByText('No evening yet.')).toBeVisible();
+	await expect(page.getByText('No session yet.')).toBeVisible();
 });
 
 test.describe('without a network', () => {
@@ -168,7 +168,7 @@ test.describe('without a network', () => {
 		}).toPass();
 	}
 
-	test('an evening goes on, is there after a reload, and is joined with what another device pressed', async ({
+	test('a session goes on, is there after a reload, and is joined with what another device pressed', async ({
 		page,
 		context,
 	}) => {
@@ -177,7 +177,7 @@ test.describe('without a network', () => {
 		const other = await context.newPage();
 		await other.goto(page.url());
 		await context.setOffline(true);
-		const leaning = 'Seeing which way a cord leans';
+		const leaning = 'Seeing which way a cable leans';
 		await cell(page, 'Oda', leaning).click();
 		await cell(page, 'Rike', leaning).click();
 		await cell(page, 'Rike', leaning).click();
@@ -195,8 +195,8 @@ test.describe('without a network', () => {
 		await expect(pieces.getByText('kept here, not sent yet')).toBeVisible();
 		await cell(other, 'Till', leaning).click();
 		await context.setOffline(false);
-		await expect(page.getByTestId('kept')).toHaveText('All is kept');
-		await expect(other.getByTestId('kept')).toHaveText('All is kept');
+		await expect(page.getByTestId('kept')).toHaveText('Saved');
+		await expect(other.getByTestId('kept')).toHaveText('Saved');
 		await page.reload();
 		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
 		await expect(cell(page, 'Rike', leaning)).toHaveText('with help');
@@ -207,7 +207,7 @@ test.describe('without a network', () => {
 		await expect(other.getByRole('img', { name: 'A rope, by Oda' })).toBeVisible({ timeout: 20_000 });
 		await page.goto(page.url().replace(/evenings.*/, 'classes'));
 		await page.getByRole('link', { name: 'Thursday' }).first().click();
-		await page.getByRole('link', { name: 'What was learnt' }).click();
+		await page.getByRole('link', { name: 'Progress' }).click();
 		await expect(page.getByRole('img', { name: 'A rope, by Oda' })).toBeVisible();
 		await page.goBack();
 		await page.getByRole('button', { name: 'Change Oda' }).click();
@@ -219,7 +219,7 @@ test.describe('without a network', () => {
 		await expect(other.getByRole('img', { name: 'A rope, by Oda' })).toHaveCount(0);
 	});
 
-	test('an evening is begun, and is at the server when there is a network again', async ({ page, context }) => {
+	test('a session is begun, and is at the server when there is a network again', async ({ page, context }) => {
 		await evening(page);
 		await page.getByRole('link', { name: 'Thursday' }).click();
 		await page.waitForURL(/classes\/./);
@@ -227,17 +227,17 @@ test.describe('without a network', () => {
 		await expect(page.getByText('This device can begin one without a network, too.')).toBeVisible();
 		await context.setOffline(true);
 		await page.reload();
-		const leaning = 'Seeing which way a cord leans';
+		const leaning = 'Seeing which way a cable leans';
 		const beginHere = async (): Promise<void> => {
-			await page.getByLabel('The lesson of the evening').selectOption('Lanterns');
+			await page.getByLabel('Lesson of this session').selectOption('Lanterns');
 			await page.getByLabel('Day', { exact: true }).fill('2026-11-19');
-			await page.getByRole('button', { name: 'Begin the evening' }).click();
+			await page.getByRole('button', { name: 'Start session' }).click();
 			await cell(page, 'Oda', leaning).click();
 			await expect(page.getByTestId('kept')).toHaveText('Offline: 1 press kept here');
 		};
 		// One that is removed again leaves nothing here.
 		await beginHere();
-		await page.getByRole('button', { name: 'Remove this evening' }).click();
+		await page.getByRole('button', { name: 'Delete this session' }).click();
 		await page.getByRole('button', { name: 'Remove it for good' }).click();
 		await page.waitForURL(/classes\/./);
 		await expect(page.locator('html')).toHaveAttribute('data-awake', 'yes');
@@ -250,7 +250,7 @@ test.describe('without a network', () => {
 		await page.getByTestId('begun-here').getByRole('link', { name: 'Lanterns' }).click();
 		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
 		await context.setOffline(false);
-		await expect(page.getByTestId('kept')).toHaveText('All is kept');
+		await expect(page.getByTestId('kept')).toHaveText('Saved');
 		await page.reload();
 		await page.waitForURL(/evenings\/[\da-f-]{36}$/);
 		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
@@ -262,7 +262,7 @@ test.describe('without a network', () => {
 
 test('one entry that the server refuses does not hold the others, and stays on the device', async ({ page }) => {
 	await evening(page);
-	const leaning = 'Seeing which way a cord leans';
+	const leaning = 'Seeing which way a cable leans';
 	let refusing = true;
 	await page.route('**/api/evenings/*/presses', async (route) => {
 		const sent = route.request().postData() ?? '';

@@ -26,7 +26,8 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 	await page.getByRole('button', { name: /held on the other side/ }).click();
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 
-	await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
+	await page.getByText('Add to lesson').click();
+	await page.getByLabel('Lesson', { exact: true }).selectOption({ label: 'A new lesson …' });
 	await page.getByLabel('Title of the new lesson').fill('Two layers');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
 	await page.getByRole('link', { name: 'Two layers' }).first().click();
@@ -34,13 +35,13 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 	await expect(page.getByLabel('Way to do it')).toHaveValue('facing');
 	const path = new URL(page.url()).pathname;
 	await page.goto(`${path}/show`);
-	await page.getByTestId('show').getByRole('button', { name: 'One move on' }).click();
+	await page.getByTestId('show').getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(page.getByTestId('caption')).toHaveText(
-		'Slip stitch f1 purlwise to the holder and let it hang at the back, clear of the yarn.',
+		'Slip stitch f1 purlwise to the cable needle and hold at the back.',
 	);
 	await page.goto(`${path}/print`);
 	await expect(page.getByTestId('moves')).toContainText(
-		'Slip stitch f2 purlwise to the inner holder at the back as well.',
+		'Slip stitch f2 purlwise to the inner cable needle at the back as well.',
 	);
 	const pdf = await page.request.get(`${path}/handout`);
 	expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
@@ -132,21 +133,23 @@ for (const [craft, way] of [
 
 test('a swatch is made in a craft: its rows, its checks and its words; the craft stays with it', async ({ page }) => {
 	await page.goto('/swatches');
-	await page.getByRole('link', { name: /Brioche, a cord of units/ }).click();
+	await page.getByRole('link', { name: /Brioche, a cable of units/ }).click();
 	await expect(page.getByTestId('craft')).toContainText('Each square is a unit.');
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	// In plain knitting the same rows are another thing, and the crossing changes the ground.
 	await page.getByLabel('Craft').selectOption({ label: 'plain knitting' });
 	await page.getByRole('button', { name: 'Change it all the same' }).click();
 	await expect(page.getByTestId('craft')).toHaveCount(0);
-	await expect(page.getByTestId('problems').getByRole('listitem').first()).toContainText('changes the ground under it');
+	await expect(page.getByTestId('problems').getByRole('listitem').first()).toContainText(
+		'changes the background under it',
+	);
 	await page.getByLabel('Craft').selectOption({ label: 'brioche' });
 	await page.getByRole('button', { name: 'Change it all the same' }).click();
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await expect(page.locator('[data-testid="save-state"][data-kind="saved"]')).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel('Craft')).toHaveValue('brioche');
-	await page.getByRole('link', { name: 'At the needles' }).click();
+	await page.getByRole('link', { name: 'Knit it' }).click();
 	for (let row = 1; row < 5; row++) await page.getByRole('button', { name: 'Row finished' }).click();
 	await expect(page.getByText('2/2 LC: hold the first 2 units in front')).toBeVisible();
 });
@@ -161,7 +164,7 @@ test('a loom is followed from its pegs to the finished crossing, and what goes w
 	await expect(page.getByTestId('hold')).toHaveText('park 2 inside');
 	const said: string[] = [];
 	for (let i = 0; i < 13; i++) {
-		await page.getByRole('button', { name: 'One move on' }).click();
+		await page.getByRole('button', { name: 'Next', exact: true }).click();
 		said.push(await page.getByTestId('caption').innerText());
 	}
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '13');
@@ -175,11 +178,11 @@ test('a loom is followed from its pegs to the finished crossing, and what goes w
 		await expect(page.getByTestId('picture').locator('svg')).toBeVisible();
 	}
 	// Both ways to name it, where they differ.
-	await page.getByRole('radio', { name: /Held outside, on a holder/ }).check();
+	await page.getByRole('radio', { name: /Held outside, on a cable needle/ }).check();
 	await expect(page.getByTestId('in-craft')).toContainText('By what lies on top this is “left over right”');
 	await page.getByText('a loop that hangs up').click();
 	await expect(page.getByTestId('what-happened')).toContainText('a loop hooked over one side of its peg');
-	await page.getByRole('button', { name: 'Show it on the stage' }).first().click();
+	await page.getByRole('button', { name: 'Show it' }).first().click();
 	await expect(page.getByTestId('what-shows')).toContainText('hangs up, the old loop still there');
 	await expectAccessible(page);
 	await page.goto(stage('loom', '4/4 RC'));
@@ -217,7 +220,7 @@ test('a swatch is followed at the machine by needles, tools and rows, on the des
 	await expect(plan.getByTestId('plan-rows')).toContainText('put the loops of L5, L4 down first, on L7, L6');
 	await expect(plan.getByTestId('plan-rows')).toContainText('As row 5; carriage to the left, counter 11.');
 	await expect(plan).toContainText('maker’s manual');
-	await page.getByRole('link', { name: 'At the machine' }).click();
+	await page.getByRole('link', { name: 'Knit it' }).click();
 	await expect(page.getByTestId('setup')).toContainText('Bring 24 needles into work');
 	for (let row = 1; row < 5; row++) await page.getByRole('button', { name: 'Row finished' }).click();
 	await expect(page.getByTestId('row-words')).toContainText('carriage slowly to the left, counter 5');
@@ -230,7 +233,7 @@ test('a swatch is followed at the machine by needles, tools and rows, on the des
 
 test('a swatch of double-knitting crosses one layer, and its other side lies straight', async ({ page }) => {
 	await page.goto('/swatches');
-	await page.getByRole('link', { name: /Double-knit, a cord on both faces/ }).click();
+	await page.getByRole('link', { name: /Double-knit, a cable on both faces/ }).click();
 	await page.getByLabel('Its crossings cross').selectOption('facing');
 	await expect(page.getByTestId('craft')).toContainText('crossings are of the facing layer only');
 	await expect(page.locator('[data-testid="save-state"][data-kind="saved"]')).toBeVisible();
@@ -258,7 +261,7 @@ test('a step with a mistake on purpose is shown with it, move by move', async ({
 	await page.goto(`${new URL(page.url()).pathname}/show`);
 	await page.getByLabel('Jump to a step').selectOption({ index: 5 });
 	await expect(page.getByTestId('on-purpose')).toContainText('a loop hooked over one side of its peg');
-	for (let i = 0; i < 3; i++) await page.getByTestId('show').getByRole('button', { name: 'One move on' }).click();
+	for (let i = 0; i < 3; i++) await page.getByTestId('show').getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(page.getByTestId('caption')).toContainText('hooked over one side of it only');
 	await page.getByTestId('show').getByRole('button', { name: 'To the end' }).click();
 	await expect(page.getByTestId('picture')).toBeVisible();

@@ -7,16 +7,17 @@ const addressOf = (name: string, school = 'slash', more = ''): string =>
 
 test('a name says at once how many, who is in front, which way it leans and where the hands hold', async ({ page }) => {
 	await page.goto('/stage');
-	await page.getByLabel('Read as').selectOption({ label: 'Slash names, by look' });
+	await page.getByText(/^Read as/).click();
+	await page.getByLabel('My pattern writes').selectOption({ label: '2/2 LC / 2/2 RC' });
 	await page.keyboard.press('Tab');
 	await page.keyboard.press('/');
 	await page.keyboard.type('2/1 LPC');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 over 1, leaning left, purled behind');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('2 over 1, leaning left, purled behind');
 	await expect(page.getByTestId('lean')).toHaveText('leans left');
 	await expect(page.getByTestId('hold')).toHaveText('hold 2 in front');
 	await expect(page.getByTestId('look')).toHaveText('1 and 2 pass in front of 3');
-	await expect(page.getByTestId('order')).toHaveText(/1 2 3\s+becomes\s+3 1 2/);
-	await expect(page.getByText('also written')).toContainText('T3F');
+	await expect(page.locator('[data-check="order"]')).toContainText('3 1 2');
+	await expect(page.getByText('Also written')).toContainText('T3F');
 	await expect(page.getByRole('img', { name: /Order before 3 2 1, after 2 1 3/ })).toBeVisible();
 	await expect(page).toHaveURL(/name=2%2F1\+LPC/);
 	await page.reload();
@@ -27,15 +28,15 @@ test('a name that schools read differently is not guessed: every reading stands 
 	page,
 }) => {
 	await page.goto(addressOf('C6B'));
-	await expect(page.getByRole('heading', { name: 'That name can mean more than one thing' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'This can mean more than one thing' })).toBeVisible();
 	const meanings = page.getByTestId('meanings').getByRole('listitem');
 	await expect(meanings).toHaveCount(2);
 	await expect(meanings.nth(0)).toContainText('3 over 3, leaning right');
 	await expect(meanings.nth(1)).toContainText('6 over 6, leaning right');
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Read it as: Total names, by hold' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 over 3, leaning right');
-	await expect(page.getByLabel('Read as')).toHaveValue('total-front-back');
+	await page.getByRole('button', { name: 'Read as C4F / C4B' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('3 over 3, leaning right');
+	await expect(page.getByLabel('My pattern writes')).toHaveValue('total-front-back');
 });
 
 test('a name with a centre leaves it open: both are shown, the chosen one is on the stage and in the address', async ({
@@ -48,7 +49,7 @@ test('a name with a centre leaves it open: both are shown, the chosen one is on 
 	await open.getByRole('button', { name: /behind both/ }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('1 behind both');
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
-	await expect(page.getByRole('radio', { name: /^Two holders/ })).toBeChecked();
+	await expect(page.getByRole('radio', { name: /^Two cable needles/ })).toBeChecked();
 	await expect(page).toHaveURL(/meaning=1/);
 	await page.reload();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('1 behind both');
@@ -66,14 +67,14 @@ test('a glossary sentence is run, held against the name, and its fault is marked
 	await expect(sentence.getByTestId('agrees')).toContainText('disagree');
 	await expect(sentence.getByTestId('agrees')).toContainText('leans left, not right');
 	await box.fill('sl 2 to cn, hold in back, k2');
-	await expect(sentence).toContainText('2 stitches are left on the holder.');
+	await expect(sentence).toContainText('2 stitches are left on the cable needle.');
 	await box.fill('sl 2 to cn, dangle, k2');
 	await expect(sentence.locator('mark')).toHaveText('dangle');
 	await box.fill('sl 2 to cn, k2, k2 from cn');
 	await expect(sentence.getByTestId('meanings').getByRole('listitem')).toHaveCount(2);
 	await expectAccessible(page);
 	await sentence.getByRole('button', { name: '2/2 RC' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 over 2, leaning right');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('2 over 2, leaning right');
 });
 
 test('a name that cannot be read says what was understood and offers close ones', async ({ page }) => {
@@ -94,23 +95,23 @@ test('the stage is walked by keys and by buttons, with the caption of each move'
 	await expect(caption).toContainText('wait on the left needle');
 	await page.locator('main').focus();
 	await page.keyboard.press('ArrowRight');
-	await expect(caption).toHaveText('Slip stitches 1 and 2 purlwise to the holder and let it hang in front.');
+	await expect(caption).toHaveText('Slip stitches 1 and 2 purlwise to the cable needle and let it hang in front.');
 	await page.keyboard.press('ArrowRight');
 	await page.keyboard.press('ArrowRight');
-	await expect(caption).toHaveText('Knit stitch 4, passing behind the two that hang in front.');
+	await expect(caption).toHaveText('Knit stitch 4, behind the two on the cable needle.');
 	await page.keyboard.press('ArrowLeft');
-	await expect(caption).toHaveText('Knit stitch 3, passing behind the two that hang in front; pull it snug.');
+	await expect(caption).toHaveText('Knit stitch 3, behind the two on the cable needle; pull it snug.');
 	await page.keyboard.press('End');
-	await expect(caption).toHaveText('Knit stitch 2 straight off the holder.');
+	await expect(caption).toHaveText('Knit stitch 2 straight off the cable needle.');
 	await page.keyboard.press('ArrowRight');
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '5');
 	await page.keyboard.press('Home');
-	await page.getByRole('button', { name: 'One move on' }).click();
+	await page.getByRole('button', { name: 'Next', exact: true }).click();
 	await page.getByRole('button', { name: /Knit 4/ }).click();
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '3');
 	await expect(page).toHaveURL(/step=3/);
 	// Arrows in a field belong to the field.
-	await page.getByLabel('Find by a name').focus();
+	await page.getByLabel('Cable abbreviation').focus();
 	await page.keyboard.press('ArrowLeft');
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '3');
 });
@@ -118,9 +119,9 @@ test('the stage is walked by keys and by buttons, with the caption of each move'
 test('every way is proved, and its picture in words follows the hands', async ({ page }) => {
 	await page.goto(addressOf('2/2 RPC'));
 	for (const [way, moves] of [
-		['Off the holder', 6],
-		['Back to the needle', 7],
-		['Pinch and recapture', 9],
+		['Straight off the cable needle', 6],
+		['Slip back first', 7],
+		['Pinch', 9],
 	] as const) {
 		await page.getByRole('radio', { name: way }).check();
 		await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '0');
@@ -166,31 +167,31 @@ test('a mistake on purpose shows on its faces, can be moved, and costs more the 
 test('what is seen leads back to what the hands did', async ({ page }) => {
 	await page.goto(addressOf('2/1 LPC'));
 	const happened = page.getByTestId('what-happened');
-	await happened.getByText('a loop too many').click();
+	await happened.getByText('one stitch too many').click();
 	await expect(happened.getByRole('listitem').first()).toContainText('Explains all of it');
-	await happened.getByText('a loop too many').click();
+	await happened.getByText('one stitch too many').click();
 	await happened.getByText('leans the other way').click();
 	await expect(happened.getByRole('listitem')).toHaveCount(1);
-	await happened.getByRole('button', { name: 'Show it on the stage' }).click();
+	await happened.getByRole('button', { name: 'Show it' }).click();
 	await expect(page.getByTestId('what-shows')).toContainText('What if: held on the other side');
 	await expect(page.locator('[data-check="over"]')).toHaveAttribute('data-ok', 'false');
 });
 
 test('a way that twists a stitch declares it, and the search says what it proved or what to lift', async ({ page }) => {
 	await page.goto(addressOf('1/1 LC'));
-	await page.getByRole('radio', { name: 'Second first twists' }).check();
+	await page.getByRole('radio', { name: 'Second stitch first twists' }).check();
 	await expect(page.getByTestId('deviation')).toContainText('Stitch 2 comes out twisted');
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 	const search = page.getByTestId('search');
-	await search.getByText('What the search may use').click();
-	await search.getByLabel('Holders').selectOption('0');
+	await search.getByText('Limits').click();
+	await search.getByLabel('Cable needles').selectOption('0');
 	await expect(search).toContainText(
-		'Within these limits it cannot be made. Allow one holder. Or: Allow one loose loop.',
+		'Within these limits it cannot be made. Allow one cable needle. Or: Allow one loose loop.',
 	);
 	await search.getByLabel('Loose loops').selectOption('1');
 	await expect(search.getByTestId('search-says')).toContainText('none does better');
 	await expect(page).toHaveURL(/way=found-0-1-moves/);
-	await expect(page.getByRole('radio', { name: 'Best found' })).toBeChecked();
+	await expect(page.getByRole('radio', { name: 'Fewest moves' })).toBeChecked();
 	await page.getByRole('button', { name: 'To the end' }).click();
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '4');
 });
@@ -204,7 +205,7 @@ test('what a short search leaves open a longer one settles beside the page, and 
 	await page.goto(`${addressOf('hard')}&own=${encodeURIComponent(hard)}&way=found`);
 	await worker;
 	const search = page.getByTestId('search');
-	await search.getByText('What the search may use').click();
+	await search.getByText('Limits').click();
 	await expect(search.getByTestId('search-says')).toContainText('At least 7 of its 9 transfers are needed.');
 	await search.getByRole('button', { name: 'Look further' }).click();
 	await expect(search).toContainText('A way of 8 transfers was found, 1 fewer than the one shown.', {
@@ -221,9 +222,10 @@ test('what a short search leaves open a longer one settles beside the page, and 
 test('a name is read with no school stated, and other readings stand beside a school’s own', async ({ page }) => {
 	await page.goto(addressOf('C4F', 'total-front-back'));
 	await expect(page.getByTestId('other-school')).toContainText('also read as 4 over 4, leaning left');
-	await page.getByLabel('Read as').selectOption({ label: 'Any school' });
+	await page.getByText(/^Read as/).click();
+	await page.getByLabel('My pattern writes').selectOption({ label: 'Any of these' });
 	await expect(page.getByTestId('meanings').getByRole('listitem')).toHaveCount(2);
-	await page.getByLabel('Find by a name').fill('2/2 LC');
+	await page.getByLabel('Cable abbreviation').fill('2/2 LC');
 	await expect(page.getByTestId('lean')).toHaveText('leans left');
 	await expect(page.getByTestId('other-school')).toHaveCount(0);
 });
@@ -234,7 +236,7 @@ for (const light of ['day', 'dusk'] as const) {
 		['3/2 LC', 'A'],
 	] as const) {
 		if (!isLong && (light === 'day') !== (letter === 'A')) continue;
-		test(`the upper cord is seen at every crossing point: ${name} by ${light}`, async ({ page }) => {
+		test(`the upper strand is seen at every crossing point: ${name} by ${light}`, async ({ page }) => {
 			await inLight(page, light);
 			const crossing = crossingNamed(name);
 			const ribbon = drawRibbon(crossing, { light, numbers: true });
@@ -288,15 +290,15 @@ test('a page that is not there, and a lesson that is not there, say so and lead 
 		await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing on this needle');
 		await expectAccessible(page);
 	}
-	await page.getByRole('link', { name: 'To tonight' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tonight');
+	await page.getByRole('link', { name: 'Home' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Home');
 });
 
 test('the first page answers 200 itself, and takes a name to the stage without a script', async ({ browser }) => {
 	const context = await browser.newContext({ javaScriptEnabled: false });
 	const page = await context.newPage();
 	expect((await page.goto('/'))?.status()).toBe(200);
-	await page.getByLabel('A crossing, as the pattern names it').fill('T3B');
+	await page.getByLabel('A cable from your pattern').fill('T3B');
 	await page.keyboard.press('Enter');
 	await expect(page.getByTestId('lean')).toHaveText('leans right');
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
@@ -310,7 +312,7 @@ test('the keys are shown on ?, and the light changes and stays', async ({ page }
 	await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('dialog')).toBeHidden();
-	await page.getByRole('button', { name: 'Dusk: dark, for a projector' }).click();
+	await page.getByRole('button', { name: 'Dark mode' }).click();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dusk');
 	await page.reload();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dusk');

@@ -29,7 +29,7 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	const senses = remarks.filter({ hasText: 'is read in two senses' });
 	await expect(senses).toContainText('(+1 step, +6 minutes)');
 	expect(await remarks.count()).toBeLessThanOrEqual(3);
-	await senses.getByRole('button', { name: 'Compare its readings behind it' }).click();
+	await senses.getByRole('button', { name: 'Add a step: both meanings' }).click();
 	await expect(steps(page)).toHaveCount(9);
 	await expect(page.getByTestId('said')).toContainText('done.');
 	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
@@ -37,7 +37,7 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await senses.getByRole('button', { name: /^Do not remark/ }).click();
 	await expect(senses).toHaveCount(0);
 	// Who is in the room decides which sheets there are.
-	await page.getByText('Who is in the room').click();
+	await page.getByText('Who’s coming').click();
 	await page.getByLabel('left-handed', { exact: true }).fill('2');
 	await page.getByLabel('at the machine').fill('1');
 	await expect(page.getByTestId('room')).toHaveText(
@@ -54,7 +54,7 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await expect(saved(page)).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel('Minutes of step 2')).toHaveValue('1');
-	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await page.getByRole('link', { name: 'Handout' }).click();
 	await expect(page.getByRole('heading', { name: 'A square to keep' })).toBeVisible();
 	await expect(page.getByTestId('sheet-rows').first()).toContainText('C4F');
 	// The same sheet tells what is done at the machine.
@@ -116,14 +116,14 @@ test('a step is copied to another lesson, and an earlier version comes back', as
 	await page.goto('/lessons');
 	await page.getByRole('link', { name: /A plait/ }).click();
 	await expect(steps(page)).toHaveCount(10);
-	await expect(steps(page).nth(9).getByRole('textbox').first()).toHaveText('Tonight every mistake is made on purpose.');
+	await expect(steps(page).nth(9).getByRole('textbox').first()).toHaveText('Today every mistake is made on purpose.');
 });
 
 test('it is shown with keys alone, goes black, follows in a second window, and stays where it was', async ({
 	page,
 	context,
 }) => {
-	const path = await begun(page, 'Without a holder');
+	const path = await begun(page, 'Without a cable needle');
 	await page.goto(`${path}/show`);
 	const show = page.getByTestId('show');
 	await expect(show).toHaveAttribute('data-step', '1');
@@ -133,7 +133,7 @@ test('it is shown with keys alone, goes black, follows in a second window, and s
 	await page.keyboard.press('PageDown');
 	await expect(page.getByTestId('stage')).toBeVisible();
 	await expectAccessible(page);
-	await expect(notes.getByTestId('notes')).toContainText('With a holder once more');
+	await expect(notes.getByTestId('notes')).toContainText('With a cable needle once more');
 	await page.keyboard.press('ArrowRight');
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-step', '1');
 	await page.keyboard.press('PageDown');
@@ -218,7 +218,7 @@ test('what to bring, and files; JSON read back equal, and nothing else is taken'
 	await expect(steps(page)).toHaveCount(lesson.steps.length);
 	await expect(saved(page)).toBeVisible();
 	await page.goto(`${path}/kit`);
-	await expect(page.getByTestId('kit')).toContainText('Holders, bent');
+	await expect(page.getByTestId('kit')).toContainText('Cable needles, bent');
 	await expect(page.getByTestId('kit')).toContainText('9 pairs');
 	await expectAccessible(page);
 });
@@ -251,9 +251,9 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 	await page.goto('/lessons');
 	await press(page.getByLabel('Begin with').selectOption('First cable'));
 	await press(page.getByRole('button', { name: 'Make a lesson' }).click());
-	await press(page.getByLabel('Title of the lesson').fill('Lantern <b>evening</b> \u202e🧶'));
+	await press(page.getByLabel('Title of the lesson').fill('Lantern <b>session</b> \u202e🧶'));
 	await expect(saved(page)).toBeVisible();
-	await press(page.getByRole('link', { name: 'Sheet for paper' }).click());
+	await press(page.getByRole('link', { name: 'Handout' }).click());
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		press(page.getByRole('link', { name: 'As PDF' }).click()),
@@ -264,7 +264,7 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 	);
 	const bytes = readFileSync(await download.path());
 	const { pages, size, title } = await readPdf(bytes);
-	expect([size, title.startsWith('Lantern <b>evening</b>')]).toEqual([[595, 842], true]);
+	expect([size, title.startsWith('Lantern <b>session</b>')]).toEqual([[595, 842], true]);
 	const text = pages.join(' ');
 	for (const line of [
 		'2. 1 over 1, leaning left',
@@ -315,7 +315,7 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 test('a note has lists and marks, is undone by keys, and stands so on the sheet, on show and in the PDF', async ({
 	page,
 }) => {
-	const path = await begun(page, 'Without a holder');
+	const path = await begun(page, 'Without a cable needle');
 	const note = steps(page).nth(0).getByRole('textbox').first();
 	await note.click();
 	await page.keyboard.press('Control+a');
@@ -360,7 +360,7 @@ test('a note has lists and marks, is undone by keys, and stands so on the sheet,
 });
 
 test('a link lets anybody read the lesson, either-handed, until it is withdrawn', async ({ page, browser }) => {
-	const path = await begun(page, 'A cord that travels');
+	const path = await begun(page, 'A cable that travels');
 	await page.getByRole('button', { name: 'Make a link' }).click();
 	const link = await page.getByLabel('A link to read it by').inputValue();
 	const visitor = await (await browser.newContext({ storageState: nobody })).newPage();
@@ -369,7 +369,7 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 		'cache-control': 'no-store',
 		'x-robots-tag': 'noindex, nofollow',
 	});
-	await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('A cord that travels');
+	await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('A cable that travels');
 	await expect(visitor.getByRole('heading', { name: 'Words used' })).toBeVisible();
 	await expectAccessible(visitor);
 	// A learner follows the rows at the needles, and finds the place again.
@@ -389,13 +389,13 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await visitor.goBack();
 	// On paper the link is a code to scan.
 	expect(await (await page.request.get(`${path}/print`)).text()).toContain(`A code to scan: ${link}`);
-	await visitor.getByRole('link', { name: 'Watch it on the stage' }).first().click();
+	await visitor.getByRole('link', { name: 'Watch it' }).first().click();
 	await expect(visitor.getByTestId('stage')).toBeVisible();
 	// The link is for reading: nothing of the teacher's opens by it.
 	expect((await visitor.request.get(path, { maxRedirects: 0 })).status()).toBe(303);
 	await page.reload();
 	await expect(page.getByLabel('A link to read it by')).toHaveValue(link);
-	await page.getByRole('button', { name: 'Withdraw it' }).click();
+	await page.getByRole('button', { name: 'Stop sharing' }).click();
 	await expect(page.getByTestId('share')).toContainText('it leads nowhere now');
 	expect((await visitor.goto(link))?.status()).toBe(404);
 	await expect(visitor.getByText('It may have been withdrawn')).toBeVisible();
@@ -424,23 +424,24 @@ test('one line of a pattern becomes a lesson with swatch, comparison, mistake an
 	};
 	await page.goto('/');
 	// The pattern itself is pasted.
-	await page.getByLabel('A crossing, as the pattern names it').fill('Row 5 (RS): k2, p2, [3/3 RC, p2] 4 times, k2');
+	await page.getByLabel('A cable from your pattern').fill('Row 5 (RS): k2, p2, [3/3 RC, p2] 4 times, k2');
 	await press(page.getByRole('button', { name: 'Open it as a swatch' }).click());
-	await press(page.getByRole('button', { name: 'To the desk' }).click());
+	await press(page.getByRole('button', { name: 'Check it' }).click());
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await press(page.getByRole('button', { name: 'Keep', exact: true }).click());
-	await press(page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' }));
+	await page.getByText('Add to lesson').click();
+	await press(page.getByLabel('Lesson', { exact: true }).selectOption({ label: 'A new lesson …' }));
 	await type(page.getByLabel('Title of the new lesson'), 'Wide ropes');
-	await press(page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click());
+	await press(page.getByRole('form', { name: 'Add to a lesson' }).getByRole('button', { name: 'Add' }).click());
 	await press(page.getByRole('link', { name: 'Wide ropes' }).click());
 	await press(page.getByRole('button', { name: 'Comparison' }).click());
 	await press(page.getByRole('button', { name: 'Mistake on purpose' }).click());
 	await expect(steps(page)).toHaveCount(3);
-	await press(page.getByText('Who is in the room').click());
+	await press(page.getByText('Who’s coming').click());
 	await type(page.getByLabel('left-handed', { exact: true }), '2');
 	await expect(page.getByTestId('room')).toHaveText('8 by hand. Sheets: 6 right-handed, 2 left-handed.');
 	await expect(saved(page)).toBeVisible();
-	await press(page.getByRole('link', { name: 'Sheet for paper' }).click());
+	await press(page.getByRole('link', { name: 'Handout' }).click());
 	const right = await save('As PDF');
 	await press(page.getByLabel('Hands').selectOption('left-same'));
 	const left = await save('As PDF');

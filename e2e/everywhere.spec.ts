@@ -41,7 +41,7 @@ test.describe('with the worker that keeps pages', () => {
 		await page.addInitScript(() => {
 			const fetched = window.fetch;
 			window.fetch = async (...asked) => {
-				if (/\/(?:api|evenings)\//.test(String(asked[0]))) await new Promise((done) => setTimeout(done, 600));
+				if (/\/(?:api|sessions)\//.test(String(asked[0]))) await new Promise((done) => setTimeout(done, 600));
 				return fetched(...asked);
 			};
 		});

@@ -51,7 +51,7 @@ test('without a needle: it begins with its goal and its kit, and left-handed she
 	const path = await emptyLesson(page, 'Without a needle');
 	await addCrossing(page, '1/1 RC');
 	await addCrossing(page, '2/2 RC');
-	await steps(page).nth(1).getByLabel('Way to do it').selectOption({ label: 'Pinch and recapture' });
+	await steps(page).nth(1).getByLabel('Way to do it').selectOption({ label: 'Pinch' });
 	await adding(page).getByRole('button', { name: 'Rest for the hands' }).click();
 	await adding(page).getByRole('button', { name: 'Materials' }).click();
 	await adding(page).getByRole('button', { name: 'Opening and goal' }).click();
@@ -79,7 +79,7 @@ test('a mixed class: each sees the crossing as it is made where they work, on sh
 }) => {
 	const path = await emptyLesson(page, 'All at once');
 	await addCrossing(page, '2/2 LC');
-	await page.getByText('Who is in the room').click();
+	await page.getByText('Who’s coming').click();
 	await page.getByLabel('at the pegs').fill('1');
 	await page.getByLabel('at the machine').fill('1');
 	await page.getByLabel('left-handed', { exact: true }).fill('2');
@@ -101,10 +101,10 @@ test('a mixed class: each sees the crossing as it is made where they work, on sh
 	await expect(saved(page)).toBeVisible();
 	await expectAccessible(page);
 	await onPhone(page, browser, async (phone) => {
-		await expect(phone.getByRole('heading', { name: 'At the pegs' }).first()).toBeVisible();
+		await expect(phone.getByRole('heading', { name: 'Knit it' }).first()).toBeVisible();
 		await expect(phone.getByText('For those at the needles.')).toBeVisible();
 		// A learner at the machine sees that alone.
-		await phone.getByRole('navigation', { name: 'Tool' }).getByRole('link', { name: 'At the machine' }).click();
+		await phone.getByRole('navigation', { name: 'Tool' }).getByRole('link', { name: 'Knit it' }).click();
 		await expect(phone.getByRole('navigation', { name: 'Hands' }).getByRole('link')).toHaveCount(0);
 		await expect(phone.getByText('Hold 1, 2 in front')).toHaveCount(0);
 		await expect(phone.getByText('left group down first').first()).toBeVisible();
@@ -112,7 +112,7 @@ test('a mixed class: each sees the crossing as it is made where they work, on sh
 	await page.goto(`${path}/show`);
 	await page.getByRole('button', { name: 'Left-handed, the same fabric' }).click();
 	await expect(page.getByTestId('caption')).toContainText('wait on the right needle');
-	await page.getByRole('button', { name: 'At the machine' }).click();
+	await page.getByRole('button', { name: 'Knit it' }).click();
 	await expect(page.getByTestId('caption')).toContainText('purl side towards you');
 	await expectAccessible(page);
 	await page.goto(`${path}/print`);
@@ -130,7 +130,7 @@ test('names in two senses: both readings side by side, and a sheet by one school
 	await addCrossing(page, 'C4F');
 	await page
 		.getByTestId('remarks')
-		.getByRole('button', { name: /^Compare its readings/ })
+		.getByRole('button', { name: /^Compare both meanings/ })
 		.click();
 	await expect(steps(page).nth(1).getByTestId('compared').getByRole('listitem')).toHaveCount(2);
 	await expect(saved(page)).toBeVisible();
@@ -145,5 +145,5 @@ test('names in two senses: both readings side by side, and a sheet by one school
 	await expect(sheet).toContainText('C4B');
 	await page.getByLabel('Names').selectOption('held-front-back');
 	await expect(sheet).toContainText('C2B');
-	await expect(sheet).not.toContainText('Total names, by look');
+	await expect(sheet).not.toContainText('C4L / C4R');
 });

@@ -5,7 +5,7 @@ import { expect, expectAccessible, newTeacher, nobody, test } from './support.ts
 
 const open = async (page: Page, name = '2/2 LC', more = ''): Promise<void> => {
 	await page.goto(`/stage?name=${encodeURIComponent(name)}&school=slash${more}`);
-	await page.getByRole('link', { name: 'Do it yourself' }).click();
+	await page.getByRole('link', { name: 'Try it yourself' }).click();
 	// Loops can be pressed once the page answers.
 	await expect(loop(page, 1)).toBeVisible();
 };
@@ -35,20 +35,20 @@ test('a 2/2 left cross is drawn by hand, a wrong one is known and named, and mov
 	await expectAccessible(page);
 	// A hint goes on from here; taken back, it is done again the right way.
 	await page.getByRole('button', { name: 'One hint' }).click();
-	await expect(page.getByTestId('hint')).toContainText('Bring the holder to the front.');
+	await expect(page.getByTestId('hint')).toContainText('Bring the cable needle to the front.');
 	await page.keyboard.press('Backspace');
 	await draw(page, 2, 0.5, 0.85);
 	await expect(page.getByTestId('caption')).toContainText('let it hang in front');
 	await expect(what(page)).toContainText('Exactly what was asked.');
 	for (let i = 0; i < 2; i++) await besides(page).getByRole('button', { name: 'Knit the next', exact: true }).click();
 	for (let i = 0; i < 2; i++)
-		await besides(page).getByRole('button', { name: 'Knit off the holder in front', exact: true }).click();
+		await besides(page).getByRole('button', { name: 'Knit off the cable needle in front', exact: true }).click();
 	await expect(what(page)).toContainText('What it is');
 	await expect(what(page)).toContainText('Exactly what was asked.');
 	await expect(page.getByTestId('done').getByRole('listitem')).toHaveCount(5);
 	await page.getByRole('button', { name: 'back to here, move 1' }).click();
 	await expect(page.getByTestId('done').getByRole('listitem')).toHaveCount(1);
-	await page.getByRole('button', { name: 'Do it again' }).click();
+	await page.getByRole('button', { name: 'Redo' }).click();
 	await expect(page.getByTestId('done').getByRole('listitem')).toHaveCount(2);
 	await page.getByRole('button', { name: 'See it again' }).click();
 });
@@ -116,7 +116,7 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await expect(page.getByTestId('refused')).toContainText('still hangs on a tool');
 
 	// The same from bare needles.
-	await page.getByRole('button', { name: 'Begin with nothing cast on' }).click();
+	await page.getByRole('button', { name: 'Start with nothing cast on' }).click();
 	await expect(page.getByTestId('caption')).toContainText('The needles are bare');
 	await expect(loop(page, 1)).toHaveCount(0);
 	await page.keyboard.press('k');
@@ -138,7 +138,7 @@ test.describe('under a finger', () => {
 		await expect(loop(page, 1)).toHaveAttribute('aria-pressed', 'true');
 		await page
 			.getByRole('toolbar', { name: 'With the chosen loops' })
-			.getByRole('button', { name: 'To a holder, in front' })
+			.getByRole('button', { name: 'To a cable needle, in front' })
 			.tap();
 		await expect(what(page)).toContainText('Exactly what was asked.');
 		await page.getByRole('button', { name: 'Work the rest as it stands' }).tap();
@@ -180,14 +180,15 @@ test.describe('a teacher of her own', () => {
 		for (const key of ['2', 'f', 'k', 'k', 'k', 'k']) await page.keyboard.press(key);
 		await page.getByRole('textbox', { name: 'Keep it as a way of your own' }).fill('Reed swap');
 		await page.getByRole('button', { name: 'Keep', exact: true }).click();
-		await page.getByRole('link', { name: 'On the stage' }).click();
+		await page.getByRole('link', { name: 'How to work it' }).click();
 		await expect(page.getByRole('radio', { name: 'Reed swap' })).toBeChecked();
-		await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
+		await page.getByText('Add to lesson').click();
+		await page.getByLabel('Lesson', { exact: true }).selectOption({ label: 'A new lesson …' });
 		await page.getByLabel('Title of the new lesson').fill('My own way');
-		await page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click();
+		await page.getByRole('form', { name: 'Add to a lesson' }).getByRole('button', { name: 'Add' }).click();
 		await page.getByRole('link', { name: 'My own way' }).click();
 		await expect(page.getByLabel('Way to do it').locator('option:checked')).toHaveText('Reed swap');
-		await page.getByRole('link', { name: 'Sheet for paper' }).click();
+		await page.getByRole('link', { name: 'Handout' }).click();
 		await expect(page.getByRole('heading', { name: 'Reed swap' })).toBeVisible();
 		await expect(page.getByTestId('moves').getByRole('listitem')).toHaveCount(5);
 		// As the house style's own way it is what every crossing that it makes begins with, until it goes.
@@ -199,7 +200,7 @@ test.describe('a teacher of her own', () => {
 		await page.goto('/style');
 		await page.getByRole('button', { name: 'Remove Reed swap' }).click();
 		await expect(page.getByText('None yet. Make a crossing')).toBeVisible();
-		await expect(page.getByRole('radio', { name: 'With a holder' })).toBeChecked();
+		await expect(page.getByRole('radio', { name: 'With a cable needle' })).toBeChecked();
 		await expectAccessible(page);
 	});
 });

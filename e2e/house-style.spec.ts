@@ -13,10 +13,10 @@ const choose = (page: Page, group: string, label: string): Promise<void> =>
 test('what is chosen is shown at once, saved, undone and done again', async ({ page }) => {
 	const sample = page.getByTestId('sample');
 	await expect(sample).toContainText('T3F');
-	await choose(page, 'Names are read as', 'Slash names, by look');
+	await choose(page, 'My patterns write', '2/2 LC / 2/2 RC');
 	await expect(sample).toContainText('2/1 LPC');
-	await choose(page, 'You cross', 'Pinch and recapture');
-	await expect(sample).toContainText('Pinch and recapture');
+	await choose(page, 'You cross', 'Pinch');
+	await expect(sample).toContainText('Pinch');
 	await choose(page, 'Needle sizes in', 'UK sizes');
 	await page.getByLabel('Needles in class').selectOption({ label: 'UK 8 (4 mm)' });
 	await choose(page, 'Lengths in', 'Inches');
@@ -34,7 +34,7 @@ test('what is chosen is shown at once, saved, undone and done again', async ({ p
 	await expect(saved(page)).toBeVisible();
 	await expectAccessible(page);
 	await page.reload();
-	await expect(page.getByRole('radio', { name: 'Slash names, by look' })).toBeChecked();
+	await expect(page.getByRole('radio', { name: '2/2 LC / 2/2 RC' })).toBeChecked();
 	await expect(page.getByLabel('right side', { exact: true })).toHaveValue('show side');
 	await expect(sample).toContainText('tails of 6 in');
 });
@@ -47,30 +47,30 @@ test('it is chosen by keyboard alone', async ({ page }) => {
 });
 
 test('names, stage, lessons and sheets follow it at once', async ({ page }) => {
-	await choose(page, 'Names are read as', 'Slash names, by look');
+	await choose(page, 'My patterns write', '2/2 LC / 2/2 RC');
 	await choose(page, 'You demonstrate', 'Left-handed, same fabric');
-	await choose(page, 'You cross', 'Pinch and recapture');
-	await page.getByLabel('Without a holder at most').selectOption({ label: '3 stitches' });
+	await choose(page, 'You cross', 'Pinch');
+	await page.getByLabel('Without a cable needle at most').selectOption({ label: '3 stitches' });
 	await choose(page, 'Its stitches are', 'Put back on the needle first');
 	await choose(page, 'Needle sizes in', 'US sizes');
 	await page.getByRole('button', { name: 'right side, wrong side' }).click();
 	await expect(saved(page)).toBeVisible();
 
-	await page.getByRole('link', { name: 'Tonight' }).click();
-	await expect(page.getByLabel('Read as')).toHaveValue('slash');
-	await page.getByLabel('A crossing, as the pattern names it').fill('2/1 RPC');
+	await page.getByRole('link', { name: 'Home' }).click();
+	await expect(page.getByLabel('My pattern writes')).toHaveValue('slash');
+	await page.getByLabel('A cable from your pattern').fill('2/1 RPC');
 	// The fabric is the one that was asked for; the left-handed way to it swaps sides and jobs.
 	await expect(page.getByTestId('lean')).toHaveText('leans right');
 	await expect(page.getByTestId('hold')).toHaveText('hold 2 in front');
 	await page.keyboard.press('Enter');
 	const caption = page.getByTestId('caption');
 	await expect(caption).toContainText('wait on the right needle');
-	await expect(page.getByRole('radio', { name: /^Pinch and recapture/ })).toBeChecked();
+	await expect(page.getByRole('radio', { name: /^Pinch/ })).toBeChecked();
 	await expect(page.getByRole('img', { name: /on the right needle/ })).toBeVisible();
 	await expect(page.getByText('right side towards you')).toBeVisible();
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
-	await page.getByLabel('Find by a name').fill('2/2 LC');
-	await expect(page.getByRole('radio', { name: /^Back to the needle/ })).toBeChecked();
+	await page.getByLabel('Cable abbreviation').fill('2/2 LC');
+	await expect(page.getByRole('radio', { name: /^Slip back first/ })).toBeChecked();
 	await expect(page.getByText('wider than 3, your most').first()).toBeVisible();
 
 	await newLesson(page, 'In my own words');
@@ -78,7 +78,7 @@ test('names, stage, lessons and sheets follow it at once', async ({ page }) => {
 	await page.keyboard.press('Enter');
 	await expect(page.getByLabel('Way to do it')).toHaveValue('pinch');
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('hold the first 2 in front');
-	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await page.getByRole('link', { name: 'Handout' }).click();
 	await expect(page.getByTestId('moves')).toContainText('Put the left needle into 3');
 	await expect(page.getByRole('main')).toContainText('Needles US 7 (4.5 mm)');
 	await expect(page.getByRole('main')).toContainText('seen from the right side, worked left-handed');
@@ -97,23 +97,23 @@ test('left-handed as written: the picture is mirrored, and so is the lean', asyn
 test('two windows: the later one is refused, both are shown, and either can be kept', async ({ page, context }) => {
 	const second = await context.newPage();
 	await second.goto('/style');
-	await choose(page, 'The holder is', 'A hook');
+	await choose(page, 'The cable needle is', 'A hook');
 	await expect(saved(page)).toBeVisible();
-	await choose(second, 'The holder is', 'Straight');
+	await choose(second, 'The cable needle is', 'Straight');
 	const two = second.getByTestId('two-versions');
-	await expect(two).toContainText('The holder is: A hook');
-	await expect(two).toContainText('The holder is: Straight');
+	await expect(two).toContainText('The cable needle is: A hook');
+	await expect(two).toContainText('The cable needle is: Straight');
 	await expectAccessible(second);
 	await two.getByRole('button', { name: 'Take this one' }).click();
 	await expect(second.getByRole('radio', { name: 'A hook' })).toBeChecked();
 	await expect(saved(second)).toBeVisible();
 });
 
-test('a glossary of one’s own overrides the school wherever names are read', async ({ page }) => {
-	const own = page.getByLabel('Your own glossary overrides the school');
+test('a glossary of one’s own comes first wherever names are read', async ({ page }) => {
+	const own = page.getByLabel('Your own glossary comes first');
 	await own.fill('C4F: sl 2 sts to cn and hold in back, k2, k2 from cn\nC6F: sl 3 to cn, hold in front, k3');
 	await expect(page.getByTestId('entry').first()).toContainText('2 over 2, leaning right');
-	await expect(page.getByTestId('entry').nth(1)).toContainText('3 stitches are left on the holder');
+	await expect(page.getByTestId('entry').nth(1)).toContainText('3 stitches are left on the cable needle');
 	await expect(saved(page)).toBeVisible();
 	await page.goto('/stage?name=c4f&school=total-front-back');
 	await expect(page.getByTestId('lean')).toHaveText('leans right');
@@ -124,7 +124,7 @@ test('a glossary of one’s own overrides the school wherever names are read', a
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('2/2 RC');
 });
 
-test('the tools of the class stand in the house style, and the stage follows them', async ({ page }) => {
+test('the tools of the class stand in Settings, and the stage follows them', async ({ page }) => {
 	await choose(page, 'The loom is', 'A straight rake');
 	await choose(page, 'Its rows are wrapped', 'To the right');
 	const kept = page.waitForResponse((r) => r.request().method() === 'PUT' && r.ok());

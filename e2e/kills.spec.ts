@@ -80,14 +80,14 @@ for (const [what, kill, mend] of [
 /** In the long run a hundred of them. */
 const KILLS = process.env['POND_LOOP_LONG'] ? 100 : 4;
 
-test('what is pressed at an evening is there once each, however often server and database are killed', async ({
+test('what is pressed at a session is there once each, however often server and database are killed', async ({
 	page,
 	served,
 }) => {
 	test.setTimeout(120_000 + KILLS * 20_000);
 	await page.goto('/classes');
 	await page.getByRole('link', { name: /Thursday lanterns/ }).click();
-	await page.getByRole('button', { name: 'Begin the evening' }).click();
+	await page.getByRole('button', { name: 'Start session' }).click();
 	const board = page.getByTestId('board');
 	await expect(board).toBeVisible();
 	const evening = new URL(page.url()).pathname.split('/').at(-1);
@@ -107,7 +107,7 @@ test('what is pressed at an evening is there once each, however often server and
 		await press();
 		await (i % 2 ? served.cluster.start() : served.again());
 	}
-	await expect(page.getByTestId('kept')).toHaveText('All is kept', { timeout: 60_000 });
+	await expect(page.getByTestId('kept')).toHaveText('Saved', { timeout: 60_000 });
 	const { rows } = await onDatabase(served, (client) =>
 		client.query(`SELECT id FROM presses WHERE evening_id = $1`, [evening]),
 	);
@@ -151,14 +151,14 @@ test('a session that ran out asks to sign in, and what was typed meanwhile is sa
 	page,
 	served,
 }) => {
-	const path = await newLesson(page, 'The evening is long');
+	const path = await newLesson(page, 'The session is long');
 	await onDatabase(served, (client) => client.query(`UPDATE sessions SET expires_at = now() - interval '1 second'`));
-	await page.getByLabel('Title of the lesson').fill('The evening was too long');
+	await page.getByLabel('Title of the lesson').fill('The session was too long');
 	await expect(page.getByTestId('save-state')).toContainText('you are signed out');
 	await page.getByRole('link', { name: 'Sign in and go on' }).click();
 	await page.getByRole('button', { name: 'Enter the demo class' }).click();
 	await expect(page).toHaveURL(served.address + path);
-	await expect(page.getByLabel('Title of the lesson')).toHaveValue('The evening was too long');
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('The session was too long');
 	await expect(saved(page)).toBeVisible();
 });
 

@@ -3,20 +3,21 @@ import { expect, expectAccessible, newLesson, saved, test } from './support.ts';
 
 test('from a name to a sheet of paper', async ({ page }) => {
 	await page.goto('/');
-	await page.getByLabel('A crossing, as the pattern names it').fill('C4B');
+	await page.getByLabel('A cable from your pattern').fill('C4B');
 	await expect(page.getByTestId('lean')).toHaveText('leans right');
 	await page.keyboard.press('Enter');
-	await page.getByRole('radio', { name: 'Back to the needle' }).check();
-	await page.getByLabel('Keep it for a lesson').selectOption({ label: 'A new lesson …' });
-	await page.getByLabel('Title of the new lesson').fill('Bolster, first evening');
+	await page.getByRole('radio', { name: 'Slip back first' }).check();
+	await page.getByText('Add to lesson').click();
+	await page.getByLabel('Lesson', { exact: true }).selectOption({ label: 'A new lesson …' });
+	await page.getByLabel('Title of the new lesson').fill('Bolster, first session');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
-	await page.getByRole('link', { name: 'Bolster, first evening' }).click();
+	await page.getByRole('link', { name: 'Bolster, first session' }).click();
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('2/2 RC');
 	await expect(page.getByLabel('Way to do it')).toHaveValue('returned');
 	// Straight on, without waiting for the autosave: the sheet must still have it.
 	await page.getByLabel('Note to C4B').fill('Twice, slowly');
-	await page.getByRole('link', { name: 'Sheet for paper' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bolster, first evening');
+	await page.getByRole('link', { name: 'Handout' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bolster, first session');
 	await expect(page.getByRole('main')).toContainText('C4B');
 	await expect(page.getByRole('main')).toContainText('2/2 RC');
 	await expect(page.getByRole('main')).toContainText('hold the first 2 at the back');
@@ -40,7 +41,7 @@ test('from a name to a sheet of paper', async ({ page }) => {
 test('steps are added, moved, removed and brought back, by keyboard alone, and are there after a reload', async ({
 	page,
 }) => {
-	await newLesson(page, 'Keyboard evening');
+	await newLesson(page, 'Keyboard session');
 	await expect(page.getByText('This lesson is empty')).toBeVisible();
 	const add = async (name: string): Promise<void> => {
 		await page.getByLabel('Add a crossing by its name').focus();

@@ -23,7 +23,7 @@ test('a sitting begins with new kinds, says what a wrong answer makes, and goes 
 	await expect(page.getByTestId('score')).toHaveText('1 of 1');
 	await practice.getByRole('button', { name: 'Next' }).tap();
 	await practice.getByRole('button', { name: 'At the back' }).tap();
-	await expect(page.getByTestId('verdict')).toContainText(/Not so|Right, elsewhere/);
+	await expect(page.getByTestId('verdict')).toContainText(/Not quite|Right, elsewhere/);
 	await expect(page.getByTestId('verdict')).toContainText('Hold the first 2 in front; it leans left.');
 	await expectAccessible(page);
 	// The browser keeps the page, and what is due.
@@ -102,7 +102,7 @@ async function answer(page: Page, isRight: boolean): Promise<string> {
 		.getByRole('group', { name: 'Answers' })
 		.getByRole('button', { name: isRight ? right : wrong })
 		.tap();
-	await expect(page.getByTestId('verdict')).toContainText(isRight ? 'Right' : /Not so|Right, elsewhere/);
+	await expect(page.getByTestId('verdict')).toContainText(isRight ? 'Right' : /Not quite|Right, elsewhere/);
 	return kind;
 }
 const next = (page: Page): Promise<void> => page.getByRole('button', { name: 'Next' }).tap();
@@ -125,13 +125,13 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	const { teacher, lesson } = await teacherWith(browser);
 	await teacher.goto(`/lessons/${lesson}`);
 	await teacher.getByRole('link', { name: 'Let the class practise' }).click();
-	await teacher.getByRole('button', { name: 'Open the door' }).click();
+	await teacher.getByRole('button', { name: 'Turn on' }).click();
 	await expect(teacher.getByRole('img', { name: /^A code to scan: / })).toBeVisible();
 	await teacher.getByText(`All ${DRILLS.length} kinds of question`).click();
 	for (const { title } of DRILLS.slice(3)) await teacher.getByRole('checkbox', { name: title, exact: true }).uncheck();
 	await expect(teacher.getByText(`3 of ${DRILLS.length} kinds of question`)).toBeVisible();
-	await teacher.getByRole('checkbox', { name: 'Slash names, by look' }).check();
-	await teacher.getByRole('checkbox', { name: 'Total names, by hold' }).uncheck();
+	await teacher.getByRole('checkbox', { name: '2/2 LC / 2/2 RC' }).check();
+	await teacher.getByRole('checkbox', { name: 'C4F / C4B' }).uncheck();
 	await expect(teacher.getByRole('status')).toContainText('Kept.');
 	await expectAccessible(teacher);
 	const address = await teacher.getByLabel('To be scanned, or sent as a link').inputValue();
@@ -165,7 +165,7 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	await teacher.reload();
 	await expect(teacher.getByTestId('sent')).toContainText('grey heron');
 	await teacher.getByTestId('sent').getByText('grey heron').first().click();
-	await expect(teacher.getByTestId('sent')).toContainText(/Most often not so: [23]\/[23] [LR]C/);
+	await expect(teacher.getByTestId('sent')).toContainText(/Most often missed: [23]\/[23] [LR]C/);
 	await shown.getByRole('button', { name: 'Erase what was sent' }).tap();
 	await expect(shown).toContainText('has nothing of yours any more');
 	await teacher.reload();
@@ -185,8 +185,8 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	await expect(teacher.getByLabel('To be scanned, or sent as a link')).not.toHaveValue(address);
 	expect((await page.request.get(address)).status()).toBe(404);
 	await page.goto(await teacher.getByLabel('To be scanned, or sent as a link').inputValue());
-	await teacher.getByRole('button', { name: 'Close the door' }).click();
-	await expect(teacher.getByRole('heading', { name: 'The door is closed' })).toBeVisible();
+	await teacher.getByRole('button', { name: 'Turn off' }).click();
+	await expect(teacher.getByRole('heading', { name: 'Practice is off' })).toBeVisible();
 	await page.reload();
 	await expect(page.getByText('This practice is closed just now.')).toBeVisible();
 });
@@ -215,7 +215,7 @@ test('over a week what went wrong comes again first and most; what is known goes
 	expect(times[TITLES.hold]).toBeGreaterThan(times[TITLES.lean]!);
 	expect(times[TITLES.hold]).toBeGreaterThan(times[TITLES.count]!);
 	expect(times[TITLES.lean]).toBeGreaterThan(1);
-	await page.getByText('Go on with another phone').tap();
+	await page.getByText('Move to another phone').tap();
 	await page.getByRole('button', { name: 'Show what this phone knows, as a code' }).tap();
 	const code = (await page.getByTestId('code').textContent())!;
 	await page.clock.fastForward('12:00:00');
@@ -229,7 +229,7 @@ test('over a week what went wrong comes again first and most; what is known goes
 	await expect(other.page.getByText('Taken: of each kind')).toBeVisible();
 	expect((await asked(other.page)).kind).toBe(due);
 	expect(other.page.url()).not.toContain('carry');
-	await other.page.getByText('Go on with another phone').tap();
+	await other.page.getByText('Move to another phone').tap();
 	await other.page.getByLabel('A code from the other phone').fill(`${code.slice(0, 20)}${code.slice(21)}`);
 	await other.page.getByRole('button', { name: 'Read it', exact: true }).tap();
 	await expect(other.page.getByRole('alert')).toContainText('a letter of it is missing');
@@ -259,7 +259,7 @@ test('with the network cut nothing answered is lost; what is shown goes out when
 		if (i > 0) await page.reload();
 		else await next(page);
 	}
-	await shown.getByRole('button', { name: 'Look at it, and send it anew' }).tap();
+	await shown.getByRole('button', { name: 'Send again' }).tap();
 	await expect(shown.locator('td').first()).toBeVisible();
 	const rights = await shown.locator('td').allTextContents();
 	expect(rights.reduce((sum, r) => sum + Number(/ of (\d+)/.exec(r)![1]), 0)).toBe(4);

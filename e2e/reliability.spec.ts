@@ -271,7 +271,7 @@ test('rows and a crossing that have no place yet are there again after a reload,
 	await expect(page.getByLabel('Title')).toHaveValue('Half a pennant');
 	await expect(page.getByLabel('Rows', { exact: true })).toHaveValue('Row 1: p3, k8, p3');
 	await page.getByLabel('Stitches cast on').fill('14');
-	await page.getByRole('button', { name: 'To the desk' }).click();
+	await page.getByRole('button', { name: 'Check it' }).click();
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await page.goto('/swatches/new?rows');
 	await expect(page.getByLabel('Title')).toHaveValue('');

@@ -37,7 +37,7 @@ async function rope(page: Page, shape: 'flat' | 'round' = 'flat'): Promise<void>
 	});
 	const { id } = (await made.json()) as { id: string };
 	await page.goto(`/swatches/${id}`);
-	await page.getByRole('link', { name: 'Size', exact: true }).click();
+	await page.getByRole('link', { name: 'Preview and size' }).click();
 	await expect(page.getByTestId('lie').locator('svg')).toBeVisible();
 }
 
@@ -46,7 +46,7 @@ test('width, length, repeats to 16 cm and the cast-on for a width are answered a
 	const size = page.getByTestId('size');
 	const wishes = page.getByTestId('wishes');
 	await expect(size).toContainText('Assumed until you measure a square');
-	await expect(size).toContainText('The cords take up');
+	await expect(size).toContainText('The cables take up');
 	// The rows say 16 cm themselves.
 	await expect(wishes).toContainText('7 repeats of 6 rows');
 	await wishes.getByRole('button', { name: 'Take it: 7 repeats' }).click();
@@ -99,21 +99,21 @@ test('how it lies is worked out once for the rows, and once more for each change
 	expect(await asked()).toBe(2);
 });
 
-test('a measured piece teaches how much its cords pull; pinned out it is seen to move, and it lies beside its chart', async ({
+test('a measured piece teaches how much its strands pull; pinned out it is seen to move, and it lies beside its chart', async ({
 	page,
 }) => {
 	await rope(page);
 	const size = page.getByTestId('size');
 	const measured = page.getByTestId('measured-across');
-	await expect(size).toContainText('reckoned, not measured');
+	await expect(size).toContainText('estimated, not measured');
 	await measured.getByLabel('Measured across, in cm').fill('30');
 	await measured.getByLabel('In which state').selectOption('off the needles');
-	await measured.getByRole('button', { name: 'Learn from it' }).click();
+	await measured.getByRole('button', { name: 'Use this measurement' }).click();
 	await expect(measured).toContainText(
-		/come out between 9\.\d cm and 1\d\.\d cm off the needles, however their cords pull/,
+		/come out between 9\.\d cm and 1\d\.\d cm off the needles, however their cables pull/,
 	);
 	await measured.getByLabel('Measured across, in cm').fill('10');
-	await measured.getByRole('button', { name: 'Learn from it' }).click();
+	await measured.getByRole('button', { name: 'Use this measurement' }).click();
 	await expect(measured).toContainText(/loops pull \d\.\d times as hard as is assumed/);
 	await expect(size.getByRole('heading')).toContainText('10.0 cm ×');
 	await expect(size).toContainText('by what was measured');
@@ -137,19 +137,19 @@ test('a measured piece teaches how much its cords pull; pinned out it is seen to
 	// Before it, on the way, and where it ends.
 	await expect.poll(() => page.evaluate('places.size')).toBeGreaterThanOrEqual(4);
 	await measured.getByRole('button', { name: 'Forget it' }).click();
-	await expect(measured).toContainText('reckoned until you say');
+	await expect(measured).toContainText('estimated until you say');
 
 	await page.getByRole('link', { name: 'Rows and chart' }).click();
-	await page.getByRole('button', { name: 'As it will lie' }).click();
+	await page.getByRole('button', { name: 'Preview' }).click();
 	const beside = page.getByTestId('lies-beside');
-	await expect(beside.getByRole('img', { name: /^As it will lie/ })).toBeVisible();
+	await expect(beside.getByRole('img', { name: /^Preview/ })).toBeVisible();
 	await expect(beside).toContainText(/1\d\.\d cm × 2\.1 cm off the needles/);
 	await page.getByLabel('Stitches cast on').fill('32');
 	await expect(beside).toContainText(/14\.\d cm × 2\.1 cm/);
 	await expectAccessible(page);
 });
 
-test('a yarn and its measured squares are kept in the drawer, and a swatch reckons with them', async ({ page }) => {
+test('a yarn and its measured squares are kept in My yarns, and a swatch reckons with them', async ({ page }) => {
 	await rope(page);
 	const swatch = page.url();
 	await page.getByRole('link', { name: 'Keep yarns and measured squares' }).click();
@@ -173,33 +173,33 @@ test('a yarn and its measured squares are kept in the drawer, and a swatch recko
 	// The drawer goes with no page that does not ask for it.
 	expect(await (await page.request.get('/swatches')).text()).not.toContain('Reed');
 	await page.goto(swatch);
-	await page.getByLabel('Yarn of the drawer').selectOption('Reed');
+	await page.getByLabel('From My yarns').selectOption('Reed');
 	await expect(page.getByTestId('size')).toContainText('From 2 squares of Reed: 19.6 stitches, 28 rows in 10 cm');
 	await expect(page.getByTestId('yarn')).toContainText(/\d+ g\./);
 	// What a piece of it taught is kept with the yarn, until it is set aside there.
 	const measured = page.getByTestId('measured-across');
 	await measured.getByLabel('Measured across, in cm').fill('10.5');
-	await measured.getByRole('button', { name: 'Learn from it' }).click();
+	await measured.getByRole('button', { name: 'Use this measurement' }).click();
 	await measured.getByRole('button', { name: 'Reckon all of Reed with it' }).click();
-	await expect(measured).toContainText('All of Reed is reckoned with it.');
+	await expect(measured).toContainText('All of Reed is estimated with it.');
 	await measured.getByRole('button', { name: 'Forget it' }).click();
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.reload();
 	await expect(measured).toContainText(/By a measured piece of Reed its loops pull\s+\d\.\d times as hard/);
 	await expect(page.getByTestId('size')).toContainText('by what was measured');
-	await page.getByRole('link', { name: 'The yarn drawer' }).click();
+	await page.getByRole('link', { name: 'My yarns' }).click();
 	await page.getByRole('button', { name: 'Set aside: Lantern rope' }).click();
 	await expectAccessible(page);
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.goto(swatch);
-	await expect(measured).toContainText('reckoned until you say');
+	await expect(measured).toContainText('estimated until you say');
 	// It goes into a lesson with its yarn, which says there what it said here.
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.getByRole('link', { name: 'Rows and chart' }).click();
 	await page.getByLabel('Title of the new lesson').fill('Lanterns');
-	await page.getByRole('form', { name: 'Keep in a lesson' }).getByRole('button', { name: 'Keep' }).click();
+	await page.getByRole('form', { name: 'Add to a lesson' }).getByRole('button', { name: 'Add' }).click();
 	await page.getByRole('link', { name: 'Lanterns' }).click();
-	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await page.getByRole('link', { name: 'Handout' }).click();
 	await expect(
 		page.getByText(/^About .* cm dry, without pins, from 2 squares of Reed; \d+ m of yarn, \d+ g/),
 	).toBeVisible();
@@ -248,7 +248,7 @@ test('a swatch is turned in the hand by keys and named sides, kept as a picture,
 	page,
 }) => {
 	await rope(page);
-	await page.getByRole('link', { name: 'In the hand' }).click();
+	await page.getByRole('link', { name: '3D' }).click();
 	const turn = page.getByTestId('turn');
 	await expect(turn).toHaveAttribute('data-ready', 'yes');
 	const picture = async (): Promise<string> => (await turn.screenshot()).toString('base64');
@@ -264,7 +264,7 @@ test('a swatch is turned in the hand by keys and named sides, kept as a picture,
 		HTMLCanvasElement.prototype.getContext = () => null;
 	});
 	await page.goto('/stage?name=2%2F2+LC&school=slash');
-	await page.getByRole('link', { name: 'Turn it in the hand' }).click();
+	await page.getByRole('link', { name: '3D view' }).click();
 	await expect(turn).toHaveAttribute('data-ready', 'flat');
 	await expect(turn.locator('svg')).toBeVisible();
 	await expect(page.getByText('so it lies flat here')).toBeVisible();
@@ -307,13 +307,13 @@ test('squares that a class measured go into a yarn of the drawer once, and a sch
 	const put = page.getByTestId('into-drawer');
 	await put.getByLabel('Stitches in a square').fill('22');
 	for (let i = 0; i < 2; i++) {
-		await put.getByRole('button', { name: 'Put them into the yarn drawer' }).click();
+		await put.getByRole('button', { name: 'Put them into My yarns' }).click();
 		await expect(put.getByRole('status')).toContainText('One square is with Marsh wool.');
 	}
 	await expectAccessible(page);
 	// Another school is chosen where two read a name differently: the style changes in that alone.
 	expect((await request.patch('/api/house-style', { data: { school: 'slash' } })).ok()).toBe(true);
-	await put.getByRole('link', { name: 'Yarn drawer' }).click();
+	await put.getByRole('link', { name: 'My yarns' }).click();
 	await expect(page.getByTestId('yarn')).toContainText('becomes 90 % across');
 	const { houseStyle } = (await (await request.get('/account/export')).json()) as Export;
 	expect(houseStyle).toMatchObject({

@@ -76,21 +76,21 @@ test('the cameras and a second way are in the address, each accessible', async (
 	await page.goto(stageOf('2/2 RC', '&step=2'));
 	const stage = page.getByTestId('stage');
 	await page.getByText('Above', { exact: true }).click();
-	await expect(page.getByRole('img', { name: /From above\..* 1 and 2 on the inner back holder/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /From above\..* 1 and 2 on the inner back cable needle/ })).toBeVisible();
 	await expectAccessible(page);
 	await page.locator('main').focus();
 	await page.keyboard.press('v');
 	await expect(stage).toHaveAttribute('data-camera', 'behind');
 	await expect(page.getByRole('img', { name: /^Seen from behind/ })).toBeVisible();
 	await expect(page).toHaveURL(/view=behind/);
-	await page.getByLabel('Beside it').selectOption({ label: 'Pinch and recapture' });
+	await page.getByLabel('Compare with').selectOption({ label: 'Pinch' });
 	await expect(page.getByTestId('picture')).toHaveCount(2);
 	await expect(page.getByTestId('caption')).toContainText('Knit stitch 3');
 	await expect(page.getByTestId('caption-beside')).toContainText('Pinch the base');
 	await page.getByRole('button', { name: 'To the end' }).click();
 	// The longer way ends; the shorter one waits at its own end.
 	await expect(stage).toHaveAttribute('data-step', '8');
-	await expect(page.getByTestId('caption')).toContainText('Knit stitch 2 straight off the holder.');
+	await expect(page.getByTestId('caption')).toContainText('Knit stitch 2 straight off the cable needle.');
 	await expect(page).toHaveURL(/step=8/);
 	await page.reload();
 	await expect(page.getByTestId('picture')).toHaveCount(2);
@@ -106,7 +106,7 @@ for (const light of ['day', 'dusk'] as const) {
 		['2/1/2 RC', 1],
 	] as const) {
 		if (!isLong && (light === 'day') !== name.endsWith('RC')) continue;
-		test(`from the other side the lower cord is seen at every crossing point: ${name} (${meaning}) by ${light}`, async ({
+		test(`from the other side the lower strand is seen at every crossing point: ${name} (${meaning}) by ${light}`, async ({
 			page,
 		}) => {
 			await inLight(page, light);
@@ -142,7 +142,7 @@ for (const light of ['day', 'dusk'] as const) {
 }
 
 for (const light of ['day', 'dusk'] as const) {
-	test(`cords in a ring show which lies on top wherever they cross, by ${light}`, async ({ page }) => {
+	test(`strands in a ring show which lies on top wherever they cross, by ${light}`, async ({ page }) => {
 		await inLight(page, light);
 		const ring = fromCanonical('5 6 3 4 1 2 | 1>3 1>4 2>3 2>4 3>5 3>6 4>5 4>6 5>1 5>2 6>1 6>2 | k k k k k k');
 		if (!ring.ok) throw new Error('no ring');
@@ -160,10 +160,10 @@ for (const light of ['day', 'dusk'] as const) {
 test.describe('by touch, on a tablet', () => {
 	test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
 
-	test('the stage is walked, seen from elsewhere and played; a cord is dragged under another', async ({ page }) => {
+	test('the stage is walked, seen from elsewhere and played; a strand is dragged under another', async ({ page }) => {
 		await page.goto(stageOf('2/2 LC'));
 		const stage = page.getByTestId('stage');
-		await page.getByRole('button', { name: 'One move on' }).tap();
+		await page.getByRole('button', { name: 'Next', exact: true }).tap();
 		await expect(stage).toHaveAttribute('data-step', '1');
 		await stage.getByRole('listitem').nth(4).getByRole('button').tap();
 		await expect(stage).toHaveAttribute('data-step', '4');
@@ -194,7 +194,7 @@ test.describe('a teacher of her own', () => {
 	// Signing up ends the session that the browser had.
 	test.use({ storageState: nobody });
 
-	test('left-handed, the same cords lie on top in the mirrored picture', async ({ page }) => {
+	test('left-handed, the same strands lie on top in the mirrored picture', async ({ page }) => {
 		await newTeacher(page.request);
 		const style = { ...DEFAULT_HOUSE_STYLE, demonstrates: 'left-same' };
 		const put = await page.request.put('/api/house-style', { data: { version: 0, style }, headers: { origin: home } });
@@ -240,7 +240,7 @@ test('a step, a strip and a page are saved as files; the page plays without a se
 	const alone = await context.newPage();
 	await alone.goto(pathToFileURL(html).href);
 	await expect(alone.getByRole('heading', { level: 1 })).toHaveText(
-		'2 over 1, leaning left, purled behind, off the holder',
+		'2 over 1, leaning left, purled behind, off the cable needle',
 	);
 	await expect(alone.locator('figcaption:visible')).toContainText('wait on the left needle');
 	await alone.keyboard.press('ArrowRight');
@@ -262,7 +262,7 @@ test('the stage goes into a lesson as it stands, mistake and side included, and 
 	await expect(page.getByRole('status').filter({ hasText: 'is in' })).toBeVisible();
 	await page.goto(lesson);
 	await expect(page.getByTestId('on-purpose')).toHaveText('With a mistake on purpose: worked through the wrong leg.');
-	await page.getByRole('link', { name: 'On the stage' }).click();
+	await page.getByRole('link', { name: 'How to work it' }).click();
 	await expect(page.getByTestId('stage')).toHaveAttribute('data-camera', 'behind');
 	await expect(page.getByTestId('what-shows').getByLabel('It happens at')).toHaveValue('1');
 	await expect(page.getByLabel('Hands that show it')).toHaveValue('left-same');

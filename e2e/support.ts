@@ -66,12 +66,23 @@ function heardFrom(context: BrowserContext): readonly string[] {
 	return lines;
 }
 
+/** What is one press away, and open once it was opened. */
+const FOLDS = ['player', 'ways', 'cable-more', 'cable-wrong'];
+
 /** Tests begin signed in as the demo's teacher; those about accounts begin as somebody else. */
 export const test = base.extend<object, { demo: SignedIn }>({
 	demo: [async ({}, use) => use(signedIn(await enterDemo(home))), { scope: 'worker' }],
 	storageState: async ({ demo }, use) => use(demo),
 	context: async ({ context, javaScriptEnabled }, use, info) => {
 		if (javaScriptEnabled !== false) context.on('page', waitsUntilAwake);
+		// As for somebody who has opened all that is one press away.
+		await context.addInitScript((folds) => {
+			try {
+				for (const fold of folds) localStorage.setItem(`open ${fold}`, 'yes');
+			} catch {
+				// Where the browser keeps nothing, they stay closed.
+			}
+		}, FOLDS);
 		const heard = heardFrom(context);
 		await use(context);
 		if (info.status === info.expectedStatus) return;

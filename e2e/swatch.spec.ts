@@ -46,11 +46,11 @@ async function cell(page: Page, column: number, row: number): Promise<{ x: numbe
 test('a practice swatch is asked for, kept, and works out', async ({ page }) => {
 	await page.goto('/swatches');
 	await expect(page.getByText('No swatches yet.')).toBeVisible();
-	await page.getByRole('link', { name: 'Make me a practice swatch' }).click();
+	await page.getByRole('link', { name: 'Make a practice swatch' }).click();
 	await page.getByRole('button', { name: 'Tight beside loose' }).click();
 	await expect(page.getByTestId('wanted').getByRole('listitem')).toHaveCount(3);
 	await page.getByLabel('Garter border').fill('2');
-	await page.getByLabel('Rows between crossings of cord 1').fill('6');
+	await page.getByLabel('Rows between crossings of cable 1').fill('6');
 	await expect(page.getByTestId('made')).toContainText('Cast on 28 stitches; the pattern comes round after 24 rows');
 	await expectAccessible(page);
 	await page.getByLabel('Title').fill('Tight, usual, loose');
@@ -71,7 +71,7 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await page
 		.getByLabel('Rows', { exact: true })
 		.fill('Cast on 12 sts\nRow 1 (RS): P4, k4, p4.\nRow 2: K4, p4, k4\nRow 3: p4, 2/2 XC, p4\nRow 4: k4, p4, k3');
-	await page.getByRole('button', { name: 'To the desk' }).click();
+	await page.getByRole('button', { name: 'Check it' }).click();
 	await expect(page.getByRole('heading', { name: '2 things do not work out' })).toBeVisible();
 	await expect(problems(page).nth(0)).toContainText('“2/2 XC” is no stitch and no crossing');
 	await expect(problems(page).nth(1)).toContainText('1 stitch is left at the end of the row');
@@ -101,11 +101,11 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await page.reload();
 	await expect(page.getByTestId('rows')).toContainText('Row 3: p4, C4F, p4');
 	// Names that mean something else in the other school are told before it is chosen.
-	await page.getByLabel('School of names').selectOption('slash');
+	await page.getByLabel('Abbreviations').selectOption('slash');
 	await expect(page.getByRole('dialog')).toContainText('Row 3 can no longer be worked');
 	await page.getByRole('button', { name: 'Leave it as it is' }).click();
-	await expect(page.getByLabel('School of names')).toHaveValue('total-front-back');
-	await page.getByLabel('School of names').selectOption('slash');
+	await expect(page.getByLabel('Abbreviations')).toHaveValue('total-front-back');
+	await page.getByLabel('Abbreviations').selectOption('slash');
 	await page.getByRole('button', { name: 'Change it all the same' }).click();
 	await expect(problems(page).first()).toContainText('means different things in different schools');
 });
@@ -182,7 +182,7 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 
 test('a change asks first when other rows would come out otherwise, and offers what may be meant', async ({ page }) => {
 	const text =
-		'Row 1: k6, pm, k8 # ground\nRow 2: p8, sm, p6\nRow 3: k1, C4F, k1, sm, k8\nRow 4: p8, sm, p6\nRow 5: k6, rm, k8';
+		'Row 1: k6, pm, k8 # background\nRow 2: p8, sm, p6\nRow 3: k1, C4F, k1, sm, k8\nRow 4: p8, sm, p6\nRow 5: k6, rm, k8';
 	await opened(page, { ...ROPE, text });
 	const low = await cell(page, 2, 1);
 	await page.mouse.click(low.x, low.y);
@@ -196,12 +196,12 @@ test('a change asks first when other rows would come out otherwise, and offers w
 	await asked.getByRole('button', { name: 'Take out rows 2 and 3' }).click();
 	await expect
 		.poll(() => lines(page))
-		.toEqual(['Row 1: k6, pm, k8 # ground', 'Row 2: p8, sm, p6', 'Row 3: k6, rm, k8']);
+		.toEqual(['Row 1: k6, pm, k8 # background', 'Row 2: p8, sm, p6', 'Row 3: k6, rm, k8']);
 	// Markers and remarks stay where a row is changed beside them.
 	await page.getByText('Purl', { exact: true }).click();
 	const first = await cell(page, 0, 0);
 	await page.mouse.click(first.x, first.y);
-	await expect.poll(() => lines(page)).toContain('Row 1: p1, k5, pm, k8 # ground');
+	await expect.poll(() => lines(page)).toContain('Row 1: p1, k5, pm, k8 # background');
 	// In the round every row is a right-side one.
 	const shape = page.getByRole('combobox', { name: 'Worked', exact: true });
 	await shape.selectOption('round');
@@ -214,7 +214,7 @@ test('a change asks first when other rows would come out otherwise, and offers w
 });
 
 for (const light of ['day', 'dusk'] as const) {
-	test(`the chart shows which cord lies on top, from both sides, by ${light}`, async ({ page }) => {
+	test(`the chart shows which strand lies on top, from both sides, by ${light}`, async ({ page }) => {
 		await inLight(page, light);
 		await opened(page, { ...ROPE, castOn: 8, text: 'Row 1: k8\nRow 2: p8\nRow 3: C8F\nRow 4: p8\nRow 5: k8' });
 		const read = readRows('Row 1: k8\nRow 2: p8\nRow 3: C8F\nRow 4: p8\nRow 5: k8', {
@@ -251,7 +251,7 @@ test('a mistake on purpose stands beside the right one, with its signs, mend and
 	await opened(page);
 	await page.getByRole('button', { name: 'Held on the wrong side' }).click();
 	await expect(page.getByTestId('mistake').getByTestId('chart')).toHaveCount(2);
-	await expect(page.getByTestId('signs')).toContainText('in row 9 the cord leans right, the others left');
+	await expect(page.getByTestId('signs')).toContainText('in row 9 the cable leans right, the others left');
 	await expect(page.getByTestId('signs')).toContainText('that is 80 stitches to rework');
 	await page.getByRole('button', { name: 'Crossing forgotten' }).click();
 	await expect(page.getByTestId('signs')).toContainText(
@@ -264,7 +264,7 @@ test('a mistake on purpose stands beside the right one, with its signs, mend and
 
 test('at the needles rows are counted by key and press, and the place is kept', async ({ page }) => {
 	const id = await opened(page);
-	await page.getByRole('link', { name: 'At the needles' }).click();
+	await page.getByRole('link', { name: 'Knit it' }).click();
 	const now = page.getByTestId('row-now');
 	await expect(now).toHaveText('Row 1');
 	await expect(page.getByTestId('due')).toHaveText('Cross in 2 rows.');
@@ -341,7 +341,7 @@ test('files are written, and rows and JSON read back equal; what is none is refu
 test('it goes into a lesson as it stands, and onto its sheet; an earlier version comes back', async ({ page }) => {
 	const id = await opened(page);
 	const lesson = await page.request.post('/api/lessons', {
-		data: { title: 'Second evening' },
+		data: { title: 'Second session' },
 		headers: { origin: home },
 	});
 	expect(lesson.status()).toBe(201);
@@ -349,11 +349,11 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await expect(saved(page)).toBeVisible();
 	await page.reload();
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
-	await page.getByRole('link', { name: 'Second evening' }).click();
-	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Second evening');
+	await page.getByRole('link', { name: 'Second session' }).click();
+	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Second session');
 	await expect(page.getByRole('heading', { name: 'Lantern sleeve, changed' })).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('link', { name: 'Sheet for paper' }).click();
+	await page.getByRole('link', { name: 'Handout' }).click();
 	// A box to tick for each row; what is said between them has none.
 	await expect(page.getByTestId('sheet-rows').getByRole('listitem')).toHaveText(
 		ROPE.text.split('\n').map((line) => line.replace(/^# /, '')),
@@ -365,11 +365,11 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await expect(saved(page)).toBeVisible();
 });
 
-test('a pattern that is pasted into Tonight is at its chart in three presses, its cast-on told by its rows', async ({
+test('a pattern that is pasted into Home is at its chart in three presses, its cast-on told by its rows', async ({
 	page,
 }) => {
 	await page.goto('/');
-	const field = page.getByLabel('A crossing, as the pattern names it');
+	const field = page.getByLabel('A cable from your pattern');
 	const text =
 		'C6B - sl 3 sts to cn and hold in back, k3, k3 from cn\nRow 1 (RS): p3, C6B, p3\nRow 2: k3, p6, k3\nRows 3 and 4: as rows 1 and 2';
 	await field.evaluate((input, pasted) => {
@@ -382,7 +382,7 @@ test('a pattern that is pasted into Tonight is at its chart in three presses, it
 	await expectAccessible(page);
 	await page.getByRole('button', { name: 'Open it as a swatch' }).click();
 	await expect(page.getByLabel('Stitches cast on')).toHaveValue('12');
-	await page.getByRole('button', { name: 'To the desk' }).click();
+	await page.getByRole('button', { name: 'Check it' }).click();
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await expect(page.getByTestId('cords')).toContainText('A');
 	// A sentence is read there too, and what is no row is said and not cut up.

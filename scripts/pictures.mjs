@@ -22,7 +22,7 @@ const views = [
 		name: 'tonight',
 		path: '/',
 		then: async (page) => {
-			await page.getByLabel('A crossing, as the pattern names it').fill('T3F');
+			await page.getByLabel('A cable from your pattern').fill('T3F');
 		},
 	},
 	{ name: 'house-style', path: '/style' },
@@ -149,7 +149,7 @@ const views = [
 			await page.getByTestId('show').waitFor();
 			await page.getByLabel('Jump to a step').selectOption('5');
 			await page.getByTestId('stage').waitFor();
-			for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One move on' }).click();
+			for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Next', exact: true }).click();
 			await page.waitForTimeout(1200);
 		},
 	},

@@ -3,7 +3,7 @@ import { NoteSchema } from '../schema/index.ts';
 import { type Block, htmlSection, markdownOf } from './index.ts';
 
 const drawn = {
-	...{ width: 20, height: 10, label: 'Picture of a cord', shapes: [], crossPoints: [] },
+	...{ width: 20, height: 10, label: 'Picture of a cable', shapes: [], crossPoints: [] },
 } as unknown as ReturnType<Extract<Block, { kind: 'picture' }>['draw']>;
 const draw = () => drawn;
 const note = NoteSchema.parse({

@@ -17,7 +17,7 @@ export function eveningFor(
 	given?: { readonly id: string; readonly lesson: Lesson },
 ): Evening {
 	const head = { format: EVENING_FORMAT.name, version: EVENING_FORMAT.version, day };
-	if (!given) return { ...head, title: 'An evening', steps: [], goals: USUAL.map(goalOf) };
+	if (!given) return { ...head, title: 'A session', steps: [], goals: USUAL.map(goalOf) };
 	const { id, lesson } = given;
 	const goals = goalsOf({ ...lesson, plan: { ...lesson.plan, level } }, glossary);
 	return {

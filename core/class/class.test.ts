@@ -57,12 +57,12 @@ const evening = (day: string, goals: readonly string[], steps: Evening['steps'] 
 	format: 'pond-loop/evening',
 	version: 1,
 	day,
-	title: 'An evening',
+	title: 'A session',
 	steps,
 	goals: goals.map((g) => goalOf(g as never)),
 });
 
-describe('an evening', () => {
+describe('a session', () => {
 	it('says who can what: all can, then the exceptions; who is not here or was not pressed was not seen', () => {
 		const went = wentBy(
 			[
@@ -170,7 +170,7 @@ describe('what is learnt, and what comes next', () => {
 	}));
 	const learnt = learntBy(ours, [...held].reverse());
 
-	it('orders evenings by day and tells the last outcome of each, minutes, pace and mistakes', () => {
+	it('orders sessions by day and tells the last outcome of each, minutes, pace and mistakes', () => {
 		expect(learnt.evenings.map((e) => e.evening.day)).toEqual(nights);
 		const lean = learnt.goals.find((g) => g.id === 'lean')!;
 		expect([lean.counts, lean.on]).toEqual([{ alone: 4, help: 0, not: 0 }, [0, 1, 2, 3]]);

@@ -35,7 +35,7 @@ const NowSchema = z.object({
 	version: versionOf(EVENING_FORMAT),
 	/** Local: `2026-11-24`. */
 	day: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-11-24.'),
-	title: z.string().trim().min(1, 'An evening needs a title.').max(EVENING_LIMITS.title),
+	title: z.string().trim().min(1, 'A session needs a title.').max(EVENING_LIMITS.title),
 	/** The lesson that it was, where it was one. */
 	lesson: z.uuid().optional(),
 	steps: z
@@ -43,7 +43,7 @@ const NowSchema = z.object({
 		.max(EVENING_LIMITS.steps),
 	goals: z
 		.array(GoalSchema)
-		.max(EVENING_LIMITS.goals, `An evening has at most ${EVENING_LIMITS.goals} goals. Leave some out.`),
+		.max(EVENING_LIMITS.goals, `A session has at most ${EVENING_LIMITS.goals} goals. Leave some out.`),
 });
 export type Evening = z.infer<typeof NowSchema>;
 export const EveningSchema = anyVersion(EVENING_FORMAT, NowSchema);

@@ -64,7 +64,7 @@ describe('what is learnt', () => {
 		press({ kind: 'step', step: steps[at]!.id, does: 'stop' }, seconds),
 	];
 
-	it('three crossings in 120 s are 40 s each, 30 stitches in 90 s are 20 a minute; what is set aside is not reckoned', () => {
+	it('three crossings in 120 s are 40 s each, 30 stitches in 90 s are 20 a minute; what is set aside is not estimated', () => {
 		const laps = [lap('crossing', 3, 120, ODA), lap('stitches', 30, 90, RIKE)];
 		const set = lap('crossing', 1, 400);
 		const one = night('2026-11-05', [...laps, set]);

@@ -73,7 +73,7 @@ export function nextFor(
 			kind: 'spaced',
 			skill: goal.id,
 			title: goal.title,
-			because: `It went well ${since} evenings ago, and once more keeps it.`,
+			because: `It went well ${since} sessions ago, and once more keeps it.`,
 		});
 	}
 	const come = people.filter((p) => !p.left);

@@ -326,7 +326,7 @@ describe('the next lesson', () => {
 		]);
 	});
 
-	it('an evening has the steps, minutes and goals of its lesson, or the usual goals', () => {
+	it('a session has the steps, minutes and goals of its lesson, or the usual goals', () => {
 		const lesson = { ...emptyLesson('Lanterns'), steps: made(proposal('again', 'lean')).steps };
 		const id = nextId();
 		const { steps, goals, ...head } = eveningFor({ level: 'beginner' }, '2026-11-05', '', { id, lesson });

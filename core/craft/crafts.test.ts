@@ -64,7 +64,7 @@ describe.each(other)('$title', (craft) => {
 });
 
 describe('twisted', () => {
-	it('works cords through the back loop and leaves the ground, and is no wider than 3 over 3', () => {
+	it('works strands through the back loop and leaves the background, and is no wider than 3 over 3', () => {
 		const taken = craftOf('twisted').takes(named('2/1 RPC'), 'off-holder');
 		expect(taken.ok && taken.value.loops.work).toEqual(['p', 'ktbl', 'ktbl']);
 		expect(problemOf('twisted', named('4/4 LC'), 'off-holder')).toContain('3 over 3');
@@ -137,7 +137,7 @@ describe('double-knitting', () => {
 		}
 	});
 
-	it('catches layers that are locked together when a holder hangs in the wrong place', () => {
+	it('catches layers that are locked together when a cable needle hangs in the wrong place', () => {
 		for (const scope of ['facing', 'back'] as const) {
 			for (const name of ['2/2 RC', '2/2 LC', '1/3 RC']) {
 				const said = [0, 1].map((site) => {
@@ -155,7 +155,7 @@ describe('double-knitting', () => {
 	});
 });
 
-describe('a holder that takes more', () => {
+describe('a cable needle that takes more', () => {
 	const hold = (side: 'front' | 'back', adds?: boolean): Move => ({
 		kind: 'hold',
 		count: 1,

@@ -69,12 +69,12 @@ describe('a demonstration', () => {
 describe('the preferred way', () => {
 	const taste = { way: 'pinch', withoutHolderUpTo: 4, holderWork: 'returned' } as const;
 
-	it('goes without a holder up to the limit, and takes it from there on', () => {
+	it('goes without a cable needle up to the limit, and takes it from there on', () => {
 		const ways = ['1/1 RC', '2/2 RC', '3/2 RC', '6/6 LC'].map((name) => preferredWay(named(name), taste));
 		expect(ways).toEqual(['pinch', 'pinch', 'returned', 'returned']);
 	});
 
-	it('with a holder is worked off it or put back first, whatever the limit says', () => {
+	it('with a cable needle is worked off it or put back first, whatever the limit says', () => {
 		for (const [holderWork, way] of [
 			['direct', 'off-holder'],
 			['returned', 'returned'],

@@ -52,14 +52,14 @@ describe('every craft', () => {
 		const { trace, proof, taken: what } = taken('double-knit', '1/1 RC', 'pairs');
 		const words = trace.steps.map((_, i) => craftOf('double-knit').words(trace, i + 1).caption);
 		expect(words).toEqual([
-			'Slip stitches f1 and b1 purlwise to the holder and let it hang at the back, clear of the yarn.',
-			'Knit stitch f2, passing in front of the two that hang at the back; pull it snug.',
+			'Slip stitches f1 and b1 purlwise to the cable needle and hold at the back.',
+			'Knit stitch f2, in front of the two on the cable needle; pull it snug.',
 			'Bring both yarns forward between the needles, ready to purl the back.',
-			'Purl stitch b2, passing in front of the two that hang at the back.',
+			'Purl stitch b2, in front of the two on the cable needle.',
 			'Take both yarns to the back between the needles, ready to knit the facing.',
-			'Knit stitch f1 straight off the holder.',
+			'Knit stitch f1 straight off the cable needle.',
 			'Bring both yarns forward between the needles, ready to purl the back.',
-			'Purl stitch b1 straight off the holder.',
+			'Purl stitch b1 straight off the cable needle.',
 		]);
 		expect(proof.checks[0]!.says).toBe('Order f2 b2 f1 b1');
 		const options = { light: 'day', names: what.names!, cords: what.cords! } as const;

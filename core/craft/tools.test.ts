@@ -200,7 +200,7 @@ describe('sentences of other crafts', () => {
 		);
 		expect(craftSpeaking('sl 2 sts to cn and hold in front, k2, k2 from cn')).toBe('hand');
 		// What has the words of a sentence is refused as one.
-		expect(titles('sl 2 to cn, hold in back, k2, k1 from cn')).toEqual(['1 stitch is left on the holder.']);
+		expect(titles('sl 2 to cn, hold in back, k2, k1 from cn')).toEqual(['1 stitch is left on the cable needle.']);
 	});
 });
 

@@ -78,7 +78,7 @@ describe('what is said at the machine', () => {
 		expect(cotton).toContain('Hang the weight again, under the crossing.');
 		expect(cotton.at(-1)).toBe('Set the tension number to 5, as it was.');
 		expect(said(machine, '1/1 RC', 'raised')).toContain(
-			'Latch up the column at the left of the cord the other way: on the knit side it is purl.',
+			'Latch up the column at the left of the cable the other way: on the knit side it is purl.',
 		);
 	});
 

@@ -133,7 +133,7 @@ export function foundIn(file: AccountFile, mine: Mine): readonly Found[] {
 			: [
 					{
 						kind: 'house style',
-						title: 'House style',
+						title: 'Settings',
 						versions: 0,
 						...standing(HouseStyleSchema, file.houseStyle, mine.houseStyle ?? undefined),
 					} as const,

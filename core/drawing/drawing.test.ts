@@ -117,7 +117,7 @@ describe('weaving', () => {
 	});
 });
 
-describe('cords in a ring', () => {
+describe('strands in a ring', () => {
 	// Three of any sizes, or four alike; each lies over the next one around.
 	const size = fc.integer({ min: 1, max: 3 });
 	const ring = fc
@@ -242,7 +242,7 @@ describe('drawings', () => {
 		expect(toSvg(drawing)).toContain('&lt;b&gt;&amp;');
 	});
 
-	it('tell the cords apart to eyes that lack one of the three kinds of cones', () => {
+	it('tell the strands apart to eyes that lack one of the three kinds of cones', () => {
 		for (const light of ['day', 'dusk'] as const) {
 			const { cords, ground } = PALETTES[light];
 			for (const [lacks, seen] of Object.entries(SEEN_WITHOUT)) {
@@ -257,7 +257,7 @@ describe('drawings', () => {
 		}
 	});
 
-	it('tell the cords apart in grey, and words from the water behind them', () => {
+	it('tell the strands apart in grey, and words from the water behind them', () => {
 		for (const light of lights) {
 			const { cords, ink, quiet, paper, water, risk } = PALETTES[light];
 			const grey = cords.map((c) => c.body).sort((a, b) => luminance(a) - luminance(b));

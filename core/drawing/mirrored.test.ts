@@ -43,12 +43,12 @@ describe('a drawing turned left to right', () => {
 			'2 over 1, leaning right, purled behind. 1 and 2 pass in front of 3. Order before 1 2 3, after 3 1 2, left to right.',
 		);
 		expect(stage({ mirrored: true }).label).toMatch(
-			/^Stitches 3 on the right needle; 1 and 2 on the holder in front\./,
+			/^Stitches 3 on the right needle; 1 and 2 on the cable needle in front\./,
 		);
 	});
 });
 
-describe('the stage in a house style', () => {
+describe('the stage in a settings', () => {
 	it('brings the yarn from the hand that holds it, in either pair of hands', () => {
 		const noteAt = (yarnHand: 'right' | 'left', turned: boolean): string =>
 			stage({ yarnHand, mirrored: turned })
@@ -62,7 +62,7 @@ describe('the stage in a house style', () => {
 		]);
 	});
 
-	it('draws each shape of holder differently, hanging at the same place', () => {
+	it('draws each shape of cable needle differently, hanging at the same place', () => {
 		const outlines = HOLDER_SHAPES.map((holderShape) =>
 			stage({ holderShape }).shapes.flatMap((s) => (s.kind === 'path' && s.role === 'holder' && s.fill ? [s.d] : [])),
 		);

@@ -114,7 +114,7 @@ describe('a fabric that lies', () => {
 		for (const [i, usual] of [0.95, 0.84, 0.8, 0.77].entries()) expect(Math.abs(found[i]! - usual)).toBeLessThan(0.02);
 	});
 
-	it('lies the same wherever it stands, with 8 ground stitches on either side', () => {
+	it('lies the same wherever it stands, with 8 background stitches on either side', () => {
 		const here = takeUp(cordOf(3, 3, 6));
 		for (const right of [11, 20]) expect(takeUp(cordOf(3, 3, 6, { right }))).toBeCloseTo(here, 2);
 	});

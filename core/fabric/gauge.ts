@@ -9,7 +9,7 @@ export type GaugeOf = (typeof GAUGE_OF)[number];
 /** In words. */
 export const GAUGE_OF_WORDS: Readonly<Record<GaugeOf, string>> = {
 	plain: 'plain knitting',
-	pattern: 'a pattern with cords',
+	pattern: 'a pattern with strands',
 };
 
 export interface Gauge {

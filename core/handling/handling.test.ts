@@ -85,8 +85,8 @@ describe('the simulation', () => {
 	});
 
 	it.each<[string, Move[], string]>([
-		['a holder in use', [hold(1, 'holder-1', 'front'), hold(1, 'holder-1', 'back')], 'already has stitches'],
-		['two holders in one place', [hold(1, 'holder-1', 'front'), hold(1, 'holder-2', 'front')], 'very place'],
+		['a cable needle in use', [hold(1, 'holder-1', 'front'), hold(1, 'holder-1', 'back')], 'already has stitches'],
+		['two cable needles in one place', [hold(1, 'holder-1', 'front'), hold(1, 'holder-2', 'front')], 'very place'],
 		[
 			'a loop that the other needle is in',
 			[{ kind: 'enter', needle: 'right', skip: 0, count: 1, from: 'front' }, knit()],
@@ -102,7 +102,7 @@ describe('the simulation', () => {
 		expect(simulate(moves, startState(4)).stopped?.problem.what).toContain(reason);
 	});
 
-	it('decides over and under by the planes of the moment: two holders in front, worked off them or returned', () => {
+	it('decides over and under by the planes of the moment: two cable needles in front, worked off them or returned', () => {
 		const both = [hold(1, 'holder-1', 'front', 'inner'), hold(1, 'holder-2', 'front', 'outer'), knit()];
 		const straight = simulate([...both, knit('holder-2'), knit('holder-1')], startState(3)).outcome;
 		const returned = simulate(
@@ -148,7 +148,11 @@ describe('the proof', () => {
 
 	it.each<[string, Trace['outcome'], string[]]>([
 		['a wrong order', { ...good.outcome, order: [3, 4, 2, 1] }, ['order']],
-		['the wrong cords on top', { ...good.outcome, over: good.outcome.over.map(([u, l]) => [l, u] as const) }, ['over']],
+		[
+			'the wrong strands on top',
+			{ ...good.outcome, over: good.outcome.over.map(([u, l]) => [l, u] as const) },
+			['over'],
+		],
 		['one pair the wrong way', { ...good.outcome, over: [[3, 1], ...good.outcome.over.slice(1)] }, ['over']],
 		['a pair that never crossed', { ...good.outcome, over: good.outcome.over.slice(1) }, ['over']],
 		['strands wound round each other', { ...good.outcome, tangled: [[1, 3]] }, ['over']],
@@ -200,11 +204,11 @@ describe('the words of a procedure', () => {
 		};
 		expect(captions('off-holder')).toEqual([
 			'Stitches 1 to 4 wait on the left needle. The yarn is behind.',
-			'Slip stitches 1 and 2 purlwise to the holder and let it hang in front.',
-			'Knit stitch 3, passing behind the two that hang in front; pull it snug.',
-			'Knit stitch 4, passing behind the two that hang in front.',
-			'Knit stitch 1 straight off the holder.',
-			'Knit stitch 2 straight off the holder.',
+			'Slip stitches 1 and 2 purlwise to the cable needle and hold in front.',
+			'Knit stitch 3, behind the two on the cable needle; pull it snug.',
+			'Knit stitch 4, behind the two on the cable needle.',
+			'Knit stitch 1 straight off the cable needle.',
+			'Knit stitch 2 straight off the cable needle.',
 		]);
 		expect(captions('pinch').slice(1, 5)).toEqual([
 			'Put the right needle into 3 and 4 from behind, purlwise, past the first 2.',
@@ -237,7 +241,7 @@ describe('the tally of a right 2/2', () => {
 		expect(counted('2/2/2 RC', 'two-holders')).toMatchObject({ tools: 2 });
 	});
 
-	it('at a loom: two parked, two shifted, two seated, a holder or the fingers; at a bed: two picked up and put down twice', () => {
+	it('at a loom: two parked, two shifted, two seated, a cable needle or the fingers; at a bed: two picked up and put down twice', () => {
 		const loom = craftOf('loom');
 		const six = { ...none, moves: 13, transfers: 6, transfersPerStitch: 1.5 };
 		expect(counted('2/2 RC', 'parked-inside', loom)).toEqual({ ...six, tools: 1 });

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { kept, numbered } from './index.ts';
 
-it('makes the same once, another anew, and of many remembers the last', () => {
+it('makes the same once, another again, and of many remembers the last', () => {
 	let made = 0;
 	const twice = kept(
 		2,

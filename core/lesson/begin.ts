@@ -30,7 +30,7 @@ export function filled(step: Beginning, lesson: Lesson, style: HouseStyle): Begi
 					each > 0 ? `${what}: ${amount(each, unit)} each` : `${what}: ${amount(all, unit)} for all`,
 				);
 	if (lesson.steps.length === 0 || lines.length === 0) return step;
-	return { ...step, text: noteList(step.kind === 'opening' ? 'By the end of the evening:' : 'To lay out:', lines) };
+	return { ...step, text: noteList(step.kind === 'opening' ? 'By the end of the session:' : 'To lay out:', lines) };
 }
 
 /** Where a beginning stands: the opening first, and the materials after it. */

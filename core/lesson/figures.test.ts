@@ -56,7 +56,7 @@ describe('a date and a time', () => {
 });
 
 describe('minutes', () => {
-	it('are a step’s own, else reckoned by the pace of the class, or of its level', () => {
+	it('are a step’s own, else estimated by the pace of the class, or of its level', () => {
 		expect(minutesOf(rest(7), DEFAULT_PLAN, '')).toBe(7);
 		const c4f = crossed('2/2 LC');
 		expect(minutesOf(c4f, { level: 'beginner' }, '')).toBe(10.5);

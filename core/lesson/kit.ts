@@ -114,7 +114,7 @@ export function kitFor(
 					`${material.yarn?.name ?? 'Smooth, round, pale yarn in wool'}${colour}`,
 					metres,
 					'm',
-					`${loops} loops at ${basis}, once again by half, and tails${weightOf(metres, material, others)}`,
+					`${loops} loops at ${basis}, half as much again, and tails${weightOf(metres, material, others)}`,
 					others,
 				);
 				put(
@@ -144,16 +144,16 @@ export function kitFor(
 	const holders = most((k) => k.holders);
 	if (holders > 0) {
 		put(
-			holders === 1 ? `Holder, ${style.holderShape}` : `Holders, ${style.holderShape}`,
+			holders === 1 ? `Cable needle, ${style.holderShape}` : `Cable needles, ${style.holderShape}`,
 			holders,
 			'',
 			'not thicker than the needles',
 			byHand,
 		);
-		shared('Holders of other shapes to try', Math.max(3, Math.ceil(learners / 3)));
+		shared('Cable needles of other shapes to try', Math.max(3, Math.ceil(learners / 3)));
 	}
 	const markers = most((k) => k.markers);
-	if (markers > 0) put('Ring markers', markers, '', 'one at each side of every cord', byHand);
+	if (markers > 0) put('Ring markers', markers, '', 'one at each side of every cable', byHand);
 	needs(kits.flatMap((k) => k.things?.(learners) ?? []));
 	if (lesson.steps.length > 0) {
 		shared('Scissors', Math.ceil(learners / 3));

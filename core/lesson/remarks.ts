@@ -233,10 +233,10 @@ function twoSenses(lesson: Lesson): Remark[] {
 					key: `senses ${step.asked.text}`,
 					weight: WEIGHTS.senses,
 					step: step.id,
-					says: `“${step.asked.text}” is read in two senses: ${stitches(step.crossing.n)} here, ${stitches(others[0]!.crossing.n)} in ${SCHOOLS[others[0]!.school].title.toLowerCase()}.`,
+					says: `“${step.asked.text}” can mean two things: ${stitches(step.crossing.n)} here, ${stitches(others[0]!.crossing.n)} in patterns with ${SCHOOLS[others[0]!.school].title}.`,
 					because: 'Somebody in the room has a pattern that means the other one.',
 					fix: {
-						title: slash ? 'Compare its readings behind it' : 'Compare its readings',
+						title: slash ? 'Add a step: both meanings' : 'Compare both meanings',
 						apply: (l, id) => insertAfter(l, step.id, comparedAs('readings', id, step)),
 					},
 				},
@@ -305,7 +305,7 @@ function forNobody(lesson: Lesson): Remark[] {
 						weight: WEIGHTS.broken,
 						step: step.id,
 						says: `Step ${number(lesson, step)} is for those ${step.only.map(placeName).join(' and ')}, and nobody in the room is.`,
-						because: 'Count them under “Who is in the room”, or make the step for everybody.',
+						because: 'Count them under “Who’s coming”, or make the step for everybody.',
 						fix: {
 							title: 'Make it for everybody',
 							apply: (now: Lesson) => changeStep(now, step.id, step.kind, { only: undefined }),
@@ -390,7 +390,7 @@ function tooLong(lesson: Lesson, glossary: string): Remark[] {
 			step: step.id,
 			says: `It takes about ${Math.round(total)} minutes, and the class has ${lesson.plan.minutes}: step ${over + 1} is not over by then.`,
 			because:
-				'Reckoned from stitches, crossings, way and level; set a step’s own minutes where you know better, or move steps to the next evening.',
+				'Estimated from stitches, crossings, way and level; set a step’s own minutes where you know better, or move steps to the next session.',
 		},
 	];
 }

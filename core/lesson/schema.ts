@@ -86,7 +86,7 @@ const WholePlanSchema = z.object({
 /** Who comes, and how long they stay. */
 export const PlanSchema = WholePlanSchema.refine(
 	({ learners: all, room }) => !room || atTools(room) + room.left + room.large + room.otherYarn <= all,
-	'There are more people at tools, left-handed, with large print or with the yarn in the other hand than come. Correct who is in the room.',
+	'There are more people at tools, left-handed, with large print or with the yarn in the other hand than come. Correct who’s coming.',
 );
 export type Plan = z.infer<typeof PlanSchema>;
 export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };

@@ -117,12 +117,12 @@ function closing(steps: readonly Step[], places: readonly CraftId[], style: Hous
 	const crafts = new Set(steps.flatMap((step) => craftsOf(step, style.glossary)));
 	const byHand = [...crafts].some((c) => craftOf(c).isHanded);
 	const shape = style.holderShape === 'hook' ? 'a hook' : style.holderShape;
-	const needles = `Needles ${needleName(style.needle, style.needleSystem)}; the holder is ${shape} and not thicker than they are. Leave tails of ${lengthName(TAIL_CM, style.units)} for weaving in. Everything is seen from the ${style.sides.right}${style.demonstrates === 'right' ? '' : ', worked left-handed'}.`;
+	const needles = `Needles ${needleName(style.needle, style.needleSystem)}; the cable needle is ${shape} and not thicker than they are. Leave tails of ${lengthName(TAIL_CM, style.units)} for weaving in. Everything is seen from the ${style.sides.right}${style.demonstrates === 'right' ? '' : ', worked left-handed'}.`;
 	return [
 		...(byHand ? [{ kind: 'text', text: needles, tone: 'quiet' } as const] : []),
 		{
 			kind: 'caution',
-			text: `Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. ${byHand || places.includes(PLAIN_CRAFT) ? 'Needle tips, holders, pins and hooks are sharp.' : 'Tools, pins and hooks are sharp.'}`,
+			text: `Rest hands and neck every 20 to 30 minutes. Stop at pain or numbness, and see a clinician if it lasts. ${byHand || places.includes(PLAIN_CRAFT) ? 'Needle tips, cable needles, pins and hooks are sharp.' : 'Tools, pins and hooks are sharp.'}`,
 		},
 	];
 }

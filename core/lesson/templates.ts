@@ -129,7 +129,7 @@ const template = (id: string, title: string, says: string, level: Level, write: 
 export const TEMPLATES: readonly Template[] = [
 	template('first', 'First cable', 'One crossing, both leans, and a square to keep.', 'beginner', (w) =>
 		w
-			.text('opening', 'Tonight everybody crosses stitches, and sees that nothing runs away.')
+			.text('opening', 'Today everybody crosses stitches, and sees that nothing runs away.')
 			.show(cross(1, 1, 'left'), 'Slowly, twice. Say what the hands do, then what it looks like.')
 			.show(cross(2, 2, 'left'), 'Three of the same in one row, for the hands’ memory.')
 			.compare('leans', cross(2, 2, 'left'), 'Hold in front, it leans left; hold at the back, it leans right.')
@@ -142,10 +142,10 @@ export const TEMPLATES: readonly Template[] = [
 			.check('count', 'lean')
 			.text('homework', 'Knit the square to its end. Bring it, mistakes and all.'),
 	),
-	template('no-holder', 'Without a holder', 'On a scrap, loops left hanging on purpose.', 'improver', (w) =>
+	template('no-holder', 'Without a cable needle', 'On a scrap, loops left hanging on purpose.', 'improver', (w) =>
 		w
 			.text('opening', 'A loop that hangs is not lost. We let some hang and look at them.')
-			.show(cross(2, 2, 'right'), 'With a holder once more, so that all know what comes out.')
+			.show(cross(2, 2, 'right'), 'With a cable needle once more, so that all know what comes out.')
 			.compare('ways', cross(2, 2, 'right'), 'Count moves, do not argue.', { way: 'off-holder', other: 'pinch' })
 			.show(cross(2, 2, 'right'), 'On a scrap, in wool that grips. Pinch at the base.', { way: 'pinch' })
 			.rest()
@@ -154,15 +154,15 @@ export const TEMPLATES: readonly Template[] = [
 			.text('discussion', 'Who is quicker with, who without? Both are right.')
 			.text('homework', 'Ten crossings each way on a scrap.'),
 	),
-	template('travelling', 'A cord that travels', 'Over purl ground, there and back.', 'improver', (w) =>
+	template('travelling', 'A cable that travels', 'Over purl background, there and back.', 'improver', (w) =>
 		w
-			.text('opening', 'The cord wanders, the ground stays: the stitch behind is purled.')
+			.text('opening', 'The strand wanders, the background stays: the stitch behind is purled.')
 			.show(cross(2, 2, 'left'), 'To warm the hands.')
 			.show(cross(2, 1, 'left', true), 'Yarn forward before the first loop is touched.')
 			.show(cross(2, 1, 'right', true), 'Back again.')
 			.rest()
 			.swatch(
-				'A cord that travels',
+				'A cable that travels',
 				{ cords: [{ kind: 'zigzag', group: 2, steps: 4 }], repeats: 1 },
 				'Each right-side row moves it by one.',
 			)
@@ -171,14 +171,14 @@ export const TEMPLATES: readonly Template[] = [
 	),
 	template('plait', 'A plait', 'Left and right in turn, and where am I.', 'improver', (w) =>
 		w
-			.text('opening', 'Three cords, two crossings, and never lost again.')
-			.show(cross(2, 2, 'right'), 'The right two cords.')
-			.show(cross(2, 2, 'left'), 'The left two cords.')
+			.text('opening', 'Three strands, two crossings, and never lost again.')
+			.show(cross(2, 2, 'right'), 'The right two strands.')
+			.show(cross(2, 2, 'left'), 'The left two strands.')
 			.rest()
 			.swatch(
 				'A plait',
 				{ cords: [{ kind: 'plait', group: 2 }], repeats: 2 },
-				'Find the cord that crossed last, and count rows above it.',
+				'Find the cable that crossed last, and count rows above it.',
 			)
 			.check('lean', 'count')
 			.rest()
@@ -192,14 +192,14 @@ export const TEMPLATES: readonly Template[] = [
 			.compare('leans', cross(2, 2, 'left'), 'Both leans, to be sure.')
 			.show(cross(3, 3, 'left'), 'Wider: it pulls. Breathe.')
 			.rest()
-			.show(named('2/1/2 LC'), 'One holder, the centre goes back: it lies between.', { way: 'centre-returned' })
-			.show(named('2/1/2 LC, centre behind'), 'Two holders: the centre lies behind both.', { way: 'two-holders' })
+			.show(named('2/1/2 LC'), 'One cable needle, the centre goes back: it lies between.', { way: 'centre-returned' })
+			.show(named('2/1/2 LC, centre behind'), 'Two cable needles: the centre lies behind both.', { way: 'two-holders' })
 			.check('count', 'lean')
 			.text('homework', 'One of each, and write down which is which.'),
 	),
-	template('names', 'Reading any pattern’s names', 'Schools, traps, and the glossary.', 'improver', (w) =>
+	template('names', 'Reading any pattern’s names', 'Abbreviations, traps and the glossary.', 'improver', (w) =>
 		w
-			.text('opening', 'The same name can mean two crossings. Tonight nobody guesses.')
+			.text('opening', 'The same name can mean two crossings. Today nobody guesses.')
 			.show(cross(2, 2, 'left'), 'Say what is seen: 2 over 2, leaning left.')
 			.compare(
 				'readings',
@@ -207,7 +207,7 @@ export const TEMPLATES: readonly Template[] = [
 				'C4F: four stitches, or eight. Look into the glossary of the pattern.',
 				{ asked: { text: 'C4F', school: 'total-front-back' } },
 			)
-			.text('discussion', 'Bring a pattern: which school does it follow, and how do you know?')
+			.text('discussion', 'Bring a pattern: which abbreviations does it use, and how do you know?')
 			.rest()
 			.show(cross(2, 1, 'right', true), 'T3B and 2/1 RPC are this one.')
 			.check('lean')
@@ -215,7 +215,7 @@ export const TEMPLATES: readonly Template[] = [
 	),
 	template('mending', 'Mending', 'Mistakes on purpose, and how they are put right.', 'improver', (w) =>
 		w
-			.text('opening', 'Tonight every mistake is made on purpose.')
+			.text('opening', 'Today every mistake is made on purpose.')
 			.show(cross(2, 2, 'left'), 'As it should be.')
 			.show(cross(2, 2, 'left'), 'Held on the wrong side. Who sees it from the other side of the table?', {
 				mistake: 'wrong-side',
@@ -224,6 +224,6 @@ export const TEMPLATES: readonly Template[] = [
 			.show(cross(2, 2, 'left'), 'The trailing leg: a tight stitch, crossed at its foot.', { mistake: 'wrong-leg' })
 			.text('discussion', 'When is it worth mending, and when is it left?')
 			.check('mount', 'lean')
-			.text('homework', 'Ladder one cord down four rows and latch it up.'),
+			.text('homework', 'Ladder one strand down four rows and latch it up.'),
 	),
 ];

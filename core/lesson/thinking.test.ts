@@ -46,7 +46,7 @@ const show = (name: string, more: { way?: string } = {}): Step => ({
 	...shownStep(nextId(), named(name)),
 	...more,
 });
-const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('An evening'), steps });
+const lessonOf = (...steps: Step[]): Lesson => ({ ...emptyLesson('A session'), steps });
 const rest = (): Step => ({ id: nextId(), kind: 'rest', note: noteOf('') });
 const keys = (lesson: Lesson): string[] => remarksOn(lesson, '').map((r) => r.key.split(' ').slice(0, 2).join(' '));
 
@@ -175,7 +175,7 @@ describe('advice', () => {
 	});
 });
 
-describe('who is in the room', () => {
+describe('who’s coming', () => {
 	it('decides what is brought and which sheets, and is refused where more are counted than come', () => {
 		const steps = [
 			show('2/2 LC'),
@@ -190,7 +190,7 @@ describe('who is in the room', () => {
 			kitFor(lesson, DEFAULT_HOUSE_STYLE).find((i) => what.test(i.what))?.all;
 		expect([
 			all(/^Needles/),
-			all(/^Holder,/),
+			all(/^Cable needle,/),
 			all(/^Loom/),
 			all(/^Single bed/),
 			all(/^Sets of transfer tools/),
@@ -348,7 +348,7 @@ describe('what to bring', () => {
 	it('is counted for each learner and for all, with some to spare', () => {
 		const lesson = TEMPLATES[0]!.make(nextId, 'slash');
 		const items = kitFor(setPlan(lesson, { learners: 10 }), DEFAULT_HOUSE_STYLE);
-		const holder = items.find((i) => i.what.startsWith('Holder, '))!;
+		const holder = items.find((i) => i.what.startsWith('Cable needle, '))!;
 		expect([holder.each, holder.all]).toEqual([1, 11]);
 		expect(items.find((i) => i.what === 'Ring markers')?.each).toBe(2);
 		expect(kitTable(items).length).toBe(items.length + 1);
@@ -387,10 +387,10 @@ describe('a lesson at the loom or the machine', () => {
 		expect(kit(pegs)).toMatch(/Loom of at least 20 pegs; Pick/);
 		expect(kit(bed)).toMatch(/Single bed.*transfer tools.*Latch tool/);
 		for (const step of [pegs, bed]) {
-			expect(kit(step)).not.toMatch(/Needles|Holder/);
+			expect(kit(step)).not.toMatch(/Needles|Cable needle/);
 			expect(askedBy(step, '')).toEqual(['knit']);
 		}
-		expect(kit(pegs, show('2/2 LC'))).toMatch(/Needles.*Loom.*Holder/);
+		expect(kit(pegs, show('2/2 LC'))).toMatch(/Needles.*Loom.*Cable needle/);
 	});
 
 	it('keeps one order of parking, unless it compares the two', () => {
@@ -472,7 +472,7 @@ describe('steps', () => {
 		const rope = { ...emptyLesson('Rope'), steps: [show('2/2 LC'), show('3/3 LC')] };
 		const begin = (kind: 'opening' | 'materials') =>
 			filled({ id: nextId(), kind, text: noteOf('') }, rope, DEFAULT_HOUSE_STYLE);
-		expect(textOf(begin('opening').text)).toMatch(/^By the end of the evening:\n- .*Crossing 3 over 3 and 4 over 4/s);
+		expect(textOf(begin('opening').text)).toMatch(/^By the end of the session:\n- .*Crossing 3 over 3 and 4 over 4/s);
 		expect(textOf(begin('materials').text)).toMatch(/^To lay out:\n- Smooth, round.* m each.*- Scissors: \d+ for all/s);
 		expect(placeOf(begin('materials'), { steps: [begin('opening'), ...rope.steps] })).toBe(1);
 		const nothing = filled(

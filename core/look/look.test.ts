@@ -26,7 +26,7 @@ const c = twoGroups({ front: 2, behind: 1, lean: 'right' });
 const style = (more: Partial<HouseStyle> = {}): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, ...more });
 const left = style({ demonstrates: 'left-mirrored' });
 
-describe('a house style', () => {
+describe('a settings', () => {
 	it('mirrors what hands make, and never what stands on a loom or a bed', () => {
 		for (const id of ['hand', 'brioche', 'double-knit'] as const) {
 			expect(shownIn(left, c, craftOf(id))).toEqual({ made: c, fabric: mirror(c), mirrored: true });
@@ -41,7 +41,7 @@ describe('a house style', () => {
 		const says = (at: number): string =>
 			done.ok ? wordsIn(style({ holderShape: 'hook' }), done.value.trace, at, craftOf('hand')).caption : '';
 		expect([says(1), says(4)]).toEqual([
-			'Slip stitch 1 purlwise onto the short leg of the hook and let it hang at the back, clear of the yarn.',
+			'Slip stitch 1 purlwise onto the short leg of the hook and hold at the back.',
 			'Knit stitch 1 straight off the long leg of the hook.',
 		]);
 	});
@@ -79,11 +79,15 @@ describe('a house style', () => {
 		expect(wayIn(style(), c, 'held-outside', loom)).toBe('held-outside');
 		expect(wayIn(style(), c, 'pinch', loom)).toBe('parked-inside');
 		expect(wayIn(style({ way: 'pinch' }), c, undefined, craftIn(style(), 'machine'))).toBe('two-tools');
-		expect(wayOf('held-outside', loom).title).toBe('Held outside, on a holder');
+		expect(wayOf('held-outside', loom).title).toBe('Held outside, on a stitch holder');
 	});
 
 	it('calls tools and places by their names', () => {
-		expect([0, 1, 2].map((n) => toolsSaid(n, craftOf('hand')))).toEqual(['no holder', 'one holder', 'two holders']);
+		expect([0, 1, 2].map((n) => toolsSaid(n, craftOf('hand')))).toEqual([
+			'no cable needle',
+			'one cable needle',
+			'two cable needles',
+		]);
 		expect(toolsSaid(2, craftOf('machine'))).toBe('two transfer tools');
 		expect(['hand', 'brioche', 'loom', 'machine'].map((id) => craftOf(id).place)).toEqual([
 			'At the needles',
@@ -93,7 +97,7 @@ describe('a house style', () => {
 		]);
 	});
 
-	it('tells a drawing of names, cords and yarns only where a craft has its own', () => {
+	it('tells a drawing of names, strands and yarns only where a craft has its own', () => {
 		const told = (id: 'hand' | 'double-knit'): object => {
 			const craft = craftOf(id);
 			const taken = craft.takes(c, craft.ways[0]!.id);
@@ -145,8 +149,8 @@ describe('two ways beside each other', () => {
 
 	it('are those of the craft, with its own counts; without a choice the next one that makes the crossing', () => {
 		const sides = sidesOf(step('loom', 'parked-inside', 'held-outside'), style());
-		expect(sides.map((s) => s.title)).toEqual(['Parked inside, on a pin', 'Held outside, on a holder']);
-		expect(sides[0]!.says).toBe('10 moves, nothing hangs loose, one holder');
+		expect(sides.map((s) => s.title)).toEqual(['Parked inside, on a pin', 'Held outside, on a stitch holder']);
+		expect(sides[0]!.says).toBe('10 moves, nothing hangs loose, one stitch holder');
 		expect(otherWay(step('machine', 'two-tools'), style())).toBe('loosened');
 		expect(otherWay(step('hand', 'off-holder'), style())).not.toBe('off-holder');
 		expect(sidesOf(step('brioche', 'off-holder'), style())).toHaveLength(1);
@@ -172,11 +176,11 @@ describe('two ways beside each other', () => {
 				(s) => `${s.title} ${s.says}: ${s.moves!.says(1).caption}`,
 			);
 		expect(hands('right')).toEqual([
-			'Right-handed : Slip stitch 1 purlwise to the holder and let it hang at the back, clear of the yarn.',
-			'Left-handed the same fabric: Slip stitches 1 and 2 purlwise to the holder and let it hang in front.',
+			'Right-handed : Slip stitch 1 purlwise to the cable needle and hold at the back.',
+			'Left-handed the same fabric: Slip stitches 1 and 2 purlwise to the cable needle and hold in front.',
 		]);
 		expect(hands('left-mirrored')[1]).toContain(
-			'the mirrored fabric: Slip stitch 1 purlwise to the holder and let it hang at the back, clear of the yarn.',
+			'the mirrored fabric: Slip stitch 1 purlwise to the cable needle and hold at the back.',
 		);
 		const crafts = sidesOf({ ...step('hand', 'off-holder'), of: 'crafts', inCraft: 'machine' }, style());
 		expect(crafts.map((s) => s.title)).toEqual(['Plain knitting', 'Machine']);

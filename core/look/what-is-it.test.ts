@@ -162,7 +162,7 @@ describe('the way on', () => {
 
 	it('goes on from where the hands are, or from the last move that need not be taken back', () => {
 		const on = wayOn(left22, [hold])!;
-		expect([on.from, on.moves.length, on.title]).toEqual([1, 4, 'Off the holder']);
+		expect([on.from, on.moves.length, on.title]).toEqual([1, 4, 'Straight off the cable needle']);
 		// Held on the wrong side, the holder is brought to the other one.
 		expect(wayOn(left22, [wrong])).toMatchObject({ from: 1, moves: [{ kind: 'swing' }, {}, {}, {}, {}] });
 		const knit: Move = { kind: 'work', from: 'left', stitch: 'k', leg: 'front' };
@@ -209,7 +209,7 @@ describe('a loom and a bed in one’s own hands', () => {
 			'bare',
 			loom,
 			[[], 'Cast on all that are bare'],
-			[[1, 2], 'Hold outside, on a holder'],
+			[[1, 2], 'Hold outside, on a stitch holder'],
 			[[3, 4], 'To pegs 1 and 2'],
 			[[1, 2], 'To pegs 3 and 4'],
 		);
@@ -226,7 +226,7 @@ describe('a loom and a bed in one’s own hands', () => {
 	it('make the crossing by what is put where, and know the wrong one', () => {
 		const parked = done(
 			loom,
-			[[1, 2], 'Hold outside, on a holder'],
+			[[1, 2], 'Hold outside, on a stitch holder'],
 			[[3, 4], 'To pegs 1 and 2'],
 			[[1, 2], 'To pegs 3 and 4'],
 		);

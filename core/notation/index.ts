@@ -15,6 +15,7 @@ export {
 	namesFor,
 	SCHOOL_IDS,
 	SCHOOLS,
+	schoolChoice,
 	writtenIn,
 	WRITTEN_SCHOOLS,
 	type Meaning,
@@ -48,3 +49,4 @@ export {
 } from './sentence/index.ts';
 export * from './rows/index.ts';
 export { whatIs, type What } from './what.ts';
+export { EVERYDAY_WORDS, type EverydayWord } from './everyday.ts';

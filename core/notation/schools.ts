@@ -35,7 +35,10 @@ export interface Meaning {
 
 export interface School {
 	readonly id: SchoolId;
+	/** Two of its names, by which people know it. */
 	readonly title: string;
+	/** What tells it from another that writes alike. */
+	readonly note?: string;
 	/** The rule of the school in one sentence. */
 	readonly rule: string;
 	/** What its names tell: which way the fabric leans, or what the hands do. In left hands they part. */
@@ -118,7 +121,7 @@ function groupWorks(parts: readonly NamePart[]): { readonly purl?: boolean } | s
 const slash: School = {
 	id: 'slash',
 	by: 'look',
-	title: 'Slash names, by look',
+	title: '2/2 LC / 2/2 RC',
 	rule: 'The first number passes in front; R or L is the way it leans.',
 	shape: 'slash',
 	examples: ['2/2 RC', '2/1 LPC', '3 over 3 left cross'],
@@ -301,7 +304,7 @@ const totalFrontBack = totalSchool(
 	{
 		id: 'total-front-back',
 		by: 'hold',
-		title: 'Total names, by hold',
+		title: 'C4F / C4B',
 		rule: 'The number counts all the stitches; F or B is where the first group is held.',
 		shape: 'total',
 		examples: ['C4F', 'T3B', 'cable 6 back'],
@@ -314,7 +317,7 @@ const totalRightLeft = totalSchool(
 	{
 		id: 'total-right-left',
 		by: 'look',
-		title: 'Total names, by look',
+		title: 'C4L / C4R',
 		rule: 'The number counts all the stitches; R or L is the way it leans.',
 		shape: 'total-look',
 		examples: ['C4R', 'T3L', '6-st left cable'],
@@ -326,12 +329,13 @@ const totalRightLeft = totalSchool(
 const heldFrontBack: School = {
 	id: 'held-front-back',
 	by: 'hold',
-	title: 'Held names, by hold',
-	rule: 'The number counts only the stitches on the holder; as many again are not.',
+	title: 'C2F / C2B',
+	note: 'counts the cn',
+	rule: 'The number counts only the stitches on the cable needle; as many again are not.',
 	shape: 'total',
 	examples: ['C2F', 'C3B', 'cable 4 front'],
 	gloss: (parts) =>
-		parts.map((p) => (p.term === 'Count' ? { ...p, says: `${p.text} on the holder, ${p.text} not` } : p)),
+		parts.map((p) => (p.term === 'Count' ? { ...p, says: `${p.text} on the cable needle, ${p.text} not` } : p)),
 	read: (parts) => {
 		const [part] = counts(parts) as [NamePart];
 		const held = Number(part.text);
@@ -350,7 +354,7 @@ const heldFrontBack: School = {
 const twist: School = {
 	id: 'twist',
 	by: 'look',
-	title: 'Twist words',
+	title: 'LT / RT',
 	rule: 'RT and LT are one stitch over one, both knit; RPT and LPT purl the lower one.',
 	shape: 'twist',
 	examples: ['RT', 'LT', 'right twist'],
@@ -438,3 +442,9 @@ export function writtenIn(
 
 /** Schools that have a name for crossings of any sizes, and not only for the few that twist. */
 export const WRITTEN_SCHOOLS: readonly SchoolId[] = SCHOOL_IDS.filter((id) => SCHOOLS[id].shape !== 'twist');
+
+/** A school as a choice: two of its names, and what tells it from one that writes alike. */
+export const schoolChoice = (id: SchoolId): string => {
+	const { title, note } = SCHOOLS[id];
+	return note ? `${title} (${note})` : title;
+};

@@ -19,8 +19,11 @@ const NowSchema = z.object({
 	kinds: z.array(z.string().max(40)).max(DOOR_LIMITS.kinds),
 	schools: z
 		.array(z.enum(SCHOOL_IDS))
-		.min(1, 'Practice goes by the names of a school. Choose at least one.')
-		.max(DOOR_LIMITS.schools, `At most ${DOOR_LIMITS.schools} schools are practised at once. Leave some out.`),
+		.min(1, 'Choose at least one style of abbreviations.')
+		.max(
+			DOOR_LIMITS.schools,
+			`At most ${DOOR_LIMITS.schools} styles of abbreviations can be practised at once. Leave some out.`,
+		),
 });
 export type PracticeDoor = z.infer<typeof NowSchema>;
 export const PracticeDoorSchema = anyVersion(PRACTICE_DOOR_FORMAT, NowSchema);

@@ -6,7 +6,7 @@ const said = (change: Record<string, unknown>): string => {
 	return checked.success ? 'fine' : firstIssue(checked.error);
 };
 
-describe('a house style', () => {
+describe('a settings', () => {
 	it('starts from one that is valid, and comes through JSON equal', () => {
 		expect(HouseStyleSchema.parse(JSON.parse(JSON.stringify(DEFAULT_HOUSE_STYLE)))).toEqual(DEFAULT_HOUSE_STYLE);
 	});
@@ -47,7 +47,7 @@ describe('a house style', () => {
 		expect(HouseStyleSchema.parse({ ...DEFAULT_HOUSE_STYLE, sides }).sides.right).toBe('show side');
 	});
 
-	it('offers a holder and every way that needs none and makes wider crossings', () => {
+	it('offers a cable needle and every way that needs none and makes wider crossings', () => {
 		expect(PREFERRED_WAYS).toEqual(['holder', 'pinch', 'slip-swap']);
 	});
 });

@@ -12,7 +12,7 @@ describe('skills', () => {
 		}
 	});
 
-	it('front and back of a holder stand on slipping, which stands on telling knit from purl', () => {
+	it('front and back of a cable needle stand on slipping, which stands on telling knit from purl', () => {
 		expect(withNeeds('front-back')).toEqual([
 			...['cast-on', 'knit', 'purl', 'read-needle', 'slip-purlwise', 'holder', 'front-back'],
 		]);
@@ -43,7 +43,7 @@ describe('skills', () => {
 		);
 	});
 
-	it('are practised where they can be: a holder by hands, pegs at a loom, a bed at a machine', () => {
+	it('are practised where they can be: a cable needle by hands, pegs at a loom, a bed at a machine', () => {
 		const at = (id: Parameters<typeof isSkillAt>[0]): boolean[] => [
 			isSkillAt(id, 'hand', true),
 			isSkillAt(id, 'loom', false),

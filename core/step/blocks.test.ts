@@ -71,21 +71,24 @@ describe('C4F as a step', () => {
 			'hold the first 2 in front, left-handed; the fabric is mirrored',
 		]);
 		const one = of(blocksOf(c4f(), shown({ school: 'slash' })), 'picture');
-		expect([one.names, one.facts[0]]).toEqual([1, ['Slash names, by look', '2/2 LC']]);
+		expect([one.names, one.facts[0]]).toEqual([1, ['2/2 LC / 2/2 RC', '2/2 LC']]);
 	});
 
 	it('with a mistake on purpose says what it is, what shows and how it is mended, and needs latch hooks', () => {
 		const wrong = c4f({ view: { mistake: 'wrong-side', site: 0 } });
 		const said = texts(blocksOf(wrong, shown()));
 		expect(said[1]).toMatch(/^On purpose: held on the other side\. /);
-		expect(said.slice(2)).toEqual(['What shows: leans the other way.', expect.stringMatching(/^To mend it: Ladder /)]);
+		expect(said.slice(2)).toEqual([
+			'What shows: leans the other way.',
+			expect.stringMatching(/^To mend it: Drop only these stitches /),
+		]);
 		expect(stepTitle(wrong)).toBe('A mistake on purpose: 2 over 2, leaning left');
 		expect(texts(glanceOf(wrong, shown()))[1]).toBe('With a mistake on purpose: held on the other side.');
 		expect(kit(wrong).things!(5)).toEqual([{ what: 'Latch hooks', shared: 3, because: expect.any(String) }]);
 		expect(kit(c4f()).things).toBeUndefined();
 	});
 
-	it('needs a holder with one and none without; at a loom none is counted, and the loom’s own words stand', () => {
+	it('needs a cable needle with one and none without; at a loom none is counted, and the loom’s own words stand', () => {
 		expect([kit(c4f()).holders, kit(c4f({ way: 'pinch' })).holders]).toEqual([1, 0]);
 		const loom = c4f({ craft: 'loom', way: 'parked-inside' });
 		expect(kit(loom)).toEqual({ isTried: true, crafts: [{ craft: 'loom', columns: 0 }] });

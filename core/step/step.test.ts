@@ -38,7 +38,7 @@ const swatch: Step = {
 } as Step;
 
 describe('minutes of a step', () => {
-	it('2/2 LC with a holder: 4 to show, three of 60 s, and two rows of 20 stitches at 12 a minute are 10.5', () => {
+	it('2/2 LC with a cable needle: 4 to show, three of 60 s, and two rows of 20 stitches at 12 a minute are 10.5', () => {
 		const minutes = (way: string, level: keyof typeof PACES): number =>
 			reckoned(crossed('2/2 LC', way), PACES[level], '');
 		expect(minutes('off-holder', 'beginner')).toBe(10.5);
@@ -67,7 +67,7 @@ describe('minutes of a step', () => {
 });
 
 describe('what a step teaches and asks', () => {
-	it('a first 2/2 teaches the holder and the lean, and asks nothing that it does not teach', () => {
+	it('a first 2/2 teaches the cable needle and the lean, and asks nothing that it does not teach', () => {
 		const step = crossed('2/2 LC', 'off-holder');
 		expect(taughtBy(step, '')).toEqual(expect.arrayContaining(['holder', 'front-back', 'lean', 'two-over-two']));
 		expect(askedBy(step, '')).toEqual([]);
@@ -78,7 +78,7 @@ describe('what a step teaches and asks', () => {
 		expect(askedBy(crossed('2/1 RPC', 'off-holder'), '')).toEqual(['rib']);
 	});
 
-	it('at a loom nothing is slipped to a holder', () => {
+	it('at a loom nothing is slipped to a cable needle', () => {
 		const loom = crossed('2/2 LC', 'parked-inside', { craft: 'loom' });
 		expect(taughtBy(loom, '')).not.toContain('holder');
 		expect([craftsOf(loom, ''), craftsOf(empty('rest'), '')]).toEqual([['loom'], []]);

@@ -68,7 +68,7 @@ function toldOtherwise({ glossary }: RowsText, school: SwatchText['school']): re
 				to: 0,
 				weight: 'warning',
 				reason: 'told-otherwise',
-				what: `The glossary line of ${name} makes something else than ${SCHOOLS[read.school].title.toLowerCase()} mean by it: ${apart.join('; ')}.`,
+				what: `The glossary line of ${name} makes something else than patterns with ${SCHOOLS[read.school].title} mean by it: ${apart.join('; ')}.`,
 				todo: 'The line counts. Correct it if the name was meant.',
 			},
 		];

@@ -52,7 +52,7 @@ function groundChecks(worked: Worked): SwatchProblem[] {
 					row: row.number,
 					weight: 'warning',
 					reason: 'ground',
-					what: `${c.name} changes the ground under it: ${says}.`,
+					what: `${c.name} changes the background under it: ${says}.`,
 					todo: 'Some designs mean it. Otherwise the crossing is off by a stitch, or purls the wrong group.',
 					place: c.at,
 					from: c.from,
@@ -117,7 +117,7 @@ function senseChecks(worked: Worked): SwatchProblem[] {
 		row.crossings.flatMap((c): SwatchProblem[] => {
 			if (c.by === 'glossary' || known.has(c.name)) return [];
 			const others = readAll(c.name).readings.filter((r) => r.school !== c.by);
-			const says = others.map((r) => `${r.crossing.n} stitches in ${SCHOOLS[r.school].title.toLowerCase()}`);
+			const says = others.map((r) => `${r.crossing.n} stitches in patterns with ${SCHOOLS[r.school].title}`);
 			known.add(c.name);
 			if (others.length === 0) return [];
 			return [
@@ -125,7 +125,7 @@ function senseChecks(worked: Worked): SwatchProblem[] {
 					row: row.number,
 					weight: 'note',
 					reason: 'two-senses',
-					what: `${c.name} is read in two senses: here it crosses ${c.crossing.n} stitches (${SCHOOLS[c.by].title.toLowerCase()}), elsewhere ${says.join(', ')}.`,
+					what: `${c.name} can mean two things: here it crosses ${c.crossing.n} stitches (as in ${SCHOOLS[c.by].title}), elsewhere ${says.join(', ')}.`,
 					todo: 'A glossary line in the text settles it for everyone who reads it.',
 					from: c.from,
 					to: c.to,
@@ -150,8 +150,8 @@ function lossChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 				row: row.number,
 				weight: 'warning',
 				reason: 'cord-loses',
-				what: `Cord ${cords.cords[lost]!.letter} loses a stitch in row ${row.number}.`,
-				todo: 'Meant at the end of a cord; elsewhere decrease in the ground beside it.',
+				what: `Strand ${cords.cords[lost]!.letter} loses a stitch in row ${row.number}.`,
+				todo: 'Meant at the end of a cable; elsewhere decrease in the background beside it.',
 				place: column,
 				from: step?.from ?? row.line.body.from,
 				to: step?.to ?? row.line.body.to,

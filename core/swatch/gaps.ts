@@ -44,4 +44,4 @@ export const curedIn = (worked: Worked, cords: Cords, { firstPurl }: GapCure): r
 
 /** What is done about them, in words for a sheet. */
 export const cureSaid = ({ firstPurl, turnedPurl }: GapCure, sides: { readonly right: string }): string =>
-	`First purl after a cord: lay the yarn round the needle the short way, ${firstPurl === 'short-both' ? 'in every row' : `in ${sides.right} rows`}. It sits turned; in the row after ${turnedPurl === 'untwist' ? 'work that stitch through the back loop' : 'work it as it sits, and it stays twisted'}.`;
+	`First purl after a cable: lay the yarn round the needle the short way, ${firstPurl === 'short-both' ? 'in every row' : `in ${sides.right} rows`}. It sits turned; in the row after ${turnedPurl === 'untwist' ? 'work that stitch through the back loop' : 'work it as it sits, and it stays twisted'}.`;

@@ -193,7 +193,7 @@ function signsOf(
 		const [was, is] = [wordsFor(crossed.crossing).lean, wordsFor(leantOtherwise(crossed.crossing)).lean];
 		RS.push(
 			is && was
-				? `in row ${number} the cord leans ${is}, the others ${was}`
+				? `in row ${number} the cable leans ${is}, the others ${was}`
 				: `in row ${number} the other group lies on top`,
 		);
 		WS.push('the same crossing bulges the other way; the lean is the same from both sides');
@@ -218,14 +218,14 @@ function signsOf(
 	const smooth = faces.length - bumps;
 	const cells = (n: number): string => (n === 1 ? 'one stitch' : `${n} stitches`);
 	if (bumps > 0) {
-		RS.push(`purl bumps in the cord: ${cells(bumps)}`);
+		RS.push(`purl bumps in the cable: ${cells(bumps)}`);
 		WS.push(`smooth stitches where bumps belong: ${cells(bumps)}`);
 	}
 	if (smooth > 0) {
-		RS.push(`smooth stitches in the ground: ${cells(smooth)}`);
+		RS.push(`smooth stitches in the background: ${cells(smooth)}`);
 		WS.push(`bumps where it should be smooth: ${cells(smooth)}`);
 	}
-	if (RS.length === 0) RS.push(`the cord stands one stitch aside from row ${number} on`);
+	if (RS.length === 0) RS.push(`the cable stands one stitch aside from row ${number} on`);
 	if (WS.length === 0) WS.push('the pulled stitches lie one column aside');
 	return { RS, WS };
 }
@@ -252,17 +252,20 @@ function mendOf(
 		case 'early':
 		case 'late':
 			return {
-				mend: 'Often left as it is. Otherwise ladder down that cord only, and cross it in its row.',
+				mend: 'Often left as it is. Otherwise ladder down that strand only, and cross it in its row.',
 				cost: ladder + ROWS_OFF * crossing.n,
 			};
 		case 'shifted':
-			return { mend: 'Undo to the row before it; the ground is wrong too, so a ladder does not reach.', cost: undo };
+			return {
+				mend: 'Undo to the row before it; the background is wrong too, so a ladder does not reach.',
+				cost: undo,
+			};
 		case 'forgotten':
 			return {
-				mend: 'Ladder down that cord only, cross it in its row and latch it up; or stitch the look over it.',
+				mend: 'Ladder down that strand only, cross it in its row and latch it up; or stitch the look over it.',
 				cost: ladder,
 			};
 		case 'wrong-lean':
-			return { mend: 'Ladder down that cord only and recross; or stitch the look over it.', cost: ladder };
+			return { mend: 'Ladder down that strand only and recross; or stitch the look over it.', cost: ladder };
 	}
 }

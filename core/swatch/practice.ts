@@ -104,7 +104,7 @@ export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
 		lines.push('# Border');
 		for (let i = 0; i < garter / 2; i++) lines.push(`${label(1)} k to end`, `${label(1)} p to end`);
 	}
-	lines.push('# Set up the cords');
+	lines.push('# Set up the cables');
 	lines.push(`${label(1)} ${writeUnits([...edge, ...straight(patterns, ground), ...edge])}`);
 	const between = [next];
 	next += 1;
@@ -128,7 +128,7 @@ export function practiceSwatch(wanted: PracticeWanted): PracticeMade {
 		lines.push(`rep ${flat ? 'rows' : 'rnds'} ${first}-${last} ${timesMore(repeats - 1)}`);
 		next += (last - first + 1) * (repeats - 1);
 	}
-	if (whole > MOST_PERIOD) lines.push('# These cords come round at different times, so they are not all home here');
+	if (whole > MOST_PERIOD) lines.push('# These cables come round at different times, so they are not all home here');
 	if (garter > 0 && flat) lines.push('# Border', `${label(garter)} k to end`);
 	else if (garter > 0) {
 		lines.push('# Border');

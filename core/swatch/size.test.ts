@@ -71,7 +71,7 @@ describe('the size of a swatch', () => {
 
 	const rope = read(`${ROPE}\nRep rows 1-6 5 times`);
 
-	it('is plain where nothing crosses, and narrower by what cords take up where they do', () => {
+	it('is plain where nothing crosses, and narrower by what cables take up where they do', () => {
 		const plain = sized(read('Row 1: k to end\nRow 2: p to end\nRep rows 1-2 9 times'));
 		expect([plain.widthCm, plain.lengthCm, plain.takenCm]).toEqual([11, (20 * 10) / 28, 0]);
 		const { widthCm, takenCm, together, isShaped } = sized(rope);
@@ -156,7 +156,7 @@ describe('the size of a swatch', () => {
 		expect(multipleOf(read('Row 1: k22\nRow 2: p22'), '')).toBeUndefined();
 	});
 
-	it('is reckoned by a measured piece, and pinned it is as wide as it is pinned', () => {
+	it('is estimated by a measured piece, and pinned it is as wide as it is pinned', () => {
 		const loops = loopsThatLie(rope.worked, rope.cords);
 		const { widthCm } = sized(rope);
 		const found = pullFor(loops, (widthCm - 0.4) / cellOf(ASSUMED_GAUGE).w);

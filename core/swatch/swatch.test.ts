@@ -210,7 +210,7 @@ describe('every word of a pattern', () => {
 });
 
 describe('a practice swatch', () => {
-	it('always works out, in every school, shape and mix of cords; its rows read back equal', () => {
+	it('always works out, in every school, shape and mix of strands; its rows read back equal', () => {
 		fc.assert(
 			fc.property(wanted, (want) => {
 				const made = practiceSwatch(want);
@@ -247,7 +247,7 @@ describe('a swatch about one crossing', () => {
 	});
 });
 
-describe('cords and strands', () => {
+describe('strands and strands', () => {
 	it('come home, and are closed loops in a ring, as their order says', () => {
 		const w = work('C4B, k2\nk6\nk2, C4F\nk6', 6, { shape: 'round' });
 		const strands = strandsOf(w, 0, 3)!;
@@ -256,7 +256,7 @@ describe('cords and strands', () => {
 		expect(strandsOf(work('k2, m1, k2', 4), 0, 0)).toBeUndefined();
 	});
 
-	it('are told apart by what always stays side by side, and purl behind is ground', () => {
+	it('are told apart by what always stays side by side, and purl behind is background', () => {
 		const letters = (w: Worked): string[] => cordsOf(w).cords.map((c) => `${c.letter}${c.strands.length}`);
 		expect(letters(work(ROPE, 14))).toEqual(['A4', 'B4']);
 		expect(letters(work('p2, k2, p3\nk3, p2, k2\np2, T3F, p2', 7))).toEqual(['A2']);
@@ -294,7 +294,7 @@ describe('cords and strands', () => {
 });
 
 describe('checks', () => {
-	it('look at the ground, the rows between, names in two senses and cords that lose a stitch', () => {
+	it('look at the background, the rows between, names in two senses and strands that lose a stitch', () => {
 		expect(reasons(work('k2, p6, k2\np2, k6, p2\nk2, C6F, k2', 10))).toEqual(['3 ground', '3 two-senses']);
 		expect(reasons(work('k4\nk4\n2/2 LC\n2/2 LC', 4, { shape: 'round', school: 'slash' }))).toEqual([
 			'4 neighbour-rows',
@@ -308,7 +308,7 @@ describe('checks', () => {
 	});
 });
 
-describe('what is said of cords', () => {
+describe('what is said of strands', () => {
 	const flat = { school: 'slash' } as const;
 	/** Two strands that travel apart over purl, turn, and come back: a diamond. */
 	const DIAMOND = [
@@ -323,7 +323,7 @@ describe('what is said of cords', () => {
 		'rep rows 7-16 twice',
 	].join('\n');
 
-	it('says nothing of twist where a cord travels: a diamond is easy, at its turn too', () => {
+	it('says nothing of twist where a strand travels: a diamond is easy, at its turn too', () => {
 		const w = work(DIAMOND, 12, flat);
 		expect(errors(w)).toEqual([]);
 		expect(reasons(w)).toEqual([]);
@@ -494,12 +494,12 @@ describe('mistakes across rows', () => {
 		expect(forgotten.signs.RS).toEqual(['a straight stretch of 20 rows around row 13, where 10 are usual']);
 		expect(forgotten.cost).toBe(8 * 18);
 		const wrong = given(withMistake(w, 'wrong-lean', site));
-		expect(wrong.signs.RS).toEqual(['in row 13 the cord leans right, the others left']);
+		expect(wrong.signs.RS).toEqual(['in row 13 the cable leans right, the others left']);
 		expect(wrong.differs.map((d) => d.row)).toEqual(Array(8).fill(12));
 		const late = given(withMistake(w, 'late', site));
 		expect(late.worked.rows.flatMap((r) => (r.crossings.length > 0 ? [r.number] : []))).toEqual([3, 15, 23]);
 		const shifted = given(withMistake(w, 'shifted', site));
-		expect(shifted.signs.RS[0]).toBe('purl bumps in the cord: 2 stitches');
+		expect(shifted.signs.RS[0]).toBe('purl bumps in the cable: 2 stitches');
 		expect(withMistake(w, 'early', { row: 2, crossing: 0 }).ok).toBe(true);
 		expect(withMistake(w, 'late', { row: 0, crossing: 0 }).ok).toBe(false);
 	});
@@ -525,7 +525,7 @@ describe('at the needles', () => {
 		]);
 	});
 
-	it('groups what comes again, keeps markers, and makes a crossing the way of the house style', () => {
+	it('groups what comes again, keeps markers, and makes a crossing the way of Settings', () => {
 		const w = work(
 			'Row 1: [k2, p1] 7 times, k4, pm, k1\nRow 2: p1, k4, p to end\nRow 3: k2, sl1, k18, 2/2 LC, rm, k1',
 			26,
@@ -571,7 +571,7 @@ describe('the chart', () => {
 		);
 	const window = { firstRow: 10, lastRow: 30, firstColumn: 5, lastColumn: 40 };
 
-	it('draws no more for a larger swatch, and each crossing as its cords', () => {
+	it('draws no more for a larger swatch, and each crossing as its strands', () => {
 		const shapes = [60, 240].map((rows) => drawChart(long(rows), { light: 'day', window }).shapes.length);
 		expect(shapes[0]).toBe(shapes[1]);
 		const w = work(ROPE, 14);
@@ -602,7 +602,7 @@ describe('a swatch of another craft', () => {
 		return [...worked.problems, ...checksOf(worked, cordsOf(worked))].map((p) => [p.row, p.reason]);
 	};
 
-	it('tells cords that are not twisted, stitches not slipped or pulled too far, and what the craft does not take', () => {
+	it('tells strands that are not twisted, stitches not slipped or pulled too far, and what the craft does not take', () => {
 		const twisted = (row: string): string => `Row 1: k6\nRow 2: p6\nRow 3: k1, 2/2 LC, k1\nRow 4: ${row}`;
 		expect(checked('twisted', 6, twisted('p1, p4 tbl, p1'))).toEqual([]);
 		expect(checked('twisted', 6, twisted('p6'))).toEqual([[4, 'not-twisted']]);

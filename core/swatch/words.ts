@@ -14,7 +14,7 @@ export function cellWords(worked: Worked, cords: Cords, i: number, column: numbe
 	const kind = STITCH_KINDS.get(stitch.how);
 	const parts = [`${FACE[stitch.face]} on the right side${stitch.twisted ? ', twisted' : ''}`];
 	if (stitch.colour) parts.push(`yarn ${stitch.colour}`);
-	if (cord >= 0) parts.push(`cord ${cords.cords[cord]!.letter}`);
+	if (cord >= 0) parts.push(`strand ${cords.cords[cord]!.letter}`);
 	if (crossed) {
 		const words = wordsMade({ made: crossed.crossing, mirrored });
 		parts.push(`in ${crossed.name}: ${words.title}, ${words.look}`);
@@ -56,7 +56,7 @@ export function legendOf(worked: Worked, cords: Cords, mirrored = false): readon
 				put(`c ${cord}`, {
 					kind: 'cord',
 					name: letter,
-					says: `cord ${letter}, ${stitches(strands.length)} wide`,
+					says: `strand ${letter}, ${stitches(strands.length)} wide`,
 					row: i,
 					column,
 				});

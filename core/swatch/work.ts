@@ -175,7 +175,7 @@ export function* workingRows(
 					weight: 'warning',
 					reason: 'marker-inside',
 					what: `A marker stands inside a crossing, ${m} stitches from the right.`,
-					todo: 'Markers stand at the edges of a cord. Move it there.',
+					todo: 'Markers stand at the edges of a cable. Move it there.',
 					place: m,
 					...line.body,
 				});
@@ -229,7 +229,7 @@ export function* workingRows(
 			row: 0,
 			weight: 'warning',
 			reason: 'cast-on-said',
-			what: `The text casts on ${said}, and this swatch ${castOn}.`,
+			what: `Cast on ${said}, and this swatch ${castOn}.`,
 			todo: 'Make the two agree.',
 			from,
 			to,
@@ -319,7 +319,7 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 		const [n] = twice;
 		if (n === undefined) continue;
 		const more = twice.length === 1 ? '' : `, and so are ${twice.length - 1} more of this line`;
-		const what = `Row ${n} is told twice${more}; the first one counts.`;
+		const what = `Row ${n} is there twice${more}; the first one counts.`;
 		complain(problems, n, 'told-twice', what, 'Take one of them out.', line.label ?? line.body);
 	}
 	const everies = text.rows.filter((r) => r.every);
@@ -380,7 +380,7 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 				problems,
 				n,
 				'missing-row',
-				`Row ${n} is not told.`,
+				`Row ${n} is missing.`,
 				`Write it before row ${next}, or correct the numbers.`,
 				following.label ?? following.body,
 			);

@@ -96,7 +96,7 @@ export const brioche: Craft = onNeedles({
 				'It is crossed on a row whose knit columns are due a brk; the purl columns between them are slipped with a yarn-over.',
 				'In two colours this is the row of the front colour, and the other colour follows over the same units.',
 			],
-			lost: ['Ways without a holder: a unit that hangs loose loses its yarn-over.'],
+			lost: ['Ways without a cable needle: a unit that hangs loose loses its yarn-over.'],
 		});
 	},
 	vocabulary: () => WORDS,

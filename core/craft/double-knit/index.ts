@@ -24,18 +24,18 @@ const WAYS: readonly Way[] = [
 	{
 		id: 'pairs',
 		title: 'Both layers, as pairs',
-		when: 'Both faces are to show the cord: it leans the same way on each.',
+		when: 'Both faces are to show the strand: it leans the same way on each.',
 		applies: 'Two or three groups, each up to 4 columns.',
-		needs: 'One holder for two groups, two for three.',
+		needs: 'One cable needle for two groups, two for three.',
 		holders: 1,
 		caution: 'A pair is a facing stitch and its back stitch: never part them.',
 	},
 	{
 		id: 'facing',
 		title: 'The facing layer only',
-		when: 'Only the front is to show the cord; the back stays straight.',
+		when: 'Only the front is to show the strand; the back stays straight.',
 		applies: 'Two groups, each up to 4 columns.',
-		needs: 'Two holders, one for the group that waits and one for the back layer.',
+		needs: 'Two cable needles, one for the group that waits and one for the back layer.',
 		holders: 2,
 		caution:
 			'A facing group that passes behind hangs between the layers: behind the back stitches it would lock them together.',
@@ -43,9 +43,9 @@ const WAYS: readonly Way[] = [
 	{
 		id: 'back',
 		title: 'The back layer only',
-		when: 'Only the back is to show the cord; named by how it is seen there.',
+		when: 'Only the back is to show the strand; named by how it is seen there.',
 		applies: 'Two groups, each up to 4 columns.',
-		needs: 'Two holders, one for the group that waits and one for the facing layer.',
+		needs: 'Two cable needles, one for the group that waits and one for the facing layer.',
 		holders: 2,
 		caution:
 			'A back group that passes before the others hangs between the layers: before the facing stitches it would lock them together.',
@@ -112,7 +112,7 @@ export const doubleKnit: Craft = onNeedles({
 				what:
 					scope === 'pairs'
 						? 'In double-knitting two groups cross, or three with the centre staying.'
-						: 'With one layer only, two groups cross: a third would need a third holder.',
+						: 'With one layer only, two groups cross: a third would need a third cable needle.',
 				todo:
 					scope === 'pairs'
 						? 'Choose a crossing of two or three groups.'
@@ -146,7 +146,7 @@ export const doubleKnit: Craft = onNeedles({
 				}[scope],
 			],
 			lost: [
-				...(c.work.some((w) => w !== 'k') ? ['Purled ground: each layer is knit on its own face.'] : []),
+				...(c.work.some((w) => w !== 'k') ? ['Purled background: each layer is knit on its own face.'] : []),
 				...(scope === 'pairs' ? ['The two layers hang together where the pairs pass: there is no pocket there.'] : []),
 			],
 		});

@@ -63,8 +63,11 @@ describe('difficulty', () => {
 		const asks = (n: number, given: YarnAndRows): unknown =>
 			difficulty(twoGroups({ front: n, behind: n, lean: 'left' }), given).hands;
 		expect(asks(2, { way: 'pinch' })).toEqual({ steps: 0, because: [] });
-		expect(asks(3, { way: 'pinch' })).toEqual({ steps: 1, because: ['6 stitches without a holder, with care'] });
-		expect(asks(4, { way: 'pinch' })).toEqual({ steps: 2, because: ['8 stitches without a holder, for the bold'] });
+		expect(asks(3, { way: 'pinch' })).toEqual({ steps: 1, because: ['6 stitches without a cable needle, with care'] });
+		expect(asks(4, { way: 'pinch' })).toEqual({
+			steps: 2,
+			because: ['8 stitches without a cable needle, with practice'],
+		});
 		// What is used counts, whatever the way is called.
 		expect(asks(3, { way: 'found', holders: 1 })).toEqual({ steps: 0, because: [] });
 		expect(wide(3, { way: 'pinch' })).toBe(wide(3, { way: 'off-holder' }));

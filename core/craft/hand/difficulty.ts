@@ -70,10 +70,10 @@ export function difficulty(c: Crossing, given: YarnAndRows = {}): Difficulty {
 			because: [
 				...(holders === 0 && c.n > 4
 					? [
-							`${c.n} stitches without a holder, ${c.n <= 6 ? 'with care' : c.n <= 8 ? 'for the bold' : 'more than hands keep'}`,
+							`${c.n} stitches without a cable needle, ${c.n <= 6 ? 'with care' : c.n <= 8 ? 'with practice' : 'more than hands keep'}`,
 						]
 					: []),
-				...(holders === 2 ? ['two holders to keep apart'] : []),
+				...(holders === 2 ? ['two cable needles to keep apart'] : []),
 			],
 		},
 	};

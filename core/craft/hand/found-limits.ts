@@ -36,9 +36,9 @@ export const limitsIn = ({ holdsAll }: Pick<Craft, 'holdsAll'>, limits: FoundLim
 
 export const FOUND_WAY: Way = {
 	id: 'found',
-	title: 'Best found',
-	when: 'What a search over all that hands can do finds for this very crossing, with what was proved of it.',
+	title: 'Fewest moves',
+	when: 'The app tries everything that hands can do and shows the shortest way it finds.',
 	applies: 'Any crossing.',
-	needs: 'What the limits allow: holders, loops hanging loose.',
+	needs: 'Whatever you allow: cable needles, or loose loops.',
 	holders: FOUND_LIMITS.holders,
 };

@@ -24,18 +24,18 @@ export const mayTakeLong = (c: Crossing, limits: FoundLimits): boolean =>
 	!findWay.knows(c, limits) && (limits.loose > 0 ? c.n : unitsOf(c).stitches.length) > QUICK_UNITS;
 
 const LIFTS: Readonly<Record<string, string>> = {
-	holders: 'Allow more holders',
+	holders: 'Allow more cable needles',
 	loose: 'Allow loose loops',
 };
 
 /** A limit to lift, as advice. */
 export const liftWords = (lift: Lift): string =>
 	'to' in lift
-		? `${LIFTS[lift.what]!.replace('more holders', lift.to === 1 ? 'one holder' : 'two holders').replace('loose loops', lift.to === 1 ? 'one loose loop' : `${lift.to} loose loops`)}.`
+		? `${LIFTS[lift.what]!.replace('more cable needles', lift.to === 1 ? 'one cable needle' : 'two cable needles').replace('loose loops', lift.to === 1 ? 'one loose loop' : `${lift.to} loose loops`)}.`
 		: `Allow: ${lift.what}.`;
 
 const withHolders = (holders: 0 | 1 | 2): string =>
-	holders === 0 ? 'without a holder' : `with ${holders === 1 ? 'one holder' : 'two holders'}`;
+	holders === 0 ? 'without a cable needle' : `with ${holders === 1 ? 'one cable needle' : 'two cable needles'}`;
 
 /** What was proved of a way that a search found, and no more, in a sentence. */
 export function claimOf({ moves, claim, byLoose, atLeast, looked, holders }: Extract<Found, { ok: true }>): string {
@@ -62,7 +62,7 @@ export function planFound(c: Crossing, limits: FoundLimits): Result<readonly Mov
 		what: found.proven
 			? 'Within these limits no procedure makes this crossing: all of them were tried.'
 			: 'No procedure was found within the positions that a search looks at.',
-		todo: found.lift.length > 0 ? found.lift.map(liftWords).join(' Or: ') : 'Allow more holders or loose loops.',
+		todo: found.lift.length > 0 ? found.lift.map(liftWords).join(' Or: ') : 'Allow more cable needles or loose loops.',
 	});
 }
 

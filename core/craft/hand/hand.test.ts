@@ -122,19 +122,19 @@ describe('the ways by hand', () => {
 			['found', 'found-3-0-moves', 'found-1-99-moves', 'found-1-0-luck', 'lost'].map((id) => limitsOf(id)?.holders),
 		).toEqual([2, ...Array.from({ length: 4 }, () => undefined)]);
 		const refused = perform(hand, twoGroups(left), 'found-0-0-moves');
-		expect(refused.ok ? '' : refused.problems[0]!.todo).toBe('Allow one holder. Or: Allow one loose loop.');
+		expect(refused.ok ? '' : refused.problems[0]!.todo).toBe('Allow one cable needle. Or: Allow one loose loop.');
 	});
 
-	it('are recommended by house style, with the reason', () => {
+	it('are recommended by settings, with the reason', () => {
 		const taste = { way: 'pinch', withoutHolderUpTo: 4, holderWork: 'returned' } as const;
 		const because = (spec: TwoGroupSpec): unknown => recommend(twoGroups(spec), taste);
 		expect(because(left)).toEqual({
 			way: 'pinch',
-			because: expect.stringMatching(/without a holder up to 4 stitches, and this has 3/),
+			because: expect.stringMatching(/without a cable needle up to 4 stitches. This has 3/),
 		});
 		expect(because({ ...left, front: 4 })).toEqual({
 			way: 'returned',
-			because: expect.stringMatching(/With 5 stitches it is wider/),
+			because: expect.stringMatching(/^This has 5 stitches\. Your limit without a cable needle is 4\./),
 		});
 		expect(recommend(turnedRound, taste).way).toBe('centre-returned');
 		// A way of one's own goes first, on the crossings that its moves make, and on no other.
@@ -143,7 +143,7 @@ describe('the ways by hand', () => {
 		const fond = { ...taste, way: ownWayId(own), ownWays: [own] };
 		expect(recommend(twoGroups({ ...left, front: 3, behind: 3 }), fond)).toEqual({
 			way: ownWayId(own),
-			because: 'Your house style: your own way, “Reed swap”.',
+			because: 'Your settings: your own way, “Reed swap”.',
 		});
 		expect(recommend(turnedRound, fond).way).toBe('centre-returned');
 	});
@@ -173,11 +173,11 @@ describe('the words by hand', () => {
 
 	it('name one stitch and several, the side, the yarn and the leg', () => {
 		expect(wordsOf({ ...right, frontWork: 'ktbl', behindWork: 'p' }, 'off-holder', 'caption')).toEqual([
-			'Slip stitch 1 purlwise to the holder and let it hang at the back, clear of the yarn.',
-			'Knit stitch 2 through the back loop, passing in front of the one that hangs at the back; pull it snug.',
-			'Knit stitch 3 through the back loop, passing in front of the one that hangs at the back.',
+			'Slip stitch 1 purlwise to the cable needle and hold at the back.',
+			'Knit stitch 2 through the back loop, in front of the one on the cable needle; pull it snug.',
+			'Knit stitch 3 through the back loop, in front of the one on the cable needle.',
 			'Bring the yarn forward between the needles, ready to purl.',
-			'Purl stitch 1 straight off the holder.',
+			'Purl stitch 1 straight off the cable needle.',
 		]);
 	});
 
@@ -202,7 +202,7 @@ describe('the words by hand', () => {
 });
 
 describe('which way for a yarn and a class', () => {
-	it('is told by counts: what slips and who is new to it speak for a holder, many in a row in wool for none', () => {
+	it('is told by counts: what slips and who is new to it speak for a cable needle, many in a row in wool for none', () => {
 		const best = (name: string, by: WorkedBy): string => ranked(named(name), by)[0]!.way;
 		for (const fibre of ['cotton', 'linen', 'synthetic'] as const)
 			expect(best('2/2 LC', { fibre, level: 'beginner', many: true })).toBe('off-holder');

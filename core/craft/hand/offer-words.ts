@@ -11,7 +11,7 @@ export function offerWords(move: Move, state: HandState, workedOff: WorkedOff): 
 	const needle = (which: 'left' | 'right'): string => (which === 'left' ? workedOff : other);
 	const holder = (id: HolderId): string => {
 		const hangs = state.holders[id];
-		return hangs ? `the holder ${sideOf(hangs.side)}` : 'the holder';
+		return hangs ? `the cable needle ${sideOf(hangs.side)}` : 'the cable needle';
 	};
 	const depth = (side: 'front' | 'back', at: 'inner' | 'outer' | undefined): string =>
 		at === 'outer' ? (side === 'front' ? ', nearer you' : ', further away') : '';
@@ -19,9 +19,9 @@ export function offerWords(move: Move, state: HandState, workedOff: WorkedOff): 
 		case 'hold':
 			return move.adds
 				? `Onto ${holder(move.holder)} as well`
-				: `To a holder, ${sideOf(move.side)}${depth(move.side, move.depth)}`;
+				: `To a cable needle, ${sideOf(move.side)}${depth(move.side, move.depth)}`;
 		case 'swing':
-			return `Bring the holder ${move.side === 'front' ? 'to the front' : 'to the back'}${depth(move.side, move.depth)}`;
+			return `Bring the cable needle ${move.side === 'front' ? 'to the front' : 'to the back'}${depth(move.side, move.depth)}`;
 		case 'slip':
 			return `Slip to the ${other} needle${move.turned ? ', knitwise' : ''}`;
 		case 'work': {

@@ -95,7 +95,7 @@ function asWay(own: OwnWay): Way {
 		title: own.name,
 		when: 'A way of your own, made by hand.',
 		applies: `The crossing that it was made for (${shortNumbers(own.crossing.order)}), and others that its moves make.`,
-		needs: tools === 0 ? 'No holder.' : tools === 1 ? 'One holder.' : 'Two holders.',
+		needs: tools === 0 ? 'No cable needle.' : tools === 1 ? 'One cable needle.' : 'Two cable needles.',
 		holders: tools,
 	};
 }

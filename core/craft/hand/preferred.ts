@@ -29,22 +29,22 @@ export interface Recommendation {
 export function recommend(c: Crossing, taste: WayTaste): Recommendation {
 	const makes = (id: string): boolean => planByHand(c, id).ok;
 	const own = taste.ownWays?.find((way) => ownWayId(way) === taste.way);
-	if (own && planOwn(own, c).ok) return { way: taste.way, because: `Your house style: your own way, “${own.name}”.` };
+	if (own && planOwn(own, c).ok) return { way: taste.way, because: `Your settings: your own way, “${own.name}”.` };
 	const without = WAYS.find((w) => w.id === taste.way && w.holders === 0);
 	if (without && c.n <= taste.withoutHolderUpTo && makes(without.id)) {
 		const wide = `up to ${taste.withoutHolderUpTo} stitches`;
-		return { way: without.id, because: `Your house style goes without a holder ${wide}, and this has ${c.n}.` };
+		return { way: without.id, because: `Your settings: without a cable needle ${wide}. This has ${c.n}.` };
 	}
 	const direct = taste.holderWork === 'direct';
 	const held = direct ? 'off-holder' : 'returned';
 	if (makes(held)) {
-		const how = direct ? 'worked straight off it' : 'put back on the needle first';
+		const how = direct ? 'straight off it' : 'slip back first';
 		const wide = without && c.n > taste.withoutHolderUpTo;
 		return {
 			way: held,
 			because: wide
-				? `With ${c.n} stitches it is wider than your house style goes without a holder.`
-				: `Your house style: a holder, its stitches ${how}.`,
+				? `This has ${c.n} stitches. Your limit without a cable needle is ${taste.withoutHolderUpTo}.`
+				: `Your settings: with a cable needle, ${how}.`,
 		};
 	}
 	const other = WAYS.find((w) => w.holders > 0 && makes(w.id));
@@ -52,11 +52,11 @@ export function recommend(c: Crossing, taste: WayTaste): Recommendation {
 		return {
 			way: other.id,
 			because: asTwoGroups(c)
-				? 'The first way with a holder that makes this crossing.'
-				: 'Three groups: with one holder the centre is put back and needs no second tool.',
+				? 'The first way with a cable needle that makes this cable.'
+				: 'Three groups: slip the centre back, and one cable needle is enough.',
 		};
 	}
-	return { way: FOUND_WAY.id, because: 'No way that is taught makes this crossing; the search found one.' };
+	return { way: FOUND_WAY.id, because: 'No taught way makes this crossing. This is the shortest way that was found.' };
 }
 
 export const preferredWay = (c: Crossing, taste: WayTaste): string => recommend(c, taste).way;

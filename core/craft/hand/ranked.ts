@@ -63,8 +63,8 @@ function because(
 		`${moves} moves`,
 		mostLoose === 0 ? `nothing hangs loose${SLIPS[fibre] >= 1 ? `, and ${yarn}` : ''}` : `${hangs} loose, and ${yarn}`,
 		...(mostLoose > 0 && level === 'beginner' ? ['beginners tighten up when loops hang'] : []),
-		...(way.holders === 0 && c.n > COMFORTABLE ? [`${c.n} stitches are many without a holder`] : []),
-		...(way.holders > 0 && many ? ['a holder is picked up each time'] : []),
+		...(way.holders === 0 && c.n > COMFORTABLE ? [`${c.n} stitches are many without a cable needle`] : []),
+		...(way.holders > 0 && many ? ['a cable needle is picked up each time'] : []),
 		...(twists ? ['it twists a stitch for good'] : []),
 	];
 	return `${parts.join('; ')}.`;

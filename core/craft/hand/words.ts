@@ -71,11 +71,13 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 		case 'hold': {
 			const what = `${several ? told.many : told.one} ${numbers} ${move.turned ? 'knitwise' : 'purlwise'}`;
 			const onto =
-				told.holder === 'hook' ? `onto the short leg of ${holderWord(before)} hook` : `to ${holderWord(before)} holder`;
+				told.holder === 'hook'
+					? `onto the short leg of ${holderWord(before)} hook`
+					: `to ${holderWord(before)} cable needle`;
 			return {
 				caption: move.adds
 					? `Slip ${what} to ${addedTo(before, move)} as well.`
-					: `Slip ${what} ${onto} and let it hang ${where(move.side)}${(move.side === 'back') === (before.yarn === 'behind') ? ', clear of the yarn' : ''}.`,
+					: `Slip ${what} ${onto} and hold ${where(move.side)}.`,
 				label: `Hold ${commas} ${where(move.side)}`,
 			};
 		}
@@ -104,8 +106,8 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 			return { caption: `${told.One} ${numbers} slips away and runs down.`, label: `${commas} lost` };
 		case 'swing':
 			return {
-				caption: `Bring the holder with ${numbers} ${move.side === 'front' ? 'to the front' : 'to the back'}.`,
-				label: `Holder ${move.side === 'front' ? 'to the front' : 'to the back'}`,
+				caption: `Bring the cable needle with ${numbers} ${move.side === 'front' ? 'to the front' : 'to the back'}.`,
+				label: `cn ${move.side === 'front' ? 'to the front' : 'to the back'}`,
 			};
 		case 'return':
 			return {
@@ -133,14 +135,14 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 /** Which holder takes more: by its side, and by its depth where two hang there. */
 function addedTo(before: HandState, { side, depth = 'inner' }: MoveOf<'hold'>): string {
 	const there = Object.values(before.holders).filter((h) => h.side === side).length;
-	return `the ${there > 1 ? `${depth} ` : ''}holder ${where(side)}`;
+	return `the ${there > 1 ? `${depth} ` : ''}cable needle ${where(side)}`;
 }
 
 /** A hook is loaded by its short leg and worked off the long one, so that stitches keep their order. */
 const offEnd = ({ holder }: Told, isWrong: boolean): string =>
 	holder === 'hook'
 		? `the ${isWrong ? 'short' : 'long'} leg of the hook`
-		: `${isWrong ? 'the wrong end of ' : ''}the holder`;
+		: `${isWrong ? 'the wrong end of ' : ''}the cable needle`;
 
 /** One holder is the holder; the next one is a second. */
 const holderWord = (before: HandState): string => (Object.keys(before.holders).length > 0 ? 'a second' : 'the');
@@ -165,7 +167,7 @@ function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: H
 		const which = side && Object.keys(before.holders).length > 1 ? ` ${where(side)}` : '';
 		return {
 			caption: `${verb} ${told.one} ${stitch}${tbl} straight off ${offEnd(told, move.end === 'far')}${which}.`,
-			label: `${verb} ${stitch} off the holder`,
+			label: `${verb} ${stitch} off the cn`,
 		};
 	}
 	if (move.past) {
@@ -181,22 +183,23 @@ function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: H
 		.flatMap((side) => {
 			const hanging = before.loops.filter((l) => before.holders[l.on as HolderId]?.side === side).length;
 			if (hanging === 0 || passed === 0) return [];
-			const count = hanging === 1 ? 'the one that hangs' : `the ${hanging === 2 ? 'two' : hanging} that hang`;
-			return [`${side === 'front' ? 'behind' : 'in front of'} ${count} ${where(side)}`];
+			const count = hanging === 1 ? 'the one' : `the ${hanging === 2 ? 'two' : hanging}`;
+			const there = Object.keys(before.holders).length > 1 ? `held ${where(side)}` : 'on the cable needle';
+			return [`${side === 'front' ? 'behind' : 'in front of'} ${count} ${there}`];
 		})
 		.join(' and ');
-	const caption = `${verb} ${told.one} ${stitch}${tbl}${passing && `, passing ${passing}`}${keep}.`;
+	const caption = `${verb} ${told.one} ${stitch}${tbl}${passing && `, ${passing}`}${keep}.`;
 	return { caption, label: `${verb} ${stitch}` };
 }
 
 function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff, yarn }: Told): StepWords {
 	const front = move.to === 'front';
-	const holder = Object.keys(before.holders).length > 1 ? 'a holder' : 'the holder';
+	const holder = Object.keys(before.holders).length > 1 ? 'a cable needle' : 'the cable needle';
 	if (move.round)
 		return { caption: `The yarn goes round ${holder}, and a loop of it stays there.`, label: 'Yarn round' };
 	if (move.outside) {
 		const where = front ? 'in front of' : 'behind';
-		return { caption: `The yarn passes outside, ${where} the hanging holder.`, label: 'Yarn outside' };
+		return { caption: `The yarn goes outside, ${where} the cable needle.`, label: 'Yarn outside' };
 	}
 	// The hand that the stitches wait in only has to tip its finger; the other one carries the yarn across.
 	const how =

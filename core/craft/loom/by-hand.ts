@@ -11,7 +11,7 @@ import {
 } from '../../handling/index.ts';
 import type { ByHand } from '../by-hand.ts';
 
-const ON = { pin: 'on a pin', holder: 'on a holder', fingers: 'in the fingers', peg: 'on a far peg' } as const;
+const ON = { pin: 'on a pin', holder: 'on a stitch holder', fingers: 'in the fingers', peg: 'on a far peg' } as const;
 
 /** What is tried at the loom, in a few words. */
 function says(moves: readonly LoomMove[], { beyond }: LoomState): string {

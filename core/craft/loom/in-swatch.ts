@@ -14,7 +14,7 @@ export const loomRows: InSwatch = {
 		orders: PARKED,
 		setup: ({ castOn, shape }) => [
 			`Use ${castOn} pegs${shape === 'round' ? ', closed to a round' : ' of a straight rake'}, counted from the right; the knit side is towards you.`,
-			'Have ready: a pick, a pin or a holder, and one spare peg marked at each crossing.',
+			'Have ready: a pick, a pin or a stitch holder, and one spare peg marked at each crossing.',
 			'Cast on, and knit one row before the first crossing.',
 		],
 		says: ({ does, crosses }, like) => (like ? `As row ${like.first}.` : sentence(does, crosses ? '. ' : ', ')),

@@ -53,7 +53,7 @@ export function planOnLoom(c: Crossing, way: LoomWay, direction: WrapWay): Resul
 		return fail({
 			code: 'way-does-not-apply',
 			what: `“${way.title}” would carry ${waits.length} loops.`,
-			todo: 'Take a holder.',
+			todo: 'Take a stitch holder.',
 		});
 	}
 	const { centre } = groups;

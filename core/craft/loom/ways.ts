@@ -28,10 +28,10 @@ export const LOOM_WAYS: readonly LoomWay[] = [
 	},
 	{
 		id: 'held-outside',
-		title: 'Held outside, on a holder',
+		title: 'Held outside, on a stitch holder',
 		when: 'What will lie on top waits on your side, where it is in view, and is seated last.',
 		applies: UP_TO,
-		needs: 'A holder, and a pick.',
+		needs: 'A stitch holder, and a pick.',
 		holders: 1,
 		caution: HOOK,
 		where: { side: 'outside', by: 'holder' },

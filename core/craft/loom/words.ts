@@ -6,7 +6,7 @@ import type { StepWords } from '../craft.ts';
 
 const where = ({ side, by }: Parked): string => {
 	if (side === 'across') return 'on a far peg, across the gap';
-	const on = { pin: 'on a pin', fingers: 'in the fingers', holder: 'on a holder', peg: 'on a peg' }[by];
+	const on = { pin: 'on a pin', fingers: 'in the fingers', holder: 'on a stitch holder', peg: 'on a peg' }[by];
 	return `${side}, ${on}`;
 };
 

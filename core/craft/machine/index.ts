@@ -115,7 +115,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 			faces: [otherFace('purl side, towards you', loops.value), { title: 'knit side', crossing: loops.value }],
 			changes: [
 				...tightOn(loops.value, way, { tension, fibre, holding }),
-				'While it is knitted the purl side is seen; the cord shows on the other side.',
+				'While it is knitted the purl side is seen; the cable shows on the other side.',
 				`At least ${LEAST_ROWS} rows to the next crossing, ${ROPE_ROWS} in a rope; 2 to 4 needles between crossings in one row.`,
 				...(loops.value.work.includes('p')
 					? ['Purl stitches are knitted, let down and latched up the other way.']

@@ -12,9 +12,9 @@ const needles = (from: number, count: number): string =>
 
 const column = (state: BedState, needle: number): string =>
 	needle === 0
-		? 'the column at the left of the cord'
+		? 'the column at the left of the cable'
 		: needle === state.needles.length - 1
-			? 'the column at the right of the cord'
+			? 'the column at the right of the cable'
 			: `the stitch on needle ${needle}`;
 
 function start({ loops: all, carriage, tension, holding }: BedState): string {

@@ -32,7 +32,7 @@ function twists(worked: Worked, cords: Cords): SwatchProblem[] {
 				to: step.to,
 				weight: 'warning',
 				reason: 'not-twisted',
-				what: `${plain.length === 1 ? 'One stitch of a cord is' : `${plain.length} stitches of cords are`} worked without a twist in row ${row.number}.`,
+				what: `${plain.length === 1 ? 'One stitch of a cable is' : `${plain.length} stitches of cables are`} worked without a twist in row ${row.number}.`,
 				todo:
 					row.side === 'WS'
 						? `Work them ${back}; or let the swatch twist on right-side rows only.`

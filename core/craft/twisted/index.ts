@@ -26,7 +26,7 @@ export const twisted: Craft = onNeedles({
 	teaches: ['tbl'],
 	inSwatch: twistedRows,
 	hasSentence: true,
-	says: 'Every stitch of a cord is worked through the back loop, on every row.',
+	says: 'Every stitch of a cable is worked through the back loop, on every row.',
 	// Whatever reaches past a stitch works it through a leg of its own choice: only ways that choose freely are kept.
 	ways: plainWays((w) =>
 		['off-holder', 'returned', 'centre-returned', 'two-holders', 'pinch', 'slip-swap'].includes(w.id),
@@ -39,7 +39,7 @@ export const twisted: Craft = onNeedles({
 			return fail({
 				code: 'too-wide',
 				what: `A group of ${widest} twisted stitches gives too little to pass another one.`,
-				todo: `Cross ${MOST_TWISTED} over ${MOST_TWISTED} at most, or knit the cord plain.`,
+				todo: `Cross ${MOST_TWISTED} over ${MOST_TWISTED} at most, or knit the cable plain.`,
 			});
 		}
 		const loops = twistedOf(c);
@@ -48,8 +48,8 @@ export const twisted: Craft = onNeedles({
 			below: loops.work.map((w) => (w.endsWith('tbl') ? 'twisted' : 'plain')),
 			faces: [{ title: 'right side', crossing: loops }],
 			changes: [
-				'Each knit stitch of the cord goes through the back loop, here and on every row between.',
-				'Worked flat, its wrong-side rows are purled through the back loop; some twist on right-side rows only, and the cord is then half as crisp.',
+				'Each knit stitch of the cable goes through the back loop, here and on every row between.',
+				'Worked flat, its wrong-side rows are purled through the back loop; some twist on right-side rows only, and the strand is then half as crisp.',
 			],
 			lost: ['It gives less: the same crossing sits tighter than in plain knitting.'],
 		});

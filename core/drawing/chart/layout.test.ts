@@ -62,7 +62,7 @@ describe('a drawn chart', () => {
 		expect(toSvg(some).length).toBeLessThan(toSvg(whole).length);
 	});
 
-	it('turns left to right from the other side, and the other cord is the upper one there', () => {
+	it('turns left to right from the other side, and the other strand is the upper one there', () => {
 		const rope = work('2/2 LC', 4);
 		const [front, back] = (['RS', 'WS'] as const).map((side) => drawChart(rope, { light: 'day', side }));
 		const pairs = (points: typeof front): string[] => points!.crossPoints.map((p) => `${p.upper}>${p.lower}`).sort();

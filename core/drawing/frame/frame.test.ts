@@ -40,7 +40,7 @@ describe('a loom as a picture', () => {
 		expect(passed(at(inside, 13)).sort()).toEqual(['3>1', '3>2', '4>1', '4>2']);
 		expect(passed(at(outside, 13)).sort()).toEqual(['1>3', '1>4', '2>3', '2>4']);
 		expect(texts(at(inside, 2), 'note')).toContain('inside, on a pin');
-		expect(texts(at(outside, 2), 'note')).toContain('outside, on a holder');
+		expect(texts(at(outside, 2), 'note')).toContain('outside, on a stitch holder');
 		// Words are large where the picture is small, and say less.
 		expect(texts(at(outside, 2, { textScale: 1.9 }), 'note')).toContain('outside');
 		const depths = (done: Performance): number => Math.max(...roles(at(done, 2), 'holder').map((s) => s.depth));

@@ -263,7 +263,13 @@ function paintNotes(layout: FrameLayout, state: State, palette: Palette, textSca
 		face: 'sans',
 		halo: palette.water[0],
 	});
-	const names = { pin: 'on a pin', holder: 'on a holder', fingers: 'in the fingers', peg: 'across', transfer: '' };
+	const names = {
+		pin: 'on a pin',
+		holder: 'on a stitch holder',
+		fingers: 'in the fingers',
+		peg: 'across',
+		transfer: '',
+	};
 	// Shown small, words are large, and there is room for the place alone.
 	const brief = textScale >= 1.5;
 	const notes = layout.tools.flatMap((t): Shape[] => {

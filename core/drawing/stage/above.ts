@@ -18,11 +18,11 @@ const BAR = 11;
 const planeY = (plane: number): number => NEEDLES_Y + plane * PLANE;
 
 const ROWS: readonly (readonly [plane: number, says: string])[] = [
-	[-2, 'outer back holder'],
-	[-1, 'back holder'],
+	[-2, 'outer back cable needle'],
+	[-1, 'back cable needle'],
 	[0, 'needles'],
-	[1, 'front holder'],
-	[2, 'outer front holder'],
+	[1, 'front cable needle'],
+	[2, 'outer front cable needle'],
 ];
 
 /** The same state as `drawNeedles` shows at this step, from above. */
@@ -215,7 +215,7 @@ function paintYarn(layout: StageLayout, state: HandState, palette: Palette, text
 function labelFor(state: HandState): string {
 	const held = (loop: Loop): string => {
 		const holder = state.holders[loop.on as HolderId];
-		if (holder) return `${holder.depth} ${holder.side} holder`;
+		if (holder) return `${holder.depth} ${holder.side} cable needle`;
 		return loop.on === 'loose' ? 'no tool' : 'needles';
 	};
 	const groups = new Map<string, number[]>();

@@ -41,7 +41,9 @@ describe('seen from behind', () => {
 		}
 		const held = drawStage(c, trace, 2, { light: 'day', from: 'behind' });
 		expect(words(held, 'note')).toEqual(['yarn in front', 'in front']);
-		expect(held.label).toMatch(/^Seen from behind\. Stitches 3 on the left needle; 1 and 2 on the holder in front/);
+		expect(held.label).toMatch(
+			/^Seen from behind\. Stitches 3 on the left needle; 1 and 2 on the cable needle in front/,
+		);
 	});
 });
 

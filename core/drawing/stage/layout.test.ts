@@ -56,7 +56,7 @@ describe('the stage', () => {
 		for (let i = 1; i <= trace.steps.length; i++) expect(bases(i)).toBe(bases(0));
 	});
 
-	it('hangs front holders below the needles, back ones behind them, and loose loops on nothing', () => {
+	it('hangs front cable needles below the needles, back ones behind them, and loose loops on nothing', () => {
 		const held = (lean: 'left' | 'right'): StageLayout =>
 			layoutStage(traceBy({ front: 2, behind: 2, lean }, 'off-holder').steps[0]!.state);
 		const front = held('left');

@@ -296,7 +296,7 @@ function labelFor(state: HandState, workedOff: 'left' | 'right', names?: readonl
 			: [];
 	const on = (carrier: string): number[] => state.loops.filter((l) => l.on === carrier).map((l) => l.stitch);
 	const held = Object.entries(state.holders).flatMap(([id, h]) =>
-		part(on(id), h.side === 'front' ? 'on the holder in front' : 'on the holder at the back'),
+		part(on(id), h.side === 'front' ? 'on the cable needle in front' : 'on the cable needle at the back'),
 	);
 	const words = [
 		...part([...on('left')], `on the ${workedOff} needle`),

@@ -110,7 +110,7 @@ describe('the moves, loop by loop', () => {
 	it.each<[string, Move[]]>([
 		['hold none', [{ kind: 'hold', count: 0, holder: 'holder-1', side: 'front' }]],
 		['hold more than there are', [{ kind: 'hold', count: 4, holder: 'holder-1', side: 'front' }]],
-		['work off a holder that is not there', [knit('holder-1')]],
+		['work off a cable needle that is not there', [knit('holder-1')]],
 		['return what was never taken', [{ kind: 'return', from: 'right', count: 1 }]],
 		['put a worked stitch back', [knit(), { kind: 'return', from: 'right', count: 1 }]],
 		['enter beyond the last stitch', [{ kind: 'enter', needle: 'right', skip: 2, count: 2, from: 'front' }]],

@@ -20,17 +20,20 @@ export function hold(state: HandState, move: MoveOf<'hold'>): Result<Applied> {
 	const holder: Holder = { side: move.side, depth: move.depth ?? 'inner' };
 	const hangs = state.holders[move.holder];
 	if (hangs && !move.adds) {
-		return refuse('That holder already has stitches on it.', 'Work them off first, or take a second holder.');
+		return refuse(
+			'That cable needle already has stitches on it.',
+			'Work them off first, or take a second cable needle.',
+		);
 	}
 	if (hangs && (hangs.side !== holder.side || hangs.depth !== holder.depth)) {
-		return refuse('That holder hangs somewhere else.', 'Add to it where it hangs, or bring it over first.');
+		return refuse('That cable needle hangs somewhere else.', 'Add to it where it hangs, or bring it over first.');
 	}
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const taken = atLeftTip(state, move.count);
 	if (!taken) return refuse(`There are not ${move.count} free loops at the tip of the left needle.`, 'Hold fewer.');
 	if (!hangs && clashes(state.holders, holder)) {
-		return refuse('Another holder hangs in that very place.', 'Say which of the two hangs nearer you.');
+		return refuse('Another cable needle hangs in that very place.', 'Say which of the two hangs nearer you.');
 	}
 	const held = taken.map((l): Loop => ({
 		...l,
@@ -50,10 +53,11 @@ export function swing(state: HandState, move: MoveOf<'swing'>): Result<Applied> 
 	const others: HandState['holders'] = Object.fromEntries(
 		Object.entries(state.holders).filter(([id]) => id !== move.holder),
 	);
-	if (!state.holders[move.holder]) return refuse('There is nothing on that holder.', 'Slip stitches to it first.');
+	if (!state.holders[move.holder])
+		return refuse('There is nothing on that cable needle.', 'Slip stitches to it first.');
 	const holder: Holder = { side: move.side, depth: move.depth ?? 'inner' };
 	if (clashes(others, holder)) {
-		return refuse('Another holder hangs in that very place.', 'Say which of the two hangs nearer you.');
+		return refuse('Another cable needle hangs in that very place.', 'Say which of the two hangs nearer you.');
 	}
 	const carried = loopsOn(state, move.holder).map((l): Loop => ({ ...l, plane: holderPlane(holder) }));
 	return ok({

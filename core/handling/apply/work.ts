@@ -22,7 +22,7 @@ export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 		);
 	}
 	if (move.keep && from !== 'left') {
-		return refuse('Only the left needle keeps an old loop on.', 'Let it come off the holder.');
+		return refuse('Only the left needle keeps an old loop on.', 'Let it come off the cable needle.');
 	}
 	if (past && state.kept.length > 0) {
 		return refuse('The old loop of one stitch is on the left needle already.', 'Let it off first.');
@@ -111,7 +111,7 @@ export function shiftYarn(state: HandState, move: MoveOf<'yarn'>): Result<Applie
 	const moved = { ...state, yarn: move.to, outside };
 	if (move.round) {
 		if (!state.holders[move.round]) {
-			return refuse('There is no holder to go round.', 'Take the yarn straight between the needles.');
+			return refuse('There is no cable needle to go round.', 'Take the yarn straight between the needles.');
 		}
 		return ok({ state: { ...moved, extraLoops: state.extraLoops + 1 }, stitches: [], passings: [] });
 	}
@@ -119,7 +119,7 @@ export function shiftYarn(state: HandState, move: MoveOf<'yarn'>): Result<Applie
 		return refuse('The yarn is there already.', 'Leave the yarn where it is.');
 	}
 	if (outside && hangingOn(state, move.to).length === 0) {
-		return refuse('No holder hangs on that side.', 'Take the yarn straight between the needles.');
+		return refuse('No cable needle hangs on that side.', 'Take the yarn straight between the needles.');
 	}
 	return ok({ state: moved, stitches: [], passings: [] });
 }

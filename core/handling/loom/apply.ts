@@ -24,7 +24,7 @@ const WORDS: Readonly<Record<Parked['by'], string>> = {
 	peg: 'The far peg',
 	pin: 'The pin',
 	fingers: 'The fingers',
-	holder: 'The holder',
+	holder: 'The stitch holder',
 };
 
 /** Linear in the loops times the loops moved. Problem `illegal-move`. */
@@ -113,7 +113,7 @@ function park(state: LoomState, { peg, side, by }: Of<'park'>): Done {
 	if ((side === 'across') !== (by === 'peg')) {
 		return refuse(
 			side === 'across' ? 'Across the gap there are only pegs to park on.' : 'There is no peg to park on there.',
-			side === 'across' ? 'Park it on the far peg.' : 'Park it on a pin, on a holder or in the fingers.',
+			side === 'across' ? 'Park it on the far peg.' : 'Park it on a pin, on a stitch holder or in the fingers.',
 		);
 	}
 	if (side === 'across' && state.shape === 'rake') {
@@ -123,7 +123,7 @@ function park(state: LoomState, { peg, side, by }: Of<'park'>): Done {
 	if (there.length >= ROOM[by]) {
 		return refuse(
 			`${WORDS[by]} would carry ${there.length + 1} loops.`,
-			`Park ${ROOM[by]} there at most, or take a holder.`,
+			`Park ${ROOM[by]} there at most, or take a stitch holder.`,
 		);
 	}
 	const other = state.loops.find((l) => l.parked && (l.parked.side !== side || l.parked.by !== by));

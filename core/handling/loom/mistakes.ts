@@ -80,7 +80,7 @@ export const LOOM_MISTAKES: readonly LoomMistake[] = [
 	},
 	{
 		id: 'wrong-work',
-		title: 'purled the cord or knitted the ground',
+		title: 'knit and purl mixed up',
 		how: 'The yarn is drawn up from below where it should be lifted over, or the other way round.',
 		sites: (trace) =>
 			trace.steps.flatMap(({ move }, i): Site[] => {

@@ -22,28 +22,31 @@ type Reach = 'column' | 'cord' | 'undo' | 'loop';
 
 const MENDS: Readonly<Record<SignId, { readonly what: string; readonly reach: Reach }>> = {
 	'leans-wrong': {
-		what: 'Ladder that cord down to the crossing, cross it the right way and latch it up; or stitch the look over it when the piece is done.',
+		what: 'Drop only these stitches down to the crossing, cross them the right way and work them up with a crochet hook. Or duplicate stitch over it when the piece is done.',
 		reach: 'cord',
 	},
-	'order-wrong': { what: 'Ladder that cord down to the crossing and work it in its order.', reach: 'cord' },
-	wound: { what: 'Ladder that cord down to the crossing, unwind it and cross it once.', reach: 'cord' },
-	kink: { what: 'Undo back to the group and work its stitches in their order.', reach: 'undo' },
+	'order-wrong': {
+		what: 'Drop only these stitches down to the crossing, and work them in their order.',
+		reach: 'cord',
+	},
+	wound: { what: 'Drop only these stitches down to the crossing, unwind them and cross them once.', reach: 'cord' },
+	kink: { what: 'Undo back to that group and work its stitches in their order.', reach: 'undo' },
 	'one-too-many': { what: 'Drop the extra loop on the next row.', reach: 'loop' },
-	'one-too-few': { what: 'Find the loop that ran down, and latch it up.', reach: 'column' },
-	ladder: { what: 'Catch it with a hook at once, before it runs on, and latch it up.', reach: 'column' },
-	twisted: { what: 'Drop that column down to the twist and latch it up.', reach: 'column' },
-	bar: { what: 'Undo back to where the yarn went outside, and take it between.', reach: 'undo' },
-	bump: { what: 'Drop that stitch and latch it up from the other side.', reach: 'column' },
-	smooth: { what: 'Drop that stitch and latch it up from the other side.', reach: 'column' },
-	split: { what: 'Undo that stitch and work it through its whole yarn.', reach: 'column' },
+	'one-too-few': { what: 'Find the dropped stitch, and work it up with a crochet hook.', reach: 'column' },
+	ladder: { what: 'Catch it with a crochet hook at once, before it runs further, and work it up.', reach: 'column' },
+	twisted: { what: 'Drop that stitch down to the twist, and work it up with a crochet hook.', reach: 'column' },
+	bar: { what: 'Undo back to where the yarn went outside, and bring it between the needles.', reach: 'undo' },
+	bump: { what: 'Drop that stitch, and work it up with a crochet hook from the other side.', reach: 'column' },
+	smooth: { what: 'Drop that stitch, and work it up with a crochet hook from the other side.', reach: 'column' },
+	split: { what: 'Undo that stitch, and work it again through all of its yarn.', reach: 'column' },
 	turned: { what: 'On the next row work it through the back loop.', reach: 'loop' },
 	'hangs-up': {
-		what: 'Undo the stitch, bring its old loop behind the new yarn again, and knit it off once more.',
+		what: 'Undo the stitch, bring its old loop behind the new yarn, and knit it off again.',
 		reach: 'column',
 	},
-	locked: { what: 'Undo the row, and hang what waits between the layers.', reach: 'undo' },
-	large: { what: 'Pull the slack back into the neighbours, loop by loop.', reach: 'loop' },
-	unfinished: { what: 'Work what still waits before going on.', reach: 'loop' },
+	locked: { what: 'Undo the row, and hang the group between the layers.', reach: 'undo' },
+	large: { what: 'Ease the slack into the neighbours, stitch by stitch.', reach: 'loop' },
+	unfinished: { what: 'Work the stitches that are left before you go on.', reach: 'loop' },
 };
 
 /** What to do about each sign, and its cost after so many rows. Sources: what is laddered or undone, stitch by stitch. */

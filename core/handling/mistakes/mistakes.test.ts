@@ -95,7 +95,7 @@ describe('a mistake of the hands', () => {
 		expect(faces(after({ ...purled, lean: 'right' }, 'off-holder', 'wrong-leg', 2))).toEqual([['twisted', ['WS']]]);
 		expect(faces(after(left, 'off-holder', 'wrong-order'))).toEqual([['kink', ['RS']]]);
 		const [bump] = after(left, 'off-holder', 'wrong-work');
-		expect(bump?.says).toEqual({ RS: 'a purl bump in the cord at 3', WS: 'a smooth knit stitch at 3' });
+		expect(bump?.says).toEqual({ RS: 'a purl bump in the cable at 3', WS: 'a smooth knit stitch at 3' });
 	});
 
 	it('does not happen where it cannot', () => {

@@ -30,7 +30,7 @@ const turnedRound = (move: Move): Move => {
 const wrongSide: HandMistake = {
 	id: 'wrong-side',
 	title: 'held on the other side',
-	how: 'The group that waits hangs in front instead of at the back, or the other way; without a holder, the needle goes in from the wrong side.',
+	how: 'The held stitches are in front instead of at the back, or the other way round. Without a cable needle: the needle goes in from the wrong side.',
 	sites: (trace) => {
 		const held = eachMove(trace, (m) => (m.kind === 'hold' ? { ...m, side: otherSide(m.side) } : undefined));
 		if (held.length > 0) return held;
@@ -43,7 +43,7 @@ const wrongSide: HandMistake = {
 const knitwise: HandMistake = {
 	id: 'knitwise',
 	title: 'slipped knitwise',
-	how: 'The stitches are slipped as if to knit, so that they hang turned, and are then worked through the leg in front.',
+	how: 'The stitches are slipped as if to knit, which turns them, and then worked through the front leg.',
 	sites: (trace) =>
 		eachMove(trace, (m) =>
 			(m.kind === 'hold' || m.kind === 'slip') && !m.turned ? { ...m, turned: true } : undefined,
@@ -53,15 +53,15 @@ const knitwise: HandMistake = {
 const wrongLeg: HandMistake = {
 	id: 'wrong-leg',
 	title: 'worked through the wrong leg',
-	how: 'The needle goes through the trailing leg.',
+	how: 'The needle goes through the back leg, which twists the stitch.',
 	sites: (trace) =>
 		eachMove(trace, (m) => (m.kind === 'work' ? { ...m, leg: m.leg === 'front' ? 'back' : 'front' } : undefined)),
 };
 
 const yarnLeft: HandMistake = {
 	id: 'yarn-left',
-	title: 'yarn left where it was',
-	how: 'The yarn is not brought to the side that the next stitch needs, and comes over the needle.',
+	title: 'yarn not moved',
+	how: 'The yarn stays on the wrong side for the next stitch, and goes over the needle.',
 	sites: (trace) => {
 		const shifts = trace.steps.flatMap(({ move }, i) => (move.kind === 'yarn' ? [changed(trace, i)] : []));
 		const first = trace.steps.findIndex(({ move }) => move.kind === 'work');
@@ -85,15 +85,15 @@ const whileHolding = (trace: Trace, instead: (state: HandState, move: Move) => M
 
 const yarnRound: HandMistake = {
 	id: 'yarn-round',
-	title: 'yarn round the holder',
-	how: 'The yarn goes round the hanging holder on its way.',
+	title: 'yarn round the cable needle',
+	how: 'The yarn goes round the cable needle.',
 	sites: (trace) => whileHolding(trace, (state) => ({ kind: 'yarn', to: state.yarn, round: hangingIds(state)[0]! })),
 };
 
 const yarnOutside: HandMistake = {
 	id: 'yarn-outside',
-	title: 'yarn outside the holder',
-	how: 'The yarn passes outside the hanging holder instead of between it and the needles.',
+	title: 'yarn outside the cable needle',
+	how: 'The yarn goes outside the cable needle instead of between it and the needles.',
 	sites: (trace) =>
 		whileHolding(trace, (state, move) => {
 			const needed: From = move.kind === 'work' && move.stitch === 'p' ? 'front' : 'behind';
@@ -105,8 +105,8 @@ const yarnOutside: HandMistake = {
 
 const wrongOrder: HandMistake = {
 	id: 'wrong-order',
-	title: 'holder worked from its wrong end',
-	how: 'The stitches come off the same point that took them up, the last one first.',
+	title: 'worked from the wrong end of the cable needle',
+	how: 'The stitches come off the end that they went on, the last one first.',
 	sites: (trace) =>
 		(['holder-1', 'holder-2'] as const).flatMap((id): Site[] => {
 			const at = trace.steps.flatMap(({ move }, i) => (move.kind === 'work' && move.from === id ? [i] : []));
@@ -123,8 +123,8 @@ const TRANSFERS: readonly Move['kind'][] = ['hold', 'slip', 'withdraw', 'recaptu
 
 const lost: HandMistake = {
 	id: 'lost',
-	title: 'a loop lost on the way',
-	how: 'A loop slips out of the pinch, or off a tool while it is handed over, and runs down.',
+	title: 'a dropped stitch',
+	how: 'A stitch slips out of the pinch or off a needle, and runs down.',
 	sites: (trace) =>
 		trace.steps.flatMap(({ move, stitches }, i) =>
 			TRANSFERS.includes(move.kind) ? stitches.map((s) => withoutStitch(trace, i, s)) : [],
@@ -133,14 +133,14 @@ const lost: HandMistake = {
 
 const split: HandMistake = {
 	id: 'split',
-	title: 'a stitch split',
-	how: 'The needle goes through half of the yarn only.',
+	title: 'a split stitch',
+	how: 'The needle goes through only part of the yarn.',
 	sites: (trace) => eachMove(trace, (m) => (m.kind === 'work' ? { ...m, split: true } : undefined)),
 };
 
 const wrongWork: HandMistake = {
 	id: 'wrong-work',
-	title: 'purled the cord or knitted the ground',
+	title: 'knit and purl mixed up',
 	how: 'A stitch is purled where it should be knit, or knit where it should be purled.',
 	sites: (trace) =>
 		eachMove(trace, (m) => (m.kind === 'work' ? { ...m, stitch: m.stitch === 'k' ? 'p' : 'k' } : undefined)).map(

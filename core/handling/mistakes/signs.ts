@@ -130,7 +130,7 @@ function workSigns(asked: Crossing, outcome: Outcome): Sign[] {
 			id: 'bump',
 			faces: BOTH,
 			stitches: bumps,
-			says: { RS: `a purl bump in the cord at ${list(bumps)}`, WS: `a smooth knit stitch at ${list(bumps)}` },
+			says: { RS: `a purl bump in the cable at ${list(bumps)}`, WS: `a smooth knit stitch at ${list(bumps)}` },
 		});
 	}
 	const smooth = where((wanted, made) => wanted[0] === 'p' && made[0] === 'k');

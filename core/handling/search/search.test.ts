@@ -35,7 +35,7 @@ const lc = (n: number): Crossing => twoGroups({ front: n, behind: n, lean: 'left
 const isLong = process.env['POND_LOOP_LONG'] === 'yes';
 
 describe('the search', () => {
-	it('is never worse for more that it may use, and names the holders that its claim is about', () => {
+	it('is never worse for more that it may use, and names the cable needles that its claim is about', () => {
 		const transfers = (c: Crossing, limits: Partial<SearchLimits>): number => {
 			const found = search(c, limits);
 			return found.ok ? tally(traceFor(c, found)).transfers : Infinity;
@@ -48,7 +48,9 @@ describe('the search', () => {
 				if (!few.ok || c.over.length === 0) return;
 				const used = tally(traceFor(c, few)).tools;
 				expect(few.holders).toBe(used);
-				expect(claimOf(few)).toContain(used === 0 ? 'without a holder' : used === 1 ? 'one holder' : 'two holders');
+				expect(claimOf(few)).toContain(
+					used === 0 ? 'without a cable needle' : used === 1 ? 'one cable needle' : 'two cable needles',
+				);
 				expect(claimOf(search(c, { holders }) as Extract<Found, { ok: true }>)).not.toContain('holder');
 			}),
 			{ numRuns: 60 },
@@ -84,16 +86,19 @@ describe('the search', () => {
 					[5, 1, 500],
 				] satisfies [number, 1 | 2, number][])
 			: []),
-	])('is beaten by nothing that counts: %i stitches, %i holders, one crossing of every %i', (n, holders, every) => {
-		for (const c of everyCrossing(n).filter((_, i) => i % every === 0)) {
-			const found = search(c, { holders });
-			const { transfers } = tally(traceFor(c, found));
-			expect([c, found.ok && found.claim, prove(c, traceFor(c, found)).ok]).toEqual([c, 'best', true]);
-			expect([c, [...bruteForce(n, { holders, loose: 0 }, transfers - 1, { target: c }).values()]]).toEqual([c, []]);
-		}
-	});
+	])(
+		'is beaten by nothing that counts: %i stitches, %i cable needles, one crossing of every %i',
+		(n, holders, every) => {
+			for (const c of everyCrossing(n).filter((_, i) => i % every === 0)) {
+				const found = search(c, { holders });
+				const { transfers } = tally(traceFor(c, found));
+				expect([c, found.ok && found.claim, prove(c, traceFor(c, found)).ok]).toEqual([c, 'best', true]);
+				expect([c, [...bruteForce(n, { holders, loose: 0 }, transfers - 1, { target: c }).values()]]).toEqual([c, []]);
+			}
+		},
+	);
 
-	it('winds a pair and unwinds it again, and adds to a holder that hangs, where that takes less', () => {
+	it('winds a pair and unwinds it again, and adds to a cable needle that hangs, where that takes less', () => {
 		const c = valid({
 			order: [3, 4, 2, 1],
 			over: [
@@ -109,7 +114,7 @@ describe('the search', () => {
 		expect(without.transfers).toBeGreaterThan(6);
 	});
 
-	it('takes no more holders than as few transfers need', () => {
+	it('takes no more cable needles than as few transfers need', () => {
 		expect(tally(traceFor(lc(2), search(lc(2)))).tools).toBe(1);
 	});
 
@@ -158,7 +163,7 @@ describe('the search', () => {
 		expect(on({ kind: 'work', from: 'left', stitch: 'k', leg: 'front' })).toBeUndefined();
 	});
 
-	it('reaches all crossings of up to 4 stitches with one holder, and none is left out by trying everything', () => {
+	it('reaches all crossings of up to 4 stitches with one cable needle, and none is left out by trying everything', () => {
 		// 1·3·7·15: a permutation of i stitches with a coin for each pair that changes order.
 		const sizes = isLong ? [2, 3, 4] : [2, 3];
 		const found = sizes.map((n) => bruteForce(n, { holders: 1, loose: 0 }, 9).size);
@@ -213,7 +218,7 @@ describe('the search', () => {
 		expect(kinds(lc(1), { holders: 0, loose: 1 })).toBe('drop k recapture k');
 	});
 
-	it('without a holder is never worse than pinching or slipping', () => {
+	it('without a cable needle is never worse than pinching or slipping', () => {
 		for (const { crossing: c } of everyTwoGroups(3)) {
 			const best = tally(traceFor(c, search(c, { holders: 0, loose: c.n })));
 			for (const way of ['pinch', 'slip-swap']) {

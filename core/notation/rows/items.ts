@@ -116,7 +116,7 @@ function fixesFor(
 			return slash
 				? [
 						{
-							title: `Write ${slash}: as ${SCHOOLS[r.school].title.toLowerCase()} mean it`,
+							title: `Write ${slash}, as patterns with ${SCHOOLS[r.school].title} mean it`,
 							text: slash,
 							reads: true as const,
 						},
@@ -490,7 +490,7 @@ export class ItemReader {
 		const problem: RowProblem = {
 			code: isRead ? 'other-school' : 'unknown-term',
 			what: isRead
-				? `“${text}” means different things in different schools, and yours has no such name.`
+				? `“${text}” means different things in different patterns, and yours writes no such name.`
 				: `“${text}” is no stitch and no crossing.`,
 			todo: isRead
 				? 'Choose what is meant, or add a glossary line for it.'

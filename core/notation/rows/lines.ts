@@ -456,7 +456,7 @@ class LineReader {
 			const as = from + (span > 1 ? i : 0);
 			const told = this.rows.find((r) => r.numbers.includes(as));
 			if (!told) {
-				this.#complain(line.body, 'as-row', `Row ${as} is not told before this.`, 'Write its stitches here.');
+				this.#complain(line.body, 'as-row', `Row ${as} is missing before this.`, 'Write its stitches here.');
 				return;
 			}
 			this.#add({ ...line, numbers: [number], items: told.items });

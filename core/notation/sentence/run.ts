@@ -107,9 +107,9 @@ const inPlace = (side: Side): string => (side === 'front' ? 'in front' : 'at the
 
 function inWords({ sides, secondNearer }: Choices, used: Planned['used']): string {
 	return [
-		...(used.sides.has('holder-1') ? [`the holder hangs ${inPlace(sides[0])}`] : []),
-		...(used.sides.has('holder-2') ? [`the second holder hangs ${inPlace(sides[1])}`] : []),
-		...(used.depth ? [`the second holder hangs ${secondNearer ? 'nearer you than' : 'behind'} the first`] : []),
+		...(used.sides.has('holder-1') ? [`the cable needle is ${inPlace(sides[0])}`] : []),
+		...(used.sides.has('holder-2') ? [`the second cable needle is ${inPlace(sides[1])}`] : []),
+		...(used.depth ? [`the second cable needle is ${secondNearer ? 'nearer you than' : 'behind'} the first`] : []),
 	].join(', and ');
 }
 
@@ -160,13 +160,22 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 		const id = named(which) ?? (ready.length > 1 && there?.length === 1 ? there[0] : undefined);
 		const hangs = ready.length === 1 ? hanging.get(ready[0]!)!.side : undefined;
 		if (which === undefined && side && hangs && hangs !== side)
-			return problem(at, `The holder hangs ${inPlace(hangs)}.`, 'Say from the cn, or where it hangs.');
+			return problem(at, `The cable needle is ${inPlace(hangs)}.`, 'Say from the cn, or where it hangs.');
 		if (id && ready.includes(id)) return ok(id);
-		if (id) return problem(at, `There is nothing on the ${ORDINALS[id]} holder here.`, 'Slip stitches to it first.');
+		if (id)
+			return problem(at, `There is nothing on the ${ORDINALS[id]} cable needle here.`, 'Slip stitches to it first.');
 		if (ready.length === 1) return ok(ready[0]!);
 		return ready.length === 0
-			? problem(at, 'There is nothing on a holder here.', 'Say first what is slipped to it, such as: sl 2 sts to cn.')
-			: problem(at, 'Two holders hang there, and this does not say which one.', 'Say the first cn, or the second cn.');
+			? problem(
+					at,
+					'There is nothing on a cable needle here.',
+					'Say first what is slipped to it, such as: sl 2 sts to cn.',
+				)
+			: problem(
+					at,
+					'Two cable needles hang there, and this does not say which one.',
+					'Say the first cn, or the second cn.',
+				);
 	};
 
 	/** Sides and depths are said after the stitches are slipped, so they are looked up ahead. */
@@ -245,7 +254,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (off !== 'left' && count > there) {
 				return problem(
 					clause.at,
-					`The holder has ${many(there)}, and ${many(count)} are worked from it.`,
+					`The cable needle has ${many(there)}, and ${many(count)} are worked from it.`,
 					'Count what was slipped to it, and what is taken from it.',
 				);
 			}
@@ -274,31 +283,35 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			const free = IDS.find((id) => !inUse().includes(id));
 			const id = named(toHolder.which) ?? (inUse().length === 0 ? 'holder-1' : free);
 			if (!id || (hanging.get(id)?.count ?? 0) > 0) {
-				return problem(clause.at, 'That holder still has stitches on it.', 'Work them off first, or say another cn.');
+				return problem(
+					clause.at,
+					'That cable needle still has stitches on it.',
+					'Work them off first, or say another cn.',
+				);
 			}
 			if (inUse().length > 0 && toHolder.which === undefined) {
 				return problem(
 					clause.at,
-					'A holder hangs there already, and this does not say that it is another one.',
+					'A cable needle is there already, and this does not say that it is another one.',
 					'Say the first cn and the second cn.',
 				);
 			}
 			if (clause.source?.kind === 'right' || (clause.nth ?? 1) !== 1)
 				return problem(
 					clause.at,
-					'Only the next stitches of the left needle go to a holder.',
+					'Only the next stitches of the left needle go to a cable needle.',
 					'Say how many of those are slipped, such as: sl 2 sts to cn.',
 				);
 			const count = clause.count === 'all' ? 0 : (clause.count ?? 1);
 			if (count < 1 || count > MAX_STITCHES)
 				return problem(
 					clause.at,
-					'This does not say how many go to the holder.',
+					'This does not say how many go to the cable needle.',
 					'Say a number, such as: sl 2 sts to cn.',
 				);
 			const beside = saidOf(clauses, i)?.beside?.which;
 			if (beside !== undefined && named(beside) === id)
-				return problem(clause.at, 'A holder hangs in front of the other one, or behind it.', 'Say which is which.');
+				return problem(clause.at, 'A cable needle is in front of the other one, or behind it.', 'Say which is which.');
 			const place = settle(i, id);
 			moves.push({
 				move: { kind: 'hold', count, holder: id, ...place, ...(clause.knitwise ? { turned: true } : {}) },
@@ -313,7 +326,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (clause.target?.kind === 'right' || clause.side === 'front')
 				return problem(
 					clause.at,
-					'Stitches that wait are put back on the left needle, or worked off the holder.',
+					'Stitches that wait are put back on the left needle, or worked off the cable needle.',
 					'Say to the left needle, or how they are worked.',
 				);
 			const there = hanging.get(source.value)!.count;
@@ -324,11 +337,15 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 					? there
 					: (clause.count ?? 1);
 			if (count > there)
-				return problem(clause.at, `The holder has ${many(there)}, and ${many(count)} are put back.`, 'Put back fewer.');
+				return problem(
+					clause.at,
+					`The cable needle has ${many(there)}, and ${many(count)} are put back.`,
+					'Put back fewer.',
+				);
 			if (clause.nth !== undefined && clause.nth !== 1 && clause.nth !== there)
 				return problem(
 					clause.at,
-					`Stitch ${clause.nth} of the ${there} on the holder is at neither end of it.`,
+					`Stitch ${clause.nth} of the ${there} on the cable needle is at neither end of it.`,
 					'Take one from an end.',
 				);
 			hanging.get(source.value)!.count -= count;
@@ -426,7 +443,7 @@ function runMoves({ moves }: Planned): Result<Omit<SentenceReading, 'differs'>> 
 		const numbers = many(held.length);
 		return problem(
 			at,
-			`${numbers} ${held.length === 1 ? 'is' : 'are'} left on the holder.`,
+			`${numbers} ${held.length === 1 ? 'is' : 'are'} left on the cable needle.`,
 			`Say what is done with ${held.length === 1 ? 'it' : 'them'}, such as: k${held.length} from cn.`,
 		);
 	}
@@ -440,7 +457,11 @@ function runMoves({ moves }: Planned): Result<Omit<SentenceReading, 'differs'>> 
 	const unsettled = [...outcome.tangled, ...outcome.level];
 	if (unsettled.length > 0) {
 		const pairs = unsettled.map((pair) => listNumbers(pair)).join('; ');
-		return problem(at, `It does not say which lies on top: ${pairs}.`, 'Say in front or in back for each holder.');
+		return problem(
+			at,
+			`It does not say which lies on top: ${pairs}.`,
+			'Say in front or in back for each cable needle.',
+		);
 	}
 	const made = crossing({
 		order: outcome.order,

@@ -86,7 +86,7 @@ describe('a glossary sentence', () => {
 		['sl 2 to cn, hold in front, k2, return held sts to right needle, k2', 'are put back on the left needle'],
 		['sl 2 to cn, hold in front, k2, k second st from cn, k1 from cn', 'Stitch 2 is not the next one there'],
 		['sl 2 to cn, hold in front, k the 2nd st, k2 from cn', 'Stitch 2 is not the next one there'],
-		['sl 2 to cn, hold in front, k2, k2 from back cn', 'The holder hangs in front.'],
+		['sl 2 to cn, hold in front, k2, k2 from back cn', 'The cable needle is in front.'],
 		['sl 2 to cn, hold in front of right needle, k2, k2 from cn', 'What waits hangs at the left needle.'],
 	])('does not read past a word that says where: %s', (text, what) => {
 		expect(fault(text).what).toContain(what);
@@ -159,13 +159,13 @@ describe('a glossary sentence', () => {
 		expect(turned).toEqual(twoGroups({ front: 2, behind: 2, lean: 'left', frontWork: 'ktbl' }));
 	});
 
-	it('that two holders on one side can be meant by gives both crossings, and says what decides', () => {
+	it('that two cable needles on one side can be meant by gives both crossings, and says what decides', () => {
 		const open = readSentence(
 			'sl 1 to first cn, hold in back, sl 1 to second cn, hold in back, k1, k1 from second cn, k1 from first cn',
 		);
 		expect(open.ok && open.value.map((r) => [asThreeGroups(r.crossing)?.lies, r.differs])).toEqual([
-			['behind', 'the second holder hangs behind the first'],
-			['between', 'the second holder hangs nearer you than the first'],
+			['behind', 'the second cable needle is behind the first'],
+			['between', 'the second cable needle is nearer you than the first'],
 		]);
 		for (const [where, lies] of [
 			['in front of', 'between'],
@@ -178,33 +178,37 @@ describe('a glossary sentence', () => {
 		}
 	});
 
-	it('without a side for its holder may lean either way', () => {
+	it('without a side for its cable needle may lean either way', () => {
 		const open = readSentence('sl 2 sts to cn, k2, k2 from cn');
 		expect(open.ok && open.value.map((r) => [canonical(r.crossing), r.differs])).toEqual([
-			[canonical(named('2/2 LC')), 'the holder hangs in front'],
-			[canonical(named('2/2 RC')), 'the holder hangs at the back'],
+			[canonical(named('2/2 LC')), 'the cable needle is in front'],
+			[canonical(named('2/2 RC')), 'the cable needle is at the back'],
 		]);
 	});
 
 	it.each([
-		['sl 2 to cn and hold in back, k2', 'sentence', '2 stitches are left on the holder.'],
-		['sl 3 to cn, hold in back, k2, k2 from cn', 'sentence', '1 stitch is left on the holder.'],
-		['k2 from cn', 'sentence', 'There is nothing on a holder here.'],
+		['sl 2 to cn and hold in back, k2', 'sentence', '2 stitches are left on the cable needle.'],
+		['sl 3 to cn, hold in back, k2, k2 from cn', 'sentence', '1 stitch is left on the cable needle.'],
+		['k2 from cn', 'sentence', 'There is nothing on a cable needle here.'],
 		[
 			'sl 2 to cn, hold in front, k2, k3 from cn',
 			'sentence',
-			'The holder has 2 stitches, and 3 stitches are worked from it.',
+			'The cable needle has 2 stitches, and 3 stitches are worked from it.',
 		],
 		[
 			'sl 2 to cn, hold in front, k2, return sts from cn to left needle, p1',
 			'sentence',
 			'1 stitch is put back on the left needle and never worked.',
 		],
-		['sl 2 to cn, hold in front, k2, k2 from second cn', 'sentence', 'There is nothing on the second holder here.'],
+		[
+			'sl 2 to cn, hold in front, k2, k2 from second cn',
+			'sentence',
+			'There is nothing on the second cable needle here.',
+		],
 		[
 			'sl 2 to first cn, hold in front, sl 2 to second cn, hold in back, k2, k2 from cn',
 			'sentence',
-			'Two holders hang there, and this does not say which one.',
+			'Two cable needles hang there, and this does not say which one.',
 		],
 		['sl sts to cn, hold in front, k2, k2 from cn', 'sentence', 'There are'],
 		['k2, p2', 'nothing-crosses', 'Every stitch keeps its place: nothing crosses.'],

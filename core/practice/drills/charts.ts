@@ -191,7 +191,7 @@ export const whereItGapes = drill<Cord>({
 	},
 	judge: (cord, [given = '']) => ({
 		right: Number(given) === gapIn(cord),
-		says: `Stitch ${gapIn(cord)!}, the first purl after the cord: a purl takes more yarn than a knit, and the first one after a knit most.`,
+		says: `Stitch ${gapIn(cord)!}, the first purl after the cable: a purl takes more yarn than a knit, and the first one after a knit most.`,
 		asked: fabricOf(cord),
 	}),
 });

@@ -46,7 +46,7 @@ export const leanOfPicture = drill<Crossing>({
 		seenAs(
 			crossing,
 			wordsFor(crossing).lean === given,
-			`It is ${titleOf(crossing)}: it leans the way that the cord in front goes upwards.`,
+			`It is ${titleOf(crossing)}: it leans the way that the strand in front goes upwards.`,
 		),
 });
 
@@ -65,7 +65,7 @@ export const holdOfPicture = drill<Looked>({
 		return crossing && { crossing, deck };
 	},
 	question: ({ crossing, deck }) => ({
-		asks: `Worked ${isLeft(deck) ? 'left' : 'right'}-handed with a holder: where were the first stitches held?`,
+		asks: `Worked ${isLeft(deck) ? 'left' : 'right'}-handed with a cable needle: where were the first stitches held?`,
 		shows: { kind: 'fabric', crossing, side: 'RS' },
 		options: SIDES,
 	}),
@@ -123,7 +123,7 @@ export const whoIsInFront = drill<Crossing>({
 		const at = front[0] === groups.tip[0] ? 'tip' : 'far';
 		return {
 			right: given === at,
-			says: `A cord that leans ${groups.lean} came from the ${at === 'tip' ? 'right' : 'left'}.`,
+			says: `A cable that leans ${groups.lean} came from the ${at === 'tip' ? 'right' : 'left'}.`,
 			asked: crossing,
 		};
 	},

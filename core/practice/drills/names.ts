@@ -20,7 +20,7 @@ import {
 } from '../crossings.ts';
 import { drill, type Deck, type Verdict } from '../question.ts';
 
-const inSchool = (school: SchoolId): string => SCHOOLS[school].title.toLowerCase();
+const inSchool = (school: SchoolId): string => `${SCHOOLS[school].title} patterns`;
 
 /** By the school asked; what another school makes of the name is right as well, and shown. `seen`: what comes of it in the hands that are asked about. */
 export function byName(
@@ -103,7 +103,7 @@ export const holdOfName = drill<Handled>({
 
 export const countOfName = drill<Handled>({
 	id: 'count-of-name',
-	title: 'How many on the holder?',
+	title: 'How many on the cable needle?',
 	skill: 'holder',
 	isOfHands: true,
 	make: handled,
@@ -111,7 +111,7 @@ export const countOfName = drill<Handled>({
 		const counts = new Set([crossing.n, groupsIn(crossing).tip.length, groupsIn(crossing).far.length]);
 		for (let more = 1; counts.size < 4; more++) counts.add(more);
 		return {
-			asks: `${name} (${inSchool(school)})${handsAsked(deck)}: how many stitches go onto the holder?`,
+			asks: `${name} (${inSchool(school)})${handsAsked(deck)}: how many stitches go onto the cable needle?`,
 			options: [...counts].sort((a, b) => a - b).map((n) => ({ id: String(n), label: String(n) })),
 		};
 	},

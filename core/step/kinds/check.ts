@@ -8,9 +8,9 @@ import { kind } from '../kind.ts';
 /** What a learner looks at on their own piece: the question, and the skill that looking at it is. */
 const TABLE = {
 	count: ['Count: is every stitch still there?', 'count-rows'],
-	lean: ['Lean: does the cord lean the way it should?', 'lean'],
+	lean: ['Lean: does the cable lean the way it should?', 'lean'],
 	mount: ['Sit: does every stitch sit on the needle as the others do, none turned round?', 'mount'],
-	gap: ['Gap: is the purl beside the cord snug?', 'gap'],
+	gap: ['Gap: is the purl beside the cable snug?', 'gap'],
 } as const satisfies Record<string, readonly [string, SkillId]>;
 
 export type Check = keyof typeof TABLE;

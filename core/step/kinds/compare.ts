@@ -53,7 +53,7 @@ function blocks(step: CompareStep, { style }: Shown): readonly Block[] {
 						tone: 'quiet',
 						text:
 							step.of === 'readings'
-								? 'Schools agree on this name, so there is nothing to compare. Choose another comparison.'
+								? 'This name means the same everywhere, so there is nothing to compare. Choose another comparison.'
 								: 'Only one way makes this crossing here, so there is nothing to compare. Choose another comparison.',
 					} as const,
 				]

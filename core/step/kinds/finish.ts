@@ -41,7 +41,7 @@ const TABLE = {
 	dry: { name: 'dry', says: 'Let it dry where it lies, before it is seamed.', minutes: 0 },
 	seam: {
 		name: 'seam',
-		says: 'Seam from the front once it is dry, the edge stitch inside, knit to knit and purl to purl: every stitch at both ends and where cords meet, every other between. Then weave in the tails.',
+		says: 'Seam from the front once it is dry, the edge stitch inside, knit to knit and purl to purl: every stitch at both ends and where strands meet, every other between. Then weave in the tails.',
 		minutes: 12,
 		kit: NEEDLE,
 	},

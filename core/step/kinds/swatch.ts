@@ -84,7 +84,7 @@ function lainBlock(
 			['Size', size],
 			...(assumed.length > 0 ? [['Assumed', assumed.join(' ')] satisfies Line] : []),
 			...alike(reckoned.together).map(({ letters, strain, verdict, tightestIn, takeUp }): Line => [
-				`Cord ${letters}`,
+				`Strand ${letters}`,
 				`${strainSaid({ verdict, tightestIn })}, strain ${strain.toFixed(2)}${takeUp === undefined || gauge.of === 'pattern' ? '' : `, takes up ${Math.max(0, Math.round((1 - takeUp) * 100))} %`}`,
 			]),
 		],
@@ -96,7 +96,7 @@ function lainBlock(
 				unit: units,
 				strains: strainsIn(worked, cords, gauge, pulled).flatMap((s) => s.crossings),
 				mirrored: shown.mirrored,
-				label: `${swatch.title}, as it will lie, seen from the ${sides.right}.`,
+				label: `${swatch.title}, as a knitted preview, seen from the ${sides.right}.`,
 			}),
 		paper: true,
 	};

@@ -18,8 +18,6 @@
 	import { teacherHere } from '$lib/class/teacher-here';
 	import Failed from '$lib/ui/Failed.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
-	import Path from '$lib/ui/Path.svelte';
-	import { setPath, stationOf } from '$lib/ui/path-state.svelte';
 	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLocale } from '$lib/ui/locale';
 	import { setLight } from '$lib/ui/light-state.svelte';
@@ -42,11 +40,9 @@
 	});
 
 	const ABOUT =
-		'What a cable crossing’s name means, how hands do it with a needle and without, and lessons for a class about it.';
+		'What a cable abbreviation means, how to work it with a cable needle and without, and lessons for your class.';
 	setLocale(() => data.locale);
 	const light = setLight(() => data.light);
-	const path = setPath();
-	const station = $derived(stationOf(page.url.pathname));
 	let keys = $state<KeysDialog>();
 	let Keys = $state<typeof KeysDialog>();
 	async function showKeys(): Promise<void> {
@@ -116,7 +112,7 @@
 	<a
 		href="#main"
 		class="bg-primary text-primary-content fixed top-2 left-2 z-50 -translate-y-20 rounded-full px-4 py-2 focus:translate-y-0"
-		>To the page itself</a
+		>Skip to content</a
 	>
 	<div class="min-h-screen md:grid md:grid-cols-[6.6rem_minmax(0,1fr)] lg:grid-cols-[8.2rem_minmax(0,1fr)]">
 		<header
@@ -128,12 +124,11 @@
 				given={{ teacher: data.teacher, here: page.url.pathname, light: light.now, switchLight, showKeys }}
 			/>
 		</header>
-		<main id="main" tabindex="-1" class="min-w-0 px-5 py-2 focus:outline-none max-sm:pb-24 sm:px-7">
-			{#if station && !page.error}<Path here={station} onward={path.onward} />{/if}
+		<main id="main" tabindex="-1" class="min-w-0 px-5 py-4 focus:outline-none max-sm:pb-24 sm:px-7">
 			{#if data.styleUnread}
 				<p class="border-warning mb-4 border-l-4 py-1 pl-4" role="status">
-					Your house style is stored and cannot be read; the usual one stands in for it.
-					<a class="wordlink" href="/unread/house-style/{data.teacher?.id}">See it as it is</a>
+					Your settings can’t be read. The usual ones are used instead.
+					<a class="wordlink" href="/unread/house-style/{data.teacher?.id}">Show what is stored</a>
 				</p>
 			{/if}
 			{@render guarded()}

@@ -7,9 +7,9 @@ import type { PageServerLoad } from './$types';
 const { id, title, says } = TEMPLATES[0]!;
 
 /** As many as stand beside the name without scrolling. */
-const RECENT = 5;
+const RECENT = 3;
 
-/** Tonight for a teacher; for a visitor the name field alone. */
+/** Home for a teacher; for a visitor the name field alone. */
 export const load: PageServerLoad = async ({ locals }) => ({
 	lessons: locals.session ? await listLessons(locals.session.teacher, RECENT) : [],
 	/** For whoever has nothing yet: whether the demo can be copied, and a lesson to take. */

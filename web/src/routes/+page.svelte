@@ -2,7 +2,6 @@
 	import Begin from '$lib/account/Begin.svelte';
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
-	import { addressOf } from '$lib/choices/address';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { askName } from './parts';
@@ -11,17 +10,17 @@
 	const light = useLight();
 </script>
 
-<svelte:head><title>{data.teacher ? 'Tonight · Pond Loop' : 'Pond Loop'}</title></svelte:head>
+<svelte:head><title>{data.teacher ? 'Home · Pond Loop' : 'Pond Loop'}</title></svelte:head>
 
 <div class="grid grid-cols-1 gap-x-14 gap-y-10 xl:grid-cols-[minmax(0,1fr)_19rem]">
 	<div>
 		{#if data.teacher}
-			<h1 class="text-4xl">Tonight</h1>
+			<h1 class="text-4xl">Home</h1>
 		{:else}
-			<h1 class="text-4xl">Every crossing, before class</h1>
+			<h1 class="text-4xl">Cables, ready for class</h1>
 			<p class="mt-2 max-w-xl">
-				Pond Loop is for teachers of cable crossings: it says what a name means, shows how the hands do it, and keeps
-				your lessons. Try a name.
+				For knitting teachers: what a cable abbreviation means, how to work it with a cable needle and without, and your
+				lessons. Try one.
 			</p>
 		{/if}
 		<Asleep
@@ -39,19 +38,16 @@
 				<Begin demo={data.copied} template={data.first} />
 			{/if}
 			<p class="mt-4 flex flex-wrap gap-x-6 gap-y-2">
-				<a class="wordlink" href="/lessons"
-					>{data.lessons.length > 0 ? 'All lessons, and a new one' : 'All that a lesson may begin with'}</a
-				>
-				<a class="wordlink" href={addressOf({})}>To the stage</a>
+				<a class="wordlink" href="/lessons">{data.lessons.length > 0 ? 'All lessons' : 'Lesson templates'}</a>
 			</p>
 		</aside>
 	{:else}
 		<aside class="border-base-300 xl:border-l xl:pl-8" aria-labelledby="teachers">
 			<h2 id="teachers" class="text-2xl">For teachers</h2>
-			<p class="mt-2">Lessons, sheets for paper and your own house style are kept for you alone.</p>
+			<p class="mt-2">Your lessons, handouts and settings. Only you see them.</p>
 			{#if data.demo}
 				<div class="mt-4"><DemoDoor /></div>
-				<p class="quiet mt-2 text-[0.94rem]">The demo is an invented evening class; look round in it.</p>
+				<p class="quiet mt-2 text-[0.94rem]">The demo is an invented class. Look around.</p>
 			{/if}
 			<p class="mt-4 flex flex-wrap gap-3">
 				<a class="pill {data.demo ? 'pill-soft' : 'pill-strong'}" href="/sign-in">Sign in</a>

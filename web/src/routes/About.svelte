@@ -15,28 +15,54 @@
 	}
 	const { teacher, here, light, switchLight, showKeys }: Props = $props();
 
-	const places = $derived(
-		teacher
+	interface Place {
+		readonly id: string;
+		readonly href: string;
+		readonly title: string;
+	}
+	/** In the order of the work; on a phone the first five lie under the thumb, the others behind More. */
+	const places = $derived<readonly Place[]>([
+		{ id: 'home', href: '/', title: 'Home' },
+		{ id: 'cables', href: '/crossings', title: 'Cables' },
+		...(teacher
 			? [
-					{ href: '/', title: 'Tonight' },
-					{ href: '/crossings', title: 'Crossings' },
-					{ href: '/swatches', title: 'Swatches' },
-					{ href: '/lessons', title: 'Lessons' },
-					{ href: '/classes', title: 'Classes' },
-					{ href: '/style', title: 'House style' },
+					{ id: 'swatches', href: '/swatches', title: 'Swatches' },
+					{ id: 'lessons', href: '/lessons', title: 'Lessons' },
+					{ id: 'classes', href: '/classes', title: 'Classes' },
 				]
-			: [
-					{ href: '/', title: 'Welcome' },
-					{ href: '/crossings', title: 'Crossings' },
-					{ href: '/practice', title: 'Practice' },
-				],
-	);
+			: []),
+		{ id: 'practice', href: '/practice', title: 'Practice' },
+		{ id: 'wrong', href: '/wrong', title: 'What went wrong?' },
+		...(teacher ? [{ id: 'settings', href: '/style', title: 'Settings' }] : []),
+	]);
+	const AT_HAND = 5;
 	const at = $derived(
 		here.startsWith('/stage')
 			? '/crossings'
 			: places.findLast(({ href }) => (href === '/' ? here === '/' : here.startsWith(href)))?.href,
 	);
+	const isMore = $derived(places.slice(AT_HAND).some(({ href }) => href === at));
+	let more = $state(false);
+	$effect(() => {
+		void here;
+		more = false;
+	});
+	const LINK =
+		'relative block py-1.5 max-lg:text-[0.92rem] max-sm:px-1 max-sm:py-3.5 max-sm:whitespace-nowrap max-[22.4rem]:px-0 max-[22.4rem]:text-[0.74rem] md:py-2';
 </script>
+
+{#snippet to({ href, title }: Place)}
+	<a
+		{href}
+		aria-current={at === href ? 'page' : undefined}
+		class={[
+			LINK,
+			at === href
+				? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full md:after:inset-x-auto md:after:-left-4 md:after:top-1.5 md:after:h-auto md:after:bottom-1.5 md:after:w-1 lg:after:-left-5'
+				: 'quiet hover:text-base-content',
+		]}>{title}</a
+	>
+{/snippet}
 
 <a href="/" class="font-serif text-[1.2rem] leading-none font-semibold">Pond<br class="hidden md:inline" /> Loop</a>
 <!-- On a phone the way about lies under the thumb. -->
@@ -47,23 +73,18 @@
 	<ul
 		class="flex gap-x-4 max-sm:justify-between max-sm:gap-x-0 max-sm:px-1 sm:flex-wrap md:flex-col md:flex-nowrap md:gap-y-1"
 	>
-		{#each places as { href, title }, nth (nth)}
-			<li>
-				<a
-					{href}
-					aria-current={at === href ? 'page' : undefined}
-					class={[
-						'relative block py-1.5 whitespace-nowrap max-lg:text-[0.92rem] max-sm:px-1 max-sm:py-3.5 max-[22.4rem]:px-0 max-[22.4rem]:text-[0.74rem] md:py-2.5',
-						at === href
-							? 'after:bg-accent font-bold after:absolute after:inset-x-0 after:bottom-0 after:h-1 max-sm:after:top-0 max-sm:after:bottom-auto after:rounded-full md:after:inset-x-auto md:after:-left-4 md:after:top-1.5 md:after:h-auto md:after:bottom-1.5 md:after:w-1 lg:after:-left-5'
-							: 'quiet hover:text-base-content',
-					]}
-					>{#if href === '/style'}<span class="max-sm:sr-only">House&nbsp;</span><span class="max-sm:capitalize"
-							>style</span
-						>{:else}{title}{/if}</a
-				>
+		{#each places.slice(0, AT_HAND) as place (place.id)}<li>{@render to(place)}</li>{/each}
+		{#each places.slice(AT_HAND) as place (place.id)}<li class="max-sm:hidden">{@render to(place)}</li>{/each}
+		{#if places.length > AT_HAND}
+			<li class="sm:hidden">
+				<details class="relative" bind:open={more}>
+					<summary class={['list-none', LINK, isMore ? 'font-bold' : 'quiet']}>More</summary>
+					<ul class="bg-base-100 border-base-300 absolute right-0 bottom-full rounded-t-xl border px-4 py-1">
+						{#each places.slice(AT_HAND) as place (place.id)}<li>{@render to(place)}</li>{/each}
+					</ul>
+				</details>
 			</li>
-		{/each}
+		{/if}
 	</ul>
 </nav>
 <a
@@ -73,8 +94,10 @@
 	title={teacher ? `Your account: ${teacher.name}` : undefined}>{teacher?.name ?? 'Sign in'}</a
 >
 <div class="flex md:-ml-2 md:flex-wrap">
-	<IconButton onclick={switchLight} label={light === 'day' ? 'Dusk: dark, for a projector' : 'Day: light'}
+	<IconButton onclick={switchLight} label={light === 'day' ? 'Dark mode' : 'Light mode'}
 		>{#if light === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}</IconButton
 	>
-	<IconButton onclick={showKeys} label="Keys" hint="Keys (?)"><Keyboard class="size-5" /></IconButton>
+	<IconButton onclick={showKeys} label="Keyboard shortcuts" hint="Keyboard shortcuts (?)"
+		><Keyboard class="size-5" /></IconButton
+	>
 </div>

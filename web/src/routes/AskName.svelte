@@ -6,11 +6,10 @@
 	import Facts from '$lib/stage/Facts.svelte';
 	import { shownIn } from '@pond-loop/core/look';
 	import Anatomy from '$lib/name/Anatomy.svelte';
-	import { goesOn } from '$lib/ui/path-state.svelte';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
+	import Places from '$lib/find/Places.svelte';
 	import OtherReadings from '$lib/name/OtherReadings.svelte';
-	import { addressOf } from '$lib/choices/address';
 	import type { Light } from '$lib/ui/light';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 
@@ -30,7 +29,8 @@
 	let pattern = $state<string>();
 	const what = $derived(whatIs(glossary, pattern ?? text, school));
 	const reading = $derived(what.kind === 'rows' ? undefined : what.reading);
-	goesOn(() => (reading?.ok ? { hands: addressOf({ text, school, craft: craftSpeaking(text) }) } : {}));
+	/** Everyday words, and no abbreviation: then the whole app is searched. */
+	const isWords = $derived(/[a-z]{4}/i.test(text) && !/\d/.test(text));
 	const words = $derived(reading?.ok ? wordsFor(shownIn(style, reading.crossing).fabric) : undefined);
 </script>
 
@@ -39,7 +39,7 @@
 		bind:text
 		bind:school
 		large
-		label="A crossing, as the pattern names it"
+		label="A cable from your pattern, or any word"
 		onchange={() => (pattern = undefined)}
 		onpattern={(pasted) => {
 			pattern = pasted;
@@ -47,13 +47,13 @@
 		}}
 	/>
 	<p class="quiet mt-1 text-[0.94rem]">
-		A name, a sentence, a row or a whole pattern; or
-		<a class="wordlink" href="/crossings?symbol">a symbol of a printed chart</a>.
+		You can also paste a sentence, a row or a whole pattern, or
+		<a class="wordlink" href="/crossings?symbol">find it by its chart symbol</a>.
 	</p>
 	{#if reading?.ok}
 		<input type="hidden" name="craft" value={craftSpeaking(text)} />
 		<p class="mt-4">
-			<button class="pill pill-strong">Take it to the stage <ArrowRight class="size-5" /></button>
+			<button class="pill pill-strong">Show me how <ArrowRight class="size-5" /></button>
 		</p>
 	{/if}
 </form>
@@ -61,35 +61,48 @@
 	{#if what.kind === 'rows'}
 		<PatternFound text={pattern ?? text} rows={what.rows} {school} {teacher} />
 	{:else if reading?.ok}
-		<h2 class="mb-4 text-2xl">{words?.title}</h2>
+		<h2 class="mb-4 text-2xl">
+			{#if what.kind === 'name'}<span class="name mr-2 text-[1.2em]">{text.trim()}</span>{/if}{words?.title}
+		</h2>
 		<div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
 			<div><Facts crossing={reading.crossing} {light} {style} /></div>
 			<div>
 				{#if what.kind === 'sentence'}
-					<h3 class="lead mb-2 font-sans">A sentence, run on the simulator</h3>
+					<h3 class="lead mb-2 font-sans">As worked</h3>
 					{#if what.reading.meanings.length > 1}<p>
-							It leaves something open; the stage shows all that it may mean.
+							It can mean more than one thing. “Show me how” shows them all.
 						</p>{/if}
 					{#if what.reading.past.length > 0}<p class="quiet">
-							Read past: {what.reading.past.map((p) => `“${p}”`).join(', ')}.
+							Left out: {what.reading.past.map((p) => `“${p}”`).join(', ')}.
 						</p>{/if}
 				{:else}
-					<h3 class="lead mb-2 font-sans">The name, taken apart</h3>
+					<h3 class="lead mb-2 font-sans">What each part means</h3>
 					<Anatomy parts={reading.parts} />
 				{/if}
 				<OtherReadings {reading} {text} readIn={(other) => (school = other)} />
 			</div>
 		</div>
 	{:else if reading && !reading.ok}
-		<NotRead
-			{reading}
-			{light}
-			{style}
-			choose={(close) => {
-				text = close.name;
-				school = close.school;
-			}}
-			readIn={(other) => (school = other)}
-		/>
+		{#if isWords}
+			{#await import('$lib/find/places') then { placesFor }}
+				{@const places = placesFor(text)}
+				{#if places.length > 0}
+					<h2 class="mb-2 text-2xl">Found for “{text.trim()}”</h2>
+					<Places {places} />
+				{:else}
+					<h2 class="mb-2 text-2xl">Nothing found for “{text.trim()}”</h2>
+					<p>Try a cable such as C4F, or a word such as tension.</p>
+				{/if}
+			{/await}
+		{:else}<NotRead
+				{reading}
+				{light}
+				{style}
+				choose={(close) => {
+					text = close.name;
+					school = close.school;
+				}}
+				readIn={(other) => (school = other)}
+			/>{/if}
 	{/if}
 </div>

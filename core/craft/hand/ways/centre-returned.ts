@@ -4,12 +4,12 @@ import { HOLDER, takenFrom, yarnAfter, type HandWay } from './hand-way.ts';
 
 export const centreReturned: HandWay = {
 	id: 'centre-returned',
-	title: 'Centre put back',
-	when: 'Three groups with one holder: the centre waits on it too, and goes back to the needle to be worked.',
-	applies: 'Three groups whose outer ones swap; with the centre behind both, only leaning right.',
-	needs: 'One holder.',
+	title: 'Slip the centre back',
+	when: 'For three groups with only one cable needle. The centre goes onto it too, and back to the left needle before you work it.',
+	applies: 'Three groups whose outer ones swap. With the centre behind both, only leaning right.',
+	needs: 'One cable needle.',
 	holders: 1,
-	caution: 'Only the centre goes back: count it, the outer group stays on the holder.',
+	caution: 'Slip back the centre only. The outer group stays on the cable needle.',
 	three: (c, g) => {
 		const aside = holdSide(g.lean);
 		// Behind both the tip group has to come over the centre: from the back it is brought to the front.

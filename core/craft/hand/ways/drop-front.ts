@@ -3,12 +3,12 @@ import { takenFrom, yarnAfter, type HandWay } from './hand-way.ts';
 
 export const dropFront: HandWay = {
 	id: 'drop-front',
-	title: 'Drop to the front',
+	title: 'Drop in front',
 	when: 'A quick left cross of one over one, in yarn that grips.',
 	applies: 'One over one leaning left.',
-	needs: 'Sticky yarn; nothing else.',
+	needs: 'Yarn that grips, such as wool.',
 	holders: 0,
-	caution: 'The first stitch hangs free while the second is worked: in smooth yarn it runs.',
+	caution: 'The first stitch hangs free while you work the second. In smooth yarn it runs down.',
 	two: (c, g) => {
 		if (g.lean !== 'left' || c.n !== 2) return undefined;
 		const yarn = yarnFirst(c);

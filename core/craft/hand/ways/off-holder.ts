@@ -4,12 +4,12 @@ import { holdTip } from './hold-tip.ts';
 
 export const offHolder: HandWay = {
 	id: 'off-holder',
-	title: 'Off the holder',
-	when: 'The usual way, and the fewest moves with a holder.',
+	title: 'Straight off the cable needle',
+	when: 'The usual way. It takes the fewest moves of those with a cable needle.',
 	applies: 'Two groups of any size.',
-	needs: 'One holder, no thicker than the needles. A pencil or a toothpick will do.',
+	needs: 'One cable needle, no thicker than the needles. A pencil or a toothpick will do.',
 	holders: 1,
-	caution: 'Working straight off a holder stretches the stitches: keep it close.',
+	caution: 'Knitting straight off the cable needle stretches the stitches. Keep it close.',
 	two: (c, g) => {
 		const yarn = yarnFirst(c);
 		const inTurn = [...takenFrom(g.far, 'left'), ...takenFrom(g.tip, HOLDER)];

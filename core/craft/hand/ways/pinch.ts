@@ -3,13 +3,13 @@ import { takenFrom, yarnAfter, type HandWay } from './hand-way.ts';
 
 export const pinch: HandWay = {
 	id: 'pinch',
-	title: 'Pinch and recapture',
-	when: 'No holder at all: comfortable up to 4 stitches, with care for 6.',
-	applies: 'Two groups; more than 6 stitches are for the bold.',
+	title: 'Pinch',
+	when: 'Quick without a cable needle: easy up to 4 stitches, with care for 6.',
+	applies: 'Two groups. More than 6 stitches take practice.',
 	needs: 'Both needles, a thumb to pinch with, and yarn that grips.',
 	holders: 0,
 	caution:
-		'Loops hang loose for a moment: try it on a scrap first, and beginners take a holder. From behind, the needle goes through the back legs or up between the groups; either keeps the mount.',
+		'Loops hang loose for a moment. Try it on a scrap first. Beginners should use a cable needle. From behind, go through the back legs or up between the groups: both keep the mount.',
 	two: (c, g) => {
 		const yarn = yarnFirst(c);
 		// Right: the far group is carried in front and the tip group caught from behind; left: the other way.

@@ -4,10 +4,10 @@ import { holdTip } from './hold-tip.ts';
 
 export const returned: HandWay = {
 	id: 'returned',
-	title: 'Back to the needle',
-	when: 'One move more: the stitches can be counted and their mounts checked before they are worked.',
+	title: 'Slip back first',
+	when: 'One move more. You can count the stitches, and see how they sit, before you work them.',
 	applies: 'Two groups of any size.',
-	needs: 'One holder; a hook gives the stitches back from the end that took them.',
+	needs: 'One cable needle. A hook-shaped one gives the stitches back from the same end.',
 	holders: 1,
 	two: (c, g) => {
 		const yarn = yarnFirst(c);

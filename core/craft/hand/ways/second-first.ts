@@ -26,12 +26,12 @@ const isKnit = (c: Crossing): boolean => c.work[1]!.startsWith('k');
 
 export const secondFirst: HandWay = {
 	id: 'second-first',
-	title: 'Second first',
-	when: 'The fewest moves of all for one over one, and nothing leaves the needles.',
+	title: 'Second stitch first',
+	when: 'The fewest moves for one over one. No stitch leaves the needles.',
 	applies: 'One over one, the second stitch knit.',
 	needs: 'Nothing but the two needles.',
 	holders: 0,
-	caution: 'Leaning left it twists the second stitch for good, unless its mount is turned first.',
+	caution: 'Leaning left, it twists the second stitch for good unless you turn its mount first.',
 	two: (c, g) => (isOneOverOne(g) && isKnit(c) ? onTheNeedle(c, g) : undefined),
 	deviates: (c) =>
 		c.work[1] === 'k' && c.over[0]?.[0] === 1
@@ -44,8 +44,8 @@ export const secondFirst: HandWay = {
 
 export const secondFirstTurned: HandWay = {
 	id: 'second-first-turned',
-	title: 'Second first, mount turned',
-	when: 'Leaning left with nothing twisted: the second stitch is turned round before it is worked through its back loop.',
+	title: 'Second stitch first, mount turned',
+	when: 'Leans left and twists nothing: turn the second stitch round, then knit it through its back loop.',
 	applies: 'One over one leaning left, the second stitch knit.',
 	needs: 'Nothing but the two needles.',
 	holders: 0,

@@ -4,11 +4,11 @@ import { takenFrom, yarnAfter, type HandWay } from './hand-way.ts';
 export const slipAndSwap: HandWay = {
 	id: 'slip-swap',
 	title: 'Slip and swap',
-	when: 'No holder. A habit to go with it: slip for right, pinch for left, so that the spare needle always goes behind.',
-	applies: 'Two groups; more than 6 stitches are for the bold.',
+	when: 'Without a cable needle. A good habit: slip for a right lean, pinch for a left lean. Then the other needle always goes behind.',
+	applies: 'Two groups. More than 6 stitches take practice.',
 	needs: 'Both needles, a thumb to pinch with, and yarn that grips.',
 	holders: 0,
-	caution: 'The far group hangs loose for a moment: try it on a scrap first, and beginners take a holder.',
+	caution: 'The far group hangs loose for a moment. Try it on a scrap first. Beginners should use a cable needle.',
 	two: (c, g) => {
 		const yarn = yarnFirst(c);
 		const right = g.lean === 'right';

@@ -4,10 +4,10 @@ import { holdTip } from './hold-tip.ts';
 
 export const swapped: HandWay = {
 	id: 'swapped',
-	title: 'Swap first, then work',
-	when: 'All is put in its new order before anything is worked: it can be looked at first, and nothing is worked off the holder.',
+	title: 'Swap, then knit',
+	when: 'Put all stitches in their new order first, then knit. You can check the lean before you knit.',
 	applies: 'Two groups of any size.',
-	needs: 'One holder.',
+	needs: 'One cable needle.',
 	holders: 1,
 	two: (c, g) => {
 		const yarn = yarnFirst(c);

@@ -4,12 +4,12 @@ import { HOLDER, SECOND, takenFrom, yarnAfter, type HandWay } from './hand-way.t
 
 export const twoHolders: HandWay = {
 	id: 'two-holders',
-	title: 'Two holders',
-	when: 'Three groups, the tip group and the centre each on a holder of its own.',
+	title: 'Two cable needles',
+	when: 'For three groups: the first group and the centre each go on their own cable needle.',
 	applies: 'Three groups whose outer ones swap, the centre between them or behind both.',
-	needs: 'Two holders that can be told apart.',
+	needs: 'Two cable needles of different colours or shapes.',
 	holders: 2,
-	caution: 'Keep the two holders apart: which of them hangs nearer you decides what lies on top.',
+	caution: 'Keep them apart. The one nearer you decides what lies on top.',
 	three: (c, g) => {
 		const aside = holdSide(g.lean);
 		const between = g.lies === 'between';

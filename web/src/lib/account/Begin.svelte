@@ -19,31 +19,29 @@
 
 <!-- For an account with nothing in it yet: something real, in a press or two. -->
 <section aria-labelledby="begin-title" data-testid="begin">
-	<h2 id="begin-title" class="text-2xl">Something real to start from</h2>
+	<h2 id="begin-title" class="text-2xl">Start here</h2>
 	<ul class="mt-2">
 		<li class="border-base-300 border-b py-3">
-			<a class="wordlink font-semibold" href="/" onclick={toField}>A pattern that you have</a>
-			<p class="quiet mt-1">Paste a row or all of it where a name goes: it is read, checked and drawn as a chart.</p>
+			<a class="wordlink font-semibold" href="/" onclick={toField}>Type a pattern</a>
+			<p class="quiet mt-1">Paste a row or the whole pattern. You get a chart, and every row is checked.</p>
 		</li>
 		<li class="border-base-300 border-b py-3">
-			<a class="wordlink font-semibold" href={addressOf({ text: '2/2 LC', school: 'slash' })}
-				>A crossing, in the hands</a
-			>
-			<p class="quiet mt-1">Two over two, move by move, with and without a holder.</p>
+			<a class="wordlink font-semibold" href={addressOf({ text: '2/2 LC', school: 'slash' })}>Watch a cable</a>
+			<p class="quiet mt-1">Two over two, move by move, with and without a cable needle.</p>
 		</li>
 		<li class="border-base-300 border-b py-3">
 			<form method="post" action="/lessons?/create">
 				<input type="hidden" name="template" value={first.id} />
-				<button class="wordlink text-left font-semibold">A whole lesson: {first.title}</button>
+				<button class="wordlink text-left font-semibold">Start from a lesson: {first.title}</button>
 			</form>
 			<p class="quiet mt-1">{first.says} Change it as you like.</p>
 		</li>
 		{#if demo}
 			<li class="py-3">
 				<form method="post" action="/lessons?/copyDemo">
-					<button class="wordlink text-left font-semibold">The demo class, copied into your account</button>
+					<button class="wordlink text-left font-semibold">Copy the demo class</button>
 				</form>
-				<p class="quiet mt-1">Its lessons, swatches and own crossings; remove what you do not need.</p>
+				<p class="quiet mt-1">Its lessons and swatches. Delete what you don’t need.</p>
 			</li>
 		{/if}
 	</ul>

@@ -71,13 +71,13 @@
 </script>
 
 <form class="mt-2 grid gap-y-2" onsubmit={begin}>
-	<select class="field w-full" bind:value={lesson} aria-label="The lesson of the evening">
+	<select class="field w-full" bind:value={lesson} aria-label="Lesson of this session">
 		<option value="">Without a lesson</option>
 		{#each lessons as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
 	</select>
 	<div class="flex flex-wrap gap-x-4 gap-y-2">
 		<input class="field" type="date" bind:value={day} required aria-label="Day" />
-		<button class="pill pill-strong grow" disabled={busy}>{busy ? 'Beginning …' : 'Begin the evening'}</button>
+		<button class="pill pill-strong grow" disabled={busy}>{busy ? 'Beginning …' : 'Start session'}</button>
 	</div>
 	{#if isReady}<p class="quiet text-[0.88rem]">This device can begin one without a network, too.</p>{/if}
 	{#if running}

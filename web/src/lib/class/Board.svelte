@@ -183,7 +183,7 @@
 						? 'Offline: all is kept'
 						: log.refused > 0
 							? `${log.refused} not taken`
-							: 'All is kept'
+							: 'Saved'
 					: `${log.offline ? 'Offline' : 'Sending'}: ${log.waiting} ${log.waiting === 1 ? 'press' : 'presses'} kept here`}
 		</p>
 		<IconButton
@@ -202,7 +202,7 @@
 	{/if}
 	{#if log.unreadHere > 0}
 		<p role="status">
-			This device keeps {log.unreadHere === 1 ? 'an entry' : `${log.unreadHere} entries`} of this evening that cannot be read
+			This device keeps {log.unreadHere === 1 ? 'an entry' : `${log.unreadHere} entries`} of this session that cannot be read
 			here. Nothing of it is removed; a newer version of this page may read it.
 		</p>
 	{/if}
@@ -379,36 +379,36 @@
 					maxlength="600"
 					dir="auto"
 					aria-label="A note"
-					placeholder="Such as: more light at the corner table"
+					placeholder="e.g. more light at the corner table"
 				/>
 				<button class="pill pill-soft">Add</button>
 			</form>
 		</section>
 		<section aria-labelledby="{uid}-next">
 			<h2 id="{uid}-next" class="text-xl">Next time, it seems</h2>
-			{#if next.length === 0}<p class="quiet mt-1">Nothing that more than a third could not do alone.</p>{/if}
+			{#if next.length === 0}<p class="quiet mt-1">Nobody struggled.</p>{/if}
 			<ul class="mt-1">
 				{#each next as one, nth (nth)}<li class="py-0.5">
 						<strong>{one.title}</strong>: {one.because}
 					</li>{/each}
 			</ul>
 			<p class="mt-1">
-				<a class="wordlink" href="/classes/{opened.classId}/learnt">What all evenings say, and the next lesson</a>
+				<a class="wordlink" href="/classes/{opened.classId}/learnt">Progress and next lesson</a>
 			</p>
 		</section>
 	</div>
 	<p class="quiet mt-auto pt-6 text-[0.94rem]">
-		Rest hands every 20 to 30 minutes. Sharp tools are counted back before people go.
+		Rest hands every 20 to 30 minutes. Count needles back in before people go.
 	</p>
 	<p class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]">
 		<button type="button" class="wordlink" onclick={saveTable}>The log as a table (CSV)</button>
 		{#if removing}
 			<span>
-				The evening goes with all that was pressed at it, for good.
+				The session goes with all that was pressed at it, for good.
 				<button type="button" class="wordlink text-error" onclick={remove}>Remove it for good</button> ·
 				<button type="button" class="wordlink" onclick={() => (removing = false)}>Keep it</button>
 			</span>
-		{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Remove this evening</button>{/if}
+		{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Delete this session</button>{/if}
 	</p>
 	{#if notRemoved}<p class="text-error font-semibold" role="alert">{notRemoved}</p>{/if}
 </main>

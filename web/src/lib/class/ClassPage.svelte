@@ -119,7 +119,7 @@
 			class="field w-52 max-w-full py-0"
 			dir="auto"
 			value={of.place}
-			placeholder="Such as: the boat house"
+			placeholder="e.g. the boat house"
 			oninput={(e) => change({ place: e.currentTarget.value }, 'place')}
 		/></label
 	>
@@ -290,7 +290,7 @@
 							</p>
 							{#if erasing === person.id}
 								<p class="border-error basis-full border-l-4 py-1 pl-4" role="alert">
-									{person.name} goes from this class and from all its evenings, with pictures of pieces and the name in notes,
+									{person.name} goes from this class and from all its sessions, with pictures of pieces and the name in notes,
 									for good, and is not brought back by an old file. What was shown of practice under this name goes too; under
 									another name you erase it where you see it.
 									<button type="button" class="pill pill-strong mx-2" onclick={() => erase(person)}
@@ -320,15 +320,15 @@
 
 	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-7">
 		<section aria-labelledby="{uid}-evening">
-			<h2 id="{uid}-evening" class="text-2xl">An evening</h2>
+			<h2 id="{uid}-evening" class="text-2xl">A session</h2>
 			<BeginEvening people={come.length} classId={opened.id} {lessons} flush={() => save.flush()} />
 		</section>
 		<section aria-labelledby="{uid}-log">
 			<h2 id="{uid}-log" class="text-2xl">The log</h2>
 			{#if evenings.length === 0}
-				<p class="quiet mt-1">No evening yet. What is pressed at one stands here, and what is learnt from them.</p>
+				<p class="quiet mt-1">No session yet. What you log in a session is kept here.</p>
 			{:else}
-				<p class="mt-1"><a class="wordlink" href="/classes/{opened.id}/learnt">What was learnt, and what next</a></p>
+				<p class="mt-1"><a class="wordlink" href="/classes/{opened.id}/learnt">Progress</a></p>
 				<ul class="mt-2">
 					{#each allEvenings ? evenings : evenings.slice(0, LATEST) as evening (evening.id)}
 						<li class="border-base-300 border-t py-1.5">
@@ -342,7 +342,7 @@
 				{#if !allEvenings && evenings.length > LATEST}<button
 						type="button"
 						class="wordlink mt-1"
-						onclick={() => (allEvenings = true)}>All {evenings.length} evenings</button
+						onclick={() => (allEvenings = true)}>All {evenings.length} sessions</button
 					>{/if}
 			{/if}
 		</section>
@@ -355,7 +355,7 @@
 						{#each lessons as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
 					</select>
 					<input class="field" type="date" bind:value={day} aria-label="On a day, if it is known" />
-					<button class="pill pill-soft">Give it</button>
+					<button class="pill pill-soft">Use this class</button>
 				</form>
 				<p class="mt-1 text-[0.94rem]" role="status">
 					{#if given}<a class="wordlink" href="/lessons/{given}">The lesson</a> has who comes, their tools and hands, and
@@ -364,13 +364,13 @@
 			</section>
 		{/if}
 		<p class="flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]">
-			<a class="wordlink" href="/doors/classes/{opened.id}">Practice between evenings</a>
+			<a class="wordlink" href="/doors/classes/{opened.id}">Practice between sessions</a>
 			<a class="wordlink" href="/classes/{opened.id}/print">Lists, cards and certificates for paper</a>
 			<a class="wordlink" href="/api/classes/{opened.id}/file" download>All of it, as a file</a>
 		</p>
 		<p class="text-[0.94rem]">
 			{#if removing}
-				The class goes with its people and evenings, for good.
+				The class goes with its people and sessions, for good.
 				<button type="button" class="wordlink text-error" onclick={remove}>Remove it for good</button> ·
 				<button type="button" class="wordlink" onclick={() => (removing = false)}>Keep it</button>
 			{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Remove this class</button>{/if}

@@ -35,12 +35,7 @@
 </script>
 
 {#if yarns.length > 0}
-	<form
-		class="mt-3 text-[0.94rem]"
-		{onsubmit}
-		aria-label="Put the squares into the yarn drawer"
-		data-testid="into-drawer"
-	>
+	<form class="mt-3 text-[0.94rem]" {onsubmit} aria-label="Put the squares into My yarns" data-testid="into-drawer">
 		<p>
 			{squares.length === 1 ? 'The square' : `All ${squares.length} squares`} of
 			<select class="field max-w-full py-0" bind:value={yarn} aria-label="Yarn of the squares">
@@ -61,14 +56,14 @@
 			</select>
 		</p>
 		<p class="mt-2 flex flex-wrap items-baseline gap-x-4">
-			<button class="pill pill-soft" disabled={busy}>{busy ? 'Putting …' : 'Put them into the yarn drawer'}</button>
+			<button class="pill pill-soft" disabled={busy}>{busy ? 'Putting …' : 'Put them into My yarns'}</button>
 			<span class="quiet">Swatches of that yarn reckon with them.</span>
 		</p>
-		{#if told}<p class="mt-1" role="status">{told} <a class="wordlink" href="/yarns">Yarn drawer</a></p>{/if}
+		{#if told}<p class="mt-1" role="status">{told} <a class="wordlink" href="/yarns">My yarns</a></p>{/if}
 		{#if trouble}<p class="text-error mt-1 font-semibold" role="alert">{trouble}</p>{/if}
 	</form>
 {:else}
 	<p class="quiet mt-3 text-[0.94rem]">
-		Swatches reckon with them once they are with a yarn: <a class="wordlink" href="/yarns">put that into your drawer</a>
+		Swatches reckon with them once they are with a yarn: <a class="wordlink" href="/yarns">put that into My yarns</a>
 	</p>
 {/if}

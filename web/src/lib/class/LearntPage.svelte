@@ -96,10 +96,10 @@
 	);
 </script>
 
-<svelte:head><title>{of.title}: what was learnt · Pond Loop</title></svelte:head>
+<svelte:head><title>{of.title}: progress · Pond Loop</title></svelte:head>
 
 <p><a class="wordlink" href="/classes/{opened.id}"><ArrowLeft class="inline size-4" /> {of.title}</a></p>
-<h1 class="mt-1 text-[1.8rem] leading-tight">What was learnt</h1>
+<h1 class="mt-1 text-[1.8rem] leading-tight">Progress</h1>
 {#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
 
 {#if unread.length > 0}
@@ -111,9 +111,9 @@
 		<ul class="mt-2 grid gap-y-2">
 			{#each unread as { what, id, why, text }, nth (nth)}
 				<li>
-					{what === 'evening' ? 'An evening' : 'An entry of an evening'}: {why}
+					{what === 'evening' ? 'A session' : 'An entry of a session'}: {why}
 					<a class="wordlink" href={what === 'evening' ? `/unread/evenings/${id}` : `/evenings/${id}`}
-						>{what === 'evening' ? 'Look at it, mend or remove it' : 'Open that evening'}</a
+						>{what === 'evening' ? 'Look at it, then fix or delete it' : 'Open that session'}</a
 					>
 					<code class="block text-[0.85rem] wrap-anywhere">{text}</code>
 				</li>
@@ -123,13 +123,13 @@
 {/if}
 {#if learnt.evenings.length === 0}
 	<p class="border-base-300 mt-6 border-y py-8">
-		No evening yet. <a class="wordlink" href="/classes/{opened.id}">Begin one</a>, and what people could do, how long
+		No session yet. <a class="wordlink" href="/classes/{opened.id}">Begin one</a>, and what people could do, how long
 		steps took and what went wrong come together here.
 	</p>
 {:else}
 	<p class="quiet">
-		{#if learnt.evenings.length === 1}From one evening, {weekdayOf(learnt.evenings[0]!.day)}{:else}From {learnt.evenings
-				.length} evenings, {weekdayOf(learnt.evenings[0]!.day)} to {weekdayOf(learnt.evenings.at(-1)!.day)}{/if}. Who
+		{#if learnt.evenings.length === 1}From one session, {weekdayOf(learnt.evenings[0]!.day)}{:else}From {learnt.evenings
+				.length} sessions, {weekdayOf(learnt.evenings[0]!.day)} to {weekdayOf(learnt.evenings.at(-1)!.day)}{/if}. Who
 		was not seen counts as nothing.
 	</p>
 	<div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
@@ -312,7 +312,7 @@
 				</p>
 				{#if curve.length > 1}<Curve points={curve} {light} />{/if}
 				<details class="mt-1 text-[0.94rem]">
-					<summary class="wordlink w-fit list-none">By person, and by evening in figures</summary>
+					<summary class="wordlink w-fit list-none">By person, and by session in figures</summary>
 					<table class="mt-1 w-full">
 						<thead
 							><tr class="quiet text-right"
@@ -369,7 +369,7 @@
 			</section>
 
 			<section aria-labelledby="{uid}-practice" data-testid="from-practice">
-				<h2 id="{uid}-practice" class="text-2xl">Between evenings</h2>
+				<h2 id="{uid}-practice" class="text-2xl">Between sessions</h2>
 				<ul class="mt-1">
 					{#each hard.kinds.filter((k) => k.isHard).slice(0, 5) as one, nth (nth)}
 						<li class="border-base-300 flex justify-between gap-x-3 border-t py-1">
@@ -385,7 +385,7 @@
 						: hard.kinds.some((k) => k.isHard)
 							? ''
 							: 'Nothing in practice is hard for more than a third.'}
-					<a class="wordlink" href="/doors/classes/{opened.id}">Practice between evenings</a>
+					<a class="wordlink" href="/doors/classes/{opened.id}">Practice between sessions</a>
 				</p>
 			</section>
 

@@ -32,7 +32,7 @@
 	<textarea id="{uid}-paste" class="field w-full" rows="4" dir="auto" aria-describedby="{uid}-how" bind:value={text}
 	></textarea>
 	<p id="{uid}-how" class="quiet text-[0.94rem]">
-		Such as <span class="font-mono">Rike, left, improver</span>: after a name may stand left, loom, machine, improver,
+		e.g. <span class="font-mono">Rike, left, improver</span>: after a name may stand left, loom, machine, improver,
 		large print. A table may have a head of Name, Hands, Tool, Level.
 	</p>
 	{#if read}

@@ -50,7 +50,8 @@
 				<span class="block font-semibold wrap-anywhere">{design.name}</span>
 				<span class="quiet block text-[0.94rem]">{wordsFor(shown.fabric).title}</span>
 				<span class="mt-1 flex flex-wrap gap-x-4 text-[0.94rem]">
-					<a class="wordlink" href={addressOf({ text: design.name, own: canonical(design.crossing) })}>On the stage</a>
+					<a class="wordlink" href={addressOf({ text: design.name, own: canonical(design.crossing) })}>How to work it</a
+					>
 					<a class="wordlink" href="/crossings/design?from={encodeURIComponent(canonical(design.crossing))}"
 						>Change a copy</a
 					>

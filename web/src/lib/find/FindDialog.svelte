@@ -8,6 +8,8 @@
 	import { pastedLines } from '$lib/name/pasted';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Hits from './Hits.svelte';
+	import Places from './Places.svelte';
+	import { placesFor } from './places';
 	import Tile from './Tile.svelte';
 
 	let dialog = $state<HTMLDialogElement>();
@@ -23,6 +25,13 @@
 	let designs = $state.raw<readonly Design[]>([]);
 	const found = $derived(
 		open && pattern === undefined ? lookUp(text, collection(), readGlossary(style.glossary), designs) : undefined,
+	);
+
+	/** What everyday words lead to; not for what is clearly the name of a cable. */
+	const places = $derived(
+		open && pattern === undefined && text.trim() && found?.kind !== 'name'
+			? placesFor(text, found && found.kind === 'part' && found.entries.length > 0 ? 3 : 6)
+			: [],
 	);
 
 	async function fetchOwn(): Promise<void> {
@@ -46,11 +55,11 @@
 	}
 </script>
 
-<dialog bind:this={dialog} class="modal modal-top" aria-label="Find a crossing" onclose={() => (open = false)}>
+<dialog bind:this={dialog} class="modal modal-top" aria-label="Find anything" onclose={() => (open = false)}>
 	<div class="modal-box bg-base-100 mx-auto mt-10 w-full max-w-4xl rounded-3xl">
 		{#if open}
 			<form onsubmit={take}>
-				<label class="lead block" for="find-anything">Find by a name, a sentence, or a row of a pattern</label>
+				<label class="lead block" for="find-anything">Find anything: a cable, a word, a page, what went wrong</label>
 				<input
 					id="find-anything"
 					bind:this={field}
@@ -66,10 +75,11 @@
 					autocapitalize="off"
 					spellcheck="false"
 					maxlength={MAX_SENTENCE_LENGTH}
-					placeholder="Such as C4F, 2/1 LPC, or sl 2 sts to cn …"
+					placeholder="e.g. C4F, 2/1 LPC, or sl 2 sts to cn …"
 				/>
 			</form>
 			<div class="mt-4 min-h-24" aria-live="polite" data-found>
+				{#if places.length > 0}<Places {places} taken={close} />{/if}
 				{#if found && found.kind !== 'part'}
 					<Hits hits={found.hits} {text} taken={close} />
 				{:else if found && found.own.length + found.entries.length > 0}
@@ -82,7 +92,7 @@
 					</ul>
 				{:else if pattern !== undefined || text.trim()}
 					{#snippet nothing()}
-						<p>Nothing reads as that. Type a name as a pattern writes it, or a sentence from its glossary.</p>
+						{#if places.length === 0}<p>Nothing found. Try a cable such as C4F, or a word such as tension.</p>{/if}
 					{/snippet}
 					{#await import('./PatternTyped.svelte') then { default: PatternTyped }}
 						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->

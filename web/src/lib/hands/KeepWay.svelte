@@ -47,7 +47,7 @@
 				bind:value={name}
 				maxlength="60"
 				required
-				placeholder="Such as: Marit’s swap"
+				placeholder="e.g. Marit’s swap"
 			/>
 			<button class="pill pill-soft" disabled={busy || name.trim() === ''}>{busy ? 'Keeping …' : 'Keep'}</button>
 		</div>
@@ -67,7 +67,7 @@
 						school: 'slash',
 						own: canonical(fabric),
 						way: ownWayId({ id: kept }),
-					})}>On the stage</a
+					})}>How to work it</a
 				>
 			{/if}
 		</p>

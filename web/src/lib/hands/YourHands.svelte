@@ -293,9 +293,7 @@
 						disabled={done.length === 0}
 						onclick={() => takeBack(done.length - 1)}><Undo2 /></IconButton
 					>
-					<IconButton label="Do it again" hint="Do it again" disabled={undone.length === 0} onclick={again}
-						><Redo2 /></IconButton
-					>
+					<IconButton label="Redo" hint="Redo" disabled={undone.length === 0} onclick={again}><Redo2 /></IconButton>
 					<button
 						type="button"
 						class="wordlink mx-2 disabled:opacity-40"
@@ -365,7 +363,7 @@
 								? ' · '
 								: ''}<span class="name text-base-content" title={school.title}>{name}</span>{/each}
 					</p>
-				{:else if now.crosses}<p class="quiet mt-1">No school has a name for it.</p>{/if}
+				{:else if now.crosses}<p class="quiet mt-1">There is no usual abbreviation for it.</p>{/if}
 				<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
 					{done.length}
 					{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, craft)};

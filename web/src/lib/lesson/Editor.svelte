@@ -199,7 +199,7 @@
 			</div>
 			<div class="flex flex-wrap items-center gap-y-2">
 				<UndoRedo {save} onundo={() => (said = undefined)} />
-				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Sheet for paper</a>
+				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Handout</a>
 				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"><Play class="size-5" /> Show</a>
 			</div>
 		</div>

@@ -39,23 +39,17 @@
 	}
 </script>
 
-<form onsubmit={keep} aria-label="Keep in a lesson">
-	<label class="lead block" for="{uid}-into">Keep it for a lesson</label>
+<form onsubmit={keep} aria-label="Add to a lesson">
+	<label class="lead block" for="{uid}-into">Lesson</label>
 	<select id="{uid}-into" class="field w-full" bind:value={into}>
 		{#each lessons as lesson (lesson.id)}<option value={lesson.id}>{lesson.title}</option>{/each}
 		<option value={NEW}>A new lesson …</option>
 	</select>
 	{#if into === NEW}
 		<label class="lead mt-2 block" for="{uid}-title">Title of the new lesson</label>
-		<input
-			id="{uid}-title"
-			class="field w-full"
-			bind:value={title}
-			required
-			placeholder="Such as: Bolster, second evening"
-		/>
+		<input id="{uid}-title" class="field w-full" bind:value={title} required placeholder="e.g. Cables 1" />
 	{/if}
-	<button class="pill pill-strong mt-3 w-full" disabled={busy}>{busy ? 'Keeping …' : 'Keep'}</button>
+	<button class="pill pill-strong mt-3 w-full" disabled={busy}>{busy ? 'Adding …' : 'Add'}</button>
 	<p class="mt-2 min-h-[1lh] text-[0.94rem]" role="status">
 		{#if trouble}
 			<span class="text-error font-semibold">{trouble}</span>

@@ -72,7 +72,7 @@
 
 <section aria-label="Files" class="text-[0.94rem]">
 	<p class="flex flex-wrap gap-x-5 gap-y-1">
-		<a class="wordlink" href="/lessons/{id}/kit">What to bring</a>
+		<a class="wordlink" href="/lessons/{id}/kit">Materials list</a>
 		<a class="wordlink" href="/practice?lesson={id}">Practise its crossings</a>
 		<a class="wordlink" href="/doors/lessons/{id}">Let the class practise</a>
 	</p>

@@ -121,7 +121,7 @@
 		</select>
 	</div>
 	<details class="mt-2" open={plan.room !== undefined}>
-		<summary class="wordlink w-fit list-none">Who is in the room</summary>
+		<summary class="wordlink w-fit list-none">Who’s coming</summary>
 		<div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
 			{#each counted as { title, many, put }, nth (nth)}
 				<label
@@ -170,7 +170,7 @@
 		{/each}
 		<rect x={(100 * plan.minutes) / longest - 0.3} y="0" width="0.6" height="6" class="fill-base-content" />
 	</svg>
-	<h2 class="lead mt-5 font-sans">{remarks.length === 0 ? 'Nothing to remark' : 'To think about'}</h2>
+	<h2 class="lead mt-5 font-sans">{remarks.length === 0 ? 'Looks good' : 'To think about'}</h2>
 	<ul class="mt-1" data-testid="remarks" aria-live="polite" use:oneButton>
 		{#each all ? remarks : remarks.slice(0, MOST) as remark (remark.key)}
 			{@const { fix } = remark}

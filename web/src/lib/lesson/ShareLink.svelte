@@ -36,15 +36,15 @@
 
 <div class="mt-3" data-testid="share">
 	{#if address}
-		<label class="block" for="share-address">A link to read it by, without signing in</label>
+		<label class="block" for="share-address">A link that opens it without signing in</label>
 		<input bind:this={field} id="share-address" class="field w-full text-[0.88rem]" readonly value={address} />
 		<p class="mt-1 flex flex-wrap gap-x-5">
 			<button type="button" class="wordlink" onclick={copy}>Copy</button>
-			<a class="wordlink" href="/shared/{token}" target="_blank" rel="noopener">Look at it</a>
-			<button type="button" class="wordlink" onclick={withdraw}>Withdraw it</button>
+			<a class="wordlink" href="/shared/{token}" target="_blank" rel="noopener">Open it</a>
+			<button type="button" class="wordlink" onclick={withdraw}>Stop sharing</button>
 		</p>
 	{:else}
-		<button type="button" class="wordlink" onclick={make}>Make a link to read it by</button>
+		<button type="button" class="wordlink" onclick={make}>Share link</button>
 	{/if}
 	<p class="quiet min-h-[1lh]" role="status">{said}</p>
 	{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { SCHOOL_IDS, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
+	import { schoolChoice, SCHOOL_IDS, SCHOOLS, type StatedSchool } from '@pond-loop/core/notation';
 	import { page } from '$app/state';
 	import { SCHOOL_COOKIE } from '$lib/choices/address';
 	import { remember } from '$lib/ui/cookies';
@@ -31,31 +31,34 @@
 				autocomplete="off"
 				autocapitalize="off"
 				spellcheck="false"
-				placeholder="Such as {SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}"
+				placeholder="e.g. {SCHOOLS[school === 'any' ? 'slash' : school].examples[0]}"
 				bind:value={text}
 				oninput={() => onchange?.()}
 				onpaste={(e) => onpattern && pastedLines(e, onpattern)}
 			/>
-			<kbd class="kbd-small" title="Press / to come here from anywhere">/</kbd>
+			<kbd class="kbd-small" title="Press / to search from anywhere">/</kbd>
 		</div>
 	</div>
-	<div class="min-w-0">
-		<label class="lead block" for="{uid}-school">Read as</label>
+	<details class="min-w-0">
+		<summary class="wordlink w-fit list-none text-[0.94rem]"
+			>Read as {school === 'any' ? 'any abbreviation' : SCHOOLS[school].title}</summary
+		>
+		<label class="lead mt-1 block" for="{uid}-school">My pattern writes</label>
 		<select
 			id="{uid}-school"
 			name="school"
 			class="field"
 			bind:value={school}
 			onchange={() => {
-				// A teacher has a house style; a visitor's browser remembers.
+				// A teacher has settings; a visitor's browser remembers.
 				if (!page.data['teacher'] && school !== 'any') remember(SCHOOL_COOKIE, school);
 				onchange?.();
 			}}
 		>
 			{#each SCHOOL_IDS as id (id)}
-				<option value={id}>{SCHOOLS[id].title}</option>
+				<option value={id}>{schoolChoice(id)}</option>
 			{/each}
-			<option value="any">Any school</option>
+			<option value="any">Any of these</option>
 		</select>
-	</div>
+	</details>
 </div>

@@ -37,7 +37,7 @@
 	const settled = (r: Reading): boolean => r.differs !== '' && SCHOOLS.slash.write(r.crossing) !== undefined;
 	const title = $derived.by(() => {
 		if (empty) return 'What does the pattern say?';
-		return reading.readings.length > 0 ? 'That name can mean more than one thing' : 'That name cannot be read yet';
+		return reading.readings.length > 0 ? 'This can mean more than one thing' : 'This isn’t an abbreviation we know';
 	});
 	const empty = $derived(reading.problems.every((p) => p.code === 'empty'));
 </script>
@@ -57,7 +57,7 @@
 			{light}
 			{style}
 			says={(r) => r.differs || SCHOOLS[r.school].rule}
-			action={(r) => (settled(r) ? SCHOOLS.slash.write(r.crossing)! : `Read it as: ${SCHOOLS[r.school].title}`)}
+			action={(r) => (settled(r) ? SCHOOLS.slash.write(r.crossing)! : `Read as ${SCHOOLS[r.school].title}`)}
 			choose={(r) => {
 				const name = SCHOOLS.slash.write(r.crossing);
 				if (settled(r) && name) choose({ name, school: 'slash' });
@@ -66,11 +66,11 @@
 		/>
 	{/if}
 	{#if reading.understood.length > 0 || reading.unknown.length > 0}
-		<h3 class="lead mt-6 mb-2 font-sans">What was understood</h3>
+		<h3 class="lead mt-6 mb-2 font-sans">What we could read</h3>
 		<Anatomy parts={reading.understood} unknown={reading.unknown} />
 	{/if}
 	{#if close.length > 0}
-		<h3 class="lead mt-6 mb-2 font-sans">{empty ? 'For example' : 'Names close to it'}</h3>
+		<h3 class="lead mt-6 mb-2 font-sans">{empty ? 'For example' : 'Did you mean'}</h3>
 		<ul class="flex flex-wrap gap-6">
 			{#each close as { name, shown }, nth (nth)}
 				{@const drawing = ribbonOf(shown.made, { light, mirrored: shown.mirrored })}

@@ -24,7 +24,7 @@
 		<strong>The same name is also read as {wordsFor(other.crossing).title}.</strong>
 		<span class="quiet">{SCHOOLS[other.school].rule}</span>
 		<button type="button" class="wordlink" onclick={() => readIn(other.school)}
-			>Read it as: {SCHOOLS[other.school].title}</button
+			>Read as {SCHOOLS[other.school].title}</button
 		>
 	</p>
 {/each}

@@ -61,7 +61,7 @@
 	</div>
 {/if}
 <details class="text-[0.94rem]">
-	<summary class="wordlink w-fit list-none">Go on with another phone</summary>
+	<summary class="wordlink w-fit list-none">Move to another phone</summary>
 	{#if code && drawing}
 		<p class="mt-1">Scan this with the other phone, or copy the code to it. It holds what comes again when; no name.</p>
 		<div class="mx-auto mt-2 w-full max-w-72 bg-white"><Drawing {drawing} /></div>

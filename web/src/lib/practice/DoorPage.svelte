@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Drawing as Picture } from '@pond-loop/core/drawing';
-	import { SCHOOLS, SCHOOL_IDS } from '@pond-loop/core/notation';
+	import { schoolChoice, SCHOOL_IDS } from '@pond-loop/core/notation';
 	import {
 		chosenAmong,
 		DOOR_LIMITS,
@@ -88,7 +88,7 @@
 <svelte:head><title>Practice: {title} · Pond Loop</title></svelte:head>
 
 <p><a class="wordlink" href="/{of}/{id}"><ArrowLeft class="inline size-4" /> <span dir="auto">{title}</span></a></p>
-<h1 class="mt-1 text-[1.8rem] leading-tight">Practice between evenings</h1>
+<h1 class="mt-1 text-[1.8rem] leading-tight">Practice between sessions</h1>
 <p class="quiet max-w-2xl">
 	{of === 'classes'
 		? 'Five minutes on a phone, with the crossings of this class’s last lessons; new ones come from the lesson just had.'
@@ -98,7 +98,7 @@
 
 <div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
 	<section aria-labelledby="{uid}-door" class="min-w-0" data-testid="door">
-		<h2 id="{uid}-door" class="text-2xl">{isOpen ? 'The door is open' : 'The door is closed'}</h2>
+		<h2 id="{uid}-door" class="text-2xl">{isOpen ? 'Practice is on' : 'Practice is off'}</h2>
 		{#if isOpen && address && code}
 			<div class="mt-2 max-w-64 bg-white"><Drawing drawing={code} /></div>
 			<label class="mt-2 block" for="{uid}-address">To be scanned, or sent as a link</label>
@@ -106,7 +106,7 @@
 			<p class="mt-1 flex flex-wrap gap-x-5">
 				<button type="button" class="wordlink" onclick={copy}>Copy</button>
 				<a class="wordlink" href={address} target="_blank" rel="noopener">Try it</a>
-				<button type="button" class="wordlink" onclick={close}>Close the door</button>
+				<button type="button" class="wordlink" onclick={close}>Turn off</button>
 				{#if sure === 'renew'}<span>The old link stops working.</span>
 					<button type="button" class="wordlink text-error" onclick={renew}>Make a new link</button>
 					<button type="button" class="wordlink" onclick={() => (sure = undefined)}>Keep this one</button>
@@ -120,8 +120,7 @@
 			<button
 				type="button"
 				class="pill pill-strong mt-3"
-				onclick={() => open('Open: whoever has the code can practise.')}
-				>{address ? 'Open it again' : 'Open the door'}</button
+				onclick={() => open('Open: whoever has the code can practise.')}>{address ? 'Open it again' : 'Turn on'}</button
 			>
 		{/if}
 		<p class="quiet min-h-[1lh]" role="status">{said}</p>
@@ -144,7 +143,7 @@
 								schools: SCHOOL_IDS.filter((s) => (s === school ? e.currentTarget.checked : told.schools.includes(s))),
 							})}
 					/>
-					{SCHOOLS[school].title}</label
+					{schoolChoice(school)}</label
 				>
 			{/each}
 		</fieldset>
@@ -206,7 +205,7 @@
 				</p>
 				{#if hard.crossings.length > 0}
 					<p class="mt-2">
-						Most often not so: {#each hard.crossings.slice(0, 6) as { title: name, asked, right }, i (i)}{i > 0
+						Most often missed: {#each hard.crossings.slice(0, 6) as { title: name, asked, right }, i (i)}{i > 0
 								? ', '
 								: ''}<span class="font-mono text-[0.94em] wrap-anywhere">{crossingSaid(name, told.schools[0]!)}</span>
 							({asked - right} of {asked}){/each}.

@@ -288,7 +288,7 @@
 		<div class="why" aria-live="polite" data-testid="verdict" bind:this={why}>
 			{#if verdict}
 				<p class={['text-xl font-bold', verdict.right ? 'text-secondary' : 'text-error']}>
-					{verdict.right ? (verdict.elsewhere ? 'Right, elsewhere' : 'Right') : 'Not so'}
+					{verdict.right ? (verdict.elsewhere ? 'Right, elsewhere' : 'Right') : 'Not quite'}
 				</p>
 				<p>{verdict.says}</p>
 				{#if !verdict.right && verdict.asked && verdict.given}

@@ -117,7 +117,7 @@
 			>
 			<div class="mt-3 flex flex-wrap gap-3">
 				<button class="pill pill-strong min-h-12" disabled={busy}>{busy ? 'Sending …' : 'Send this'}</button>
-				<button type="button" class="pill pill-soft min-h-12" onclick={() => (isOpen = false)}>Rather not</button>
+				<button type="button" class="pill pill-soft min-h-12" onclick={() => (isOpen = false)}>Cancel</button>
 			</div>
 		</form>
 	{:else if told?.sentAt !== undefined}
@@ -127,7 +127,7 @@
 				: ''}.
 		</p>
 		<p class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
-			<button type="button" class="wordlink" onclick={look}>Look at it, and send it anew</button>
+			<button type="button" class="wordlink" onclick={look}>Send again</button>
 			{#if told.goesOn}<button
 					type="button"
 					class="wordlink"

@@ -37,7 +37,7 @@
 {/if}
 {#if summary.crossings.length > 0}
 	<p class="mt-2 text-[0.94rem]">
-		Most often not so: {#each summary.crossings as { name, asked, right }, i (i)}{i > 0 ? ', ' : ''}<span
+		Most often missed: {#each summary.crossings as { name, asked, right }, i (i)}{i > 0 ? ', ' : ''}<span
 				class="font-mono text-[0.94em]">{crossingSaid(name, school)}</span
 			>
 			({asked - right} of {asked}){/each}.

@@ -36,6 +36,6 @@
 <IconButton label="Undo" hint="Undo (Ctrl Z)" disabled={!save.canUndo} onclick={undo}
 	><Undo2 class="size-5" /></IconButton
 >
-<IconButton label="Do it again" hint="Do it again (Ctrl Shift Z)" disabled={!save.canRedo} onclick={() => save.redo()}
+<IconButton label="Redo" hint="Redo (Ctrl Shift Z)" disabled={!save.canRedo} onclick={() => save.redo()}
 	><Redo2 class="size-5" /></IconButton
 >

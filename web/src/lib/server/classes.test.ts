@@ -95,7 +95,7 @@ describe('a class', () => {
 	});
 });
 
-describe('an evening’s log', () => {
+describe('a session’s log', () => {
 	it('takes each press once from however many devices, and tells each what the others pressed', async () => {
 		const { teacher } = await newTeacher();
 		const people = [person('Oda'), person('Rike')];
@@ -147,7 +147,7 @@ describe('an evening’s log', () => {
 });
 
 describe('what is stored of a class and cannot be read', () => {
-	it('is told with its reason, is in nothing that is reckoned, and hides nothing else', async () => {
+	it('is told with its reason, is in nothing that is estimated, and hides nothing else', async () => {
 		const { teacher } = await newTeacher();
 		const oda = person('Oda');
 		const { id, evening } = await classOf(teacher, [oda]);
@@ -231,7 +231,7 @@ describe('names of somebody who is erased', () => {
 		const { id: lesson } = await insertLesson(teacher, emptyLesson('Ropes'));
 		const wren = person('Wren \\ "W" Sedge');
 		const of = await classOf(teacher, [wren, person('Rike')]);
-		const evening = { ...eveningFor({ level: 'beginner' }, '2026-11-12', ''), title: 'Wren’s evening', lesson };
+		const evening = { ...eveningFor({ level: 'beginner' }, '2026-11-12', ''), title: 'Wren’s session', lesson };
 		expect(await beginEvening(teacher, of.id, randomUUID(), evening)).toBe('begun');
 		const stored = (await readClass(teacher, of.id))!;
 		await saveClass(teacher, of.id, stored.version, { ...stored.class, title: 'Wren and others', place: 'At Wren’s' });
@@ -256,7 +256,7 @@ describe('names of somebody who is erased', () => {
 });
 
 describe('a class in the file of an account', () => {
-	it('comes back whole into an empty account, is then the same, and its evenings are joined and never lost', async () => {
+	it('comes back whole into an empty account, is then the same, and its sessions are joined and never lost', async () => {
 		const { teacher } = await newTeacher();
 		const oda = person('Oda');
 		const of = await classOf(teacher, [oda]);
@@ -282,7 +282,7 @@ describe('a class in the file of an account', () => {
 });
 
 describe('a picture of a piece', () => {
-	it('stays while something tells of it, and goes with its evening', async () => {
+	it('stays while something tells of it, and goes with its session', async () => {
 		const { teacher } = await newTeacher();
 		const of = await classOf(teacher, []);
 		const [kept, undone] = [await keptPicture(teacher), await keptPicture(teacher)];

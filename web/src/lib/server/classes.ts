@@ -386,7 +386,7 @@ export async function putClass(teacher: Teacher, file: ClassFile, on: Queryable)
 			return there?.class_id === id ? own : undefined;
 		};
 		const own = (await begin(asked)) ?? (await begin(randomUUID()));
-		if (!own) throw new Full(`At most ${CLASS_LIMITS.evenings} evenings of a class are kept. Remove some first.`);
+		if (!own) throw new Full(`At most ${CLASS_LIMITS.evenings} sessions of a class are kept. Remove some first.`);
 		await rows(on, sql.APPEND, [teacher.id, own, JSON.stringify(presses.map(asRow))]);
 	}
 	return id;

@@ -7,7 +7,7 @@ import { newTeacher } from './test/made';
 
 afterAll(closeDatabase);
 
-describe('a house style in the database', () => {
+describe('a settings in the database', () => {
 	const hooked = { ...DEFAULT_HOUSE_STYLE, holderShape: 'hook' } as const;
 
 	it('is its teacher’s alone, and a stale write is refused with what stands there', async () => {

@@ -61,7 +61,7 @@ const isHeic = (sent: Uint8Array): boolean =>
 const heic =
 	'This is a HEIC photograph, which most browsers cannot show. Save it as a JPEG and choose that: on an iPhone, Settings, Camera, Formats, Most Compatible.';
 const unreadable = 'That file cannot be read as a picture. Choose a JPEG, PNG or WebP file.';
-export const tooMany = `At most ${PICTURE_LIMITS.many} pictures and ${PICTURE_LIMITS.bytes / MB} MB of them are kept. Take some out of your lessons or evenings first; a day later their room is free.`;
+export const tooMany = `At most ${PICTURE_LIMITS.many} pictures and ${PICTURE_LIMITS.bytes / MB} MB of them are kept. Take some out of your lessons or sessions first; a day later their room is free.`;
 
 /** Whether there was room for it. */
 export async function putPicture(

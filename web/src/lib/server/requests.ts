@@ -53,7 +53,7 @@ export const classGone = 'That class is not here. It may have been removed; look
 /** What a door led to. */
 export const doorGone = ({ of }: DoorParams): string => (of === 'classes' ? classGone : lessonGone);
 
-export const eveningGone = 'That evening is not here. It may have been removed; look in its class.';
+export const eveningGone = 'That session is not here. It may have been removed; look in its class.';
 
 export const swatchGone = 'That swatch is not here. It may have been removed; look in your swatches.';
 

@@ -79,7 +79,7 @@ describe('a document that is stored and cannot be read', () => {
 		expect(await readRaw(teacher, 'lessons', lesson.id)).toMatchObject({ text: expect.stringContaining('By hand') });
 	});
 
-	it('closes neither the house nor the collection when it is the house style or a crossing', async () => {
+	it('closes neither the house nor the collection when it is Settings or a crossing', async () => {
 		const { teacher } = await newTeacher();
 		await saveHouseStyle(teacher, 0, DEFAULT_HOUSE_STYLE);
 		await spoil('house_styles', teacher.id, { school: 'of another age' });

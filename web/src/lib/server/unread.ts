@@ -71,7 +71,7 @@ const KINDS: Readonly<Record<UnreadKind, Kind>> = {
 		remove: removeEvening,
 	},
 	'house-style': {
-		noun: 'house style',
+		noun: 'settings',
 		schema: HouseStyleSchema,
 		place: () => '/style',
 		mend: async (teacher, _, version, value) =>

@@ -16,5 +16,5 @@ export async function keepWay(
 	);
 	return kept
 		? { id }
-		: { says: `At most ${OWN_WAY_LIMITS.many} ways of your own are kept. Remove one in the house style first.` };
+		: { says: `At most ${OWN_WAY_LIMITS.many} ways of your own are kept. Remove one in Settings first.` };
 }

@@ -27,7 +27,7 @@
 	const fabric = new FabricSeen(() => ({ rows: checked, told: swatch.size, yarns, look, side: 'RS' }));
 	const { material, gauge, size } = $derived(fabric);
 	const drawing = $derived(
-		fabric.drawing({ light, unit, label: `${swatch.title} as it will lie; what it measures is told below.` }),
+		fabric.drawing({ light, unit, label: `${swatch.title} as a knitted preview; what it measures is told below.` }),
 	);
 	/** Of the whole picture, with its margins. */
 	const pictureCm = $derived(drawing ? (drawing.width * cellOf(gauge).w) / LIE_STITCH : 0);
@@ -53,7 +53,7 @@
 	<div class="bg-base-200 mt-2 flex min-h-40 items-start justify-center overflow-x-auto rounded-3xl py-2">
 		{#if drawing && shownWide > 0}
 			<LiePicture {drawing} isLarge={fabric.isLarge} width={shownWide} />
-		{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
+		{:else}<p class="quiet self-center">Drawing the preview …</p>{/if}
 	</div>
 	{#if drawing && fabric.end < fabric.rows}
 		<p class="quiet mt-1 text-[0.94rem]">
@@ -64,10 +64,10 @@
 		<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-5 gap-y-1 text-[0.97rem]">
 			<dt class="quiet">Size</dt>
 			<dd><strong>{said(size.widthCm)} × {said(size.lengthCm)}</strong></dd>
-			<dt class="quiet">Cords take up</dt>
+			<dt class="quiet">Cables take up</dt>
 			<dd>{size.takenCm > 0.05 ? said(size.takenCm) : 'next to nothing'}</dd>
 			{#each alike(size.together) as one, nth (nth)}
-				<dt class="quiet">Cord {one.letters}</dt>
+				<dt class="quiet">Strand {one.letters}</dt>
 				<dd>
 					crossed {crossedSaid(one)}, strain {one.strain.toFixed(2)}:
 					<strong>{one.verdict}</strong>

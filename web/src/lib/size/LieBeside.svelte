@@ -30,7 +30,7 @@
 		fabric.drawing({
 			light,
 			unit,
-			label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}.`,
+			label: `Preview, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}.`,
 		}),
 	);
 	const tight = $derived(size?.together.filter((one) => isTight(one.verdict)) ?? []);
@@ -59,7 +59,7 @@
 	{#if worked.rows.length === 0}<p class="quiet px-4 text-center">No rows yet.</p>
 	{:else if drawing && wide > 0}
 		<LiePicture {drawing} isLarge={fabric.isLarge} width={wide} />
-	{:else}<p class="quiet">Letting it lie …</p>{/if}
+	{:else}<p class="quiet">Drawing the preview …</p>{/if}
 </div>
 <p class="mt-1 min-h-[2lh] text-[0.94rem]">
 	{#if size}

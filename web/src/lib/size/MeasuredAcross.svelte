@@ -56,7 +56,7 @@
 			const found = await learnPull({ fabric: loopsThatLie(rows.worked, rows.cords), span: widthCm / w });
 			if (found.ok) tell({ widthCm, state: measuredIn, pull: found.pull });
 			else
-				trouble = `These rows come out between ${said(found.least * w)} and ${said(found.most * w)} ${STATE_WORDS[measuredIn]}, however their cords pull. Is the square of this yarn and hand, and was the whole width measured?`;
+				trouble = `These rows come out between ${said(found.least * w)} and ${said(found.most * w)} ${STATE_WORDS[measuredIn]}, however their cables pull. Is the square of this yarn and hand, and was the whole width measured?`;
 		} catch {
 			trouble = 'That could not be worked out here. Load the page again.';
 		} finally {
@@ -86,15 +86,15 @@
 				{#each FABRIC_STATES as where, nth (nth)}<option value={where}>{STATE_WORDS[where]}</option>{/each}
 			</select></label
 		>
-		<button class="pill pill-soft" disabled={learning}>Learn from it</button>
+		<button class="pill pill-soft" disabled={learning}>Use this measurement</button>
 	</div>
 	<p class="mt-1" role="status">
 		{#if trouble}<span class="text-warning font-semibold">{trouble}</span>
 		{:else if across}
 			It came out {said(across.widthCm)} wide {STATE_WORDS[across.state]}: its loops pull {pullSaid(across.pull)}, and
-			so it is reckoned here.
+			so it is estimated here.
 			<button type="button" class="wordlink" onclick={() => tell(undefined)}>Forget it</button>
-			{#if yarn && isGiven}· All of {yarn.name} is reckoned with it.
+			{#if yarn && isGiven}· All of {yarn.name} is estimated with it.
 			{:else if yarn}· <button type="button" class="wordlink" onclick={give}>Reckon all of {yarn.name} with it</button
 				>{/if}
 		{:else if yarn && learnt}
@@ -102,6 +102,6 @@
 			{pullSaid(learnt.pull)}{learnt.spread && learnt.pieces > 1
 				? ` (${learnt.spread.map((p) => p.toFixed(1)).join(' to ')})`
 				: ''}.
-		{:else}<span class="quiet">What cords take up is reckoned until you say how wide a piece came out.</span>{/if}
+		{:else}<span class="quiet">What strands take up is estimated until you say how wide a piece came out.</span>{/if}
 	</p>
 </form>

@@ -122,7 +122,7 @@
 			light,
 			unit,
 			marked,
-			label: `As it will lie, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size and strain are told beside it.`,
+			label: `Preview, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size and strain are told beside it.`,
 		}),
 	);
 	let unsaved = $state(false);
@@ -239,7 +239,7 @@
 		</p>
 	{/if}
 	<div class="mt-4 grid items-start gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_25rem]">
-		<section aria-label="As it will lie" class="min-w-0">
+		<section aria-label="Preview" class="min-w-0">
 			<div class="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 text-[0.94rem]">
 				<label
 					><span class="sr-only">Seen from</span>
@@ -277,7 +277,7 @@
 			>
 				{#if drawing && room > 0}
 					<LiePicture {drawing} isLarge={fabric.isLarge} width={shownWide} />
-				{:else}<p class="quiet self-center">Letting it lie …</p>{/if}
+				{:else}<p class="quiet self-center">Drawing the preview …</p>{/if}
 			</div>
 			{#if drawing}
 				<p class="mt-1 flex flex-wrap gap-x-4 text-[0.94rem]">
@@ -296,10 +296,10 @@
 			{/if}
 			{#if size && size.together.length > 0}
 				<table class="mt-4 w-full text-[0.94rem]">
-					<caption class="lead text-left">Cords: what they take up, and how far they are pulled</caption>
+					<caption class="lead text-left">Strands: what they take up, and how far they are pulled</caption>
 					<thead>
 						<tr class="quiet text-right text-sm">
-							<th class="text-left font-normal" scope="col">Cord</th>
+							<th class="text-left font-normal" scope="col">Strand</th>
 							<th class="font-normal" scope="col">crossed</th>
 							<th class="font-normal" scope="col">takes up</th>
 							<th class="font-normal" scope="col">strain</th>
@@ -313,7 +313,7 @@
 								<td>{crossedSaid(one)}</td>
 								<td>
 									{one.takeUp === undefined
-										? 'no ground beside it'
+										? 'no background beside it'
 										: measured.of === 'pattern'
 											? 'in the gauge'
 											: `${Math.max(0, Math.round((1 - one.takeUp) * 100))} %`}
@@ -392,7 +392,7 @@
 				<h2 id="{uid}-size" class="text-2xl">
 					{#if size}{said(size.widthCm)} × {said(size.lengthCm)}
 						<span class="text-lg">{STATE_WORDS[look]}{size.isShaped ? ', at its widest' : ''}</span>
-					{:else}Letting it lie …{/if}
+					{:else}Drawing the preview …{/if}
 				</h2>
 				{#if size}
 					<p class="quiet text-[0.94rem]">
@@ -401,10 +401,10 @@
 						{#if hasLayers}Two layers, and each lies for itself: this is the one on the {side === 'RS'
 								? style.sides.right
 								: style.sides.wrong}.{/if}
-						{#if measured.of === 'pattern'}The cords are in that gauge already.
+						{#if measured.of === 'pattern'}The cables are in that gauge already.
 						{:else if how.pinned !== undefined}Its edges are pinned there; between them it lies as it likes.
-						{:else if size.takenCm > 0.05}The cords take up {said(size.takenCm)} ({how.pull === undefined
-								? 'reckoned, not measured'
+						{:else if size.takenCm > 0.05}The cables take up {said(size.takenCm)} ({how.pull === undefined
+								? 'estimated, not measured'
 								: 'by what was measured'}).{/if}
 					</p>
 					{#each assumed as says, nth (nth)}<p class="quiet text-[0.94rem]" data-testid="assumed">{says}</p>{/each}
@@ -412,7 +412,7 @@
 			</section>
 
 			<fieldset class="text-[0.94rem]">
-				<legend class="lead">My square, in 10 cm</legend>
+				<legend class="lead">My tension, in 10 cm</legend>
 				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
 					<label
 						><input
@@ -466,7 +466,7 @@
 						>Yarn <select
 							class="field py-0"
 							value={told.yarn ?? ''}
-							aria-label="Yarn of the drawer"
+							aria-label="From My yarns"
 							onchange={(e) => {
 								const id = e.currentTarget.value || undefined;
 								// What the yarn says itself takes the place of what was typed before.
@@ -491,7 +491,7 @@
 						</select></label
 					>
 					<label
-						>in a hand that is <select
+						>knitted <select
 							class="field py-0"
 							value={told.tension ?? 'usual'}
 							onchange={(e) => tell({ tension: TENSIONS_OF_HAND.find((t) => t === e.currentTarget.value) })}
@@ -503,9 +503,7 @@
 			</fieldset>
 
 			<p class="-mt-3 text-[0.94rem]">
-				<a class="wordlink" href="/yarns"
-					>{yarns.length === 0 ? 'Keep yarns and measured squares' : 'The yarn drawer'}</a
-				>
+				<a class="wordlink" href="/yarns">{yarns.length === 0 ? 'Keep yarns and measured squares' : 'My yarns'}</a>
 				{#if told.gauge && materialOf({ yarn: told.yarn }, yarns).from === 'squares'}
 					· <button type="button" class="wordlink" onclick={() => tell({ gauge: undefined })}
 						>Reckon with its squares</button
@@ -526,7 +524,7 @@
 			{/if}
 
 			<section aria-labelledby="{uid}-wish">
-				<h2 id="{uid}-wish" class="lead font-sans">To be how wide, how long?</h2>
+				<h2 id="{uid}-wish" class="lead font-sans">Target size</h2>
 				<div class="flex flex-wrap gap-x-6">
 					<label
 						><input
@@ -694,9 +692,7 @@
 						/> people</label
 					>
 				</div>
-				<p class="quiet mt-1 text-[0.94rem]">
-					By the law of plain wool squares off the needles; crossings take a little more.
-				</p>
+				<p class="quiet mt-1 text-[0.94rem]">Estimated from plain stocking stitch. Crossings take a little more.</p>
 			</section>
 
 			<section aria-labelledby="{uid}-seam">
@@ -711,8 +707,8 @@
 						{size.stitches} pairs, column to column: every stitch for the first and last 4, every other between. A tail of
 						{said(YARN_FACTORS.seam * size.widthCm)}.
 						{meet.home
-							? 'All cords meet.'
-							: 'Not every stitch comes back to its own column, so some cords do not meet. One repeat more or fewer may mend that.'}
+							? 'All strands meet.'
+							: 'Not every stitch comes back to its own column, so some strands do not meet. One repeat more or fewer may mend that.'}
 					</p>
 				{:else if seam === 'sides' && size}
 					<p class="mt-1 text-[0.94rem]" role="status">

@@ -185,6 +185,6 @@
 		{#if flat}This browser draws nothing in three dimensions, so it lies flat here.
 		{:else}Draw it round with a finger or the mouse, or with the arrow keys; nearer by two fingers, the wheel or +.{/if}
 		{#if shown?.left}Shown are the first {shown.rows.length - 1} rows and {shown.widest} stitches.{/if}
-		What lies over is nearer by as much yarn as is there; how far a cord stands out is reckoned, not measured.
+		What lies over is nearer by as much yarn as is there; how far a cable stands out is estimated, not measured.
 	</p>
 </div>

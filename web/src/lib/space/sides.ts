@@ -3,7 +3,7 @@ export const SIDES = {
 	front: { title: 'Front', round: 0, down: 90 },
 	back: { title: 'Back', round: 180, down: 90 },
 	edge: { title: 'Edge', round: 90, down: 90 },
-	slant: { title: 'Aslant', round: 32, down: 68 },
+	slant: { title: 'At an angle', round: 32, down: 68 },
 	above: { title: 'From above', round: 0, down: 12 },
 } as const;
 export type Side = keyof typeof SIDES;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Craft, type Taken, taughtByHand } from '@pond-loop/core/craft';
-	import { type Crossing, groupsOf, shortNumbers } from '@pond-loop/core/crossing';
+	import { type Crossing, groupsOf } from '@pond-loop/core/crossing';
 	import { ribbonOf } from '@pond-loop/core/made';
 	import { stitches, wordsMade } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
@@ -23,7 +23,6 @@
 	const drawing = $derived(ribbonOf(shown.made, { light, numbers: true, mirrored: shown.mirrored }));
 	const memory = $derived(memoryFor(style, shown, craft));
 	const normal = $derived(afterwards(craft, style));
-	const before = $derived(shown.made.order.map((_, i) => i + 1));
 </script>
 
 <!-- Looks and hands always side by side: mixing them up is the commonest mistake with names. -->
@@ -61,12 +60,6 @@
 	</dl>
 </div>
 {#if memory}<p class="mt-2 text-[0.94rem]" data-testid="memory" dir="auto">{memory}</p>{/if}
-<p class="mt-2 text-[0.94rem]" data-testid="order">
-	<span class="quiet">from the {shown.mirrored ? 'left' : 'right'}</span>
-	<strong>{shortNumbers(before)}</strong>
-	<span class="quiet">becomes</span>
-	<strong>{shortNumbers(shown.made.order)}</strong>
-</p>
 {#if shown.mirrored}
 	<p class="quiet mt-1 text-[0.94rem]" data-testid="left-handed">
 		{style.demonstrates === 'left-mirrored'

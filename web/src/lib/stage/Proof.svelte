@@ -11,7 +11,7 @@
 
 <section aria-labelledby="proof" data-testid="proof" data-ok={proof.ok}>
 	<h2 id="proof" class="lead font-sans">
-		{proof.ok ? 'Proved by the simulation' : 'The simulation says: not what was asked'}
+		{proof.ok ? 'Checked' : 'Not what was asked for'}
 	</h2>
 	<ul class="mt-1">
 		{#each proof.checks as check (check.id)}

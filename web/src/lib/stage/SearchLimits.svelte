@@ -30,11 +30,11 @@
 </script>
 
 <details class="mt-2 text-[0.94rem]" data-testid="search">
-	<summary class="wordlink inline-block list-none">What the search may use</summary>
+	<summary class="wordlink inline-block list-none">Limits</summary>
 	<div class="mt-2 grid grid-cols-3 gap-x-3">
-		<label class="lead" for="{uid}-holders">Holders</label>
+		<label class="lead" for="{uid}-holders">Cable needles</label>
 		<label class="lead" for="{uid}-loose">Loose loops</label>
-		<label class="lead" for="{uid}-least">Keep few</label>
+		<label class="lead" for="{uid}-least">As few as possible</label>
 		<select
 			id="{uid}-holders"
 			class="field"
@@ -65,11 +65,11 @@
 	</div>
 	<p class="mt-2" aria-live="polite" data-testid="search-says">
 		{#if !found}
-			Looking …
+			Searching …
 		{:else if found.ok}
 			{claimOf(found)}
 		{:else}
-			<span class="text-error font-semibold">Within these limits it cannot be made.</span>
+			<span class="text-error font-semibold">It can’t be worked within these limits.</span>
 			{found.lift.map(liftWords).join(' Or: ')}
 		{/if}
 	</p>

@@ -44,8 +44,8 @@
 	<h2 id="{uid}-title" class="lead font-sans">As a glossary sentence</h2>
 	{#if crossing}<Later wait={isLong(crossing)} quiet>
 			<p class="mt-1 text-[0.94rem]" data-testid="written">
-				{#if written}<span class="font-mono text-[0.92em]">{written}</span>{:else}No sentence with one or two holders
-					makes this crossing.{/if}
+				{#if written}<span class="font-mono text-[0.92em]">{written}</span>{:else}No sentence with one or two cable
+					needles makes this crossing.{/if}
 			</p></Later
 		>
 	{/if}
@@ -55,7 +55,7 @@
 		class="field grown w-full font-mono text-[0.94rem]"
 		rows="1"
 		maxlength={MAX_SENTENCE_LENGTH * 2}
-		placeholder="Such as: sl 2 sts to cn and hold in front, p1, k2 from cn"
+		placeholder="e.g. sl 2 sts to cn and hold in front, p1, k2 from cn"
 		bind:value={text}></textarea>
 	<div class="mt-2" aria-live="polite">
 		{#if problem}
@@ -75,7 +75,7 @@
 				meanings={read.value}
 				{light}
 				{style}
-				says={(r) => r.differs || 'what the hands make, run on the simulator'}
+				says={(r) => r.differs || 'what your hands make'}
 				action={(r) => SCHOOLS.slash.write(r.crossing)}
 				choose={(r) => {
 					const slash = SCHOOLS.slash.write(r.crossing);

@@ -18,6 +18,7 @@
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { Light } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
+	import Fold from '$lib/ui/Fold.svelte';
 	import { canFillScreen, fillScreen } from '$lib/ui/full-screen';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { CAMERAS, type Camera } from '$lib/choices/camera';
@@ -150,7 +151,7 @@
 
 <section
 	bind:this={section}
-	aria-label="Stage"
+	aria-label="How to work it"
 	class="stage bg-base-200 overflow-hidden rounded-3xl"
 	data-testid="stage"
 	data-step={shownStep}
@@ -213,85 +214,98 @@
 			</p>
 		{/if}
 		{#if also}<p class="quiet mt-1 text-center text-[0.88rem]" data-testid="both-schools">{@render also()}</p>{/if}
-		<div class="mt-2 flex items-start gap-1">
-			<div class="flex shrink-0">
-				<IconButton label="To the start" hint="To the start (Home)" disabled={shownStep === 0} onclick={() => go(0)}
-					><ChevronFirst /></IconButton
-				>
-				<IconButton
-					label="One move back"
-					hint="One move back (←)"
-					disabled={shownStep === 0}
-					onclick={() => go(shownStep - 1)}><ChevronLeft /></IconButton
-				>
-			</div>
-			<ol bind:this={strip} class="relative flex min-w-0 grow overflow-x-auto py-1">
-				{#each stones as stone, nth (nth)}
-					<li class="stone min-w-[4.6rem] flex-1 basis-0" class:before={stone.i < shownStep}>
-						<button
-							type="button"
-							class="flex w-full cursor-pointer flex-col items-center rounded-lg px-0.5"
-							aria-current={stone.i === shownStep ? 'step' : undefined}
-							onclick={() => go(stone.i)}
-						>
-							<span class={['dot', stone.i < shownStep && 'done', stone.i === shownStep && 'now']}>{stone.i}</span>
-							<span class={['mt-1 text-[0.8rem] leading-tight', stone.i === shownStep ? 'font-bold' : 'quiet']}
-								>{stone.label}</span
+		<div class="mt-3 flex items-center justify-center gap-x-5 sm:gap-x-8" role="group" aria-label="Moves">
+			<button
+				type="button"
+				class="pill gap-1"
+				title="One move back (←)"
+				disabled={shownStep === 0}
+				onclick={() => go(shownStep - 1)}><ChevronLeft class="size-5" aria-hidden="true" />Back</button
+			>
+			<p class="min-w-[6.5rem] text-center" data-testid="move-of">
+				{#if shownStep === 0}{last} {last === 1 ? 'move' : 'moves'}{:else}move <strong>{shownStep}</strong> of {last}{/if}
+			</p>
+			<button
+				type="button"
+				class="pill pill-strong gap-1 rounded-2xl px-7"
+				title="One move on (→)"
+				disabled={shownStep === last}
+				onclick={() => go(shownStep + 1)}>Next<ChevronRight class="size-5" aria-hidden="true" /></button
+			>
+			<button type="button" class="pill gap-1 px-2" title="{walk.playing ? 'Pause' : 'Play'} (P)" onclick={toggle}
+				>{#if walk.playing}<Pause class="size-4" aria-hidden="true" />Pause{:else}<Play
+						class="size-4"
+						aria-hidden="true"
+					/>Play{/if}</button
+			>
+		</div>
+		<Fold id="player" title="Moves and speed" class="player mt-1">
+			<div class="mt-2 flex items-start gap-1">
+				<div class="flex shrink-0">
+					<IconButton label="To the start" hint="To the start (Home)" disabled={shownStep === 0} onclick={() => go(0)}
+						><ChevronFirst /></IconButton
+					>
+				</div>
+				<ol bind:this={strip} class="relative flex min-w-0 grow overflow-x-auto py-1">
+					{#each stones as stone, nth (nth)}
+						<li class="stone min-w-[4.6rem] flex-1 basis-0" class:before={stone.i < shownStep}>
+							<button
+								type="button"
+								class="flex w-full cursor-pointer flex-col items-center rounded-lg px-0.5"
+								aria-current={stone.i === shownStep ? 'step' : undefined}
+								onclick={() => go(stone.i)}
 							>
-						</button>
-					</li>
-				{/each}
-			</ol>
-			<div class="flex shrink-0">
-				<IconButton
-					label="One move on"
-					hint="One move on (→)"
-					disabled={shownStep === last}
-					onclick={() => go(shownStep + 1)}><ChevronRight /></IconButton
-				>
-				<IconButton label="To the end" hint="To the end (End)" disabled={shownStep === last} onclick={() => go(last)}
-					><ChevronLast /></IconButton
-				>
+								<span class={['dot', stone.i < shownStep && 'done', stone.i === shownStep && 'now']}>{stone.i}</span>
+								<span class={['mt-1 text-[0.8rem] leading-tight', stone.i === shownStep ? 'font-bold' : 'quiet']}
+									>{stone.label}</span
+								>
+							</button>
+						</li>
+					{/each}
+				</ol>
+				<div class="flex shrink-0">
+					<IconButton label="To the end" hint="To the end (End)" disabled={shownStep === last} onclick={() => go(last)}
+						><ChevronLast /></IconButton
+					>
+				</div>
 			</div>
-		</div>
-		<div class="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1" role="group" aria-label="Playing">
-			<IconButton label={walk.playing ? 'Pause' : 'Play'} hint="{walk.playing ? 'Pause' : 'Play'} (P)" onclick={toggle}>
-				{#if walk.playing}<Pause />{:else}<Play />{/if}
-			</IconButton>
-			<input
-				class="accent-secondary min-w-16 grow basis-16"
-				type="range"
-				min="0"
-				max={last}
-				step="0.01"
-				value={walk.at}
-				aria-label="Place in the moves"
-				aria-valuetext="Move {shownStep} of {last}"
-				oninput={(e) => walk.scrub(Number(e.currentTarget.value))}
-				onchange={(e) => (step = Math.round(Number(e.currentTarget.value)))}
-			/>
-			<label class="flex items-center gap-1 text-[0.88rem]"
-				><span class="sr-only">Speed</span>
-				<select class="field py-0" bind:value={walk.speed}>
-					{#each SPEEDS as speed, nth (nth)}<option value={speed}>{speed}×</option>{/each}
-				</select></label
-			>
-			<IconButton
-				label="Repeat this move"
-				hint="Repeat this move (L)"
-				aria-pressed={walk.looping}
-				onclick={() => (walk.looping = !walk.looping)}><Repeat /></IconButton
-			>
-			<IconButton
-				label="To the next crossing"
-				hint="To the next moment at which stitches cross (X)"
-				disabled={crossings.length === 0}
-				onclick={toCrossing}><Shuffle /></IconButton
-			>
-			{#if canFill}<IconButton label="Full screen" hint="Full screen (F)" onclick={fullScreen}><Maximize /></IconButton
-				>{/if}
-			{@render more?.()}
-		</div>
+			<div class="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1" role="group" aria-label="Playing">
+				<input
+					class="accent-secondary min-w-16 grow basis-16"
+					type="range"
+					min="0"
+					max={last}
+					step="0.01"
+					value={walk.at}
+					aria-label="Place in the moves"
+					aria-valuetext="Move {shownStep} of {last}"
+					oninput={(e) => walk.scrub(Number(e.currentTarget.value))}
+					onchange={(e) => (step = Math.round(Number(e.currentTarget.value)))}
+				/>
+				<label class="flex items-center gap-1 text-[0.88rem]"
+					><span class="sr-only">Speed</span>
+					<select class="field py-0" bind:value={walk.speed}>
+						{#each SPEEDS as speed, nth (nth)}<option value={speed}>{speed}×</option>{/each}
+					</select></label
+				>
+				<IconButton
+					label="Repeat this move"
+					hint="Repeat this move (L)"
+					aria-pressed={walk.looping}
+					onclick={() => (walk.looping = !walk.looping)}><Repeat /></IconButton
+				>
+				<IconButton
+					label="To the next crossing"
+					hint="To the next moment at which stitches cross (X)"
+					disabled={crossings.length === 0}
+					onclick={toCrossing}><Shuffle /></IconButton
+				>
+				{#if canFill}<IconButton label="Full screen" hint="Full screen (F)" onclick={fullScreen}
+						><Maximize /></IconButton
+					>{/if}
+				{@render more?.()}
+			</div>
+		</Fold>
 	</div>
 </section>
 
@@ -299,8 +313,14 @@
 	/* All of the stage is seen at once, its controls too. */
 	@media (min-width: 64rem) {
 		.pictures :global(svg) {
-			max-height: max(16rem, calc(100vh - 25.5rem));
+			max-height: max(16rem, calc(100vh - 23rem));
 		}
+	}
+	.stage :global(.player > summary) {
+		background: none;
+		font-weight: 400;
+		margin-inline: auto;
+		min-height: 2rem;
 	}
 	.stage:fullscreen {
 		border-radius: 0;

@@ -16,7 +16,7 @@
 </script>
 
 <section aria-labelledby="what-if">
-	<h2 id="what-if" class="lead font-sans">What if …</h2>
+	<h2 id="what-if" class="lead font-sans">From what happened</h2>
 	<ul class="mt-1 flex flex-wrap gap-x-4 gap-y-1 text-[0.94rem]">
 		{#each possible as m (m.id)}
 			<li>

@@ -45,7 +45,7 @@ it('tells what settles a name, what was run, and by what name rows read it', () 
 	});
 });
 
-it('asks anew when the glossary or the house’s school changes, and not for the rest of a style', () => {
+it('asks again when the glossary or the house’s school changes, and not for the rest of a style', () => {
 	const asked = ask({ text: 'C4F' });
 	expect(keyOf({ ...style, yarnHand: 'left' }, asked)).toBe(keyOf(style, asked));
 	expect(keyOf({ ...style, glossary: '' }, asked)).not.toBe(keyOf(style, asked));

@@ -45,7 +45,7 @@
 >
 	<div>
 		<div class="flex flex-wrap items-center gap-x-5">
-			<h1 class="grow text-4xl">House style</h1>
+			<h1 class="grow text-4xl">Settings</h1>
 			<div class="flex">
 				<UndoRedo {save} />
 			</div>
@@ -56,7 +56,7 @@
 		</div>
 		{#if save.state.kind === 'stale'}
 			<TwoVersions
-				what="Your house style"
+				what="Your settings"
 				mine={{ lines: linesOf(style) }}
 				theirs={{ lines: linesOf(save.state.theirs.value) }}
 				keepMine={() => save.keepMine()}
@@ -65,7 +65,7 @@
 		{/if}
 
 		<section class="border-base-300 mt-5 grid gap-5 border-t pt-5" aria-labelledby="style-names">
-			<h2 id="style-names" class="text-xl">Names</h2>
+			<h2 id="style-names" class="text-xl">Abbreviations</h2>
 			<Pills
 				{...CHOICES.school}
 				options={CHOICES.school.options(style)}
@@ -96,12 +96,12 @@
 					</p>
 				</div>
 				<div class="mt-5">
-					<label class="lead block" for="style-glossary">Your own glossary overrides the school</label>
+					<label class="lead block" for="style-glossary">Your own glossary comes first</label>
 					<textarea
 						id="style-glossary"
 						class="field grown w-full font-mono text-[0.92rem]"
 						rows="2"
-						placeholder="Such as: C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
+						placeholder="e.g. C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
 						value={style.glossary}
 						oninput={(e) => save.change({ ...style, glossary: e.currentTarget.value }, 'glossary')}></textarea>
 					{#each glossary.problems as problem, nth (nth)}
@@ -207,7 +207,7 @@
 			<h2 id="style-yarns" class="text-xl">Yarns and squares</h2>
 			<p class="quiet mt-1">
 				{style.yarns.length === 0 ? 'None yet.' : style.yarns.map((y) => y.name).join(', ') + '.'}
-				<a class="wordlink" href="/yarns">The yarn drawer</a> keeps them, with the squares that you measured.
+				<a class="wordlink" href="/yarns">My yarns</a> keeps them, with the squares that you measured.
 			</p>
 		</section>
 

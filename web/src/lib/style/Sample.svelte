@@ -39,7 +39,7 @@
 			<p class="font-serif text-[1.15rem] leading-snug font-semibold">{wordsIn(style, trace, moment).caption}</p>
 			<p class="mt-2">
 				<span class="name font-bold">{name}</span>
-				<span class="quiet">({SCHOOLS[style.school].title.toLowerCase()})</span>
+				<span class="quiet">({SCHOOLS[style.school].title})</span>
 				{words?.hands}. On the {style.sides.right}: {words?.title}.
 			</p>
 			<p class="quiet mt-1">

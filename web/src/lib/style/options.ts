@@ -3,7 +3,7 @@
 import { hand, ownWayId } from '@pond-loop/core/craft';
 import { PEG_GAUGES, TENSIONS } from '@pond-loop/core/handling';
 import { needleName, NEEDLES_MM } from '@pond-loop/core/measure';
-import { SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
+import { schoolChoice, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 import { HOUSE_STYLE_LIMITS, type HouseStyle, PREFERRED_WAYS } from '@pond-loop/core/schema';
 
 export interface Option<T> {
@@ -31,11 +31,11 @@ const always =
 
 export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 	school: {
-		title: 'Names are read as',
+		title: 'My patterns write',
 		options: always(
 			...SCHOOL_IDS.map((id) => ({
 				value: id,
-				label: SCHOOLS[id].title,
+				label: schoolChoice(id),
 				hint: `${SCHOOLS[id].examples.slice(0, 2).join(', ')}. ${SCHOOLS[id].rule}`,
 			})),
 		),
@@ -64,19 +64,21 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 		options: ({ ownWays }) => [
 			...PREFERRED_WAYS.map((value) => {
 				const way = hand.ways.find((w) => w.id === value);
-				return way ? { value, label: way.title, hint: 'Without a holder' } : { value, label: 'With a holder' };
+				return way
+					? { value, label: way.title, hint: 'Without a cable needle' }
+					: { value, label: 'With a cable needle' };
 			}),
 			...ownWays.map((own) => ({ value: ownWayId(own), label: own.name, hint: 'A way of your own' })),
 		],
 	},
 	withoutHolderUpTo: {
-		title: 'Without a holder at most',
+		title: 'Without a cable needle at most',
 		options: always(
 			...Array.from({ length: most - least + 1 }, (_, i) => ({ value: least + i, label: `${least + i} stitches` })),
 		),
 	},
 	holderShape: {
-		title: 'The holder is',
+		title: 'The cable needle is',
 		options: always<HouseStyle['holderShape']>(
 			{ value: 'bent', label: 'Bent' },
 			{ value: 'straight', label: 'Straight' },
@@ -91,11 +93,11 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 		),
 	},
 	firstPurl: {
-		title: 'The first purl after a cord',
+		title: 'The first purl after a cable',
 		options: always<HouseStyle['firstPurl']>(
 			{ value: 'usual', label: 'As any other' },
-			{ value: 'short', label: 'The short way, on the right side', hint: 'It closes the gap beside the cord.' },
-			{ value: 'short-both', label: 'On both sides', hint: 'On the wrong side it lands in the cord.' },
+			{ value: 'short', label: 'The short way, on the right side', hint: 'It closes the gap beside the cable.' },
+			{ value: 'short-both', label: 'On both sides', hint: 'On the wrong side it lands in the cable.' },
 		),
 	},
 	turnedPurl: {

@@ -23,7 +23,7 @@
 		type ToldAfter,
 		TWISTS,
 	} from '@pond-loop/core/swatch';
-	import { readNameWith, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
+	import { readNameWith, schoolChoice, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 	import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
@@ -192,7 +192,7 @@
 		['chart', 'Chart'],
 		['rows', 'Rows'],
 		['lie', 'Fabric'],
-		['facts', 'Cords'],
+		['facts', 'Strands'],
 	] as const;
 	const BRUSHES = [
 		['choose', 'Choose'],
@@ -319,9 +319,9 @@
 		</div>
 		<div class="flex flex-wrap items-center gap-1">
 			<UndoRedo {save} />
-			<a class="pill pill-soft ml-2" href="/swatches/{opened.id}/size">Size</a>
-			<a class="pill pill-soft" href="/swatches/{opened.id}/turn">In the hand</a>
-			<a class="pill pill-strong" href="/swatches/{opened.id}/needles">{craft.place}</a>
+			<a class="pill pill-soft ml-2" href="/swatches/{opened.id}/size">Preview and size</a>
+			<a class="pill pill-soft" href="/swatches/{opened.id}/turn">3D</a>
+			<a class="pill pill-strong" href="/swatches/{opened.id}/needles">Knit it</a>
 		</div>
 	</div>
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1 text-[0.94rem]">
@@ -393,7 +393,7 @@
 			>Names as <select
 				class="field py-0"
 				value={swatch.school}
-				aria-label="School of names"
+				aria-label="Abbreviations"
 				onchange={(e) =>
 					choose(
 						e.currentTarget,
@@ -401,8 +401,8 @@
 						swatch.school,
 					)}
 			>
-				{#each SCHOOL_IDS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
-				<option value="any">Any school</option>
+				{#each SCHOOL_IDS as id (id)}<option value={id}>{schoolChoice(id)}</option>{/each}
+				<option value="any">Any of these</option>
 			</select></label
 		>
 		<SaveNote {save} />
@@ -560,7 +560,7 @@
 					type="button"
 					class="wordlink ml-auto max-md:hidden"
 					aria-expanded={hasLie}
-					onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Not as it lies' : 'As it will lie'}</button
+					onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Not as it lies' : 'Preview'}</button
 				>
 			</div>
 			<p class="text-error min-h-[1lh] text-[0.94rem] font-semibold" role="status">{trouble ?? ''}</p>
@@ -568,7 +568,7 @@
 
 		{#if hasLie}
 			<section
-				aria-label="As it will lie"
+				aria-label="Preview"
 				class={['lie flex min-w-0 flex-col', part !== 'lie' && 'max-md:hidden']}
 				data-testid="lies-beside"
 			>

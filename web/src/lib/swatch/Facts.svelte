@@ -70,7 +70,7 @@
 	const shaped = $derived(worked.rows.length > 0 && worked.rows.every((row) => row.ok) && !strands);
 </script>
 
-<section aria-label="Cords" class="gap-x-10 text-[0.94rem] *:break-inside-avoid md:columns-2 xl:columns-3">
+<section aria-label="Strands" class="gap-x-10 text-[0.94rem] *:break-inside-avoid md:columns-2 xl:columns-3">
 	{#if worked.craft !== PLAIN_CRAFT}
 		{@const craft = craftOf(worked.craft)}
 		<p class="mb-2" data-testid="craft">
@@ -79,7 +79,7 @@
 			{craft.inSwatch.note?.(worked)}
 		</p>
 	{/if}
-	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No cords yet' : 'Cords'}</h2>
+	<h2 class="lead font-sans">{cords.cords.length === 0 ? 'No strands yet' : 'Strands'}</h2>
 	<ul class="mt-1" data-testid="cords">
 		{#each homes.slice(0, MOST_CORDS) as { cord, home }, nth (nth)}
 			<li class="flex items-center gap-2 py-0.5">
@@ -126,9 +126,9 @@
 				/>
 				{seamed === 1 ? 'repeat' : 'repeats'}:
 				<strong data-testid="loops">{loops ?? '?'}</strong>
-				{loops === 1 ? 'cord runs' : 'cords run'} round in one piece{seamed % strands.repeatsToReturn === 0
-					? '; at the seam every cord meets itself.'
-					: '; at the seam cords meet others.'}
+				{loops === 1 ? 'strand runs' : 'strands run'} round in one piece{seamed % strands.repeatsToReturn === 0
+					? '; at the seam every strand meets itself.'
+					: '; at the seam strands meet others.'}
 			</p>{/if}
 	{:else if shaped && cords.cords.length > 0}
 		<p class="quiet mt-2">Stitches are made or lost in these rows, so they do not come round.</p>
@@ -142,10 +142,10 @@
 	{#if gaps}
 		<p class="mt-3" data-testid="gaps">
 			<span class="lead">Gaps</span>
-			{#if first}{gaps.length} first purls after a cord are ringed{first.partner === undefined
+			{#if first}{gaps.length} first purls after a cable are ringed{first.partner === undefined
 					? ''
 					: `, the first in row ${worked.rows[first.row]!.number}`}. {cureSaid(cure, style.sides)}{:else}No purl stands
-				after a cord.{/if}
+				after a cable.{/if}
 		</p>
 	{/if}
 	{#if worked.rows.length > 0}

@@ -7,8 +7,8 @@
 	const { id, now }: Props = $props();
 	const LOOKS = [
 		['desk', '', 'Rows and chart'],
-		['size', '/size', 'As it will lie, and its size'],
-		['turn', '/turn', 'In the hand'],
+		['size', '/size', 'Preview and size'],
+		['turn', '/turn', '3D'],
 	] as const;
 </script>
 

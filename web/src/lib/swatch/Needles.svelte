@@ -128,7 +128,7 @@
 				Between the markers: {between.join(', ')} stitches.
 			</p>{/if}
 	{:else}
-		<p class="text-error mt-3 text-xl font-semibold">This row does not work out. Look at it at the desk.</p>
+		<p class="text-error mt-3 text-xl font-semibold">This row does not work out. Look at the pattern.</p>
 	{/if}
 {:else}
 	{#if open}

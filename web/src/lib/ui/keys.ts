@@ -29,7 +29,7 @@ export const KEY_HELP: readonly KeyGroup[] = [
 		on: /^\/stage\/own/,
 		all: [
 			{ keys: ['1', '2', '…'], does: 'Choose so many loops at the tip' },
-			{ keys: ['F', 'B'], does: 'To a holder in front, at the back' },
+			{ keys: ['F', 'B'], does: 'To a cable needle in front, at the back' },
 			{ keys: ['S', 'R'], does: 'Slip to the other needle; back again' },
 			{ keys: ['K', 'P'], does: 'Knit, purl the next' },
 			{ keys: ['Y'], does: 'The yarn to the other side' },
@@ -37,7 +37,7 @@ export const KEY_HELP: readonly KeyGroup[] = [
 		],
 	},
 	{
-		title: 'On the stage',
+		title: 'How to work it',
 		on: /^\/stage$|\/show$/,
 		all: [
 			{ keys: ['←', '→'], does: 'One move back, one move on' },
@@ -62,7 +62,7 @@ export const KEY_HELP: readonly KeyGroup[] = [
 		],
 	},
 	{
-		title: 'At the needles',
+		title: 'Knit it',
 		on: /\/needles$/,
 		all: [
 			{ keys: ['Space', 'Enter', '↑'], does: 'The row is finished' },
@@ -70,11 +70,11 @@ export const KEY_HELP: readonly KeyGroup[] = [
 		],
 	},
 	{
-		title: 'In lessons, swatches and the house style',
+		title: 'In lessons, swatches and Settings',
 		on: /^\/(lessons|swatches|style)/,
 		all: [
 			{ keys: ['Ctrl', 'Z'], does: 'Undo' },
-			{ keys: ['Ctrl', 'Shift', 'Z'], does: 'Do it again' },
+			{ keys: ['Ctrl', 'Shift', 'Z'], does: 'Redo' },
 		],
 	},
 	{

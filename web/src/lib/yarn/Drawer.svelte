@@ -99,11 +99,11 @@
 	const range = ([a, b]: readonly [number, number]): string => (one(a) === one(b) ? one(a) : `${one(a)} to ${one(b)}`);
 </script>
 
-<svelte:head><title>Yarn drawer · Pond Loop</title></svelte:head>
+<svelte:head><title>My yarns · Pond Loop</title></svelte:head>
 
 <div inert={!awake.now}>
 	<div class="flex flex-wrap items-center gap-x-5">
-		<h1 class="grow text-4xl">Yarn drawer</h1>
+		<h1 class="grow text-4xl">My yarns</h1>
 		<SaveNote {save} />
 		<UndoRedo {save} />
 	</div>
@@ -113,7 +113,7 @@
 	</p>
 	{#if save.state.kind === 'stale'}
 		<TwoVersions
-			what="Your yarn drawer"
+			what="My yarns"
 			mine={{ lines: yarns.map((y) => `${y.name}, ${y.squares.length} squares`) }}
 			theirs={{ lines: save.state.theirs.value.yarns.map((y) => `${y.name}, ${y.squares.length} squares`) }}
 			keepMine={() => save.keepMine()}
@@ -122,8 +122,8 @@
 	{/if}
 	{#if yarns.length === 0}
 		<p class="border-base-300 mt-5 border-y py-8">
-			The drawer is empty. Put a yarn in: its name, what it is of and how long 100 g are; then knit a square and measure
-			it off the needles, washed and pinned, and dry.
+			No yarns yet. Put a yarn in: its name, what it is of and how long 100 g are; then knit a square and measure it off
+			the needles, washed and pinned, and dry.
 		</p>
 	{/if}
 	{#each yarns as yarn (yarn.id)}

@@ -80,7 +80,7 @@
 		</p>
 		<p class="mt-3">
 			<a class="pill pill-soft" href="/account/export" download data-sveltekit-reload
-				><Download class="size-5" /> Take all of it along</a
+				><Download class="size-5" /> Download my data</a
 			>
 		</p>
 		<details class="mt-4" bind:open={bringing}>
@@ -102,9 +102,9 @@
 		{/if}
 	</AccountSection>
 
-	<AccountSection title="Leave">
+	<AccountSection title="Delete account">
 		{#if data.account.hasPassword}
-			<p>Deletes the account, every lesson, the house style and all sign-ins, at once and for good.</p>
+			<p>Deletes the account, every lesson, Settings and all sign-ins, at once and for good.</p>
 			<Asleep
 				part={parts.confirm}
 				given={{

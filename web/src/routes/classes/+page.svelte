@@ -39,7 +39,7 @@
 				dir="auto"
 				bind:value={title}
 				required
-				placeholder="Such as: Thursday evening"
+				placeholder="e.g. Thursday class"
 				aria-describedby={trouble ? 'title-trouble' : undefined}
 			/>
 		</div>
@@ -48,7 +48,7 @@
 	{#if trouble}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 	{#if data.classes.length === 0}
 		<p class="border-base-300 mt-8 border-y py-8">
-			No class yet. A class holds who comes, with which hands and tools; its evenings hold who could do what, in one
+			No class yet. A class holds who comes, with which hands and tools; its sessions hold who could do what, in one
 			press each; and from them comes what the next lesson could be about.
 		</p>
 	{:else}
@@ -60,8 +60,8 @@
 						<span class="quiet block">
 							{one.people === 1 ? '1 person' : `${one.people} people`}{one.place ? `, ${one.place}` : ''} ·
 							{one.evenings === 0
-								? 'no evening yet'
-								: `${one.evenings === 1 ? '1 evening' : `${one.evenings} evenings`}, the last on ${weekdayOf(one.lastDay!)}`}
+								? 'no session yet'
+								: `${one.evenings === 1 ? '1 session' : `${one.evenings} sessions`}, the last on ${weekdayOf(one.lastDay!)}`}
 						</span>
 					</a>
 				</li>

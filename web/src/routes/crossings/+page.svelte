@@ -102,12 +102,12 @@
 	const narrowed = $derived(Object.keys(wanted).length > 0);
 </script>
 
-<svelte:head><title>Crossings · Pond Loop</title></svelte:head>
+<svelte:head><title>Cables · Pond Loop</title></svelte:head>
 
 <div class="flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
-	<h1 class="text-4xl">Crossings</h1>
+	<h1 class="text-4xl">Cables</h1>
 	<div class="min-w-0 grow basis-72 lg:max-w-xl">
-		<label class="lead block" for="find">A name in any school, a sentence, or rows of a pattern</label>
+		<label class="lead block" for="find">An abbreviation, a sentence, or rows of a pattern</label>
 		<div class="flex items-center gap-2">
 			<input
 				id="find"
@@ -117,7 +117,7 @@
 				autocapitalize="off"
 				spellcheck="false"
 				maxlength={MAX_SENTENCE_LENGTH}
-				placeholder="Such as C4F, 2/1 LPC, or sl 2 sts to cn …"
+				placeholder="e.g. C4F, 2/1 LPC, or sl 2 sts to cn …"
 				bind:value={text}
 				oninput={() => (pattern = undefined)}
 				onpaste={(e) =>
@@ -142,7 +142,7 @@
 {:else if found && found.kind !== 'part'}
 	<section class="mt-6" aria-labelledby="meant">
 		<h2 id="meant" class="lead mb-2 font-sans">
-			{found.hits.length > 1 ? 'It may mean: the pattern, or your house style, decides' : 'It is'}
+			{found.hits.length > 1 ? 'It can mean more than one thing. Your pattern decides.' : 'It is'}
 		</h2>
 		<Hits hits={found.hits} {text} />
 	</section>

@@ -34,12 +34,12 @@
 				dir="auto"
 				class="field w-full"
 				value={form?.title}
-				placeholder="Such as: Bolster, second evening"
+				placeholder="e.g. Cables 1"
 				aria-describedby={form?.message ? 'title-trouble' : undefined}
 			/>
 		</div>
 		<div>
-			<label class="lead block" for="template">Begin with</label>
+			<label class="lead block" for="template">Start with</label>
 			<select id="template" name="template" class="field">
 				<option value="">an empty lesson</option>
 				{#each data.templates as t (t.id)}<option value={t.id} title={t.says}>{t.title}</option>{/each}

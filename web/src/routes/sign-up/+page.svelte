@@ -24,7 +24,7 @@
 		</p>
 		<Codes {codes} />
 		<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-3 print:hidden">
-			<a class="pill pill-strong" href="/style">I have them. On to the house style <ArrowRight class="size-5" /></a>
+			<a class="pill pill-strong" href="/style">I have them. On to Settings <ArrowRight class="size-5" /></a>
 			<a class="wordlink" href={data.to}>Or straight in</a>
 		</p>
 	</div>

@@ -1,5 +1,13 @@
 <script lang="ts">
-	import { type CraftId, FOUND_LIMITS, foundId, limitsIn, limitsOf, PLAIN_CRAFT, taughtByHand } from '@pond-loop/core/craft';
+	import {
+		type CraftId,
+		FOUND_LIMITS,
+		foundId,
+		limitsIn,
+		limitsOf,
+		PLAIN_CRAFT,
+		taughtByHand,
+	} from '@pond-loop/core/craft';
 	import { canonical, turn, withFacesChanged } from '@pond-loop/core/crossing';
 	import type { Frame } from '@pond-loop/core/drawing';
 	import { type AnyTrace, sitesOf } from '@pond-loop/core/handling';
@@ -33,7 +41,7 @@
 	import * as parts from './parts';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import { goesOn } from '$lib/ui/path-state.svelte';
+	import Fold from '$lib/ui/Fold.svelte';
 
 	const { data } = $props();
 	const light = useLight();
@@ -151,6 +159,21 @@
 
 	const isFound = (picked: string): boolean => reading.ok && isLong(reading.crossing, picked);
 
+	/** The name that the pattern has for it; none where it was asked for in a sentence or by its line. */
+	const patternName = $derived(
+		reading.ok ? (ownName ?? (answer.byLine || sentence ? named[0]?.name : text.trim())) : undefined,
+	);
+	const alsoWritten = $derived(namesSeen.filter((n) => n.name !== patternName));
+	/** For the same fabric left hands do what another name says. */
+	const inHands = $derived.by(() => {
+		if (!reading.ok || !shown?.mirrored || !craft.isHanded || answer.byLine || sentence) return undefined;
+		const [before, now] = [reading.crossing, shown.made].map((c) => SCHOOLS[reading.school].write(c));
+		return before !== undefined && now !== undefined && before !== now ? now : undefined;
+	});
+	const wrongHref = $derived(
+		addressOf({ text, own, school, meaning, craft: craftId, hands }).replace('/stage', '/wrong'),
+	);
+
 	/** What it looks like and what the hands do, each with its names; the chosen school's kind first. */
 	const byLookAndHold = $derived.by(() => {
 		const nameIn = (...ids: readonly string[]): string =>
@@ -211,10 +234,6 @@
 		keepTyped('new-rows', { title: `About ${rowName}`, text: rows, castOn });
 		await goto('/swatches/new?rows');
 	}
-	goesOn(() => ({
-		...(rowName === undefined ? {} : { swatch: () => void toSwatch() }),
-		...(data.teacher && right?.ok ? { lesson: '#keep' } : {}),
-	}));
 	const sideBySide = $derived(`/crossings/crafts${addressOf({ text, own, school, meaning }).replace(/^[^?]*/, '')}`);
 
 	async function takeCraft(picked: CraftId): Promise<void> {
@@ -256,31 +275,29 @@
 	}
 </script>
 
-<svelte:head><title>{words ? `${words.title} · Pond Loop` : 'Crossings · Pond Loop'}</title></svelte:head>
+<svelte:head
+	><title>{words ? `${patternName ? `${patternName}, ` : ''}${words.title} · Pond Loop` : 'Cables · Pond Loop'}</title
+	></svelte:head
+>
 
-<div class="grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
+<div class="flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
 	<div class="min-w-0">
-		<h1 class="text-[1.8rem] leading-tight">
-			{#if meant && !came}No crossing{:else}{ownName && !meant ? `${ownName}: ` : ''}{words?.title ?? 'Crossings'}{/if}
+		<h1 class="flex flex-wrap items-baseline gap-x-3 text-[1.5rem] leading-tight">
+			{#if meant && !came}No cable{:else}{#if patternName && !meant}<span class="name text-[1.5em] font-bold"
+						>{patternName}</span
+					>
+				{/if}<span class={patternName && !meant ? 'font-sans text-[0.8em] font-normal' : ''}
+					>{words?.title ?? 'Cables'}{#if !plain}, {craft.title.toLowerCase()}{/if}</span
+				>{/if}
 		</h1>
-		{#if meant}<p data-testid="meant"><strong>With a mistake: {slip}.</strong> {meant} was meant.</p>{/if}
-		<p class="quiet min-h-[1lh]">
-			{#if namesSeen.length > 0}
-				also written
-				{#each namesSeen as { school: by, name }, i (by.id)}{i > 0 ? ' · ' : ' '}<span class="name text-base-content"
-						>{name}</span
-					>{/each}
-			{/if}
-			{#if reading.ok && !meant && named.length === 0}no school here has a name for it{/if}
-			{#if reading.ok && isTriedByHand(craft, reading.crossing)}
-				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={byHandAddress(choices)}>Do it yourself</a>
-			{/if}
-			{#if reading.ok && own === undefined && isTurned(craftId, reading.crossing)}
-				<a class="wordlink text-base-content ml-3 whitespace-nowrap" href={turnAddress(choices)}>Turn it in the hand</a>
-			{/if}
-		</p>
+		{#if meant}<p data-testid="meant"><strong>With a mistake: {slip}.</strong> {meant} was meant.</p>
+		{:else if inHands}<p data-testid="in-hands">
+				<span class="name">{patternName}</span> in your pattern, <span class="name">{inHands}</span> in your hands
+			</p>{/if}
 	</div>
-	<div><NameField bind:text bind:school label="Find by a name or a sentence" onchange={restart} /></div>
+	<div class="grow basis-64 md:max-w-md">
+		<NameField bind:text bind:school label="Cable abbreviation" onchange={restart} />
+	</div>
 </div>
 
 {#if reading.ok && reading.meanings.length > 1}
@@ -298,20 +315,12 @@
 		}}
 	/>
 {/if}
-{#if reading.ok}
-	<div class="mt-3"><CraftChoice chosen={craftId} choose={(picked) => void takeCraft(picked)} all={sideBySide} /></div>
-{/if}
 {#if (long && !(awake && all)) || wanted}
-	<p class="quiet mt-8" role="status">Being worked out …</p>
+	<p class="quiet mt-8" role="status">Searching …</p>
 {:else if reading.ok && shown && way && performance?.ok && right?.ok}
 	{@const { trace, proof, taken } = performance.value}
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>
-			{#snippet also()}
-				{#if words?.lean && words.hold}
-					{#each byLookAndHold as one, i (i)}{i > 0 ? ' · ' : ''}{one}{/each}
-				{/if}
-			{/snippet}
 			{#snippet more()}
 				{#if craft.isHanded}<Asleep
 						part={parts.hands}
@@ -351,7 +360,6 @@
 					beside: besideShown,
 					light: light.now,
 					style,
-					also,
 					more,
 					get step() {
 						return step;
@@ -385,81 +393,177 @@
 					}}
 				/>
 			{/if}
-			<div class="mt-6 grid grid-cols-1 gap-x-10 gap-y-5 md:grid-cols-2">
-				<section aria-labelledby="apart">
-					<h2 id="apart" class="lead mb-2 font-sans">The name, taken apart</h2>
-					{#if settled?.own}
-						<p data-testid="settled">One of your own crossings.</p>
-					{:else if settled}
-						<p data-testid="settled">
-							By your glossary: <span class="font-mono text-[0.92em]">{settled.sentence}</span>
-						</p>
-					{:else if answer.byLine}
-						<p>
-							A crossing of its own:
-							<span class="font-mono text-[0.92em]">{canonical(reading.crossing)}</span>
-							<a class="wordlink" href="/crossings/design?from={encodeURIComponent(canonical(reading.crossing))}"
-								>Change it</a
-							>
-						</p>
-					{:else if sentence}
-						<p>
-							{sentence.onTools ? 'As it is said at the loom or the machine' : 'Run on the simulator'}:
-							<span class="font-mono text-[0.92em]">{sentence.text}</span>
-							{#if sentence.past.length > 0}<span class="quiet"
-									>(read past: {sentence.past.map((p) => `“${p}”`).join(', ')})</span
-								>{/if}
-						</p>
-					{:else}
-						<Asleep part={parts.anatomy} given={{ parts: reading.parts }} />
-						<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
+			<div class="mt-4 flex flex-wrap items-start gap-3" id="keep">
+				{#if data.teacher}
+					<details class="grow-0">
+						<summary class="pill pill-strong w-fit list-none">Add to lesson</summary>
+						<div class="mt-3 w-72 max-w-full">
+							<Asleep
+								part={parts.keepIn}
+								given={{
+									lessons: data.lessons,
+									asked: {
+										text: ownName ?? (answer.byLine ? (named[0]?.name ?? words?.title ?? '') : text.trim()),
+										school: reading.school,
+									},
+									crossing: reading.crossing,
+									craft: craftId,
+									way,
+									view: viewOf(),
+									beside: besideShown && beside,
+								}}
+							/>
+						</div>
+					</details>
+				{:else}
+					<a class="pill pill-soft" href="/sign-in?to={encodeURIComponent(address)}">Sign in to add it to a lesson</a>
+				{/if}
+				{#if isTriedByHand(craft, reading.crossing)}
+					<a class="pill pill-soft" href={byHandAddress(choices)}>Try it yourself</a>
+				{/if}
+			</div>
+			<Fold id="cable-more" title="More about this cable" class="mt-4" open={!plain}>
+				<div class="mt-4">
+					<CraftChoice chosen={craftId} choose={(picked) => void takeCraft(picked)} all={sideBySide} />
+				</div>
+				{#if rowName !== undefined}
+					<p class="mt-3"><button type="button" class="wordlink" onclick={toSwatch}>Make a swatch of it</button></p>
+				{/if}
+				{#if own === undefined && isTurned(craftId, reading.crossing)}
+					<p class="mt-3"><a class="wordlink" href={turnAddress(choices)}>3D view</a></p>
+				{/if}
+				<div class="mt-6 grid grid-cols-1 gap-x-10 gap-y-5 md:grid-cols-2">
+					<section aria-labelledby="apart">
+						<h2 id="apart" class="lead mb-2 font-sans">What each part means</h2>
+						{#if settled?.own}
+							<p data-testid="settled">One of your own crossings.</p>
+						{:else if settled}
+							<p data-testid="settled">
+								From your glossary: <span class="font-mono text-[0.92em]">{settled.sentence}</span>
+							</p>
+						{:else if answer.byLine}
+							<p>
+								Your own crossing:
+								<span class="font-mono text-[0.92em]">{canonical(reading.crossing)}</span>
+								<a class="wordlink" href="/crossings/design?from={encodeURIComponent(canonical(reading.crossing))}"
+									>Change it</a
+								>
+							</p>
+						{:else if sentence}
+							<p>
+								{sentence.onTools ? 'As worked on the loom or the machine' : 'As worked'}:
+								<span class="font-mono text-[0.92em]">{sentence.text}</span>
+								{#if sentence.past.length > 0}<span class="quiet"
+										>(left out: {sentence.past.map((p) => `“${p}”`).join(', ')})</span
+									>{/if}
+							</p>
+						{:else}
+							<Asleep part={parts.anatomy} given={{ parts: reading.parts }} />
+							<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
+						{/if}
+						{#if words?.lean && words.hold}
+							<p class="quiet mt-2 text-[0.94rem]" data-testid="both-schools">
+								{#each byLookAndHold as one, i (i)}{i > 0 ? ' · ' : ''}{one}{/each}
+							</p>
+						{/if}
+						<!-- Work on pegs and on a bed is never turned. -->
+						{#if craft.isHanded}<p class="quiet mt-2 text-[0.94rem]" data-testid="other-side">
+								Worked on a {style.sides.wrong} row, it shows on the {style.sides.right} as
+								{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl swapped{:else}its
+									other side{/if}.
+							</p>{/if}
+						<Asleep part={parts.otherReadings} given={{ reading, text, readIn }} />
+					</section>
+					<Asleep
+						part={parts.wayDetails}
+						given={{
+							craft,
+							crossing: shown.made,
+							taken,
+							way,
+							counts: right.value.tally,
+							deviation: right.value.deviation,
+						}}
+					/>
+					<Asleep part={parts.proof} given={{ proof }} />
+					{#if !plain}
+						<Asleep part={parts.inCraft} given={{ craft, taken, light: light.now, mirrored: shown.mirrored }} />
 					{/if}
-					<!-- Work on pegs and on a bed is never turned. -->
-					{#if craft.isHanded}<p class="quiet mt-2 text-[0.94rem]" data-testid="other-side">
-							In a {style.sides.wrong} row, made as it is read there, it shows on the {style.sides.right} as
-							{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl changed{:else}its
-								other side{/if}.
-						</p>{/if}
-					<Asleep part={parts.otherReadings} given={{ reading, text, readIn }} />
-				</section>
-				<Asleep
-					part={parts.wayDetails}
-					given={{
-						craft,
-						crossing: shown.made,
-						taken,
-						way,
-						counts: right.value.tally,
-						deviation: right.value.deviation,
-					}}
-				/>
-			</div>
-			<div class="mt-7">
-				<Asleep
-					part={parts.whatHappened}
-					given={{
-						craft,
-						taken,
-						asked: asked!,
-						right: right.value.trace,
-						show: (made, at) => {
-							mistake = made;
-							const sites = sitesOf(
-								craft.mistakes.find((m) => m.id === made)!,
-								right.value.trace,
-							);
-							site = Math.max(
-								0,
-								sites.findIndex((s) => s.at === at),
-							);
-							step = 0;
-						},
-					}}
-				/>
-			</div>
+				</div>
+				<div class="mt-6">
+					<Asleep
+						part={parts.sentence}
+						when={long ? 'soon' : 'near'}
+						given={{
+							crossing: reading.crossing,
+							name: text.trim(),
+							light: light.now,
+							style,
+							take: (name) => {
+								text = name;
+								school = 'slash';
+								restart();
+							},
+						}}
+					/>
+				</div>
+			</Fold>
+			<Fold id="cable-wrong" title="What went wrong?" class="mt-4" open={mistake !== undefined}>
+				<div class="mt-4">
+					<Asleep
+						part={parts.whatHappened}
+						given={{
+							craft,
+							taken,
+							asked: asked!,
+							right: right.value.trace,
+							show: (made, at) => {
+								mistake = made;
+								const sites = sitesOf(
+									craft.mistakes.find((m) => m.id === made)!,
+									right.value.trace,
+								);
+								site = Math.max(
+									0,
+									sites.findIndex((s) => s.at === at),
+								);
+								step = 0;
+							},
+						}}
+					/>
+				</div>
+				<div class="mt-5">
+					<Asleep
+						part={parts.whatIf}
+						given={{
+							craft,
+							right: right.value.trace,
+							mistake,
+							choose: (made) => {
+								mistake = made;
+								site = 0;
+							},
+						}}
+					/>
+				</div>
+			</Fold>
 		</div>
-		<div class="grid gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-1">
-			<div>
+		<div class="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-1">
+			<Asleep
+				part={parts.ways}
+				given={{
+					craft,
+					crossing: shown.made,
+					fabric: data.teacher && plain ? shown.fabric : undefined,
+					way,
+					beside,
+					compare: (other) => void compare(other),
+					style,
+					choose: (picked) => void takeWay(picked),
+				}}
+			/>
+			<section aria-labelledby="know">
+				<h2 id="know" class="mb-2 text-[1.15rem]">Good to know</h2>
 				{#if !meant}
 					<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style, craft, taken }} />
 				{:else if came}
@@ -475,69 +579,23 @@
 						}}
 					/>
 				{/if}
-			</div>
-			{#if !plain}
-				<Asleep part={parts.inCraft} given={{ craft, taken, light: light.now, mirrored: shown.mirrored }} />
-			{/if}
-			<Asleep part={parts.proof} given={{ proof }} />
-			<Asleep
-				part={parts.ways}
-				given={{
-					craft,
-					crossing: shown.made,
-					fabric: data.teacher && plain ? shown.fabric : undefined,
-					way,
-					beside,
-					compare: (other) => void compare(other),
-					style,
-					choose: (picked) => void takeWay(picked),
-				}}
-			/>
-			<div id="keep" class="scroll-mt-4">
-				{#if rowName !== undefined}
-					<p class="mb-3"><button type="button" class="wordlink" onclick={toSwatch}>Try it in a swatch</button></p>
-				{/if}
-				{#if data.teacher}
-					<Asleep
-						part={parts.keepIn}
-						given={{
-							lessons: data.lessons,
-							asked: {
-								text: ownName ?? (answer.byLine ? (named[0]?.name ?? words?.title ?? '') : text.trim()),
-								school: reading.school,
-							},
-							crossing: reading.crossing,
-							craft: craftId,
-							way,
-							view: viewOf(),
-							beside: besideShown && beside,
-						}}
-					/>
-				{:else}
-					<p>
-						<a class="wordlink" href="/sign-in?to={encodeURIComponent(address)}">Sign in to keep it for a lesson</a>
+				{#if alsoWritten.length > 0}
+					<p class="quiet mt-2 text-[0.94rem]">
+						Also written {#each alsoWritten as { school: by, name }, i (by.id)}{i > 0 ? ', ' : ''}<span
+								class="name text-base-content">{name}</span
+							>{/each}.
 					</p>
 				{/if}
-				<div class="mt-5">
-					<Asleep
-						part={parts.whatIf}
-						given={{
-							craft,
-							right: right.value.trace,
-							mistake,
-							choose: (made) => {
-								mistake = made;
-								site = 0;
-							},
-						}}
-					/>
-				</div>
-			</div>
+				<p class="mt-3 text-[0.94rem]">
+					{words?.lean ? 'Leans the other way?' : 'Looks different?'}
+					<a class="wordlink" href={wrongHref}>See why, and how to fix it</a>
+				</p>
+			</section>
 		</div>
 	</div>
 {:else if reading.ok && right && !right.ok}
 	<section class="border-base-300 mt-6 border-y py-6" role="alert" data-testid="refused">
-		<h2 class="text-xl">{craft.title} does not take this crossing</h2>
+		<h2 class="text-xl">{craft.title} can’t do this crossing</h2>
 		{#each right.problems as problem, nth (nth)}<p class="mt-2">{problem.what} {problem.todo}</p>{/each}
 		{#if nearest}
 			<p class="mt-3">
@@ -579,20 +637,22 @@
 		{#each performance.problems as problem, nth (nth)}<p class="mt-4">{problem.what} {problem.todo}</p>{/each}
 	</div>
 {/if}
-<div class="mt-8 max-w-3xl">
-	<Asleep
-		part={parts.sentence}
-		when={long ? 'soon' : 'near'}
-		given={{
-			crossing: reading.ok ? reading.crossing : undefined,
-			name: text.trim(),
-			light: light.now,
-			style,
-			take: (name) => {
-				text = name;
-				school = 'slash';
-				restart();
-			},
-		}}
-	/>
-</div>
+{#if !(reading.ok && shown && way && performance?.ok && right?.ok)}
+	<div class="mt-8 max-w-3xl">
+		<Asleep
+			part={parts.sentence}
+			when={long ? 'soon' : 'near'}
+			given={{
+				crossing: reading.ok ? reading.crossing : undefined,
+				name: text.trim(),
+				light: light.now,
+				style,
+				take: (name) => {
+					text = name;
+					school = 'slash';
+					restart();
+				},
+			}}
+		/>
+	</div>
+{/if}

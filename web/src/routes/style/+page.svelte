@@ -6,7 +6,7 @@
 	const light = useLight();
 </script>
 
-<svelte:head><title>House style · Pond Loop</title></svelte:head>
+<svelte:head><title>Settings · Pond Loop</title></svelte:head>
 
 {#key data.owner}
 	<Editor owner={data.owner} opened={data.opened} light={light.now} />

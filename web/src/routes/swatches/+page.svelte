@@ -18,15 +18,15 @@
 <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
 	<h1 class="text-4xl">Swatches</h1>
 	<p class="flex flex-wrap gap-3">
-		<a class="pill pill-strong" href="/swatches/new">Make me a practice swatch</a>
-		<a class="pill pill-soft" href="/swatches/new?rows">Begin with rows of your own</a>
+		<a class="pill pill-strong" href="/swatches/new">Make a practice swatch</a>
+		<a class="pill pill-soft" href="/swatches/new?rows">Type a pattern</a>
 	</p>
 </div>
 <div class="mt-3"><RemovedNote {removal} /></div>
 {#if data.swatches.length === 0}
 	<div class="border-base-300 mt-4 border-y py-8">
 		<p class="mx-auto max-w-xl">
-			No swatches yet. Here stand the rows that you knit with a class, each drawn as a chart in which cords pass over
+			No swatches yet. Here stand the rows that you knit with a class, each drawn as a chart in which strands pass over
 			each other, with its counts, its gaps and what goes wrong. Let one be made for you, paste the rows of a pattern,
 			or take
 			<a class="wordlink" href="/stage">a crossing</a> and try it in a swatch.

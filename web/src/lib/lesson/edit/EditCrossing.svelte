@@ -43,10 +43,10 @@
 			</select>
 		</Later>
 	</div>
-	<a class="wordlink" href={addressOf(stageOf(step))}>On the stage</a>
+	<a class="wordlink" href={addressOf(stageOf(step))}>How to work it</a>
 </div>
 {#if isTooWide(style, step.crossing, step.way)}
 	<p class="text-warning mt-1 text-sm">
-		Wider than your house style goes without a holder ({style.withoutHolderUpTo} stitches).
+		Wider than your limit without a cable needle ({style.withoutHolderUpTo} stitches).
 	</p>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { SCHOOL_IDS, SCHOOLS, writtenIn } from '@pond-loop/core/notation';
+	import { schoolChoice, SCHOOL_IDS, writtenIn } from '@pond-loop/core/notation';
 	import { chosenAmong, FIRST_CROSSINGS, keptKinds, TOGETHER } from '@pond-loop/core/practice';
 	import { DRILL_LIMITS, type DrillStep } from '@pond-loop/core/step';
 	import type { EditorProps } from '../editors';
@@ -34,7 +34,7 @@
 			value={step.school}
 			onchange={(e) => change({ school: SCHOOL_IDS.find((s) => s === e.currentTarget.value) ?? step.school })}
 		>
-			{#each SCHOOL_IDS as school, nth (nth)}<option value={school}>{SCHOOLS[school].title}</option>{/each}
+			{#each SCHOOL_IDS as school, nth (nth)}<option value={school}>{schoolChoice(school)}</option>{/each}
 		</select></label
 	>
 	<button type="button" class="wordlink" onclick={() => change({ seed: (step.seed + 1) % MOST_SEED })}

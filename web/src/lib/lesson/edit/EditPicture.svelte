@@ -51,6 +51,6 @@
 	dir="auto"
 	maxlength={MOST_ALT}
 	value={step.alt}
-	placeholder="Such as: a lantern sleeve with two ropes, pinned out to dry"
+	placeholder="e.g. a lantern sleeve with two ropes, pinned out to dry"
 	oninput={(e) => change({ alt: e.currentTarget.value })}
 />

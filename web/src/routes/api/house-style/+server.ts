@@ -13,7 +13,7 @@ export const PUT: RequestHandler = async ({ request, locals }) => {
 	if ('refused' in body) return body.refused;
 	const result = await saveHouseStyle(teacherOf(locals), body.value.version, body.value.style);
 	if (result.kind === 'saved') return json({ version: result.version });
-	return refusal(409, 'The house style was changed in another window since you opened it.', {
+	return refusal(409, 'Settings was changed in another window since you opened it.', {
 		current: result.current,
 	});
 };
@@ -24,5 +24,5 @@ export const PATCH: RequestHandler = async ({ request, locals }) => {
 	if ('refused' in body) return body.refused;
 	const { school } = body.value;
 	const done = await changeHouseStyle(teacherOf(locals), (style) => ({ ...style, school }));
-	return done ? json({}) : refusal(409, 'The house style is being changed in other windows. Try again.');
+	return done ? json({}) : refusal(409, 'Settings is being changed in other windows. Try again.');
 };

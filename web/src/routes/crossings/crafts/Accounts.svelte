@@ -79,7 +79,7 @@
 					<p class="mt-2 text-[0.94rem]">
 						{account.way}: {account.tally.moves} moves, {toolsSaid(account.tally.tools, account.craft)}
 					</p>
-					<p class="mt-1"><a class="wordlink" href={account.href}>On the stage</a></p>
+					<p class="mt-1"><a class="wordlink" href={account.href}>How to work it</a></p>
 				{/if}
 			</div>
 			{#if account.refused !== undefined}

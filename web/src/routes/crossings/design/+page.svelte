@@ -163,7 +163,7 @@
 			<p class="quiet mt-1">
 				{#each names as { school, name: one }, i (school.id)}{i > 0 ? ' · ' : ''}<span class="name text-base-content"
 						>{one}</span
-					>{:else}No school has a name for it.{/each}
+					>{:else}There is no usual abbreviation for it.{/each}
 			</p>
 			<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-1 text-[0.94rem]">
 				<dt class="quiet">Stitches</dt>
@@ -180,10 +180,10 @@
 						<span class="quiet">looking …</span>
 					{:else if plan.ok}
 						{@const counts = tally(simulate(plan.moves, startState(draft.groups.reduce((sum, g) => sum + g.size, 0))))}
-						{counts.moves} moves with {['no holder', 'one holder', 'two holders'][counts.tools]};
+						{counts.moves} moves with {['no cable needle', 'one cable needle', 'two cable needles'][counts.tools]};
 						{plan.claim === 'best' ? 'no way needs fewer transfers' : 'the best that was found'}
 					{:else}
-						needs loose loops, or more holders
+						needs loose loops, or more cable needles
 					{/if}
 				</dd>
 				{#if sentence}
@@ -196,7 +196,7 @@
 					class="pill pill-strong w-full"
 					href={names[0]?.name
 						? addressOf({ text: names[0].name, school: names[0].school.id })
-						: addressOf({ own: canonical(made.value), way: 'found' })}>Take it to the stage</a
+						: addressOf({ own: canonical(made.value), way: 'found' })}>Show me how</a
 				>
 			</p>
 			{#if data.teacher}
@@ -209,7 +209,7 @@
 							bind:value={name}
 							required
 							maxlength={DESIGN_LIMITS.name * 2}
-							placeholder="Such as: reed braid"
+							placeholder="e.g. reed braid"
 						/>
 						<button class="pill pill-soft shrink-0">Keep</button>
 					</div>

@@ -83,8 +83,7 @@
 					{:else}<h2 class="text-2xl wrap-anywhere">{stepTitle(section.step!, style)}</h2>{/if}
 					{#if made?.kind === 'crossing'}
 						<p class="mt-3 print:hidden">
-							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(made) })}
-								>Watch it on the stage</a
+							<a class="wordlink" href={addressOf({ hands: style.demonstrates, ...stageOf(made) })}>Watch it</a
 							>{#if isTriedByHand(craftOf(made.craft), made.crossing)}<a
 									class="wordlink ml-5"
 									href={byHandAddress({ hands: style.demonstrates, ...stageOf(made) })}>Try it with your own hands</a

@@ -53,7 +53,7 @@
 	<div class="min-w-0">
 		<h1 class="text-[1.8rem] leading-tight">{shown ? wordsFor(shown.fabric).title : 'Your hands'}</h1>
 		<p class="quiet">
-			Do it yourself, in any order. <a class="wordlink" href={stage}
+			Try it yourself, in any order. <a class="wordlink" href={stage}
 				><ArrowLeft class="inline size-4" /> Watch it instead</a
 			>
 		</p>
@@ -80,7 +80,7 @@
 				onclick={() => {
 					bare = !bare;
 					done = [];
-				}}>Begin with nothing cast on</button
+				}}>Start with nothing cast on</button
 			>
 		</p>
 	{/if}

@@ -37,7 +37,7 @@
 		const made = check(newSwatch({ title: name, shape: 'flat', school: 'slash', ...about }), '');
 		return made.problems.some((p) => p.weight === 'error') ? undefined : made;
 	});
-	const title = $derived(shown ? wordsFor(shown.fabric).title : 'In the hand');
+	const title = $derived(shown ? wordsFor(shown.fabric).title : '3D');
 	const stage = $derived(addressOf({ text, school, hands: first.hands, meaning: first.meaning }));
 </script>
 
@@ -48,7 +48,7 @@
 		<h1 class="text-[1.8rem] leading-tight">{title}</h1>
 		<p class="quiet">
 			Its yarn in a small swatch, to be turned. <a class="wordlink" href={stage}
-				><ArrowLeft class="inline size-4" /> On the stage</a
+				><ArrowLeft class="inline size-4" /> How to work it</a
 			>
 		</p>
 	</div>

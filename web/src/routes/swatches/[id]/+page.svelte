@@ -1,12 +1,10 @@
 <script lang="ts">
 	import KeepSwatch from '$lib/lesson/KeepSwatch.svelte';
 	import Desk from '$lib/swatch/Desk.svelte';
-	import { goesOn } from '$lib/ui/path-state.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
 	const light = useLight();
-	goesOn(() => ({ lesson: '#keep' }));
 </script>
 
 {#key data.opened.id}
@@ -18,7 +16,7 @@
 				yarns={data.yarns}
 			/>{/snippet}
 		{#snippet lies(swatch, checked, side)}
-			{#await import('$lib/size/LieBeside.svelte')}<p class="quiet">Letting it lie …</p>
+			{#await import('$lib/size/LieBeside.svelte')}<p class="quiet">Drawing the preview …</p>
 			{:then { default: LieBeside }}<LieBeside
 					id={data.opened.id}
 					told={swatch.size}

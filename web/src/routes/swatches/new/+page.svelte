@@ -112,9 +112,7 @@
 {#if data.own}
 	<div class="max-w-3xl">
 		<h1 class="text-4xl">Rows of your own</h1>
-		<p class="quiet mt-2">
-			Paste a pattern as it is written. What can be read is worked and drawn; what cannot is shown.
-		</p>
+		<p class="quiet mt-2">Paste a pattern. I chart what I can read and mark the rest.</p>
 		<form
 			method="post"
 			action="?/keep"
@@ -127,7 +125,7 @@
 			{#if typed.back}
 				<p class="border-accent mb-4 border-l-4 py-1 pl-4" role="status">
 					What you typed here earlier is back.
-					<button type="button" class="wordlink ml-2" onclick={anew}>Begin anew</button>
+					<button type="button" class="wordlink ml-2" onclick={anew}>Start over</button>
 				</p>
 			{/if}
 			<label class="lead block" for="own-title">Title</label>
@@ -138,7 +136,7 @@
 				class="field w-full"
 				bind:value={ownTitle}
 				required
-				placeholder="Such as: Wall pennant, middle panel"
+				placeholder="e.g. Wall pennant, middle panel"
 			/>
 			<div class="mt-4 flex flex-wrap gap-x-8 gap-y-3">
 				<div>
@@ -154,7 +152,7 @@
 						disabled={Boolean(said.castOn)}
 					/>
 				</div>
-				{#if said.castOn}<p class="self-end">The text casts on {said.castOn.stitches}.</p>
+				{#if said.castOn}<p class="self-end">Cast on {said.castOn.stitches}.</p>
 				{:else if needed !== undefined}<p class="self-end">
 						Its rows need {needed}.{#if needed !== ownStitches}
 							<button type="button" class="wordlink ml-2" onclick={() => (ownCastOn = undefined)}
@@ -177,32 +175,32 @@
 					{trouble ?? form?.message}
 				</p>{/if}
 			<p class="mt-4 flex items-center gap-5">
-				<button class="pill pill-strong">To the desk</button>
+				<button class="pill pill-strong">Check it</button>
 				<span class="quiet">{said.rows.length} {said.rows.length === 1 ? 'line' : 'lines'} of rows read</span>
 			</p>
 		</form>
 	</div>
 {:else}
 	<h1 class="text-4xl">A practice swatch</h1>
-	<div class="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]" role="group" aria-label="Begin with">
-		<span class="lead self-center">Begin with</span>
+	<div class="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem]" role="group" aria-label="Start with">
+		<span class="lead self-center">Start with</span>
 		{#each STARTS as [name, start], nth (nth)}
 			<button type="button" class="wordlink" onclick={() => (cords = start.map((c) => ({ ...c })))}>{name}</button>
 		{/each}
 	</div>
 	<div class="mt-4 grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
 		<div>
-			<h2 class="lead font-sans">Cords, from the right</h2>
+			<h2 class="lead font-sans">Cables, from the right</h2>
 			<ol class="mt-1" data-testid="wanted">
-				{#each cords as cord, i (i)}
+				{#each cords as cable, i (i)}
 					<li
 						class="border-base-300 flex flex-wrap items-center gap-x-3 gap-y-1 border-b py-2 text-[0.94rem]"
-						aria-label="Cord {i + 1}"
+						aria-label="Cable {i + 1}"
 					>
 						<select
 							class="field py-0 font-semibold"
-							aria-label="Kind of cord {i + 1}"
-							value={cord.kind}
+							aria-label="Kind of cable {i + 1}"
+							value={cable.kind}
 							onchange={(e) => set(i, { kind: e.currentTarget.value as CordKind })}
 						>
 							{#each CORD_KINDS as kind, nth (nth)}<option value={kind}>{KIND[kind]}</option>{/each}
@@ -213,34 +211,34 @@
 								type="number"
 								min="1"
 								max={PRACTICE_LIMITS.group}
-								value={cord.group ?? 2}
-								aria-label="Stitches that cross together in cord {i + 1}"
+								value={cable.group ?? 2}
+								aria-label="Stitches that cross together in cable {i + 1}"
 								oninput={(e) => set(i, { group: number(e) })}
 							/></label
 						>
-						{#if cord.kind === 'rope' || cord.kind === 'reversible'}
+						{#if cable.kind === 'rope' || cable.kind === 'reversible'}
 							<select
 								class="field py-0"
-								aria-label="Lean of cord {i + 1}"
-								value={cord.lean ?? 'left'}
+								aria-label="Lean of cable {i + 1}"
+								value={cable.lean ?? 'left'}
 								onchange={(e) => set(i, { lean: e.currentTarget.value as 'left' | 'right' })}
 							>
 								<option value="left">left</option><option value="right">right</option>
 							</select>
 						{/if}
-						{#if cord.kind === 'zigzag' || cord.kind === 'diamond'}
+						{#if cable.kind === 'zigzag' || cable.kind === 'diamond'}
 							<label
 								>in <input
 									class="field w-10 py-0"
 									type="number"
 									min="1"
 									max={PRACTICE_LIMITS.steps}
-									value={cord.steps ?? 4}
-									aria-label="Steps of cord {i + 1}"
+									value={cable.steps ?? 4}
+									aria-label="Steps of cable {i + 1}"
 									oninput={(e) => set(i, { steps: number(e) })}
 								/> steps</label
 							>
-						{:else if cord.kind !== 'honeycomb'}
+						{:else if cable.kind !== 'honeycomb'}
 							<label
 								>every <input
 									class="field w-12 py-0"
@@ -248,15 +246,15 @@
 									min="2"
 									step="2"
 									max={PRACTICE_LIMITS.every}
-									value={cord.every ?? 2 * (cord.group ?? 2)}
-									aria-label="Rows between crossings of cord {i + 1}"
+									value={cable.every ?? 2 * (cable.group ?? 2)}
+									aria-label="Rows between crossings of cable {i + 1}"
 									oninput={(e) => set(i, { every: number(e) })}
 								/> rows</label
 							>
 						{/if}
 						{#if cords.length > 1}
 							<span class="ml-auto"
-								><IconButton label="Take cord {i + 1} out" onclick={() => (cords = cords.filter((_, k) => k !== i))}
+								><IconButton label="Take cable {i + 1} out" onclick={() => (cords = cords.filter((_, k) => k !== i))}
 									><X class="size-4" /></IconButton
 								></span
 							>
@@ -269,7 +267,7 @@
 					<button
 						type="button"
 						class="wordlink text-[0.94rem]"
-						onclick={() => (cords = [...cords, { kind: 'rope', group: 2 }])}>One more cord</button
+						onclick={() => (cords = [...cords, { kind: 'rope', group: 2 }])}>One more cable</button
 					>
 				</p>
 			{/if}
@@ -284,7 +282,7 @@
 					/></label
 				>
 				<label class="lead"
-					>Purl ground<input
+					>Purl background<input
 						class="field w-full"
 						type="number"
 						min="0"
@@ -316,7 +314,7 @@
 					class="field w-full"
 					required
 					bind:value={title}
-					placeholder="Such as: Lantern sleeve, {suggested}"
+					placeholder="e.g. Lantern sleeve, {suggested}"
 				/>
 				<input type="hidden" name="castOn" value={made.castOn} />
 				<input type="hidden" name="shape" value={shape} />

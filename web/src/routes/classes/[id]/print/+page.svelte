@@ -87,8 +87,8 @@
 				<h2 class="mt-6 text-5xl" dir="auto">{person.name}</h2>
 				<p class="mt-4 text-xl">
 					{#if evenings(person.id) > 0}was here on {evenings(person.id) === 1
-							? 'one evening'
-							: `${evenings(person.id)} evenings`}
+							? 'one session'
+							: `${evenings(person.id)} sessions`}
 						between {weekdayOf(days[0]!)} and {weekdayOf(days.at(-1)!)}{:else}came to this class{/if}, and crossed
 					stitches.
 				</p>

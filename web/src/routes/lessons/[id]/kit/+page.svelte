@@ -10,13 +10,13 @@
 	const csv = (): void => download(fileName(`${lesson.title} to bring`, 'csv'), csvFile(kitTable(items)));
 </script>
 
-<svelte:head><title>{lesson.title} · what to bring</title></svelte:head>
+<svelte:head><title>{lesson.title} · materials list</title></svelte:head>
 
 <div class="max-w-3xl">
 	<p class="print:hidden">
 		<a class="pill pill-soft" href="/lessons/{data.opened.id}"><ArrowLeft class="size-5" /> Back to the lesson</a>
 	</p>
-	<h1 class="mt-4 text-4xl">What to bring</h1>
+	<h1 class="mt-4 text-4xl">Materials list</h1>
 	<p class="quiet mt-1 wrap-anywhere">
 		{lesson.title}, for {lesson.plan.learners}
 		{lesson.plan.learners === 1 ? 'learner' : 'learners'}, with some to spare

@@ -82,7 +82,7 @@
 				><option value="no">ordinary print</option><option value="yes">large print</option></select
 			>
 			<select class="field py-0" aria-label="Hands" bind:value={hands}>
-				<option value="">as the house style</option>
+				<option value="">as in Settings</option>
 				{#each DEMONSTRATIONS as one, nth (nth)}<option value={one}>{HANDS_SAID[one]}</option>{/each}
 			</select>
 			<select class="field py-0" aria-label="Names" bind:value={school}>

@@ -67,9 +67,7 @@
 				onclick={() => go(place + 1)}>Row finished</button
 			>
 			<div class="min-w-64">
-				<label class="lead block" for="above"
-					>Where am I? Rows above the last crossing, the loops on the needle included</label
-				>
+				<label class="lead block" for="above">Lost? Count the rows since the last cable</label>
 				<input id="above" class="field w-20" type="number" min="0" max={last} bind:value={above} />
 				{#if maybe}
 					<span class="text-[0.94rem]" role="status">

@@ -48,7 +48,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 		case 'begun':
 			return json({ id }, { status: 201 });
 		case 'full':
-			return refusal(409, `At most ${CLASS_LIMITS.evenings} evenings of a class are kept. Remove one first.`);
+			return refusal(409, `At most ${CLASS_LIMITS.evenings} sessions of a class are kept. Remove one first.`);
 		case 'missing':
 			return refusal(404, classGone);
 	}

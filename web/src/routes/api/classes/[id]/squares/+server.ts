@@ -26,6 +26,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 		left = filled.left;
 		return filled.yarn;
 	});
-	if (!done) return refusal(409, 'That yarn is not in the drawer any more. Reload the page.');
+	if (!done) return refusal(409, 'That yarn is not in My yarns any more. Reload the page.');
 	return json({ taken: squares.length - left, left });
 };

@@ -16,6 +16,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const news = isId(params.id)
 		? await pressed(teacherOf(locals), params.id, body.value.presses, body.value.since)
 		: undefined;
-	if (news === 'full') return refusal(409, `An evening keeps at most ${thousands(EVENING_LIMITS.presses)} presses.`);
+	if (news === 'full') return refusal(409, `A session keeps at most ${thousands(EVENING_LIMITS.presses)} presses.`);
 	return news ? json(news) : refusal(404, eveningGone);
 };

@@ -11,5 +11,5 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 	const body = await readBody(request, PieceSchema.omit({ aside: true }));
 	if ('refused' in body) return body.refused;
 	const done = await changeYarn(teacherOf(locals), params.id, (yarn) => withPiece(yarn, body.value));
-	return done ? json({}) : refusal(404, 'That yarn is not in the drawer any more. Reload the page.');
+	return done ? json({}) : refusal(404, 'That yarn is not in My yarns any more. Reload the page.');
 };

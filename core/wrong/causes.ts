@@ -1,0 +1,205 @@
+/** Likely causes of what one sees: mistakes of the hands, and the usual ones that are none. Each is run on the simulator. */
+
+import { type Craft, diagnoseIn, difficulty, perform, signsIn, type Performance } from '../craft/index.ts';
+import { mirror, turn, withFacesChanged, type Crossing } from '../crossing/index.ts';
+import { mendsFor, type AnyTrace, type Sign } from '../handling/index.ts';
+import { readName, SCHOOL_IDS, SCHOOLS, type SchoolId, stitches } from '../notation/index.ts';
+import type { SeenId } from './seen.ts';
+
+/** A crossing that somebody works, and how. */
+export interface Piece {
+	readonly craft: Craft;
+	/** As the hands make it, and the way that they go. */
+	readonly made: Crossing;
+	readonly way: string;
+	readonly right: Performance;
+	/** As the pattern names it, and how the name is read; none where it has no name. */
+	readonly name?: { readonly text: string; readonly school: SchoolId } | undefined;
+	/** Whole rows worked since. */
+	readonly rows: number;
+}
+
+export interface Cause {
+	readonly title: string;
+	readonly how: string;
+	/** What came of it; undefined where the fabric is as it should be. */
+	readonly trace?: AnyTrace;
+	/** What else shows. */
+	readonly alsoShows: readonly Sign[];
+	/** What to do, step by step. */
+	readonly fix: readonly string[];
+	/** Stitches to be worked again: stitches × rows; undefined where none are. */
+	readonly cost?: number;
+}
+
+/** Causes of what is seen, the most likely first; none where nothing gives it. */
+export function causesOf(seen: SeenId, piece: Piece): readonly Cause[] {
+	if (seen === 'hole') return holes(piece);
+	if (seen === 'tight') return [...tight(piece), ...otherHouses(piece)];
+	const { craft, right, made } = piece;
+	const byHand = diagnoseIn(craft, right.taken, right.trace, [seen])
+		.filter((likely) => likely.misses.length === 0 && likely.mistakes.length === 1)
+		.map(({ mistakes: [id], trace, signs }): Cause => {
+			const mistake = craft.mistakes.find((m) => m.id === id)!;
+			const title = id === 'wrong-side' && craft.isHanded ? heldWrong(made) : capital(mistake.title);
+			return { title, how: mistake.how, trace, ...fixed(piece, seen, signs) };
+		});
+	// With the fewest other signs first: these would have been seen as well.
+	byHand.sort((a, b) => a.alsoShows.length - b.alsoShows.length);
+	const others = (craft.isHanded ? besides(seen, piece) : []).flatMap(({ title, how, crossing }): Cause[] => {
+		const done = perform(craft, crossing, piece.way);
+		if (!done.ok) return [];
+		const signs = signsIn(craft, right.taken, done.value.trace, right.taken.loops);
+		if (!signs.some((s) => s.id === seen)) return [];
+		return [{ title, how, trace: done.value.trace, ...fixed(piece, seen, signs) }];
+	});
+	const extra = seen === 'one-too-many' || seen === 'one-too-few' || seen === 'unfinished' ? otherHouses(piece) : [];
+	return [...byHand.slice(0, 1), ...others, ...byHand.slice(1), ...extra];
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Which side the first group went to, and should have gone to. */
+function heldWrong(made: Crossing): string {
+	const inFront = made.over.some(([upper]) => upper === 1);
+	return inFront ? 'Held at the back instead of in front' : 'Held in front instead of at the back';
+}
+
+function fixed({ made, rows }: Piece, seen: SeenId, signs: readonly Sign[]): Pick<Cause, 'alsoShows' | 'fix' | 'cost'> {
+	const these = signs.filter((s) => s.id === seen);
+	const [mend] = mendsFor(made, these.length > 0 ? these : signs, { rows });
+	const alsoShows = signs.filter((s) => s.id !== seen);
+	if (seen === 'leans-wrong') return { alsoShows, fix: recross(made, rows), cost: made.n * (rows + 1) };
+	return { alsoShows, fix: mend ? mend.what.split(/(?<=\.) /) : [], ...(mend ? { cost: mend.cost } : {}) };
+}
+
+function recross(made: Crossing, rows: number): readonly string[] {
+	const inFront = made.over.some(([upper]) => upper === 1);
+	return [
+		`Put a safety pin through the ${made.n} stitches above.`,
+		rows === 0
+			? `Undo only these ${made.n} stitches.`
+			: `Drop only these ${made.n}, down to the crossing: ${rows === 1 ? '1 row' : `${rows} rows`}.`,
+		`Cross them again, the first group ${inFront ? 'in front' : 'at the back'}.`,
+		...(rows === 0 ? [] : ['Work them up with a crochet hook, row by row.']),
+		...(rows > 6 ? ['Or leave it, and duplicate stitch over it when the piece is done.'] : []),
+	];
+}
+
+/** What else gives this, without a slip of the hands. */
+function besides(
+	seen: SeenId,
+	{ made, name }: Piece,
+): readonly { readonly title: string; readonly how: string; readonly crossing: Crossing }[] {
+	if (seen === 'bump' || seen === 'smooth')
+		return [
+			{
+				title: 'Crossed on a wrong-side row',
+				how: 'The same moves on a WS row show their purl side on the RS. The lean stays the same.',
+				crossing: withFacesChanged(turn(made)),
+			},
+		];
+	if (seen !== 'leans-wrong') return [];
+	const swapped = name && otherLetter(name.text);
+	const misread = swapped === undefined ? undefined : readName(swapped, name!.school);
+	return [
+		...(misread?.ok
+			? [
+					{
+						title: `${name!.text} read as ${swapped}`,
+						how: 'One letter decides: F is held in front and leans left, B is held at the back and leans right.',
+						crossing: misread.crossing,
+					},
+				]
+			: []),
+		{
+			title: 'A left-hander following it as written',
+			how: 'Worked from the other end of the row, the same words make the mirror image.',
+			crossing: mirror(made),
+		},
+	];
+}
+
+/** A name with its deciding letter exchanged: `C4F` for `C4B`, `2/2 LC` for `2/2 RC`. */
+function otherLetter(name: string): string | undefined {
+	const other: Readonly<Record<string, string>> = { F: 'B', B: 'F', L: 'R', R: 'L' };
+	const at = name.search(/[FBLR](?=[A-Z]*$)/);
+	return at < 0 ? undefined : `${name.slice(0, at)}${other[name[at]!]!}${name.slice(at + 1)}`;
+}
+
+/** The same name, where other patterns mean more or fewer stitches by it. */
+function otherHouses({ name, made }: Piece): readonly Cause[] {
+	if (!name) return [];
+	const met = new Set([made.n]);
+	return SCHOOL_IDS.flatMap((id): Cause[] => {
+		const read = readName(name.text, id);
+		if (id === name.school || !read.ok || met.has(read.crossing.n)) return [];
+		met.add(read.crossing.n);
+		return [
+			{
+				title: `${name.text} means ${read.crossing.n} stitches in some patterns`,
+				how: `Patterns that write ${SCHOOLS[id].title} cross ${stitches(read.crossing.n)} there, not ${made.n}. Check the list of abbreviations, and count the stitches of the row.`,
+				alsoShows: [],
+				fix: [
+					'Undo the row.',
+					`Cross ${stitches(made.n)} if your pattern means that; else choose its abbreviations in Settings.`,
+				],
+				cost: made.n,
+			},
+		];
+	});
+}
+
+function holes({ craft, right }: Piece): readonly Cause[] {
+	// A loop of yarn that came over the needle leaves a hole in the next row.
+	const over = diagnoseIn(craft, right.taken, right.trace, ['one-too-many']).find(
+		(l) => l.misses.length === 0 && l.mistakes.length === 1,
+	);
+	const mistake = over && craft.mistakes.find((m) => m.id === over.mistakes[0]);
+	return [
+		{
+			title: 'Normal right after a crossing',
+			how: 'The stitches are pulled sideways, so there is a gap beside them. It closes in the next row or two.',
+			alsoShows: [],
+			fix: ['Knit on for two rows, then look again.'],
+		},
+		{
+			title: 'First purl after the cable is loose',
+			how: 'A purl takes more yarn than a knit stitch, most of all the first one after the cable.',
+			alsoShows: [],
+			fix: [
+				'Pull the first purl snug.',
+				'Wrap it the short way (the other way round the needle), and work it through its back loop next row.',
+			],
+		},
+		...(over && mistake
+			? [
+					{
+						title: capital(mistake.title),
+						how: mistake.how,
+						trace: over.trace,
+						alsoShows: over.signs,
+						fix: ['Drop the extra loop on the next row.'],
+						cost: 1,
+					},
+				]
+			: []),
+	];
+}
+
+function tight({ craft, made, way }: Piece): readonly Cause[] {
+	const { verdict, strain, because } = difficulty(made, craft.isHanded ? { way } : {});
+	return [
+		{
+			title: `A wide crossing: ${verdict} in wool`,
+			how: `${capital(because.join('; '))}. Cotton and linen give less.`,
+			alsoShows: [],
+			fix: [
+				...(strain > 1 ? ['Work the row before it a little looser.'] : []),
+				'Use a thinner cable needle, and keep it close to the needles.',
+				'Knit more rows between crossings.',
+				'Slip the held stitches back to the needle before you knit them.',
+			],
+		},
+	];
+}

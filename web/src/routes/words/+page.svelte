@@ -1,0 +1,19 @@
+<script lang="ts">
+	import { EVERYDAY_WORDS } from '@pond-loop/core/notation';
+</script>
+
+<svelte:head><title>Words used · Pond Loop</title></svelte:head>
+
+<h1 class="text-4xl">Words used</h1>
+<p class="quiet mt-1">
+	Abbreviations of cables, such as C4F, are under <a class="wordlink" href="/crossings">Cables</a>.
+</p>
+<dl class="mt-5 grid max-w-3xl grid-cols-1 sm:grid-cols-[12rem_minmax(0,1fr)]">
+	{#each EVERYDAY_WORDS as { word, also, means }, i (i)}
+		<dt id={word} class="border-base-300 scroll-mt-6 pt-3 font-bold sm:border-t sm:pb-3">{word}</dt>
+		<dd class="border-base-300 pb-3 max-sm:border-b sm:border-t sm:pt-3">
+			{means}
+			<span class="quiet block text-[0.94rem]">Also: {also.join(', ')}</span>
+		</dd>
+	{/each}
+</dl>
