@@ -37,7 +37,7 @@ test('what is pressed, chosen and typed in parts that are not there yet is heard
 	await expect(page).toHaveURL(/way=returned/);
 	await expect(page).toHaveURL(/hands=left-mirrored/);
 	// A press that came before counts once: what opens stays open.
-	const ranking = page.getByText('Which way for this yarn and this class?');
+	const ranking = page.getByText('Which way for this yarn and class?');
 	await ranking.click();
 	await expect(page.getByTestId('ranked')).toBeVisible();
 });

@@ -27,9 +27,9 @@ async function evening(page: Page): Promise<void> {
 	await newTeacher(page.request);
 	await page.goto('/lessons');
 	await page.getByLabel('Title of a new lesson').fill('Lanterns');
-	await page.getByLabel('Begin with').selectOption('First cable');
+	await page.getByLabel('Start with').selectOption('First cable');
 	await page.getByRole('button', { name: 'Make a lesson' }).click();
-	await expect(page.getByRole('link', { name: 'Show' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Present' })).toBeVisible();
 	await page.goto('/classes');
 	await page.getByLabel('Name of a new class').fill('Thursday');
 	await page.getByRole('button', { name: 'Make a class' }).click();

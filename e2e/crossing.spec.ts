@@ -287,10 +287,10 @@ test('a page that is not there, and a lesson that is not there, say so and lead 
 	for (const path of ['/nowhere', '/lessons/00000000-0000-4000-8000-000000000000', '/lessons/not-an-id/print']) {
 		const answer = await page.goto(path);
 		expect(answer?.status()).toBe(404);
-		await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing on this needle');
+		await expect(page.getByRole('heading', { level: 1 })).toHaveText('Page not found');
 		await expectAccessible(page);
 	}
-	await page.getByRole('link', { name: 'Home' }).click();
+	await page.getByRole('main').getByRole('link', { name: 'Home' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Home');
 });
 

@@ -12,7 +12,7 @@ test.beforeEach(async ({ page }) => void (await newTeacher(page.request)));
 /** Begins a lesson from a template; gives its path. */
 async function begun(page: Page, template = 'First cable'): Promise<string> {
 	await page.goto('/lessons');
-	await page.getByLabel('Begin with').selectOption(template);
+	await page.getByLabel('Start with').selectOption(template);
 	await page.getByRole('button', { name: 'Make a lesson' }).click();
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue(template);
 	return new URL(page.url()).pathname;
@@ -79,6 +79,7 @@ test('steps of every kind are added, duplicated, and dragged to another place', 
 	await expect(steps(page)).toHaveCount(14);
 	await steps(page).nth(12).getByLabel('seam').check();
 	// One goes in between, and the next one after it.
+	await page.getByLabel('More for step 2').click();
 	await page.getByRole('button', { name: 'Add after step 2' }).click();
 	await expect(page.getByTestId('after')).toContainText('Goes in after step 2.');
 	await page.getByLabel('Add a crossing by its name').fill('2/1 LPC');
@@ -87,6 +88,7 @@ test('steps of every kind are added, duplicated, and dragged to another place', 
 	await expect(page.getByTestId('after')).toContainText('Goes in after step 3.');
 	await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
 	await expect(steps(page)).toHaveCount(14);
+	await page.getByLabel('More for step 1').click();
 	await page.getByRole('button', { name: 'Duplicate step 1', exact: true }).click();
 	await expect(steps(page)).toHaveCount(15);
 	await expect(steps(page).nth(1)).toContainText('Opening and goal');
@@ -106,8 +108,10 @@ test('steps of every kind are added, duplicated, and dragged to another place', 
 test('a step is copied to another lesson, and an earlier version comes back', async ({ page }) => {
 	await begun(page, 'A plait');
 	await begun(page, 'Mending');
+	await page.getByLabel('More for step 1').click();
 	await page.getByLabel('Copy step 1 to another lesson').selectOption('A plait');
 	await expect(page.getByTestId('said')).toContainText('is in “A plait” too.');
+	await page.getByLabel('More for step 1').click();
 	await page.getByRole('button', { name: 'Remove step 1' }).click();
 	await expect(saved(page)).toBeVisible();
 	await page.getByText('Earlier versions').click();
@@ -207,6 +211,7 @@ test('what to bring, and files; JSON read back equal, and nothing else is taken'
 	await page2.keyboard.press('ArrowRight');
 	await expect(second.getByRole('button', { name: 'Move 3' })).toHaveAttribute('aria-current', 'step');
 
+	await page.getByLabel('More for step 1').click();
 	await page.getByRole('button', { name: 'Remove step 1' }).click();
 	const input = page.locator('input[type=file]');
 	const broken = info.outputPath('broken.json');
@@ -249,7 +254,7 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 		await what;
 	};
 	await page.goto('/lessons');
-	await press(page.getByLabel('Begin with').selectOption('First cable'));
+	await press(page.getByLabel('Start with').selectOption('First cable'));
 	await press(page.getByRole('button', { name: 'Make a lesson' }).click());
 	await press(page.getByLabel('Title of the lesson').fill('Lantern <b>session</b> \u202e🧶'));
 	await expect(saved(page)).toBeVisible();
@@ -346,6 +351,7 @@ test('a note has lists and marks, is undone by keys, and stands so on the sheet,
 	await expect(saved(page)).toBeVisible();
 	await page.reload();
 	await expect(note.locator('strong')).toHaveText('two needles');
+	await page.getByLabel('More for step 1').click();
 	await page.getByRole('button', { name: 'Remove step 1' }).click();
 	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
 	await expect(note.getByRole('listitem')).toHaveCount(2);

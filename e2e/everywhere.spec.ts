@@ -21,6 +21,8 @@ const OPEN = [
 	'/style',
 	'/yarns',
 	'/account',
+	'/wrong?seen=leans-wrong',
+	'/words',
 	'/nowhere',
 ];
 
@@ -41,7 +43,7 @@ test.describe('with the worker that keeps pages', () => {
 		await page.addInitScript(() => {
 			const fetched = window.fetch;
 			window.fetch = async (...asked) => {
-				if (/\/(?:api|sessions)\//.test(String(asked[0]))) await new Promise((done) => setTimeout(done, 600));
+				if (/\/(?:api|evenings)\//.test(String(asked[0]))) await new Promise((done) => setTimeout(done, 600));
 				return fetched(...asked);
 			};
 		});

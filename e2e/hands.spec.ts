@@ -151,7 +151,7 @@ test.describe('under a finger', () => {
 test('on show the teacher works it live: a wrong call is done and seen, and taken back', async ({ page }) => {
 	await page.goto('/lessons');
 	await page.getByRole('link', { name: /First rope/ }).click();
-	await page.getByRole('link', { name: 'Show' }).click();
+	await page.getByRole('link', { name: 'Present' }).click();
 	await page.getByLabel('Jump to a step').selectOption('3');
 	// The whole of the stage is seen, down to what plays it.
 	expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBeLessThanOrEqual(0);

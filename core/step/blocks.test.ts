@@ -82,7 +82,7 @@ describe('C4F as a step', () => {
 			'What shows: leans the other way.',
 			expect.stringMatching(/^To mend it: Drop only these stitches /),
 		]);
-		expect(stepTitle(wrong)).toBe('A mistake on purpose: 2 over 2, leaning left');
+		expect(stepTitle(wrong)).toBe('A mistake on purpose: C4F · 2 over 2, leaning left');
 		expect(texts(glanceOf(wrong, shown()))[1]).toBe('With a mistake on purpose: held on the other side.');
 		expect(kit(wrong).things!(5)).toEqual([{ what: 'Latch hooks', shared: 3, because: expect.any(String) }]);
 		expect(kit(c4f()).things).toBeUndefined();
@@ -95,7 +95,7 @@ describe('C4F as a step', () => {
 		const blocks = blocksOf(loom, shown());
 		expect(texts(blocks)[0]).toMatch(/^Loom: /);
 		expect(of(blocks, 'picture').facts.find(([t]) => t === 'Hands')![1]).toBe('park 2 inside');
-		expect(stepTitle(loom)).toBe('2 over 2, leaning left, loom');
+		expect(stepTitle(loom)).toBe('C4F · 2 over 2, leaning left, loom');
 	});
 
 	it('is glanced at by its names and hands, and by how it is made at the other places of a room', () => {

@@ -1,4 +1,4 @@
-/** The name under which somebody keeps a crossing, where a step asked for it by that. */
+/** The name by which a step asked for a crossing: the pattern's, or the one under which somebody keeps it. */
 
 import { canonical, type Crossing, equal } from '../crossing/index.ts';
 import { kept } from '../kept/index.ts';
@@ -16,13 +16,17 @@ const LONGEST = 60;
 const told = kept(
 	300,
 	({ asked, crossing }: Named) => `${asked.school} ${canonical(crossing)} ${asked.text}`,
-	({ asked, crossing }: Named): { readonly name?: string } => {
+	({ asked, crossing }: Named): { readonly own?: string; readonly pattern?: string } => {
 		if (asked.text.length > LONGEST) return {};
 		const read = readTextWith(none, asked.text, asked.school);
 		const isCommon = read.ok && [read, ...read.meanings].some((m) => equal(m.crossing, crossing));
-		return isCommon ? {} : { name: asked.text };
+		if (!isCommon) return { own: asked.text, pattern: asked.text };
+		return read.ok && 'past' in read ? {} : { pattern: asked.text.trim() };
 	},
 );
 
 /** `undefined` where the text is a name or a sentence that means just this crossing to everybody. */
-export const ownName = (step: Named): string | undefined => told(step).name;
+export const ownName = (step: Named): string | undefined => told(step).own;
+
+/** As the pattern names it; `undefined` where a sentence was asked for. */
+export const patternName = (step: Named): string | undefined => told(step).pattern;

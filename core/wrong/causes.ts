@@ -1,7 +1,7 @@
 /** Likely causes of what one sees: mistakes of the hands, and the usual ones that are none. Each is run on the simulator. */
 
 import { type Craft, diagnoseIn, difficulty, perform, signsIn, type Performance } from '../craft/index.ts';
-import { mirror, turn, withFacesChanged, type Crossing } from '../crossing/index.ts';
+import { mirror, turn, type Crossing } from '../crossing/index.ts';
 import { mendsFor, type AnyTrace, type Sign } from '../handling/index.ts';
 import { readName, SCHOOL_IDS, SCHOOLS, type SchoolId, stitches } from '../notation/index.ts';
 import type { SeenId } from './seen.ts';
@@ -96,7 +96,7 @@ function besides(
 			{
 				title: 'Crossed on a wrong-side row',
 				how: 'The same moves on a WS row show their purl side on the RS. The lean stays the same.',
-				crossing: withFacesChanged(turn(made)),
+				crossing: turn(made),
 			},
 		];
 	if (seen !== 'leans-wrong') return [];

@@ -1,12 +1,13 @@
 import { z } from 'zod';
-import { CRAFT_IDS, craftOf, PLAIN_CRAFT } from '../../craft/index.ts';
-import { COMPARISONS, craftIn, shownIn, sidesOf } from '../../look/index.ts';
-import { isLong, wordsFor } from '../../made/index.ts';
+import { CRAFT_IDS, craftOf } from '../../craft/index.ts';
+import { COMPARISONS, sidesOf } from '../../look/index.ts';
+import { isLong } from '../../made/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
 import { madeAt } from '../places.ts';
 import type { Block } from '../../block/index.ts';
+import { crossingTitle } from '../title.ts';
 import { kitOf, skillsOf } from './crossing.ts';
 
 const CompareStepSchema = z.object({
@@ -66,8 +67,7 @@ export const compare = kind<CompareStep>({
 	title: 'Compare',
 	schema: CompareStepSchema,
 	asks: 'What to say, what to watch for',
-	titleOf: ({ crossing, craft, of }, style) =>
-		`${wordsFor(style ? shownIn(style, crossing, craftIn(style, craft)).fabric : crossing).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}: ${comparisonTitle(of)}`,
+	titleOf: (step, style) => `${crossingTitle(step, style)}: ${comparisonTitle(step.of)}`,
 	minutes: () => 6,
 	hands: 'work',
 	teaches: ({ crossing, of }) => ['front-back', 'lean', skillOf(crossing), ...TABLE[of][1]],

@@ -13,12 +13,13 @@ import {
 	wayOf,
 	wordsIn,
 } from '../../look/index.ts';
-import { holdersOf, isLong, perform, ribbonOf, stageAt, wordsFor } from '../../made/index.ts';
+import { holdersOf, isLong, perform, ribbonOf, stageAt } from '../../made/index.ts';
 import { stitches, wordsMade } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted, ViewSchema } from '../any.ts';
 import { kind, type Shown } from '../kind.ts';
 import { ownName } from '../own-name.ts';
+import { crossingTitle } from '../title.ts';
 import { half } from '../pace.ts';
 import { madeAt, placesBeside } from '../places.ts';
 
@@ -160,11 +161,9 @@ export const crossing = kind<CrossingStep>({
 	title: 'Show a crossing',
 	schema: CrossingStepSchema,
 	asks: 'What to say, what to watch for',
-	titleOf: ({ asked, crossing: c, craft, view }, style) => {
-		const seen = style ? shownIn(style, c, craftIn(style, craft)).fabric : c;
-		const own = ownName({ asked, crossing: c });
-		const title = `${own === undefined ? '' : `${own}: `}${wordsFor(seen).title}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
-		return view?.mistake ? `A mistake on purpose: ${title}` : title;
+	titleOf: (step, style) => {
+		const title = crossingTitle(step, style);
+		return step.view?.mistake ? `A mistake on purpose: ${title}` : title;
 	},
 	minutes: (step, pace) => {
 		const factor = isWithoutHolder(step) ? pace.withoutHolder : 1;

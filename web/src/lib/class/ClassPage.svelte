@@ -320,7 +320,7 @@
 
 	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-7">
 		<section aria-labelledby="{uid}-evening">
-			<h2 id="{uid}-evening" class="text-2xl">A session</h2>
+			<h2 id="{uid}-evening" class="text-2xl">Start a session</h2>
 			<BeginEvening people={come.length} classId={opened.id} {lessons} flush={() => save.flush()} />
 		</section>
 		<section aria-labelledby="{uid}-log">

@@ -1,11 +1,8 @@
 <script lang="ts">
-	import ArrowDown from '@lucide/svelte/icons/arrow-down';
-	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import Printer from '@lucide/svelte/icons/printer';
-	import Copy from '@lucide/svelte/icons/copy';
+	import Ellipsis from '@lucide/svelte/icons/ellipsis';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import Play from '@lucide/svelte/icons/play';
-	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import {
 		addStep,
 		changeStep,
@@ -176,10 +173,7 @@
 
 <!-- Each picture stands in the page once, however many steps there are. -->
 <svg class="hidden" aria-hidden="true">
-	<symbol id="step-copy" viewBox="0 0 24 24"><Copy /></symbol>
-	<symbol id="step-trash" viewBox="0 0 24 24"><Trash2 /></symbol>
-	<symbol id="step-up" viewBox="0 0 24 24"><ArrowUp /></symbol>
-	<symbol id="step-down" viewBox="0 0 24 24"><ArrowDown /></symbol>
+	<symbol id="step-more" viewBox="0 0 24 24"><Ellipsis /></symbol>
 	<symbol id="step-grip" viewBox="0 0 24 24"><GripVertical /></symbol>
 </svg>
 
@@ -200,7 +194,7 @@
 			<div class="flex flex-wrap items-center gap-y-2">
 				<UndoRedo {save} onundo={() => (said = undefined)} />
 				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Handout</a>
-				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"><Play class="size-5" /> Show</a>
+				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"><Play class="size-5" /> Present</a>
 			</div>
 		</div>
 		<div class="mt-1 flex min-h-[1.6lh] flex-wrap items-center justify-between gap-x-6">
@@ -275,7 +269,7 @@
 						/>
 					{/if}
 					{#if portions.has(i)}<div
-							class="quiet col-start-2 mt-2 flex flex-wrap items-center self-start sm:col-start-auto sm:mt-0 sm:grid sm:grid-cols-[4.6rem_auto_auto]"
+							class="quiet col-start-2 mt-2 flex flex-wrap items-center self-start sm:col-start-auto sm:mt-0 sm:grid sm:grid-cols-[4.6rem_auto]"
 						>
 							<Asleep
 								part={parts.stepBar}

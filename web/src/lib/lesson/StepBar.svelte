@@ -1,8 +1,6 @@
 <script lang="ts">
 	import type { Lesson } from '@pond-loop/core/lesson';
 	import type { Step } from '@pond-loop/core/step';
-	import IconButton from '$lib/ui/IconButton.svelte';
-	import { oneButton } from '$lib/ui/stops';
 	import StepMinutes from './StepMinutes.svelte';
 
 	interface Props {
@@ -25,44 +23,46 @@
 		addAfter: () => void;
 	}
 	const { step, number, last, plan, glossary, others, full, set, ...act }: Props = $props();
+
+	let menu = $state<HTMLDetailsElement>();
+	function done(run: () => void): void {
+		if (menu) menu.open = false;
+		run();
+	}
 </script>
 
-<!-- Its pictures stand once in the page. -->
 <StepMinutes {step} {number} {plan} {glossary} {set} />
-<span class="contents" role="toolbar" aria-label="Step {number}" use:oneButton>
-	<IconButton label="Duplicate step {number}" hint="Duplicate" disabled={full} onclick={() => act.duplicate()}
-		><svg class="size-5" aria-hidden="true"><use href="#step-copy" /></svg></IconButton
+<details class="relative max-sm:ml-auto" name="step-menu" bind:this={menu}>
+	<summary class="iconbutton list-none" aria-label="More for step {number}" title="More"
+		><svg class="size-5" aria-hidden="true"><use href="#step-more" /></svg></summary
 	>
-	<IconButton label="Remove step {number}" hint="Remove" onclick={() => act.remove()}
-		><svg class="size-5" aria-hidden="true"><use href="#step-trash" /></svg></IconButton
+	<div
+		class="bg-base-100 border-base-300 absolute right-0 z-20 mt-1 flex w-56 flex-col items-start rounded-xl border p-2 shadow-md"
+		role="group"
+		aria-label="Step {number}"
 	>
-	{#if others.length > 0}
-		<label class="flex items-center max-sm:order-last"
-			><span class="sr-only">Copy step {number} to another lesson</span>
-			<select class="field w-20 py-0 text-[0.88rem] sm:w-full" onchange={(e) => act.copyTo(e.currentTarget)}>
-				<option value="">copy to</option>
-				{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
-			</select></label
-		>
-	{:else}<span></span>{/if}
-	<IconButton
-		label="Move step {number} up"
-		hint="Move up"
-		disabled={number === 1}
-		onclick={(e) => act.move(-1, e.currentTarget)}
-		><svg class="size-5" aria-hidden="true"><use href="#step-up" /></svg></IconButton
-	>
-	<IconButton
-		label="Move step {number} down"
-		hint="Move down"
-		disabled={number === last}
-		onclick={(e) => act.move(1, e.currentTarget)}
-		><svg class="size-5" aria-hidden="true"><use href="#step-down" /></svg></IconButton
-	>
-	<button
-		type="button"
-		class="wordlink col-span-3 w-fit text-[0.88rem] max-sm:order-last max-sm:ml-3"
-		disabled={full}
-		onclick={() => act.addAfter()}>Add after<span class="sr-only"> step {number}</span></button
-	></span
->
+		{#snippet item(words: string, label: string, run: (button: EventTarget | null) => void, disabled = false)}
+			<button
+				type="button"
+				class="hover:bg-base-200 text-base-content min-h-10 w-full cursor-pointer rounded-lg px-3 text-left disabled:opacity-40"
+				aria-label={label}
+				{disabled}
+				onclick={(e) => run(e.currentTarget)}>{words}</button
+			>
+		{/snippet}
+		{@render item('Add a step after it', `Add after step ${number}`, () => done(act.addAfter), full)}
+		{@render item('Duplicate', `Duplicate step ${number}`, () => done(act.duplicate), full)}
+		{@render item('Move up', `Move step ${number} up`, (button) => void act.move(-1, button), number === 1)}
+		{@render item('Move down', `Move step ${number} down`, (button) => void act.move(1, button), number === last)}
+		{#if others.length > 0}
+			<label class="w-full px-3"
+				><span class="sr-only">Copy step {number} to another lesson</span>
+				<select class="field w-full" onchange={(e) => act.copyTo(e.currentTarget)}>
+					<option value="">Copy to …</option>
+					{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+				</select></label
+			>
+		{/if}
+		{@render item('Delete', `Remove step ${number}`, () => done(act.remove))}
+	</div>
+</details>

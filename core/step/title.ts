@@ -1,0 +1,32 @@
+/** What a step about a crossing is called: the pattern's own name first, then what it looks like. */
+
+import { craftOf, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
+import type { Crossing } from '../crossing/index.ts';
+import { craftIn, shownIn } from '../look/index.ts';
+import { SCHOOLS, wordsFor, type SchoolId } from '../notation/index.ts';
+import type { HouseStyle } from '../schema/index.ts';
+import { ownName, patternName } from './own-name.ts';
+
+export interface Titled {
+	readonly asked: { readonly text: string; readonly school: SchoolId };
+	readonly crossing: Crossing;
+	readonly craft: CraftId;
+}
+
+/** `C4F · 2 over 2, leaning left`; in left hands for the same fabric with the name that these hands go by. */
+export function crossingTitle(step: Titled, style?: HouseStyle): string {
+	const { crossing, craft } = step;
+	const shown = style && shownIn(style, crossing, craftIn(style, craft));
+	const name = patternName(step);
+	const before = name === undefined ? '' : `${name}${handsName(step, shown?.mirrored ? shown.made : undefined)} · `;
+	const what = wordsFor(shown?.fabric ?? crossing).title;
+	return `${before}${what}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
+}
+
+/** What the hands do by its own name, where that is another one. */
+function handsName(step: Titled, made: Crossing | undefined): string {
+	if (!made || ownName(step) !== undefined) return '';
+	const { write } = SCHOOLS[step.asked.school];
+	const other = write(made);
+	return other === undefined || other === write(step.crossing) ? '' : ` (${other} in your hands)`;
+}

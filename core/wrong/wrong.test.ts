@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CRAFTS, craftOf, perform, signsIn, type CraftId } from '../craft/index.ts';
+import type { Crossing } from '../crossing/index.ts';
+import { everyTwoGroups } from '../test/arbitraries.ts';
+import { named } from '../test/made.ts';
+import { causesOf, looksIn, SEEN, type Cause, type Piece } from './index.ts';
+
+function piece(
+	made: Crossing,
+	{ id = 'hand' as CraftId, rows = 2, name }: { id?: CraftId; rows?: number; name?: string } = {},
+): Piece {
+	const craft = craftOf(id);
+	const way = craft.ways.find((w) => perform(craft, made, w.id).ok)!.id;
+	const right = perform(craft, made, way);
+	if (!right.ok) throw new Error('not worked');
+	return {
+		craft,
+		made,
+		way,
+		right: right.value,
+		rows,
+		...(name === undefined ? {} : { name: { text: name, school: 'total-front-back' as const } }),
+	};
+}
+const titles = (causes: readonly Cause[]): string[] => causes.map((c) => c.title);
+
+describe('a C4F that came out wrong', () => {
+	const c4f = piece(named('2/2 LC'), { name: 'C4F' });
+
+	it('leaning the other way was held wrong, misread, or worked left-handed; twelve stitches are worked again after two rows', () => {
+		const causes = causesOf('leans-wrong', c4f);
+		expect(titles(causes)).toEqual([
+			'Held at the back instead of in front',
+			'C4F read as C4B',
+			'A left-hander following it as written',
+		]);
+		expect(causes[0]!.fix).toEqual([
+			'Put a safety pin through the 4 stitches above.',
+			'Drop only these 4, down to the crossing: 2 rows.',
+			'Cross them again, the first group in front.',
+			'Work them up with a crochet hook, row by row.',
+		]);
+		expect([0, 1, 7].map((rows) => causesOf('leans-wrong', { ...c4f, rows })[0]!.cost)).toEqual([4, 8, 32]);
+		expect(causesOf('leans-wrong', { ...c4f, rows: 7 })[0]!.fix.at(-1)).toContain('duplicate stitch');
+	});
+
+	it('with a bump may have been crossed on a wrong-side row, which does not change its lean', () => {
+		const ws = causesOf('bump', c4f).find((c) => c.title === 'Crossed on a wrong-side row')!;
+		const signs = signsIn(c4f.craft, c4f.right.taken, ws.trace!, c4f.right.taken.loops).map((s) => s.id);
+		expect(signs).toContain('bump');
+		expect(signs).not.toContain('leans-wrong');
+	});
+
+	it('too tight, or with stitches over, may be another pattern’s C4F', () => {
+		expect(titles(causesOf('tight', c4f))).toContain('C4F means 8 stitches in some patterns');
+		expect(titles(causesOf('one-too-many', c4f))).toContain('C4F means 8 stitches in some patterns');
+	});
+
+	it('with a hole beside it is most often as it should be', () => {
+		expect(titles(causesOf('hole', c4f))[0]).toBe('Normal right after a crossing');
+	});
+
+	it('held at the back, was held in front instead', () => {
+		expect(titles(causesOf('leans-wrong', piece(named('2/2 RC'), { name: 'C4B' }))).slice(0, 2)).toEqual([
+			'Held in front instead of at the back',
+			'C4B read as C4F',
+		]);
+	});
+});
+
+it('gives a cause with a fix for all that can be seen, in every craft, and each outcome shows what was seen', () => {
+	const crossings = [...everyTwoGroups(2)].map((t) => t.crossing);
+	fc.assert(
+		fc.property(fc.constantFrom(...crossings), fc.constantFrom(...CRAFTS), (c, craft) => {
+			if (!craft.ways.some((w) => perform(craft, c, w.id).ok)) return;
+			const made = piece(c, { id: craft.id });
+			const looks = looksIn(craft, made.right.taken, made.right.trace);
+			expect(looks).toEqual(SEEN.map(([id]) => id).filter((id) => looks.includes(id)));
+			for (const seen of looks) {
+				const causes = causesOf(seen, made);
+				expect([craft.id, seen, causes.length > 0]).toEqual([craft.id, seen, true]);
+				for (const { trace, fix } of causes) {
+					expect(fix.length).toBeGreaterThan(0);
+					if (!trace || seen === 'hole' || seen === 'tight') continue;
+					expect(signsIn(craft, made.right.taken, trace, made.right.taken.loops).map((s) => s.id)).toContain(seen);
+				}
+			}
+		}),
+		{ numRuns: 60 },
+	);
+});
