@@ -157,10 +157,10 @@ test.describe('a teacher of her own', () => {
 		await page.goto('/lessons');
 		await page.locator('main').focus();
 		await page.keyboard.press('/');
-		await page.getByLabel('Cable abbreviation').fill('braid');
+		await page.getByLabel('Find anything: a cable, a word, a page, what went wrong').fill('braid');
 		await page.getByRole('link', { name: /Reed braid <b>/ }).click();
-		await expect(page.getByText('A crossing of its own:')).toBeVisible();
-		await expect(page.getByRole('heading', { level: 1 })).toContainText('Reed braid <b>: ');
+		await expect(page.getByText('Your own crossing:')).toBeVisible();
+		await expect(page.getByRole('heading', { level: 1 })).toContainText('Reed braid <b>');
 		// It is known by its name wherever names are read, in rows as well, and a lesson calls it so.
 		const stitches = Number(/(\d+) stitches/.exec((await page.locator('main').textContent())!)![1]);
 		await page.goto('/');
@@ -174,9 +174,10 @@ test.describe('a teacher of her own', () => {
 			await page.request.post('/api/lessons', { data: { title: 'Own' }, headers: { origin: home } })
 		).json()) as { id: string };
 		await page.reload();
-		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByText('Add to lesson').click();
+		await page.getByRole('button', { name: 'Add', exact: true }).click();
 		await page.getByRole('link', { name: 'Own', exact: true }).click();
-		await expect(page.getByRole('heading', { name: /^Reed braid <b>: / })).toBeVisible();
+		await expect(page.getByRole('heading', { name: /^Reed braid <b> · / })).toBeVisible();
 		await page.goto(`/lessons/${lesson.id}/print`);
 		await expect(page.locator('main')).toContainText('Its own name');
 		await page.goto('/crossings');
@@ -185,7 +186,7 @@ test.describe('a teacher of her own', () => {
 		await page.getByRole('button', { name: 'Bring it back' }).click();
 		await own.getByRole('link', { name: 'How to work it' }).click();
 		await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
-		await expect(page.getByText('A crossing of its own:')).toBeVisible();
+		await expect(page.getByText('Your own crossing:')).toBeVisible();
 		await page.getByRole('link', { name: 'Change it' }).click();
 		await expect(page.getByTestId('after').getByRole('listitem')).toHaveCount(3);
 	});

@@ -29,7 +29,7 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 	await page.getByText('Add to lesson').click();
 	await page.getByLabel('Lesson', { exact: true }).selectOption({ label: 'A new lesson …' });
 	await page.getByLabel('Title of the new lesson').fill('Two layers');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await page.getByRole('link', { name: 'Two layers' }).first().click();
 	await expect(page.getByRole('heading', { name: /2 over 2, leaning right.*double-knit/ })).toBeVisible();
 	await expect(page.getByLabel('Way to do it')).toHaveValue('facing');
@@ -178,9 +178,9 @@ test('a loom is followed from its pegs to the finished crossing, and what goes w
 		await expect(page.getByTestId('picture').locator('svg')).toBeVisible();
 	}
 	// Both ways to name it, where they differ.
-	await page.getByRole('radio', { name: /Held outside, on a cable needle/ }).check();
+	await page.getByRole('radio', { name: /Held outside, on a stitch holder/ }).check();
 	await expect(page.getByTestId('in-craft')).toContainText('By what lies on top this is “left over right”');
-	await page.getByText('a loop that hangs up').click();
+	await page.getByText('a loop that did not come off').click();
 	await expect(page.getByTestId('what-happened')).toContainText('a loop hooked over one side of its peg');
 	await page.getByRole('button', { name: 'Show it' }).first().click();
 	await expect(page.getByTestId('what-shows')).toContainText('hangs up, the old loop still there');

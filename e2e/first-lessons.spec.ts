@@ -26,8 +26,8 @@ async function addCrossing(page: Page, name: string): Promise<void> {
 
 /** What a learner sees by the link, on a phone. */
 async function onPhone(page: Page, browser: Browser, look: (phone: Page) => Promise<void>): Promise<void> {
-	await page.getByRole('button', { name: 'Make a link' }).click();
-	const link = await page.getByLabel('A link to read it by').inputValue();
+	await page.getByRole('button', { name: 'Share link' }).click();
+	const link = await page.getByLabel('A link that opens it').inputValue();
 	const context = await browser.newContext({ storageState: nobody, viewport: { width: 390, height: 844 } });
 	const phone = await context.newPage();
 	waitsUntilAwake(phone);

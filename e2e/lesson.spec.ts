@@ -10,7 +10,7 @@ test('from a name to a sheet of paper', async ({ page }) => {
 	await page.getByText('Add to lesson').click();
 	await page.getByLabel('Lesson', { exact: true }).selectOption({ label: 'A new lesson …' });
 	await page.getByLabel('Title of the new lesson').fill('Bolster, first session');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await page.getByRole('link', { name: 'Bolster, first session' }).click();
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('2/2 RC');
 	await expect(page.getByLabel('Way to do it')).toHaveValue('returned');
@@ -56,7 +56,7 @@ test('steps are added, moved, removed and brought back, by keyboard alone, and a
 	await page.keyboard.type('Rest the hands');
 	const steps = page.getByRole('listitem', { name: /^Step/ });
 	await expect(steps).toHaveCount(3);
-	await page.getByLabel('More for step 3').focus();
+	await page.getByLabel('More for step 3', { exact: true }).focus();
 	await page.keyboard.press('Enter');
 	const up = page.getByRole('button', { name: 'Move step 3 up' });
 	await up.focus();
@@ -65,7 +65,7 @@ test('steps are added, moved, removed and brought back, by keyboard alone, and a
 	// The focus travels with the step, so the next press moves it again.
 	await page.keyboard.press('Enter');
 	await expect(steps.nth(0).getByRole('textbox')).toHaveText('Rest the hands');
-	await page.getByLabel('More for step 2').click();
+	await page.getByLabel('More for step 2', { exact: true }).click();
 	await page.getByRole('button', { name: 'Remove step 2' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(steps).toHaveCount(2);
@@ -207,7 +207,7 @@ test('a lesson of many steps has fewer than 40 stops for the keys, and all of it
 	await page.keyboard.press('Tab');
 	await page.keyboard.press('Tab');
 	await expect(step(3).locator(':focus')).toHaveCount(1);
-	await page.getByLabel('More for step 3').focus();
+	await page.getByLabel('More for step 3', { exact: true }).focus();
 	await page.keyboard.press('Enter');
 	await page.getByRole('button', { name: 'Remove step 3' }).focus();
 	await page.keyboard.press('Enter');

@@ -59,8 +59,8 @@ test('width, length, repeats to 16 cm and the cast-on for a width are answered a
 	await nearer.getByRole('button').click();
 	await expect(nearer).toContainText('as it is');
 	await expect(size).toContainText(/2[4-7]\.\d cm ×/);
-	await page.getByText('dry, without pins', { exact: true }).first().click();
-	await expect(size).toContainText('What it becomes dry, without pins is assumed.');
+	await page.getByText('dried flat', { exact: true }).first().click();
+	await expect(size).toContainText('What it becomes dried flat is assumed.');
 	await page.getByLabel('Metres in 100 grams').fill('200');
 	await page.getByLabel('Grams of a ball').fill('50');
 	await page.getByLabel('People').fill('9');
@@ -107,11 +107,9 @@ test('a measured piece teaches how much its strands pull; pinned out it is seen 
 	const measured = page.getByTestId('measured-across');
 	await expect(size).toContainText('estimated, not measured');
 	await measured.getByLabel('Measured across, in cm').fill('30');
-	await measured.getByLabel('In which state').selectOption('off the needles');
+	await measured.getByLabel('In which state').selectOption('unwashed');
 	await measured.getByRole('button', { name: 'Use this measurement' }).click();
-	await expect(measured).toContainText(
-		/come out between 9\.\d cm and 1\d\.\d cm off the needles, however their cables pull/,
-	);
+	await expect(measured).toContainText(/come out between 9\.\d cm and 1\d\.\d cm unwashed, however their cables pull/);
 	await measured.getByLabel('Measured across, in cm').fill('10');
 	await measured.getByRole('button', { name: 'Use this measurement' }).click();
 	await expect(measured).toContainText(/loops pull \d\.\d times as hard as is assumed/);
@@ -122,7 +120,7 @@ test('a measured piece teaches how much its strands pull; pinned out it is seen 
 	await expect(size.getByRole('heading')).toContainText('10.0 cm ×');
 	await expectAccessible(page);
 
-	await page.getByText('washed and pinned').first().click();
+	await page.getByText('blocked').first().click();
 	await page.evaluate(() => {
 		const places = new Set<string>();
 		Object.assign(globalThis, { places });
@@ -139,11 +137,11 @@ test('a measured piece teaches how much its strands pull; pinned out it is seen 
 	await measured.getByRole('button', { name: 'Forget it' }).click();
 	await expect(measured).toContainText('estimated until you say');
 
-	await page.getByRole('link', { name: 'Rows and chart' }).click();
+	await page.getByRole('link', { name: 'Pattern' }).click();
 	await page.getByRole('button', { name: 'Preview' }).click();
 	const beside = page.getByTestId('lies-beside');
 	await expect(beside.getByRole('img', { name: /^Preview/ })).toBeVisible();
-	await expect(beside).toContainText(/1\d\.\d cm × 2\.1 cm off the needles/);
+	await expect(beside).toContainText(/1\d\.\d cm × 2\.1 cm unwashed/);
 	await page.getByLabel('Stitches cast on').fill('32');
 	await expect(beside).toContainText(/14\.\d cm × 2\.1 cm/);
 	await expectAccessible(page);
@@ -159,9 +157,9 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	const yarn = page.getByTestId('yarn');
 	for (const [i, wide] of ['10', '10.4', '13'].entries()) {
 		await yarn.getByRole('button', { name: 'A square more' }).click();
-		await yarn.getByLabel('Width dry, without pins, in cm').nth(i).fill(wide);
-		await yarn.getByLabel('Length dry, without pins, in cm').nth(i).fill('10');
-		await yarn.getByLabel('Length dry, without pins, in cm').nth(i).press('Tab');
+		await yarn.getByLabel('Width dried flat, in cm').nth(i).fill(wide);
+		await yarn.getByLabel('Length dried flat, in cm').nth(i).fill('10');
+		await yarn.getByLabel('Length dried flat, in cm').nth(i).press('Tab');
 	}
 	await expect(yarn.getByTestId('says')).toContainText('from 3 squares');
 	await expect(yarn.getByTestId('says')).toContainText('set one aside, or measure again');
@@ -195,7 +193,7 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	await expect(measured).toContainText('estimated until you say');
 	// It goes into a lesson with its yarn, which says there what it said here.
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
-	await page.getByRole('link', { name: 'Rows and chart' }).click();
+	await page.getByRole('link', { name: 'Pattern' }).click();
 	await page.getByLabel('Title of the new lesson').fill('Lanterns');
 	await page.getByRole('form', { name: 'Add to a lesson' }).getByRole('button', { name: 'Add' }).click();
 	await page.getByRole('link', { name: 'Lanterns' }).click();

@@ -240,7 +240,7 @@ test('a step, a strip and a page are saved as files; the page plays without a se
 	const alone = await context.newPage();
 	await alone.goto(pathToFileURL(html).href);
 	await expect(alone.getByRole('heading', { level: 1 })).toHaveText(
-		'2 over 1, leaning left, purled behind, off the cable needle',
+		'2 over 1, leaning left, purled behind, straight off the cable needle',
 	);
 	await expect(alone.locator('figcaption:visible')).toContainText('wait on the left needle');
 	await alone.keyboard.press('ArrowRight');
@@ -258,7 +258,8 @@ test('the stage goes into a lesson as it stands, mistake and side included, and 
 	await page.getByLabel('Hands that show it').selectOption({ label: 'Left-handed, same fabric' });
 	await expect(page.getByTestId('what-shows')).not.toContainText('it cannot happen');
 	await expect(page.getByTestId('both-schools')).toContainText('by look: leans right (2/2 RC, C4R)');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByText('Add to lesson').click();
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByRole('status').filter({ hasText: 'is in' })).toBeVisible();
 	await page.goto(lesson);
 	await expect(page.getByTestId('on-purpose')).toHaveText('With a mistake on purpose: worked through the wrong leg.');

@@ -348,7 +348,7 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await page.getByLabel('Title of the swatch').fill('Lantern sleeve, changed');
 	await expect(saved(page)).toBeVisible();
 	await page.reload();
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await page.getByRole('link', { name: 'Second session' }).click();
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Second session');
 	await expect(page.getByRole('heading', { name: 'Lantern sleeve, changed' })).toBeVisible();

@@ -154,16 +154,16 @@ describe('squares that were measured', () => {
 			press({ kind: 'measure', what, widthCm, lengthCm: 10, ...(who ? { person: who.id } : {}) });
 		const { squares } = learntBy({ people, level: 'beginner' }, [
 			night('2026-11-05', [
-				measured('off the needles', 20, ODA),
-				measured('dry, without pins', 5),
-				measured('dry, without pins', 7, RIKE),
+				measured('unwashed', 20, ODA),
+				measured('dried flat', 5),
+				measured('dried flat', 7, RIKE),
 				measured('half felted', 3, ODA),
 			]),
 			night('2026-11-12', [
-				measured('dry, without pins', 19, ODA),
-				measured('washed and pinned', 21, ODA),
-				measured('dry, without pins', 18, ODA),
-				measured('off the needles', 22, ODA),
+				measured('dried flat', 19, ODA),
+				measured('blocked', 21, ODA),
+				measured('dried flat', 18, ODA),
+				measured('unwashed', 22, ODA),
 			]),
 		]);
 		const width = (of?: { readonly widthCm: number }): number | undefined => of?.widthCm;

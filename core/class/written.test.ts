@@ -128,7 +128,7 @@ describe('presses', () => {
 		const log = [
 			press({ kind: 'step', step, does: 'start' }),
 			press({ kind: 'note', text: 'a lamp' }),
-			press({ kind: 'measure', what: 'off the needles', widthCm: 10, lengthCm: 9 }),
+			press({ kind: 'measure', what: 'unwashed', widthCm: 10, lengthCm: 9 }),
 			press({ kind: 'piece', what: 'a sleeve', picture } as Did),
 			press({ kind: 'lap', of: 'stitches', many: 20, seconds: 60 }),
 			press({ kind: 'wrong', mistake: 'wrong-side' }),
@@ -167,7 +167,7 @@ describe('tables', () => {
 			{ kind: 'goal', goal: 'lean', outcome: 'unseen' },
 			{ kind: 'goal', goal: 'own', outcome: 'alone' },
 			{ kind: 'lap', of: 'stitches', many: 20, seconds: 60 },
-			{ kind: 'measure', what: 'off the needles', widthCm: 10, lengthCm: 9 },
+			{ kind: 'measure', what: 'unwashed', widthCm: 10, lengthCm: 9 },
 			{ kind: 'piece', what: 'a sleeve', picture } as Did,
 			{ kind: 'note', text: 'a lamp' },
 		];
@@ -179,7 +179,7 @@ describe('tables', () => {
 			`everybody here | goal | ${goalOf('lean').title} | not seen`,
 			'everybody here | goal | own | alone',
 			'everybody here | time | 20 stitches | 60 s',
-			'everybody here | square | off the needles | 10 × 9 cm',
+			'everybody here | square | unwashed | 10 × 9 cm',
 			'everybody here | picture |  | a sleeve',
 			'everybody here | note |  | a lamp',
 		]);

@@ -7,9 +7,9 @@ export const FABRIC_STATES = ['off', 'pinned', 'dry'] as const;
 export type FabricState = (typeof FABRIC_STATES)[number];
 
 export const STATE_WORDS: Readonly<Record<FabricState, string>> = {
-	off: 'off the needles',
-	pinned: 'washed and pinned',
-	dry: 'dry, without pins',
+	off: 'unwashed',
+	pinned: 'blocked',
+	dry: 'dried flat',
 };
 
 /** A width and a length, in centimetres. */

@@ -180,9 +180,7 @@ function whyNot(text: string, parts: NameParts, school: School): Problem {
 		const known = parts.understood.length > 0;
 		return {
 			code: 'unknown-part',
-			what: known
-				? `“${first.text}” is no part of a name here.`
-				: `Nothing in “${shorten(text.trim())}” reads as a crossing.`,
+			what: known ? `We don’t know “${first.text}”.` : `Nothing in “${shorten(text.trim())}” reads as a crossing.`,
 			todo: `A name looks like ${school.examples.slice(0, 2).join(' or ')}.`,
 			at: { from: first.from, to: first.to },
 		};

@@ -43,7 +43,7 @@ describe('C4F as a step', () => {
 		const blocks = blocksOf(c4f(), shown());
 		expect(kinds(blocks)).toEqual(['picture', 'text', 'moves', 'text', 'caution']);
 		const { facts, names } = of(blocks, 'picture');
-		expect(facts.slice(0, names).map(([, name]) => name)).toEqual(['2/2 LC', 'C4F', 'C4L', 'C2F']);
+		expect(facts.slice(0, names)).toEqual([['Written', '2/2 LC · C4F · C4L · C2F']]);
 		expect(facts.slice(names).map(([term, says]) => `${term}: ${says}`)).toEqual([
 			'Looks: 1 and 2 pass in front of 3 and 4',
 			'Hands: hold the first 2 in front',
@@ -71,7 +71,7 @@ describe('C4F as a step', () => {
 			'hold the first 2 in front, left-handed; the fabric is mirrored',
 		]);
 		const one = of(blocksOf(c4f(), shown({ school: 'slash' })), 'picture');
-		expect([one.names, one.facts[0]]).toEqual([1, ['2/2 LC / 2/2 RC', '2/2 LC']]);
+		expect([one.names, one.facts[0]]).toEqual([1, ['Written', '2/2 LC']]);
 	});
 
 	it('with a mistake on purpose says what it is, what shows and how it is mended, and needs latch hooks', () => {

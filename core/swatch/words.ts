@@ -64,7 +64,7 @@ export function legendOf(worked: Worked, cords: Cords, mirrored = false): readon
 				put(`g ${s.face}`, {
 					kind: 'ground',
 					name: FACE[s.face],
-					says: `${FACE[s.face]} on the right side`,
+					says: `${FACE[s.face]} on the right side${s.face === 'k' ? ': an empty cell' : ''}`,
 					row: i,
 					column,
 				});

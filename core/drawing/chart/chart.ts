@@ -389,8 +389,9 @@ class ChartPainter {
 		if (how.startsWith('m1') || how === 'kfb' || how === 'pfb') into.smooth += `M${num(x)} ${num(y + 8)}V${num(y + 3)}`;
 		if ((face === 'p') !== this.#behind) {
 			into.bump += `M${num(x - 6)} ${num(y + 2.5)}C${num(x - 4)} ${num(y - 4)} ${num(x + 4)} ${num(y - 4)} ${num(x + 6)} ${num(y + 2.5)}`;
-		} else {
-			into.smooth += `M${num(x - 5)} ${num(y - 5)}L${num(x)} ${num(y + 5)}L${num(x + 5)} ${num(y - 5)}`;
+		} else if (how.startsWith('sl')) {
+			// Long, as it is pulled up over the row; a knit stitch is an empty cell.
+			into.smooth += `M${num(x - 4)} ${num(y - 11)}L${num(x)} ${num(y + 11)}L${num(x + 4)} ${num(y - 11)}`;
 		}
 	}
 

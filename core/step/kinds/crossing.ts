@@ -88,9 +88,10 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 	const words = wordsMade(shown);
 	const own = ownName(step);
 	const taken = isLong(step.crossing, step.way) ? undefined : craft.takes(shown.made, step.way);
-	const names = namesShown(shown).flatMap((n): Line[] =>
-		n.name !== undefined && (!school || n.school.id === school) ? [[n.school.title, n.name]] : [],
+	const written = namesShown(shown).flatMap((n) =>
+		n.name !== undefined && (!school || n.school.id === school) ? [n.name] : [],
 	);
+	const names: readonly Line[] = written.length > 0 ? [['Written', [...new Set(written)].join(' · ')]] : [];
 	const memory = memoryFor(style, shown, craft);
 	const hands = (taken?.ok ? taken.value.does : undefined) ?? words.hands;
 	const handed = shown.mirrored

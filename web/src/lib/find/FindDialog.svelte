@@ -28,9 +28,10 @@
 	);
 
 	/** What everyday words lead to; not for what is clearly the name of a cable. */
+	const isWords = $derived(/[a-z]{2}/i.test(text) && (!/\d/.test(text) || /^3d$/i.test(text.trim())));
 	const places = $derived(
-		open && pattern === undefined && text.trim() && found?.kind !== 'name'
-			? placesFor(text, found && found.kind === 'part' && found.entries.length > 0 ? 3 : 6)
+		open && pattern === undefined && isWords && (!found || found.kind === 'part')
+			? placesFor(text, found && found.entries.length > 0 ? 3 : 6)
 			: [],
 	);
 

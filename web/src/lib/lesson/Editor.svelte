@@ -338,3 +338,12 @@
 		</div>
 	</div>
 </div>
+
+<style>
+	/* A menu reaches over the next step. */
+	.unseen:has(:global(details[name='step-menu'][open])) {
+		content-visibility: visible;
+		position: relative;
+		z-index: 10;
+	}
+</style>

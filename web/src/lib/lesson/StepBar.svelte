@@ -57,7 +57,7 @@
 		{#if others.length > 0}
 			<label class="w-full px-3"
 				><span class="sr-only">Copy step {number} to another lesson</span>
-				<select class="field w-full" onchange={(e) => act.copyTo(e.currentTarget)}>
+				<select class="field w-full" onchange={(e) => done(() => void act.copyTo(e.currentTarget))}>
 					<option value="">Copy to …</option>
 					{#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
 				</select></label

@@ -10,22 +10,23 @@
 		plan: Lesson['plan'];
 		/** The teacher's own names, by which rows may be written. */
 		glossary: string;
-		/** Sets them; `undefined` leaves them to be reckoned. */
+		/** Sets them; `undefined` leaves them to be estimated. */
 		set: (minutes: number | undefined) => void;
 	}
 	const { step, number, plan, glossary, set }: Props = $props();
 	const awake = new Awake();
-	const reckoned = (): string => String(minutesOf({ ...step, minutes: undefined } as Step, plan, glossary));
+	const estimated = (): string =>
+		String(Math.round(minutesOf({ ...step, minutes: undefined } as Step, plan, glossary)));
 </script>
 
-<label class="flex items-center text-[0.88rem]" title="Minutes; empty reckons them">
+<label class="flex items-center text-[0.88rem]" title="Minutes; leave empty for an estimate">
 	<input
 		class="field w-12 py-0 text-right"
 		type="number"
 		min="0"
 		max="240"
 		aria-label="Minutes of step {number}"
-		placeholder={isLongStep(step) && !awake.now ? '' : reckoned()}
+		placeholder={isLongStep(step) && !awake.now ? '' : estimated()}
 		value={step.minutes ?? ''}
 		oninput={(e) => set(e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber))}
 	/>′</label

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Fold from '$lib/ui/Fold.svelte';
 	import { craftOf } from '@pond-loop/core/craft';
 	import { toSvg } from '@pond-loop/core/drawing';
 	import {
@@ -249,7 +250,7 @@
 				>
 				<StateChoice bind:look />
 				<label class="flex cursor-pointer items-center gap-1"
-					><input type="checkbox" class="accent-secondary" bind:checked={marked} /> strain</label
+					><input type="checkbox" class="accent-secondary" bind:checked={marked} /> tightness</label
 				>
 				{#if look === 'pinned' && measured.of === 'plain' && isStraight(worked)}
 					<label
@@ -461,66 +462,69 @@
 						</select></label
 					>
 				</div>
-				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-					<label
-						>Yarn <select
-							class="field py-0"
-							value={told.yarn ?? ''}
-							aria-label="From My yarns"
-							onchange={(e) => {
-								const id = e.currentTarget.value || undefined;
-								// What the yarn says itself takes the place of what was typed before.
-								tell(
-									id
-										? { yarn: id, gauge: undefined, fibre: undefined, metresIn100g: undefined, ballGrams: undefined }
-										: { yarn: undefined },
-								);
-							}}
+				<Fold id="size-yarn" title="Yarn and hands" class="mt-2">
+					<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+						<label
+							>Yarn <select
+								class="field py-0"
+								value={told.yarn ?? ''}
+								aria-label="From My yarns"
+								onchange={(e) => {
+									const id = e.currentTarget.value || undefined;
+									// What the yarn says itself takes the place of what was typed before.
+									tell(
+										id
+											? { yarn: id, gauge: undefined, fibre: undefined, metresIn100g: undefined, ballGrams: undefined }
+											: { yarn: undefined },
+									);
+								}}
+							>
+								<option value="">any</option>
+								{#each yarns as { id, name } (id)}<option value={id}>{name}</option>{/each}
+							</select></label
 						>
-							<option value="">any</option>
-							{#each yarns as { id, name } (id)}<option value={id}>{name}</option>{/each}
-						</select></label
-					>
-					<label
-						>of <select
-							class="field py-0"
-							value={fibre ?? 'wool'}
-							onchange={(e) => tell({ fibre: FIBRES.find((f) => f === e.currentTarget.value) })}
+						<label
+							>of <select
+								class="field py-0"
+								value={fibre ?? 'wool'}
+								onchange={(e) => tell({ fibre: FIBRES.find((f) => f === e.currentTarget.value) })}
+							>
+								{#each FIBRES as fibre, nth (nth)}<option value={fibre}>{fibre}</option>{/each}
+							</select></label
 						>
-							{#each FIBRES as fibre, nth (nth)}<option value={fibre}>{fibre}</option>{/each}
-						</select></label
-					>
-					<label
-						>knitted <select
-							class="field py-0"
-							value={told.tension ?? 'usual'}
-							onchange={(e) => tell({ tension: TENSIONS_OF_HAND.find((t) => t === e.currentTarget.value) })}
+						<label
+							>knitted <select
+								class="field py-0"
+								value={told.tension ?? 'usual'}
+								onchange={(e) => tell({ tension: TENSIONS_OF_HAND.find((t) => t === e.currentTarget.value) })}
+							>
+								{#each TENSIONS_OF_HAND as tension, nth (nth)}<option value={tension}>{tension}</option>{/each}
+							</select></label
 						>
-							{#each TENSIONS_OF_HAND as tension, nth (nth)}<option value={tension}>{tension}</option>{/each}
-						</select></label
-					>
-				</div>
+					</div>
+					<p class="mt-1">
+						<a class="wordlink" href="/yarns">{yarns.length === 0 ? 'Add my yarns' : 'My yarns'}</a>
+						{#if told.gauge && materialOf({ yarn: told.yarn }, yarns).from === 'squares'}
+							· <button type="button" class="wordlink" onclick={() => tell({ gauge: undefined })}
+								>Use its squares</button
+							>
+						{/if}
+					</p>
+				</Fold>
 			</fieldset>
 
-			<p class="-mt-3 text-[0.94rem]">
-				<a class="wordlink" href="/yarns">{yarns.length === 0 ? 'Keep yarns and measured squares' : 'My yarns'}</a>
-				{#if told.gauge && materialOf({ yarn: told.yarn }, yarns).from === 'squares'}
-					· <button type="button" class="wordlink" onclick={() => tell({ gauge: undefined })}
-						>Reckon with its squares</button
-					>
-				{/if}
-			</p>
-
 			{#if size && size.together.length > 0 && measured.of === 'plain'}
-				<MeasuredAcross
-					across={told.across}
-					{material}
-					piece={{ id: opened.id, title: swatch.title }}
-					rows={layer}
-					gauge={(state) => gaugeIn(measured, state, ratios)}
-					{unit}
-					tell={(across) => tell({ across })}
-				/>
+				<Fold id="size-measured" title="Measure a finished piece" class="text-[0.94rem]">
+					<MeasuredAcross
+						across={told.across}
+						{material}
+						piece={{ id: opened.id, title: swatch.title }}
+						rows={layer}
+						gauge={(state) => gaugeIn(measured, state, ratios)}
+						{unit}
+						tell={(across) => tell({ across })}
+					/>
+				</Fold>
 			{/if}
 
 			<section aria-labelledby="{uid}-wish">

@@ -92,7 +92,7 @@
 				drawFrom(camera, taken?.loops ?? made, one.trace, within(one.trace, walk.at), {
 					style,
 					light,
-					textScale: all.length > 1 ? 1.5 : 1,
+					textScale: narrow ? 1.9 : all.length > 1 ? 1.5 : 1,
 					...(taken ? loopsIn(taken) : {}),
 				}),
 			caption: wordsIn(style, one.trace, within(one.trace, shownStep), craft).caption,
@@ -112,6 +112,15 @@
 	const toCrossing = (): void => go(crossings.find((at) => at > shownStep) ?? crossings[0] ?? 0);
 	const toggle = (): void => (walk.playing ? walk.pause() : walk.play());
 
+	/** On a phone words in the picture are drawn larger. */
+	let narrow = $state(false);
+	onMount(() => {
+		const phone = matchMedia('(max-width: 40rem)');
+		const look = (): void => void (narrow = phone.matches);
+		look();
+		phone.addEventListener('change', look);
+		return () => phone.removeEventListener('change', look);
+	});
 	let section = $state<HTMLElement>();
 	let canFill = $state(false);
 	onMount(() => (canFill = canFillScreen()));
@@ -214,29 +223,29 @@
 			</p>
 		{/if}
 		{#if also}<p class="quiet mt-1 text-center text-[0.88rem]" data-testid="both-schools">{@render also()}</p>{/if}
-		<div class="mt-3 flex items-center justify-center gap-x-5 sm:gap-x-8" role="group" aria-label="Moves">
+		<div class="mt-3 flex items-center justify-center gap-x-1 sm:gap-x-8" role="group" aria-label="Moves">
 			<button
 				type="button"
-				class="pill gap-1"
+				class="pill gap-1 max-sm:px-2"
 				title="One move back (←)"
 				disabled={shownStep === 0}
 				onclick={() => go(shownStep - 1)}><ChevronLeft class="size-5" aria-hidden="true" />Back</button
 			>
-			<p class="min-w-[6.5rem] text-center" data-testid="move-of">
+			<p class="min-w-[5.8rem] text-center sm:min-w-[6.5rem]" data-testid="move-of">
 				{#if shownStep === 0}{last} {last === 1 ? 'move' : 'moves'}{:else}move <strong>{shownStep}</strong> of {last}{/if}
 			</p>
 			<button
 				type="button"
-				class="pill pill-strong gap-1 rounded-2xl px-7"
+				class="pill pill-strong gap-1 rounded-2xl px-5 sm:px-7"
 				title="One move on (→)"
 				disabled={shownStep === last}
 				onclick={() => go(shownStep + 1)}>Next<ChevronRight class="size-5" aria-hidden="true" /></button
 			>
 			<button type="button" class="pill gap-1 px-2" title="{walk.playing ? 'Pause' : 'Play'} (P)" onclick={toggle}
-				>{#if walk.playing}<Pause class="size-4" aria-hidden="true" />Pause{:else}<Play
-						class="size-4"
+				>{#if walk.playing}<Pause class="size-5 sm:size-4" aria-hidden="true" />{:else}<Play
+						class="size-5 sm:size-4"
 						aria-hidden="true"
-					/>Play{/if}</button
+					/>{/if}<span class="max-sm:sr-only">{walk.playing ? 'Pause' : 'Play'}</span></button
 			>
 		</div>
 		<Fold id="player" title="Moves and speed" class="player mt-1">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Fold from '$lib/ui/Fold.svelte';
 	import { CRAFT_IDS, craftOf, CRAFTS, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import {
 		applied,
@@ -480,12 +481,16 @@
 						><option value="RS">{style.sides.right}</option><option value="WS">{style.sides.wrong}</option></select
 					></label
 				>
-				<label class="flex cursor-pointer items-center gap-1"
-					><input type="checkbox" class="accent-secondary" bind:checked={mirrored} /> left-handed</label
-				>
-				<label class="flex cursor-pointer items-center gap-1"
-					><input type="checkbox" class="accent-secondary" bind:checked={gaps} /> gaps</label
-				>
+				<Fold id="chart" title="Options" class="chart-options">
+					<div class="mt-1 flex gap-x-4">
+						<label class="flex cursor-pointer items-center gap-1"
+							><input type="checkbox" class="accent-secondary" bind:checked={mirrored} /> left-handed</label
+						>
+						<label class="flex cursor-pointer items-center gap-1"
+							><input type="checkbox" class="accent-secondary" bind:checked={gaps} /> gaps</label
+						>
+					</div>
+				</Fold>
 				<span class="ml-auto flex items-center">
 					<button
 						type="button"

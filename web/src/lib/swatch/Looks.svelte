@@ -6,7 +6,7 @@
 	}
 	const { id, now }: Props = $props();
 	const LOOKS = [
-		['desk', '', 'Rows and chart'],
+		['desk', '', 'Pattern'],
 		['size', '/size', 'Preview and size'],
 		['turn', '/turn', '3D'],
 	] as const;

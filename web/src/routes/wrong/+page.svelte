@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { craftIn, isLeftHanded, shownIn, wayIn } from '@pond-loop/core/look';
-	import { perform, ribbonOf, wordsFor } from '@pond-loop/core/made';
+	import { perform, wordsFor } from '@pond-loop/core/made';
 	import { readGlossary, readTextWith, stitches } from '@pond-loop/core/notation';
 	import { drawResult } from '@pond-loop/core/drawing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
 	import { causesOf, looksIn, SEEN, type SeenId } from '@pond-loop/core/wrong';
+	import { tick } from 'svelte';
 	import { page } from '$app/state';
 	import { addressOf } from '$lib/choices/address';
 	import { choicesFrom } from '$lib/choices/choices';
@@ -61,14 +62,21 @@
 	const mirrored = $derived(craft.isHanded && isLeftHanded(style));
 	const drawn = (of: AnyTrace) =>
 		drawResult(right!.taken.loops, of.outcome, { light: light.now, face: 'RS', mirrored });
-	const meant = $derived(shown && ribbonOf(shown.made, { light: light.now, mirrored: shown.mirrored }));
 	const hands = $derived(!craft.isHanded ? craft.title.toLowerCase() : mirrored ? 'left-handed' : 'right-handed');
+	let answer = $state<HTMLElement>();
+	/** On a phone the answer is below the pictures: it is brought into view. */
+	async function look(at: SeenId): Promise<void> {
+		seen = at;
+		nth = 0;
+		await tick();
+		if (answer && answer.getBoundingClientRect().top > innerHeight - 160) answer.scrollIntoView({ block: 'start' });
+	}
 	const stage = $derived(addressOf({ text, school, meaning: first.meaning, craft: first.craft, hands: first.hands }));
 </script>
 
 <svelte:head><title>What went wrong? · Pond Loop</title></svelte:head>
 
-<h1 class="text-4xl">What went wrong?</h1>
+<h1 class="text-3xl sm:text-4xl">What went wrong?</h1>
 <p class="quiet mt-1">
 	Press what you see in the piece.
 	{#if shown}<span class="text-base-content ml-2"
@@ -99,32 +107,34 @@
 		/>
 	</div>
 {:else if piece && right}
-	<div class="mt-4 grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-6" role="group" aria-label="What you see">
+	<div
+		class="mt-4 grid grid-cols-3 gap-2 sm:grid-cols-4 sm:gap-3 lg:grid-cols-6"
+		role="group"
+		aria-label="What you see"
+	>
 		{#each pictures.slice(0, 12) as { id, says, trace } (id)}
 			<button
 				type="button"
 				class={[
-					'flex cursor-pointer flex-col items-center gap-1.5 rounded-2xl p-2.5 text-center leading-tight',
+					'flex cursor-pointer flex-col items-center gap-1.5 rounded-2xl p-2.5 text-center leading-tight max-sm:text-[0.9rem]',
 					seen === id ? 'bg-primary text-primary-content' : 'bg-base-200 hover:bg-base-300',
 				]}
 				aria-pressed={seen === id}
-				onclick={() => {
-					seen = id;
-					nth = 0;
-				}}
+				onclick={() => void look(id)}
 			>
 				<span class="bg-base-100 block overflow-hidden rounded-lg">
-					{#if trace}<Drawing drawing={drawn(trace)} width={72} />{:else if meant}<Drawing
-							drawing={meant}
-							width={72}
-						/>{/if}
+					<Drawing drawing={drawn(trace ?? right.trace)} width={64} />
 				</span>
 				{says}
 			</button>
 		{/each}
 	</div>
 	{#if seen}
-		<div class="mt-6 grid grid-cols-1 gap-x-10 gap-y-6 md:grid-cols-2" aria-live="polite">
+		<div
+			class="mt-6 grid scroll-mt-4 grid-cols-1 gap-x-10 gap-y-6 md:grid-cols-2"
+			aria-live="polite"
+			bind:this={answer}
+		>
 			<section aria-labelledby="likely">
 				<h2 id="likely" class="text-xl">Most likely</h2>
 				{#if causes.length === 0}

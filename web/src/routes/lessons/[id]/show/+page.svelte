@@ -260,13 +260,13 @@
 		{/if}
 	</div>
 	<footer class="bg-base-100 sticky bottom-0 flex items-center justify-between gap-4 py-1 text-[1rem]">
-		<button type="button" class="pill pill-soft" disabled={at === 0} onclick={() => go(at - 1)}>Back</button>
+		<button type="button" class="pill pill-soft" disabled={at === 0} onclick={() => go(at - 1)}>Previous step</button>
 		<span class="quiet hidden sm:inline"
 			><kbd class="kbd-small">Page ↓</kbd> on, <kbd class="kbd-small">B</kbd> black, <kbd class="kbd-small">F</kbd> full
 			screen, <kbd class="kbd-small">?</kbd> keys</span
 		>
 		<button type="button" class="pill pill-strong" disabled={at >= lesson.steps.length - 1} onclick={() => go(at + 1)}
-			>Next</button
+			>Next step</button
 		>
 	</footer>
 </main>
