@@ -186,7 +186,7 @@ test('a way that twists a stitch declares it, and the search says what it proved
 	await expect(page.getByTestId('deviation')).toContainText('Stitch 2 comes out twisted');
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 	const search = page.getByTestId('search');
-	await search.getByText('Limits').click();
+	await search.getByText('Limits', { exact: true }).click();
 	await search.getByLabel('Cable needles').selectOption('0');
 	await expect(search).toContainText(
 		'It can’t be worked within these limits. Allow one cable needle. Or: Allow one loose loop.',
@@ -208,7 +208,7 @@ test('what a short search leaves open a longer one settles beside the page, and 
 	await page.goto(`${addressOf('hard')}&own=${encodeURIComponent(hard)}&way=found`);
 	await worker;
 	const search = page.getByTestId('search');
-	await search.getByText('Limits').click();
+	await search.getByText('Limits', { exact: true }).click();
 	await expect(search.getByTestId('search-says')).toContainText('At least 7 of its 9 transfers are needed.');
 	await search.getByRole('button', { name: 'Look further' }).click();
 	await expect(search).toContainText('A way of 8 transfers was found, 1 fewer than the one shown.', {

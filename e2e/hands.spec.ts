@@ -28,7 +28,7 @@ test('a 2/2 left cross is drawn by hand, a wrong one is known and named, and mov
 }) => {
 	await open(page);
 	await draw(page, 2, 0.5, 0.05);
-	await expect(page.getByTestId('caption')).toContainText('let it hang at the back');
+	await expect(page.getByTestId('caption')).toContainText('hold at the back');
 	await expect(what(page)).toContainText('2 over 2, leaning right');
 	await expect(what(page)).toContainText('leans the other way');
 	await expect(what(page)).toContainText('2/2 RC');
@@ -60,7 +60,7 @@ test('by keys alone, with what cannot be done refused in a sentence', async ({ p
 	await page.keyboard.press('2');
 	await expect(loop(page, 2)).toHaveAttribute('aria-pressed', 'true');
 	await page.keyboard.press('f');
-	await expect(page.getByTestId('caption')).toContainText('hang in front');
+	await expect(page.getByTestId('caption')).toContainText('hold in front');
 	for (const key of ['k', 'k', 'k', 'k']) await page.keyboard.press(key);
 	await expect(what(page)).toContainText('Exactly what was asked.');
 	await page.keyboard.press('k');

@@ -65,6 +65,7 @@ test('steps are added, moved, removed and brought back, by keyboard alone, and a
 	// The focus travels with the step, so the next press moves it again.
 	await page.keyboard.press('Enter');
 	await expect(steps.nth(0).getByRole('textbox')).toHaveText('Rest the hands');
+	await page.keyboard.press('Escape');
 	await page.getByLabel('More for step 2', { exact: true }).click();
 	await page.getByRole('button', { name: 'Remove step 2' }).focus();
 	await page.keyboard.press('Enter');

@@ -78,7 +78,7 @@ const THREE = DRILLS.slice(0, 3).map((d) => d.id);
 async function asked(page: Page): Promise<{ kind: string; right: string; wrong: string }> {
 	const practice = page.getByTestId('practice');
 	const heading = practice.getByRole('heading', { level: 2 }).first();
-	await expect(heading).toContainText('slash');
+	await expect(heading).toContainText('2/2 LC / 2/2 RC');
 	const [name = ''] = /^\S+ \S+/.exec((await heading.textContent())!.trim()) ?? [];
 	const read = readName(name, 'slash');
 	if (!read.ok) throw new Error(name);

@@ -150,7 +150,7 @@ test('a measured piece teaches how much its strands pull; pinned out it is seen 
 test('a yarn and its measured squares are kept in My yarns, and a swatch reckons with them', async ({ page }) => {
 	await rope(page);
 	const swatch = page.url();
-	await page.getByRole('link', { name: 'Keep yarns and measured squares' }).click();
+	await page.getByRole('link', { name: 'Add my yarns' }).click();
 	await page.getByRole('button', { name: 'A yarn more' }).click();
 	await page.getByLabel('Name of the yarn').fill('Reed');
 	await page.getByLabel('Metres in 100 grams').fill('200');

@@ -83,6 +83,7 @@ test('the cameras and a second way are in the address, each accessible', async (
 	await expect(stage).toHaveAttribute('data-camera', 'behind');
 	await expect(page.getByRole('img', { name: /^Seen from behind/ })).toBeVisible();
 	await expect(page).toHaveURL(/view=behind/);
+	await page.getByTestId('fold-ways').hover();
 	await page.getByLabel('Compare with').selectOption({ label: 'Pinch' });
 	await expect(page.getByTestId('picture')).toHaveCount(2);
 	await expect(page.getByTestId('caption')).toContainText('Knit stitch 3');
@@ -230,7 +231,7 @@ test('a step, a strip and a page are saved as files; the page plays without a se
 		return path;
 	};
 	const svg = await save('This move, as SVG');
-	expect(svg).toMatch(/2-over-1-leaning-left-purled-behind-off-the-holder-move-3\.svg$/);
+	expect(svg).toMatch(/2-over-1-leaning-left-purled-behind-straight-off-the-cable-needle-move-3\.svg$/);
 	expect(readFileSync(svg, 'utf8')).toMatch(/^<svg xmlns=/);
 	const png = readFileSync(await save('This move, as PNG'));
 	expect([png.subarray(1, 4).toString(), png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual(['PNG', 1640, 1000]);

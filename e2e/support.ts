@@ -67,7 +67,7 @@ function heardFrom(context: BrowserContext): readonly string[] {
 }
 
 /** What is one press away, and open once it was opened. */
-const FOLDS = ['player', 'ways', 'cable-more', 'cable-wrong', 'size-yarn', 'size-measured', 'chart'];
+const FOLDS = ['player', 'ways', 'cable-more', 'cable-wrong', 'size-yarn', 'size-measured'];
 
 /** Tests begin signed in as the demo's teacher; those about accounts begin as somebody else. */
 export const test = base.extend<object, { demo: SignedIn }>({

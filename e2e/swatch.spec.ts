@@ -94,7 +94,7 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await expect(page.locator('.cm-picture')).toContainText('2 over 2, leaning left');
 	await page.keyboard.press('End');
 	await page.keyboard.type(', C4');
-	await expect(page.getByRole('option', { name: /^C4F/ })).toBeVisible();
+	await expect(page.getByRole('listbox').getByRole('option', { name: /^C4F/ })).toBeVisible();
 	await page.keyboard.press('Escape');
 	for (let i = 0; i < 4; i++) await page.keyboard.press('Backspace');
 	await expect(saved(page)).toBeVisible();
@@ -257,6 +257,7 @@ test('a mistake on purpose stands beside the right one, with its signs, mend and
 	await expect(page.getByTestId('signs')).toContainText(
 		'a straight stretch of 12 rows around row 9, where 6 are usual',
 	);
+	await page.getByTestId('fold-chart').locator('summary').click();
 	await page.getByText('gaps', { exact: true }).click();
 	await expect(page.getByTestId('gaps')).toContainText('work that stitch through the back loop');
 	await expectAccessible(page);
@@ -274,7 +275,7 @@ test('at the needles rows are counted by key and press, and the place is kept', 
 	await expect(now).toHaveText('Row 3');
 	await expect(page.getByTestId('due')).toHaveText('Cross in this row.');
 	await expect(page.getByTestId('row-words')).toContainText('C8F: sl 4 sts to cn and hold in front, k4, k4 from cn');
-	await page.getByLabel('Where am I?').fill('2');
+	await page.getByLabel('Lost? Count the rows').fill('2');
 	const found = page.getByRole('button', { name: /is finished/ });
 	await expect(found).toHaveText(['row 5 is finished', 'row 11 is finished', 'row 17 is finished']);
 	await found.nth(1).click();
@@ -389,7 +390,7 @@ test('a pattern that is pasted into Home is at its chart in three presses, its c
 	await page.goto('/');
 	await field.fill('sl 2 sts to cn and hold in front, k2, k2 from cn. Cable leans left.');
 	await expect(page.getByRole('heading', { name: '2 over 2, leaning left' })).toBeVisible();
-	await expect(page.getByText('Read past: “Cable leans left.”')).toBeVisible();
+	await expect(page.getByText('Left out: “Cable leans left.”')).toBeVisible();
 	await field.fill('p3, C6Q, p3, k2');
 	await expect(page.getByTestId('not-understood').getByRole('listitem')).toHaveCount(1);
 });

@@ -65,7 +65,7 @@ export const EVERYDAY_WORDS: readonly EverydayWord[] = [
 	},
 	{ word: 'slip', also: ['sl', 'slip stitch'], means: 'Move a stitch to the other needle without working it.' },
 	{ word: 'st', also: ['sts', 'stitch', 'stitches'], means: 'Stitch; sts are stitches.' },
-	{ word: 'strand', also: ['cord', 'group'], means: 'A group of stitches that travels together through a cable.' },
+	{ word: 'strand', also: ['group'], means: 'A group of stitches that travels together through a cable.' },
 	{
 		word: 'tbl',
 		also: ['through the back loop', 'ktbl', 'back loop'],

@@ -64,7 +64,9 @@
 	>
 {/snippet}
 
-<a href="/" class="font-serif text-[1.2rem] leading-none font-semibold">Pond<br class="hidden md:inline" /> Loop</a>
+<a href="/" tabindex="-1" class="font-serif text-[1.2rem] leading-none font-semibold"
+	>Pond<br class="hidden md:inline" /> Loop</a
+>
 <!-- On a phone the way about lies under the thumb. -->
 <nav
 	aria-label="Main"

@@ -32,7 +32,21 @@
 </script>
 
 <StepMinutes {step} {number} {plan} {glossary} {set} />
-<details class="relative max-sm:ml-auto" name="step-menu" bind:this={menu}>
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<details
+	class="relative max-sm:ml-auto"
+	name="step-menu"
+	bind:this={menu}
+	onkeydown={(e) => {
+		if (e.key !== 'Escape' || !menu?.open) return;
+		menu.open = false;
+		menu.querySelector('summary')?.focus();
+	}}
+	onfocusout={(e) => {
+		// Moving the row takes the focus from it for a moment: then it goes nowhere else.
+		if (menu && e.relatedTarget instanceof Node && !menu.contains(e.relatedTarget)) menu.open = false;
+	}}
+>
 	<summary class="iconbutton list-none" aria-label="More for step {number}" title="More"
 		><svg class="size-5" aria-hidden="true"><use href="#step-more" /></svg></summary
 	>

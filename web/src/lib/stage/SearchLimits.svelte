@@ -24,7 +24,7 @@
 		moves: 'moves',
 		loose: 'loops hanging loose',
 		yarn: 'turns of the yarn',
-		tools: 'holders',
+		tools: 'cable needles',
 	};
 	const count = (value: string): number => Number(value);
 </script>

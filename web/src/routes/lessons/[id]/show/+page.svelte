@@ -275,7 +275,10 @@
 	/* The caption and the moves stay in view under the picture. */
 	.show :global(.pictures svg) {
 		margin-inline: auto;
-		max-height: max(38vh, min(54vh, 100vh - 27.2rem));
+		max-height: max(38vh, min(54vh, 100vh - 25.4rem));
+	}
+	.show :global(.stage:has(.player[open]) .pictures svg) {
+		max-height: max(34vh, min(54vh, 100vh - 31.2rem));
 	}
 	.black {
 		background: #000;
