@@ -38,7 +38,7 @@ test('a 2/2 left cross is drawn by hand, a wrong one is known and named, and mov
 	await expect(page.getByTestId('hint')).toContainText('Bring the cable needle to the front.');
 	await page.keyboard.press('Backspace');
 	await draw(page, 2, 0.5, 0.85);
-	await expect(page.getByTestId('caption')).toContainText('let it hang in front');
+	await expect(page.getByTestId('caption')).toContainText('hold in front');
 	await expect(what(page)).toContainText('Exactly what was asked.');
 	for (let i = 0; i < 2; i++) await besides(page).getByRole('button', { name: 'Knit the next', exact: true }).click();
 	for (let i = 0; i < 2; i++)

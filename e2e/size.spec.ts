@@ -199,7 +199,7 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	await page.getByRole('link', { name: 'Lanterns' }).click();
 	await page.getByRole('link', { name: 'Handout' }).click();
 	await expect(
-		page.getByText(/^About .* cm dry, without pins, from 2 squares of Reed; \d+ m of yarn, \d+ g/),
+		page.getByText(/^About .* cm dried flat, from 2 squares of Reed; \d+ m of yarn, \d+ g/),
 	).toBeVisible();
 });
 

@@ -107,7 +107,7 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await expect(page.getByLabel('Abbreviations')).toHaveValue('total-front-back');
 	await page.getByLabel('Abbreviations').selectOption('slash');
 	await page.getByRole('button', { name: 'Change it all the same' }).click();
-	await expect(problems(page).first()).toContainText('means different things in different schools');
+	await expect(problems(page).first()).toContainText('means different things in different patterns');
 });
 
 test('the chart and the text are one document, with one undo', async ({ page }) => {
