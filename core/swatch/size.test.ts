@@ -110,7 +110,7 @@ describe('the size of a swatch', () => {
 		);
 		const along = withYarn(plain, [tarn]);
 		expect(sizeSaid(along, 'cm', '')).toMatch(
-			/^About 12\.1 × 10\.0 cm dry, without pins, from one square of Tarn wool; (\d+) m of yarn, \d+ g, with tails\.$/,
+			/^About 12\.1 × 10\.0 cm dried flat, from one square of Tarn wool; (\d+) m of yarn, \d+ g, with tails\.$/,
 		);
 		expect(materialOf(along.size).gauge).toEqual(materialOf(plain.size, [tarn]).gauge);
 		expect(withYarn(plain, [])).toBe(plain);
