@@ -33,7 +33,7 @@ const views = [
 		light: 'dusk',
 		size: tablet,
 	},
-	{ name: 'collection', path: '/crossings' },
+	{ name: 'wrong', path: '/wrong?seen=leans-wrong' },
 	{
 		name: 'design',
 		path: `/crossings/design?from=${encodeURIComponent('5 6 3 4 1 2 | 1>3 1>4 2>3 2>4 3>5 3>6 4>5 4>6 5>1 5>2 6>1 6>2 | k k k k k k')}`,
@@ -43,7 +43,7 @@ const views = [
 		path: '/swatches',
 		then: async (page) => {
 			await page.getByRole('link', { name: /weave panel/ }).click();
-			await page.getByRole('link', { name: 'Size', exact: true }).click();
+			await page.getByRole('link', { name: 'Preview and size' }).click();
 			await page.getByTestId('lie').locator('svg').waitFor();
 			await page.getByLabel('Wide, in cm').fill('26');
 			await page.getByLabel('Long, in cm').fill('64');
@@ -86,7 +86,7 @@ const views = [
 		path: '/swatches',
 		then: async (page) => {
 			await page.getByRole('link', { name: /plait and diamond/ }).click();
-			await page.getByRole('link', { name: 'At the needles' }).click();
+			await page.getByRole('link', { name: 'Knit it' }).click();
 			await page.getByTestId('row-now').waitFor();
 			for (let i = 0; i < 8; i++) await page.getByRole('button', { name: 'Row finished' }).click();
 		},
@@ -96,7 +96,7 @@ const views = [
 		path: '/swatches',
 		then: async (page) => {
 			await page.getByRole('link', { name: /weave panel/ }).click();
-			await page.getByRole('link', { name: 'In the hand' }).click();
+			await page.getByRole('link', { name: '3D' }).click();
 			await page.locator('[data-ready=yes]').waitFor();
 			await page.waitForTimeout(1200);
 		},
@@ -117,7 +117,7 @@ const views = [
 		light: 'dusk',
 		then: async (page) => {
 			await page.getByRole('link', { name: /Thursday lanterns/ }).click();
-			await page.getByRole('link', { name: 'What was learnt' }).click();
+			await page.getByRole('link', { name: 'Progress' }).click();
 			await page.getByTestId('next').waitFor();
 			await page.waitForTimeout(800);
 		},
@@ -145,7 +145,7 @@ const views = [
 		light: 'dusk',
 		then: async (page) => {
 			await page.getByRole('link', { name: /three groups/ }).click();
-			await page.getByRole('link', { name: 'Show', exact: true }).click();
+			await page.getByRole('link', { name: 'Present' }).click();
 			await page.getByTestId('show').waitFor();
 			await page.getByLabel('Jump to a step').selectOption('5');
 			await page.getByTestId('stage').waitFor();
@@ -159,7 +159,7 @@ const views = [
 		size: tablet,
 		then: async (page) => {
 			await page.getByRole('link', { name: /Wall pennant/ }).click();
-			await page.getByRole('link', { name: 'Sheet for paper' }).click();
+			await page.getByRole('link', { name: 'Handout' }).click();
 			await page.getByTestId('moves').first().waitFor();
 		},
 	},

@@ -67,7 +67,7 @@ describe('vectors', () => {
 		expect(code).toBe(1);
 		expect(lines.map((l) => l.replace(/^\S+ /, ''))).toEqual([
 			'wrong: over is [[2,1]], not [[1,2]]',
-			'not-read: not read: “QC” is no part of a name here.',
+			'not-read: not read: We don’t know “QC”.',
 			'must-not: read, but it must not be',
 			'unknown: is a case of no known kind',
 			'rows: counts is [4], not [5]',
