@@ -198,9 +198,7 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	await page.getByRole('form', { name: 'Add to a lesson' }).getByRole('button', { name: 'Add' }).click();
 	await page.getByRole('link', { name: 'Lanterns' }).click();
 	await page.getByRole('link', { name: 'Handout' }).click();
-	await expect(
-		page.getByText(/^About .* cm dried flat, from 2 squares of Reed; \d+ m of yarn, \d+ g/),
-	).toBeVisible();
+	await expect(page.getByText(/^About .* cm dried flat, from 2 squares of Reed; \d+ m of yarn, \d+ g/)).toBeVisible();
 });
 
 test('another swatch is laid beside it, at the same scale, and what they measure stands with them', async ({

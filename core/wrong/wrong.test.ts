@@ -74,7 +74,7 @@ it('gives a cause with a fix for all that can be seen, in every craft, and each 
 	fc.assert(
 		fc.property(fc.constantFrom(...crossings), fc.constantFrom(...CRAFTS), (c, craft) => {
 			if (!craft.ways.some((w) => perform(craft, c, w.id).ok)) return;
-			const made = piece(c, { id: craft.id });
+			const made = piece(c, { id: craft.id as CraftId });
 			const looks = looksIn(craft, made.right.taken, made.right.trace);
 			expect(looks).toEqual(SEEN.map(([id]) => id).filter((id) => looks.includes(id)));
 			for (const seen of looks) {
