@@ -1,12 +1,13 @@
 import { craftOf, DEMONSTRATIONS, perform, waysFor } from '../craft/index.ts';
 import { mirror, twoGroups } from '../crossing/index.ts';
 import type { MistakeId } from '../handling/index.ts';
-import { wordsFor, wordsMade } from '../notation/index.ts';
+import { type SchoolId, wordsFor, wordsMade } from '../notation/index.ts';
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from '../schema/index.ts';
 import type { CompareStep } from '../step/index.ts';
 import { describe, expect, it } from 'vitest';
 import { named } from '../test/made.ts';
 import {
+	nameInHands,
 	askedFor,
 	cameOut,
 	COMPARISONS,
@@ -106,6 +107,18 @@ describe('a settings', () => {
 		expect(told('hand')).toEqual({});
 		expect(told('double-knit')).toMatchObject({ yarns: 2, names: ['f1', 'b1', 'f2', 'b2', 'f3', 'b3'] });
 	});
+});
+
+it('left hands go by another name for the same fabric where names say what is held, and by the same where they say what is seen', () => {
+	const c4f = named('2/2 LC');
+	const by = (demonstrates: HouseStyle['demonstrates'], school: SchoolId): string | undefined => {
+		const hands = style({ demonstrates });
+		return nameInHands(hands, school, c4f, shownIn(hands, c4f));
+	};
+	expect(by('left-same', 'total-front-back')).toBe('C4B');
+	expect(by('left-same', 'slash')).toBeUndefined();
+	expect(by('left-mirrored', 'total-front-back')).toBeUndefined();
+	expect(by('right', 'total-front-back')).toBeUndefined();
 });
 
 describe('what came of a mistake', () => {

@@ -16,7 +16,7 @@ import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import type { StageOptions } from '../drawing/index.ts';
 import type { AnyTrace } from '../handling/index.ts';
 import { waysFor } from '../made/index.ts';
-import { nameIn, SCHOOL_IDS, SCHOOLS, type SchoolName } from '../notation/index.ts';
+import { nameIn, SCHOOL_IDS, SCHOOLS, type SchoolId, type SchoolName } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 
 export type StageLook = Required<Pick<StageOptions, 'mirrored' | 'yarnHand' | 'holderShape' | 'side'>>;
@@ -48,6 +48,19 @@ export const shownIn = (style: HouseStyle, asked: Crossing, craft: Craft = taugh
 /** What each school calls a crossing in these hands: by look what the fabric shows, by hold what the hands do. */
 export const namesShown = ({ made, mirrored }: Demonstrated): readonly SchoolName[] =>
 	SCHOOL_IDS.map((id) => ({ school: SCHOOLS[id], name: nameIn(id, made, mirrored) }));
+
+/** What left hands do for the same fabric by its name in a school, where that is another name than the pattern's. */
+export function nameInHands(
+	style: HouseStyle,
+	school: SchoolId,
+	asked: Crossing,
+	{ made, mirrored }: Demonstrated,
+): string | undefined {
+	if (!mirrored || style.demonstrates !== 'left-same') return undefined;
+	const named = SCHOOLS[school].write(asked);
+	const name = nameIn(school, made, mirrored);
+	return named === undefined || name === named ? undefined : name;
+}
 
 /** What a drawing of the stage is told of the loops of a craft. */
 export const loopsIn = ({

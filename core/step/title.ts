@@ -2,8 +2,8 @@
 
 import { craftOf, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
-import { craftIn, shownIn } from '../look/index.ts';
-import { SCHOOLS, wordsFor, type SchoolId } from '../notation/index.ts';
+import { craftIn, nameInHands, shownIn } from '../look/index.ts';
+import { wordsFor, type SchoolId } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { ownName, patternName } from './own-name.ts';
 
@@ -18,15 +18,8 @@ export function crossingTitle(step: Titled, style?: HouseStyle): string {
 	const { crossing, craft } = step;
 	const shown = style && shownIn(style, crossing, craftIn(style, craft));
 	const name = patternName(step);
-	const before = name === undefined ? '' : `${name}${handsName(step, shown?.mirrored ? shown.made : undefined)} · `;
+	const other = shown && ownName(step) === undefined && nameInHands(style, step.asked.school, crossing, shown);
+	const before = name === undefined ? '' : `${name}${other ? ` (${other} in your hands)` : ''} · `;
 	const what = wordsFor(shown?.fabric ?? crossing).title;
 	return `${before}${what}${craft === PLAIN_CRAFT ? '' : `, ${craftOf(craft).title.toLowerCase()}`}`;
-}
-
-/** What the hands do by its own name, where that is another one. */
-function handsName(step: Titled, made: Crossing | undefined): string {
-	if (!made || ownName(step) !== undefined) return '';
-	const { write } = SCHOOLS[step.asked.school];
-	const other = write(made);
-	return other === undefined || other === write(step.crossing) ? '' : ` (${other} in your hands)`;
 }

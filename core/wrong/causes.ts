@@ -59,10 +59,11 @@ export function causesOf(seen: SeenId, piece: Piece): readonly Cause[] {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+const firstInFront = (made: Crossing): boolean => made.over.some(([upper]) => upper === 1);
+
 /** Which side the first group went to, and should have gone to. */
 function heldWrong(made: Crossing): string {
-	const inFront = made.over.some(([upper]) => upper === 1);
-	return inFront ? 'Held at the back instead of in front' : 'Held in front instead of at the back';
+	return firstInFront(made) ? 'Held at the back instead of in front' : 'Held in front instead of at the back';
 }
 
 function fixed({ made, rows }: Piece, seen: SeenId, signs: readonly Sign[]): Pick<Cause, 'alsoShows' | 'fix' | 'cost'> {
@@ -74,13 +75,12 @@ function fixed({ made, rows }: Piece, seen: SeenId, signs: readonly Sign[]): Pic
 }
 
 function recross(made: Crossing, rows: number): readonly string[] {
-	const inFront = made.over.some(([upper]) => upper === 1);
 	return [
 		`Put a safety pin through the ${made.n} stitches above.`,
 		rows === 0
 			? `Undo only these ${made.n} stitches.`
 			: `Drop only these ${made.n}, down to the crossing: ${rows === 1 ? '1 row' : `${rows} rows`}.`,
-		`Cross them again, the first group ${inFront ? 'in front' : 'at the back'}.`,
+		`Cross them again, the first group ${firstInFront(made) ? 'in front' : 'at the back'}.`,
 		...(rows === 0 ? [] : ['Work them up with a crochet hook, row by row.']),
 		...(rows > 6 ? ['Or leave it, and duplicate stitch over it when the piece is done.'] : []),
 	];

@@ -43,8 +43,6 @@
 		style: HouseStyle;
 		step: number;
 		camera: Camera;
-		/** Said under the caption. */
-		also?: Snippet;
 		/** Further controls, at the end of the row. */
 		more?: Snippet;
 		/** What fills the screen; the stage alone when left out. */
@@ -67,7 +65,6 @@
 		style,
 		step = $bindable(),
 		camera = $bindable('front'),
-		also,
 		more,
 		fills,
 	}: Props = $props();
@@ -222,7 +219,6 @@
 				{pictures[0]?.caption}
 			</p>
 		{/if}
-		{#if also}<p class="quiet mt-1 text-center text-[0.88rem]" data-testid="both-schools">{@render also()}</p>{/if}
 		<div class="mt-3 flex items-center justify-center gap-x-1 sm:gap-x-8" role="group" aria-label="Moves">
 			<button
 				type="button"

@@ -15,6 +15,7 @@
 		askedFor,
 		cameOut,
 		loopsIn,
+		nameInHands,
 		namesShown,
 		shownIn,
 		wayIn,
@@ -165,11 +166,11 @@
 	);
 	const alsoWritten = $derived(namesSeen.filter((n) => n.name !== patternName));
 	/** For the same fabric left hands do what another name says. */
-	const inHands = $derived.by(() => {
-		if (!reading.ok || !shown?.mirrored || !craft.isHanded || answer.byLine || sentence) return undefined;
-		const [before, now] = [reading.crossing, shown.made].map((c) => SCHOOLS[reading.school].write(c));
-		return before !== undefined && now !== undefined && before !== now ? now : undefined;
-	});
+	const inHands = $derived(
+		reading.ok && shown && craft.isHanded && !answer.byLine && !sentence
+			? nameInHands(style, reading.school, reading.crossing, shown)
+			: undefined,
+	);
 	const wrongHref = $derived(
 		addressOf({ text, own, school, meaning, craft: craftId, hands }).replace('/stage', '/wrong'),
 	);

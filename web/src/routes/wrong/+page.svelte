@@ -41,13 +41,13 @@
 					made: shown.made,
 					way,
 					right,
-					rows,
+					rows: 0,
 					...(reading.ok && !('past' in reading) ? { name: { text: text.trim(), school: reading.school } } : {}),
 				}
 			: undefined,
 	);
 	const looks = $derived(piece ? looksIn(craft, piece.right.taken, piece.right.trace) : []);
-	/** The first cause of each, for its picture. */
+	/** The first cause of each, for its picture, which is the same after however many rows. */
 	const pictures = $derived(
 		piece
 			? SEEN.filter(([id]) => looks.includes(id)).map(([id, says]) => ({
@@ -57,7 +57,7 @@
 				}))
 			: [],
 	);
-	const causes = $derived(piece && seen ? causesOf(seen, piece) : []);
+	const causes = $derived(piece && seen ? causesOf(seen, { ...piece, rows }) : []);
 	const cause = $derived(causes[Math.min(nth, causes.length - 1)]);
 	const mirrored = $derived(craft.isHanded && isLeftHanded(style));
 	const drawn = (of: AnyTrace) =>
