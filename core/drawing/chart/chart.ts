@@ -53,7 +53,7 @@ export function drawChart(asked: Worked, options: ChartOptions): Drawing {
 		width: layout.width + 2 * gutter,
 		height: layout.height + 2,
 		shapes: byDepth(gutter ? shapes.map((s) => moved(s, gutter)) : shapes),
-		label: `Chart of ${worked.widest} stitches and ${worked.rows.length} rows, seen from the ${options.side ?? 'RS'}, with ${cords.cords.length} ${cords.cords.length === 1 ? 'cord' : 'cords'}.`,
+		label: `Chart of ${worked.widest} stitches and ${worked.rows.length} rows, seen from the ${options.side ?? 'RS'}, with ${cords.cords.length} ${cords.cords.length === 1 ? 'strand' : 'strands'}.`,
 		crossPoints: painter.crossPoints.map((p) => ({ ...p, x: p.x + gutter })),
 	};
 	return drawing;

@@ -70,8 +70,8 @@
 	role="img"
 	aria-label="Chart of {worked.widest} stitches and {worked.rows.length} rows, with {cords.cords.length} {cords.cords
 		.length === 1
-		? 'cord'
-		: 'cords'}."
+		? 'strand'
+		: 'strands'}."
 	data-testid="chart-parts"
 >
 	{#each parts as part, i (i)}
