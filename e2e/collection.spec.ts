@@ -178,7 +178,7 @@ test.describe('a teacher of her own', () => {
 		await page.getByRole('button', { name: 'Add', exact: true }).click();
 		await page.getByRole('link', { name: 'Own', exact: true }).click();
 		await expect(page.getByRole('heading', { name: /^Reed braid <b> · / })).toBeVisible();
-		await page.goto(`/lessons/${lesson.id}/print`);
+		await page.goto(`/lessons/${lesson.id}/print?all`);
 		await expect(page.locator('main')).toContainText('Its own name');
 		await page.goto('/crossings');
 		await page.getByRole('button', { name: 'Remove Reed braid <b>' }).click();

@@ -39,7 +39,7 @@ test('a crossing is carried from craft to craft, kept for a lesson in one, and s
 	await expect(page.getByTestId('caption')).toHaveText(
 		'Slip stitch f1 purlwise to the cable needle and hold at the back.',
 	);
-	await page.goto(`${path}/print`);
+	await page.goto(`${path}/print?all`);
 	await expect(page.getByTestId('moves')).toContainText(
 		'Slip stitch f2 purlwise to the inner cable needle at the back as well.',
 	);

@@ -359,7 +359,7 @@ test('a note has lists and marks, is undone by keys, and stands so on the sheet,
 	await expect(saved(page)).toBeVisible();
 	await page.goto(`${path}/show`);
 	await expect(page.getByTestId('show').getByRole('listitem')).toHaveText(['wool', 'two needles']);
-	await page.goto(`${path}/print`);
+	await page.goto(`${path}/print?all`);
 	await expect(page.getByText('two needles')).toHaveCSS('font-weight', '700');
 	const { pages } = await readPdf(await (await page.request.get(`${path}/handout?steps=1`)).body());
 	expect(pages.join(' ')).toMatch(/Bring to the table:.*wool.*two needles/);
@@ -394,7 +394,7 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await expect(visitor.getByTestId('practice').getByRole('heading', { level: 2 })).toBeVisible();
 	await visitor.goBack();
 	// On paper the link is a code to scan.
-	expect(await (await page.request.get(`${path}/print`)).text()).toContain(`A code to scan: ${link}`);
+	expect(await (await page.request.get(`${path}/print?all`)).text()).toContain(`A code to scan: ${link}`);
 	await visitor.getByRole('link', { name: 'Watch it' }).first().click();
 	await expect(visitor.getByTestId('stage')).toBeVisible();
 	// The link is for reading: nothing of the teacher's opens by it.

@@ -39,7 +39,7 @@ async function onPhone(page: Page, browser: Browser, look: (phone: Page) => Prom
 
 /** The sheet of a lesson, in other hands. */
 async function sheetIn(page: Page, path: string, hands: string): Promise<Locator> {
-	await page.goto(`${path}/print`);
+	await page.goto(`${path}/print?all`);
 	await page.getByLabel('Hands').selectOption(hands);
 	return page.getByRole('main');
 }
@@ -115,7 +115,7 @@ test('a mixed class: each sees the crossing as it is made where they work, on sh
 	await page.getByRole('button', { name: 'At the machine' }).click();
 	await expect(page.getByTestId('caption')).toContainText('purl side towards you');
 	await expectAccessible(page);
-	await page.goto(`${path}/print`);
+	await page.goto(`${path}/print?all`);
 	await page.getByLabel('For whom').selectOption('machine');
 	await expect(page.getByRole('heading', { name: '4 over 4, leaning left' })).toHaveCount(0);
 	await expect(page.getByTestId('moves').first()).toContainText('Lift loops 1 and 2');

@@ -64,7 +64,7 @@ test('a script in every field that keeps text is shown as it was typed, on every
 	}
 	await page.goto(path);
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue(`Title ${SCRIPT}`);
-	await page.goto(`${path}/print`);
+	await page.goto(`${path}/print?all`);
 	await expect(page.getByRole('main')).toContainText(`Note ${SCRIPT}`);
 	await page.goto('/account');
 	await expect(page.getByRole('link', { name: `Ines ${SCRIPT}` })).toBeVisible();

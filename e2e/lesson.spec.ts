@@ -135,7 +135,7 @@ test('hostile titles and notes are shown harmlessly or refused clearly, and noth
 	await page.getByRole('button', { name: 'Add a note' }).click();
 	await page.getByLabel('Note', { exact: true }).fill('<b>bold</b>'.repeat(300));
 	await expect(saved(page)).toBeVisible();
-	await page.goto(`${path}/print`);
+	await page.goto(`${path}/print?all`);
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
 	await expect(page.locator('main b')).toHaveCount(0);
 	await page.goto(path);

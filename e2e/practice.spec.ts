@@ -135,7 +135,7 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	await expect(teacher.getByRole('status')).toContainText('Kept.');
 	await expectAccessible(teacher);
 	const address = await teacher.getByLabel('To be scanned, or sent as a link').inputValue();
-	await teacher.goto(`/lessons/${lesson}/print`);
+	await teacher.goto(`/lessons/${lesson}/print?all`);
 	await expect(teacher.getByText(address)).toBeVisible();
 
 	const { page } = await learner(browser);
@@ -315,7 +315,7 @@ test('a class answers questions together on show; on paper their answers stand u
 	await expect(teacher.getByText('About C4F, C6B')).toBeVisible();
 	await expect(teacher.getByText('saved', { exact: true })).toBeVisible();
 	await expectAccessible(teacher);
-	await teacher.goto(`/lessons/${lesson}/print`);
+	await teacher.goto(`/lessons/${lesson}/print?all`);
 	const asked = teacher.getByTestId('questions').locator('> li');
 	await expect(asked).toHaveCount(5);
 	const first = await asked.first().locator('p').first().textContent();

@@ -153,8 +153,11 @@ export interface Craft {
 	readonly plan: (taken: Taken, crossing: Crossing, way: string) => Result<readonly AnyMove[]>;
 	/** What the way makes instead, where it cannot make exactly this crossing. */
 	readonly deviation: (crossing: Crossing, way: string) => Deviation | undefined;
-	/** Words for the state after `step` moves, for right-handed hands unless it says otherwise; step 0 is before the first. */
-	words(trace: AnyTrace, step: number, hands?: Partial<Hands>): StepWords;
+	/**
+	 * Words for the state after `step` moves, for right-handed hands unless it says otherwise; step 0 is before the first.
+	 * With `since`, for a run of like moves (`likeMoves`) after that step, said at once.
+	 */
+	words(trace: AnyTrace, step: number, hands?: Partial<Hands>, since?: number): StepWords;
 	/** How it is tried with one's own hands; none where it is only shown. */
 	readonly byHand?: ByHand;
 	/** Mistakes that can be made on purpose, and looked for. */

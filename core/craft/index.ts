@@ -33,6 +33,7 @@ export {
 	type Demonstration,
 } from './demonstrate.ts';
 export { inShort } from './in-short.ts';
+export { likeMoves, type MoveRun } from './like-moves.ts';
 export { layerOf, lockedIn, loopsOf, nameOfLoop } from './double-knit/index.ts';
 export { FIBRES, type Fibre } from '../fabric/index.ts';
 export * from './hand/index.ts';

@@ -81,7 +81,7 @@ export function onNeedles(own: OnNeedles): Craft {
 		},
 		// A way that turns stitches makes something else; here it is not offered.
 		deviation: () => undefined,
-		words: (trace: Trace, step, hands) => wordsAt(trace, step, hands, vocabulary(trace)),
+		words: (trace: Trace, step, hands, since) => wordsAt(trace, step, hands, vocabulary(trace), since),
 		mistakes: own.mistakes ?? HAND_MISTAKE_IDS.map((m) => MISTAKES[m]),
 	};
 }

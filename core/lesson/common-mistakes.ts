@@ -5,6 +5,7 @@ import type { MistakeId } from '../handling/index.ts';
 import { craftIn, shownIn } from '../look/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { kindOf, type ShownCrossing, type Step } from '../step/index.ts';
+import { capital } from '../capital.ts';
 
 export interface CommonMistake {
 	readonly id: string;
@@ -41,7 +42,7 @@ function mistakeIn(shown: readonly ShownCrossing[], id: string, style: HouseStyl
 		if (!mend) continue;
 		return {
 			id: mistake.id,
-			title: mistake.title.charAt(0).toUpperCase() + mistake.title.slice(1),
+			title: capital(mistake.title),
 			says: `${mistake.how} What shows: ${shows}. ${mend.what}`,
 		};
 	}

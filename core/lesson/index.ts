@@ -7,6 +7,7 @@ export * from './glossary.ts';
 export * from './kit.ts';
 export * from './last-crossing.ts';
 export * from './markdown.ts';
+export * from './one-page.ts';
 export * from './page.ts';
 export * from './remarks.ts';
 export * from './room.ts';

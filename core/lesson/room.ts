@@ -13,6 +13,7 @@ import {
 } from '../craft/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { atTools, type Plan } from './schema.ts';
+import { capital } from '../capital.ts';
 
 /** Crafts whose tools are counted: those that stand before the worker. */
 export const ROOM_TOOLS: readonly Craft[] = TOOLS.map(craftOf);
@@ -74,7 +75,7 @@ export function viewsFor(
 export const viewSaid = ({ hands, at }: RoomView, among: readonly RoomView[]): string => {
 	const isOneOfSeveral = among.filter((view) => view.at === at).length > 1;
 	const said = isOneOfSeveral ? HANDS_SAID[hands] : craftOf(at).place;
-	return said.charAt(0).toUpperCase() + said.slice(1);
+	return capital(said);
 };
 
 /** What sets a sheet apart from the usual one of a style: `left-handed`. */

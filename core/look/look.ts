@@ -76,12 +76,23 @@ export const loopsIn = ({
 });
 
 /** Words for the hands, with the needles called as these hands hold them. */
-export const wordsIn = (style: HouseStyle, trace: AnyTrace, step: number, craft: Craft = taughtByHand): StepWords =>
-	craft.words(trace, step, {
-		workedOff: isLeftHanded(style) ? 'right' : 'left',
-		yarnHand: style.yarnHand,
-		holder: style.holderShape,
-	});
+export const wordsIn = (
+	style: HouseStyle,
+	trace: AnyTrace,
+	step: number,
+	craft: Craft = taughtByHand,
+	since?: number,
+): StepWords =>
+	craft.words(
+		trace,
+		step,
+		{
+			workedOff: isLeftHanded(style) ? 'right' : 'left',
+			yarnHand: style.yarnHand,
+			holder: style.holderShape,
+		},
+		since,
+	);
 
 /** What is said of a way; one that was found keeps its limits in its id. */
 export const wayOf = (id: string, craft: Craft = taughtByHand): Way =>

@@ -49,4 +49,4 @@ export {
 } from './sentence/index.ts';
 export * from './rows/index.ts';
 export { whatIs, type What } from './what.ts';
-export { EVERYDAY_WORDS, type EverydayWord } from './everyday.ts';
+export { EVERYDAY_WORDS, explained, type EverydayWord } from './everyday.ts';

@@ -15,6 +15,7 @@ import { kept } from '../kept/index.ts';
 import { readName, SCHOOL_IDS, wordsFor, writtenIn, type SchoolId } from '../notation/index.ts';
 import type { Chance } from './chance.ts';
 import type { Deck } from './question.ts';
+import { capital } from '../capital.ts';
 
 export interface Named {
 	readonly name: string;
@@ -139,5 +140,5 @@ export const titleOf = (c: Crossing): string => wordsFor(c).title;
 /** What hands do first, as a sentence begins: `Hold the first 2 in front`. */
 export function handsOf(c: Crossing): string {
 	const { hands } = wordsFor(c);
-	return hands.charAt(0).toUpperCase() + hands.slice(1);
+	return capital(hands);
 }

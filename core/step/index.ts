@@ -33,3 +33,4 @@ export {
 	type StepOf,
 	type TextStep,
 } from './step.ts';
+export { patternName } from './own-name.ts';

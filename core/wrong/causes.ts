@@ -5,6 +5,7 @@ import { mirror, turn, type Crossing } from '../crossing/index.ts';
 import { mendsFor, type AnyTrace, type Sign } from '../handling/index.ts';
 import { readName, SCHOOL_IDS, SCHOOLS, type SchoolId, stitches } from '../notation/index.ts';
 import type { SeenId } from './seen.ts';
+import { capital } from '../capital.ts';
 
 /** A crossing that somebody works, and how. */
 export interface Piece {
@@ -15,8 +16,8 @@ export interface Piece {
 	readonly right: Performance;
 	/** As the pattern names it, and how the name is read; none where it has no name. */
 	readonly name?: { readonly text: string; readonly school: SchoolId } | undefined;
-	/** Whole rows worked since. */
-	readonly rows: number;
+	/** Whole rows worked since; left out where nobody knows yet. */
+	readonly rows?: number | undefined;
 }
 
 export interface Cause {
@@ -57,8 +58,6 @@ export function causesOf(seen: SeenId, piece: Piece): readonly Cause[] {
 	return [...byHand.slice(0, 1), ...others, ...byHand.slice(1), ...extra];
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 const firstInFront = (made: Crossing): boolean => made.over.some(([upper]) => upper === 1);
 
 /** Which side the first group went to, and should have gone to. */
@@ -68,21 +67,21 @@ function heldWrong(made: Crossing): string {
 
 function fixed({ made, rows }: Piece, seen: SeenId, signs: readonly Sign[]): Pick<Cause, 'alsoShows' | 'fix' | 'cost'> {
 	const these = signs.filter((s) => s.id === seen);
-	const [mend] = mendsFor(made, these.length > 0 ? these : signs, { rows });
+	const [mend] = mendsFor(made, these.length > 0 ? these : signs, { rows: rows ?? 0 });
 	const alsoShows = signs.filter((s) => s.id !== seen);
-	if (seen === 'leans-wrong') return { alsoShows, fix: recross(made, rows), cost: made.n * (rows + 1) };
+	if (seen === 'leans-wrong') return { alsoShows, fix: recross(made, rows), cost: made.n * ((rows ?? 0) + 1) };
 	return { alsoShows, fix: mend ? mend.what.split(/(?<=\.) /) : [], ...(mend ? { cost: mend.cost } : {}) };
 }
 
-function recross(made: Crossing, rows: number): readonly string[] {
+function recross(made: Crossing, rows: number | undefined): readonly string[] {
 	return [
 		`Put a safety pin through the ${made.n} stitches above.`,
 		rows === 0
 			? `Undo only these ${made.n} stitches.`
-			: `Drop only these ${made.n}, down to the crossing: ${rows === 1 ? '1 row' : `${rows} rows`}.`,
+			: `Drop only these ${made.n}, down to the crossing${rows === undefined ? '' : `: ${rows === 1 ? '1 row' : `${rows} rows`}`}.`,
 		`Cross them again, the first group ${firstInFront(made) ? 'in front' : 'at the back'}.`,
 		...(rows === 0 ? [] : ['Work them up with a crochet hook, row by row.']),
-		...(rows > 6 ? ['Or leave it, and duplicate stitch over it when the piece is done.'] : []),
+		...(rows === undefined || rows > 6 ? ['Or leave it, and duplicate stitch over it when the piece is done.'] : []),
 	];
 }
 

@@ -65,7 +65,7 @@ export async function benchWaking(address, cookie) {
 		['its size', `${swatch}/size`],
 		['list of lessons', '/lessons'],
 		['lesson of 13 steps', lesson],
-		['its sheet', `${lesson}/print`],
+		['its sheet', `${lesson}/print?all`],
 		['list of classes', '/classes'],
 		['class', group],
 		['what was learnt', `${group}/learnt`],

@@ -131,7 +131,7 @@ const PAGES = [
 	'/style',
 	'/account',
 	`/lessons/${lesson}`,
-	`/lessons/${lesson}/print`,
+	`/lessons/${lesson}/print?all`,
 	`/lessons/${lesson}/show`,
 	`/lessons/${lesson}/kit`,
 	`/swatches/${swatchId}`,

@@ -9,23 +9,28 @@ import workerpool from 'workerpool';
 
 const require = createRequire(import.meta.url);
 const here = dirname(fileURLToPath(import.meta.url));
-const template = readFileSync(join(here, 'handout.typ'), 'utf8');
+/** @type {Readonly<Record<string, string>>} */
+const TEMPLATES = {
+	handout: readFileSync(join(here, 'handout.typ'), 'utf8'),
+	'one-page': readFileSync(join(here, 'one-page.typ'), 'utf8'),
+};
 /** @type {NodeCompiler | undefined} */
 let compiler;
 
 /**
- * @param {{ documents: readonly unknown[], copies: readonly number[], faces: readonly string[], photos: Readonly<Record<string, Uint8Array>> }} task
+ * @param {{ template: string, as: 'pdf' | 'svg', documents: readonly unknown[], copies: readonly unknown[], faces: readonly string[], photos: Readonly<Record<string, Uint8Array>> }} task
  * `copies`: which document, for each copy in turn; `photos`: pictures by the path that the documents name them by.
- * @returns {{ pdf: Uint8Array, memory: number }} The PDF, and bytes that this process takes after it.
+ * @returns {{ set: Uint8Array | string, memory: number }} The PDF, or all pages above each other as one picture, and
+ * bytes that this process takes after it.
  */
-function set({ documents, copies, faces, photos }) {
+function set({ template, as, documents, copies, faces, photos }) {
 	compiler ??= NodeCompiler.create({
 		workspace: here,
 		fontArgs: [{ fontBlobs: faces.map((path) => readFileSync(require.resolve(path))) }],
 	});
 	for (const [path, bytes] of Object.entries(photos)) compiler.mapShadow(join(here, path), Buffer.from(bytes));
 	const compiled = compiler.compile({
-		mainFileContent: template,
+		mainFileContent: TEMPLATES[template] ?? '',
 		inputs: { data: JSON.stringify({ documents, copies }) },
 	});
 	const { result } = compiled;
@@ -33,13 +38,18 @@ function set({ documents, copies, faces, photos }) {
 		const error = compiled.takeDiagnostics();
 		throw new Error(`The handout was not set: ${JSON.stringify(error && compiler.fetchDiagnostics(error))}`);
 	}
-	const pdf = compiler.pdf(result, {
-		pdfStandard: /** @type {import('@myriaddreamin/typst-ts-node-compiler').PdfStandard} */ ('ua-1'),
-	});
+	const made =
+		as === 'svg'
+			? compiler.svg(result)
+			: new Uint8Array(
+					compiler.pdf(result, {
+						pdfStandard: /** @type {import('@myriaddreamin/typst-ts-node-compiler').PdfStandard} */ ('ua-1'),
+					}),
+				);
 	compiler.resetShadow();
 	// What was remembered of earlier handouts goes, so that a long evening takes no more than a short one.
 	compiler.evictCache(2);
-	return { pdf: new Uint8Array(pdf), memory: process.memoryUsage.rss() };
+	return { set: made, memory: process.memoryUsage.rss() };
 }
 
 workerpool.worker({ set });

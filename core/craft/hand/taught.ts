@@ -42,7 +42,7 @@ export const taughtByHand: Craft = {
 	start: ({ loops }) => startState(loops.n),
 	plan: ({ loops: c }, _, way) => (limitsOf(way) || isOwnWay(way) ? notHere(way) : planByHand(c, way)),
 	deviation: deviationByHand,
-	words: (trace: Trace, step, hands) => wordsAt(trace, step, hands),
+	words: (trace: Trace, step, hands, since) => wordsAt(trace, step, hands, undefined, since),
 	nearest: (c) => c,
 	mistakes: HAND_MISTAKE_IDS.map((id) => MISTAKES[id]),
 };

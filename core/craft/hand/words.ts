@@ -11,6 +11,7 @@ import {
 } from '../../handling/index.ts';
 import type { Hands, StepWords } from '../craft.ts';
 import { PLAIN, type Vocabulary } from '../vocabulary.ts';
+import { capital } from '../../capital.ts';
 
 const where = (side: 'front' | 'back'): string => (side === 'front' ? 'in front' : 'at the back');
 
@@ -34,13 +35,17 @@ export function wordsAt(
 	step: number,
 	hands: Partial<Hands> = {},
 	vocabulary: Vocabulary = PLAIN,
+	/** The step before a run of like moves that ends with this one, to say them all at once. */
+	since = step - 1,
 ): StepWords {
 	const told: Told = { workedOff: 'left', yarnHand: 'right', ...hands, ...vocabulary };
 	if (step <= 0) return { caption: before(trace.start, told), label: 'Start' };
-	const done = trace.steps[step - 1];
+	const done = trace.steps[since];
 	if (!done) return { caption: 'There is no such move.', label: '' };
-	const said = say(done, stateAt(trace, step - 1), told);
-	return isFirstPastHolder(trace, step) ? { ...said, caption: said.caption.replace(/\.$/, '; pull it snug.') } : said;
+	const run = { ...done, stitches: trace.steps.slice(since, step).flatMap((s) => s.stitches) };
+	const said = say(run, stateAt(trace, since), told);
+	const snug = step - since > 1 ? '; pull the first one snug.' : '; pull it snug.';
+	return isFirstPastHolder(trace, since + 1) ? { ...said, caption: said.caption.replace(/\.$/, snug) } : said;
 }
 
 /** Whether this is the first stitch worked since loops were hung on a holder: beside it the gap would open. */
@@ -55,7 +60,7 @@ function isFirstPastHolder(trace: Trace, step: number): boolean {
 function before(start: HandState, told: Told): string {
 	const numbers = start.loops.map((l) => l.stitch);
 	const { name } = told.yarn;
-	const yarn = `${name.charAt(0).toUpperCase()}${name.slice(1)} ${name.endsWith('s') ? 'are' : 'is'} behind`;
+	const yarn = `${capital(name)} ${name.endsWith('s') ? 'are' : 'is'} behind`;
 	return `${told.Many} ${listed(numbers, told)} wait on the ${told.workedOff} needle. ${yarn}.`;
 }
 
@@ -82,7 +87,7 @@ function say({ move, stitches: handled, passings }: TraceStep, before: HandState
 			};
 		}
 		case 'work':
-			return sayWork(move, handled[0]!, passings.length, before, told);
+			return sayWork(move, handled, passings.length, before, told);
 		case 'yarn':
 			return sayYarn(move, before, told);
 		case 'slip':
@@ -153,27 +158,34 @@ function looseWords(handled: readonly number[], before: HandState, told: Told): 
 	return `${listed(loose, told)} ${loose.length === 1 ? 'hangs' : 'hang'} loose`;
 }
 
-function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: HandState, told: Told): StepWords {
+function sayWork(
+	move: MoveOf<'work'>,
+	worked: readonly number[],
+	passed: number,
+	before: HandState,
+	told: Told,
+): StepWords {
 	const verb = move.stitch === 'k' ? told.knit : told.purl;
-	const stitch = nameOf(number, told);
+	const stitch = shortly(worked, told);
+	const what = `${worked.length > 1 ? told.many : told.one} ${listed(worked, told)}`;
 	const tbl = `${move.leg === 'back' ? ' through the back loop' : ''}${move.split ? ', through half of its yarn' : ''}${move.wrap === 'short' ? ', the yarn round the short way' : ''}`;
 	if (move.again)
 		return {
-			caption: `${verb} ${told.one} ${stitch} once more, into its old loop: a loop too many.`,
+			caption: `${verb} ${what} once more, into its old loop: a loop too many.`,
 			label: `${verb} ${stitch} twice`,
 		};
 	if (move.from !== 'left') {
 		const side = before.holders[move.from]?.side;
 		const which = side && Object.keys(before.holders).length > 1 ? ` ${where(side)}` : '';
 		return {
-			caption: `${verb} ${told.one} ${stitch}${tbl} straight off ${offEnd(told, move.end === 'far')}${which}.`,
+			caption: `${verb} ${what}${tbl} straight off ${offEnd(told, move.end === 'far')}${which}.`,
 			label: `${verb} ${stitch} off the cn`,
 		};
 	}
 	if (move.past) {
 		const first = nameOf(before.loops.find((l) => l.on === 'left')!.stitch, told);
 		return {
-			caption: `Reach ${move.past === 'front' ? 'in front of' : 'behind'} ${first} and ${verb.toLowerCase()} ${told.one} ${stitch}${tbl}; keep it on the needle.`,
+			caption: `Reach ${move.past === 'front' ? 'in front of' : 'behind'} ${first} and ${verb.toLowerCase()} ${what}${tbl}; keep it on the needle.`,
 			label: `${verb} ${stitch}, keep it on`,
 		};
 	}
@@ -188,7 +200,7 @@ function sayWork(move: MoveOf<'work'>, number: number, passed: number, before: H
 			return [`${side === 'front' ? 'behind' : 'in front of'} ${count} ${there}`];
 		})
 		.join(' and ');
-	const caption = `${verb} ${told.one} ${stitch}${tbl}${passing && `, ${passing}`}${keep}.`;
+	const caption = `${verb} ${what}${tbl}${passing && `, ${passing}`}${keep}.`;
 	return { caption, label: `${verb} ${stitch}` };
 }
 

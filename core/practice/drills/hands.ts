@@ -22,6 +22,7 @@ import { LEANS } from '../answers.ts';
 import type { Chance } from '../chance.ts';
 import { asItStands, forLook, handsOf, heldIn, inStrands, isLeft, someOf, takenFor, titleOf } from '../crossings.ts';
 import { drill, type Deck, type Option } from '../question.ts';
+import { capital } from '../../capital.ts';
 
 const HOLDER = 'off-holder';
 const movesOf = kept(200, canonical, (c): readonly Move[] => {
@@ -51,7 +52,7 @@ const madeOf = ({ sentence, crossing, deck }: Handled): Crossing => {
 	return asItStands(run.ok && run.value.length === 1 ? run.value[0]!.crossing : crossing, deck).fabric;
 };
 const asksOf = ({ deck }: Handled, what: string): string =>
-	isLeft(deck) ? `Worked left-handed as it stands: ${what}?` : `${what.charAt(0).toUpperCase()}${what.slice(1)}?`;
+	isLeft(deck) ? `Worked left-handed as it stands: ${what}?` : `${capital(what)}?`;
 
 export const leanOfHands = drill<Handled>({
 	id: 'lean-of-hands',

@@ -23,7 +23,7 @@ export async function fetchHandout(
 ): Promise<void> {
 	state({ kind: 'making', done: 0, of: 0 });
 	try {
-		for await (const line of linesOf(await answered(path, signal))) {
+		for await (const line of linesOf(await answered(`${path}&lines=yes`, signal))) {
 			if ('refused' in line) return state({ kind: 'failed', why: line.refused });
 			if ('done' in line) {
 				state({ kind: 'making', ...line });
@@ -36,19 +36,23 @@ export async function fetchHandout(
 		throw new Error('The answer ended before the file.');
 	} catch (cause) {
 		if (signal.aborted) return;
-		const why = cause instanceof Refusal ? cause.message : UNREACHED[navigator.onLine ? 'silent' : 'offline'] + again;
-		state({ kind: 'failed', why });
+		state({ kind: 'failed', why: refusalOf(cause) });
 	}
 }
 
 class Refusal extends Error {}
 
+/** Why a handout did not come, in words. */
+export const refusalOf = (cause: unknown): string =>
+	cause instanceof Refusal ? cause.message : UNREACHED[navigator.onLine ? 'silent' : 'offline'] + again;
+
 /** Requests that are made before the refusal is shown. */
 const MOST_TRIES = 20;
 
-async function answered(path: string, signal: AbortSignal): Promise<Response> {
+/** The answer to a request for a handout; one of 429 or 503 with `retry-after` is retried after that time. Throws. */
+export async function answered(path: string, signal: AbortSignal): Promise<Response> {
 	for (let tries = 1; ; tries++) {
-		const answer = await fetch(`${path}&lines=yes`, { signal, headers: { accept: 'application/x-ndjson' } });
+		const answer = await fetch(path, { signal, headers: { accept: 'application/x-ndjson, image/svg+xml' } });
 		if (answer.ok) return answer;
 		if (answer.status === 401)
 			throw new Refusal('You are signed out. Sign in again in another tab, then try once more.');

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
+import { type Class, newClass, type Person } from '@pond-loop/core/class';
 import { DEMONSTRATIONS, PLACES, PLAIN_CRAFT } from '@pond-loop/core/craft';
 import { type Lesson, LessonSchema, TEMPLATES } from '@pond-loop/core/lesson';
 import { DEFAULT_HOUSE_STYLE, noteOf, NoteSchema, SwatchSchema } from '@pond-loop/core/schema';
@@ -10,8 +11,9 @@ import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { codeDrawing } from '$lib/picture/code';
 import { HandoutSchema, handoutOf, PrintSchema, setPdf, swatchHandoutOf } from './handout';
+import { onePageTask, pagesIn } from './one-page';
 import { failureOf } from '../failures';
-import { NotSet } from './setter';
+import { drawDocuments, NotSet, setDocuments } from './setter';
 import { unsetIn } from './signs';
 
 interface Node {
@@ -182,5 +184,72 @@ describe('a handout', () => {
 		const { pages, nodes } = await opened(await setPdf(document));
 		expect(pages.at(-1)!.text.replaceAll(' ', '')).toContain(address);
 		expect(nodes.some((n) => n.alt === `A code to scan: ${address}`)).toBe(true);
+	});
+});
+
+describe('a handout of one page', () => {
+	const folder = new URL('../../../../../db/demo/', import.meta.url);
+	const lessons = readdirSync(folder)
+		.filter((name) => name.endsWith('.json'))
+		.map((name) => LessonSchema.parse(JSON.parse(readFileSync(new URL(name, folder), 'utf8'))));
+	const task = (lesson: Lesson, query: Record<string, string>, of?: Class) =>
+		onePageTask(lesson, DEFAULT_HOUSE_STYLE, HandoutSchema.parse(query), [], of);
+
+	it('has one page for each cable, two in large print, tagged, drawn as it is set', async () => {
+		for (const [i, lesson] of lessons.entries()) {
+			if (!isLong && i % 3 !== 0) continue;
+			for (const [query, most] of [
+				[{}, 1],
+				[{ large: 'yes', paper: 'LETTER' }, 2],
+				[{ hands: 'left-same', colour: 'yes' }, 1],
+			] as const) {
+				const asked = await task(lesson, query);
+				const cables = (asked.documents[0] as { pages: readonly unknown[] }).pages.length;
+				expect(cables).toBeGreaterThan(0);
+				const { pages, mark, nodes } = await opened(await setDocuments(asked));
+				expect(pages.length, `${lesson.title} ${JSON.stringify(query)}`).toBeLessThanOrEqual(cables * most);
+				expect([mark?.Marked, headingJumps(nodes)]).toEqual([true, []]);
+				if (i === 0) expect(pagesIn(await drawDocuments(asked))).toBe(pages.length);
+			}
+		}
+	});
+
+	it('is given to each of a class by name, in their hands, at their tool, in their print', async () => {
+		const person = (name: string, more: Partial<Person> = {}): Person => ({
+			id: randomUUID(),
+			name,
+			hands: 'right',
+			at: PLAIN_CRAFT,
+			...more,
+		});
+		const people = [
+			person('Ada'),
+			person('Bruno', { hands: 'left' }),
+			person('Cleo', { at: 'loom' }),
+			person('Dora', { large: true }),
+			person('Emil', { hands: 'left-as-right' }),
+			person('Gone', { left: true }),
+		];
+		const asked = await task(lessons[0]!, { steps: '4' }, { ...newClass('Thursday'), people });
+		// Ada and Emil get the same.
+		expect(asked.documents).toHaveLength(4);
+		const { pages } = await opened(await setDocuments(asked));
+		const heads = pages.map(({ text }) => text.replace(/ +/g, ' ').slice(0, 90));
+		expect(heads.filter((head) => head.startsWith('First rope')).map((head) => head.slice(31))).toEqual([
+			expect.stringMatching(/^right-handed Ada C4F/),
+			expect.stringMatching(/^left-handed, the same fabric Bruno C4F/),
+			expect.stringMatching(/^at the pegs Cleo C4F/),
+			expect.stringMatching(/^right-handed Dora C4F/),
+			expect.stringMatching(/^right-handed Emil C4F/),
+		]);
+	});
+
+	it('is made for each in the room, as many as there are', async () => {
+		const lesson = {
+			...lessons[0]!,
+			plan: { ...lessons[0]!.plan, learners: 6, room: { left: 2, large: 0, otherYarn: 0, at: {} } },
+		};
+		const { copies, documents } = await task(lesson, { room: 'yes' });
+		expect([copies.length, documents.length]).toEqual([6, 2]);
 	});
 });

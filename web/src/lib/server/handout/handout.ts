@@ -45,6 +45,10 @@ export const HandoutSchema = PrintSchema.extend({
 	mistakes: z.stringbool().catch(true),
 	/** As many of each sheet as are in the room; hands and size are then theirs. */
 	room: z.stringbool().catch(false),
+	/** One page for each cable, instead of all steps one after the other. */
+	one: z.stringbool().catch(false),
+	/** The class whose people each get one, with their names; only of single pages. */
+	class: z.uuid().optional().catch(undefined),
 }) satisfies z.ZodType<SheetOptions>;
 export type PrintOptions = z.infer<typeof PrintSchema>;
 export type HandoutOptions = z.infer<typeof HandoutSchema>;
@@ -64,11 +68,11 @@ export interface Document {
 }
 
 /** Texts as the faces can set them, at any depth; pictures are left as they are. */
-function set<T>(value: T, key = ''): T {
+export function settableIn<T>(value: T, key = ''): T {
 	if (typeof value === 'string') return (key === 'svg' ? value : settable(value)) as T;
-	if (Array.isArray(value)) return value.map((one: unknown) => set(one)) as T;
+	if (Array.isArray(value)) return value.map((one: unknown) => settableIn(one)) as T;
 	if (typeof value !== 'object' || value === null) return value;
-	return Object.fromEntries(Object.entries(value).map(([k, one]) => [k, set(one, k)])) as T;
+	return Object.fromEntries(Object.entries(value).map(([k, one]) => [k, settableIn(one, k)])) as T;
 }
 
 /** Sections one after the other. Between them, whose pictures take a while, others have their turn. */
@@ -89,7 +93,7 @@ async function documentOf(
 		drawn();
 		await setImmediate();
 	}
-	return set({ title, lang: 'en', of: 'of', paper: paper === 'A4' ? 'a4' : 'us-letter', large, sections: done });
+	return settableIn({ title, lang: 'en', of: 'of', paper: paper === 'A4' ? 'a4' : 'us-letter', large, sections: done });
 }
 
 export function handoutOf(

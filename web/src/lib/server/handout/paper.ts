@@ -33,7 +33,7 @@ const TEXT_SCALE = 2.05;
 /** Points: no picture is taller, so that no page ends far above its foot. */
 const MOST_TALL = 225;
 
-function pictureOf(drawing: Drawing, large: boolean): Picture {
+export function pictureOf(drawing: Drawing, large: boolean): Picture {
 	const smallest = Math.min(...drawing.shapes.flatMap((s) => (s.kind === 'text' ? [s.size] : [])), 100);
 	return {
 		svg: toSvg(drawing, drawing.width),
@@ -44,7 +44,8 @@ function pictureOf(drawing: Drawing, large: boolean): Picture {
 	};
 }
 
-const noteOf = (note: Note): readonly Plain[] =>
+/** What was written by hand, as paragraphs and lists of runs. */
+export const noteOf = (note: Note): readonly Plain[] =>
 	note.content.map((block) => {
 		const runs = ({ content = [] }: Extract<typeof block, { type: 'paragraph' }>): unknown[] =>
 			content.map((run) =>

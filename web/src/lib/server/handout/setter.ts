@@ -15,9 +15,11 @@ const MOST_MEGABYTES = 1200;
 const LIMITER = '/usr/bin/prlimit';
 
 export interface SetTask {
+	/** How its documents are laid out; as a long handout when left out. */
+	readonly template?: 'handout' | 'one-page';
 	readonly documents: readonly unknown[];
-	/** Which document, for each copy in turn. */
-	readonly copies: readonly number[];
+	/** Which document, for each copy in turn; a single page may carry a name. */
+	readonly copies: readonly (number | { readonly of: number; readonly name: string })[];
 	/** Pictures by the path that the documents name them by. */
 	readonly photos: Readonly<Record<string, Uint8Array>>;
 }
@@ -56,12 +58,17 @@ const isKilled = (error: unknown): boolean => String(error).includes('signalCode
  * Sets documents as one PDF, tagged; once more when its process was killed. Throws `NotSet` when it fails or takes too
  * long; the log has the reason.
  */
-export async function setDocuments(task: SetTask): Promise<Uint8Array> {
+export const setDocuments = (task: SetTask): Promise<Uint8Array> => setAs('pdf', task) as Promise<Uint8Array>;
+
+/** The same pages as one picture in SVG, one above the other. Throws as `setDocuments` does. */
+export const drawDocuments = (task: SetTask): Promise<string> => setAs('svg', task) as Promise<string>;
+
+async function setAs(as: 'pdf' | 'svg', task: SetTask): Promise<Uint8Array | string> {
 	clearTimeout(idle);
 	running += 1;
 	try {
-		return await setOnce(task).catch((error: unknown) => {
-			if (isKilled(error)) return setOnce(task);
+		return await setOnce(as, task).catch((error: unknown) => {
+			if (isKilled(error)) return setOnce(as, task);
 			throw error;
 		});
 	} catch (error) {
@@ -78,15 +85,15 @@ export async function setDocuments(task: SetTask): Promise<Uint8Array> {
 	}
 }
 
-async function setOnce(task: SetTask): Promise<Uint8Array> {
+async function setOnce(as: 'pdf' | 'svg', { template = 'handout', ...task }: SetTask): Promise<Uint8Array | string> {
 	const own = (pool ??= started());
 	try {
-		const { pdf, memory } = (await own.exec('set', [{ ...task, faces: FACES }]).timeout(LONGEST_MS)) as {
-			pdf: Uint8Array;
+		const { set, memory } = (await own.exec('set', [{ ...task, template, as, faces: FACES }]).timeout(LONGEST_MS)) as {
+			set: Uint8Array | string;
 			memory: number;
 		};
 		if (memory > RESTART_AFTER && pool === own && running === 1) end();
-		return pdf;
+		return set;
 	} catch (error) {
 		// Whatever it was, the next handout begins with a process that is whole.
 		if (pool === own) end();

@@ -2,6 +2,9 @@ import { picturesIn } from '@pond-loop/core/lesson';
 import { teacherOf } from '$lib/server/guard';
 import { fileAnswer, saidOf } from '$lib/server/handout/answer';
 import { type Drawn, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
+import { readClass } from '$lib/server/classes';
+import { onePageTask, pagesIn } from '$lib/server/handout/one-page';
+import { drawDocuments, setDocuments } from '$lib/server/handout/setter';
 import { answerInLines } from '$lib/server/handout/progress';
 import { readPictures } from '$lib/server/pictures';
 import { readLesson } from '$lib/server/lessons';
@@ -18,11 +21,22 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const style = await shownStyle(locals.session);
 	const photos = await readPictures(teacherOf(locals), picturesIn(lesson));
 	const codes = await codesOf(teacherOf(locals), params.id, url.origin);
+	const of =
+		options.class === undefined ? undefined : (await opened(readClass(teacherOf(locals), options.class)))?.class;
 	const set = async (drawn?: Drawn): Promise<Uint8Array> =>
-		options.room
-			? roomPdf(lesson, style, options, photos, codes, drawn)
-			: setPdf(await handoutOf(lesson, style, options, photos, codes, drawn), photos);
-	const more = options.room ? 'for-the-room' : saidOf(options);
+		options.one
+			? setDocuments(await onePageTask(lesson, style, options, codes, of, drawn))
+			: options.room
+				? roomPdf(lesson, style, options, photos, codes, drawn)
+				: setPdf(await handoutOf(lesson, style, options, photos, codes, drawn), photos);
+	if (options.one && url.searchParams.get('drawn') === 'yes') {
+		const task = await onePageTask(lesson, style, options, codes, of);
+		const pages = task.isEmpty ? '' : await drawDocuments(task);
+		return new Response(pages, {
+			headers: { 'content-type': 'image/svg+xml', 'x-pages': String(pages === '' ? 0 : pagesIn(pages)) },
+		});
+	}
+	const more = options.one ? 'one-page' : options.room ? 'for-the-room' : saidOf(options);
 	if (url.searchParams.get('lines') === 'yes')
 		return answerInLines(async (drawn) => ({ pdf: await set(drawn), title: lesson.title, more }));
 	return fileAnswer(await set(), lesson.title, more);

@@ -1,5 +1,6 @@
 import { teacherOf } from '$lib/server/guard';
 import { isId, notFound, opened } from '$lib/server/requests';
+import { listClasses } from '$lib/server/classes';
 import { readLesson } from '$lib/server/lessons';
 import { codeDrawing } from '$lib/picture/code';
 import { codesOf } from '$lib/server/handout/code';
@@ -10,8 +11,12 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await opened(readLesson(teacherOf(locals), params.id)) : undefined;
 	const open = found ?? notFound();
 	const codes = await codesOf(teacherOf(locals), params.id, url.origin);
+	const classes = await listClasses(teacherOf(locals));
 	return {
 		opened: open,
+		classes: classes.flatMap(({ id, class: of }) =>
+			of?.people.some((person) => !person.left) ? [{ id, title: of.title }] : [],
+		),
 		unset: unsetIn(textsOf(open.lesson)),
 		codes: codes.map((code) => ({ ...code, drawing: codeDrawing(code.address) })),
 	};

@@ -1,0 +1,127 @@
+/** Handouts of one page for each cable: what is on them, and the copies that people get, as a PDF or as a picture. */
+
+import { setImmediate } from 'node:timers/promises';
+import { type Class, type Person } from '@pond-loop/core/class';
+import type { Demonstration } from '@pond-loop/core/craft';
+import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+import { type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/core/lesson';
+import type { HouseStyle } from '@pond-loop/core/schema';
+import { codeDrawing } from '$lib/picture/code';
+import type { Code } from './code';
+import { type Drawn, type HandoutOptions, MOST_COPIES, settableIn } from './handout';
+import { noteOf, pictureOf } from './paper';
+import type { SetTask } from './setter';
+
+/** Whose pages they are. */
+interface Copy {
+	readonly name: string;
+	readonly options: HandoutOptions;
+}
+
+/** As much larger as the words of pictures are drawn, so that four of them stand beside each other. */
+const TEXT_SCALE = { ordinary: 2.7, large: 2.05 } as const;
+
+/** In which hands somebody is shown it; who is left-handed sees left-handed work in the way of the style. */
+const handsFor = ({ hands }: Pick<Person, 'hands'>, { demonstrates }: HouseStyle): Demonstration =>
+	hands !== 'left' ? 'right' : demonstrates === 'right' ? 'left-same' : demonstrates;
+
+/** A copy for each person of a class who still comes, with their name, hands, tool and print. */
+const forPeople = ({ people }: Class, style: HouseStyle, options: HandoutOptions): readonly Copy[] =>
+	people
+		.filter((person) => !person.left)
+		.map((person) => ({
+			name: person.name,
+			options: {
+				...options,
+				hands: person.at === PLAIN_CRAFT ? handsFor(person, style) : 'right',
+				at: person.at,
+				large: person.large ?? false,
+				yarn: person.yarnHand,
+			},
+		}));
+
+/** As many as the lesson's room needs, without names. */
+const forRoom = (lesson: Lesson, style: HouseStyle, options: HandoutOptions): readonly Copy[] =>
+	sheetsFor(lesson.plan, style).flatMap(({ many, ...sheet }) =>
+		Array.from({ length: many }, () => ({ name: '', options: { ...options, ...sheet } })),
+	);
+
+/** What is set: with `of` for each person of a class, with `room` for everybody in the room, else once. */
+export async function onePageTask(
+	lesson: Lesson,
+	style: HouseStyle,
+	options: HandoutOptions,
+	codes: readonly Code[],
+	of?: Class,
+	drawn?: Drawn,
+): Promise<SetTask & { readonly isEmpty: boolean }> {
+	const all = of
+		? forPeople(of, style, options)
+		: options.room
+			? forRoom(lesson, style, options)
+			: [{ name: '', options }];
+	const copies = all.slice(0, MOST_COPIES);
+	// People with the same hands, tool and print get the same pages: they are drawn once.
+	const kinds = new Map<string, { readonly at: number; readonly options: HandoutOptions }>();
+	const kindOf = ({ options: { hands, at, large, yarn } }: Copy): string => [hands, at, large, yarn].join();
+	for (const copy of copies)
+		if (!kinds.has(kindOf(copy))) kinds.set(kindOf(copy), { at: kinds.size, options: copy.options });
+	const documents = [];
+	for (const [, { options: own }] of kinds) {
+		documents.push(await documentOf(lesson, style, own, codes));
+		drawn?.(documents.length, kinds.size);
+	}
+	return {
+		template: 'one-page',
+		documents,
+		copies: copies.map((copy) => ({ of: kinds.get(kindOf(copy))!.at, name: settableIn(copy.name) })),
+		photos: {},
+		isEmpty: documents.every(({ pages }) => pages.length === 0),
+	};
+}
+
+async function documentOf(lesson: Lesson, style: HouseStyle, options: HandoutOptions, codes: readonly Code[]) {
+	const { large, colour, paper } = options;
+	const paint = {
+		light: colour ? ('day' as const) : ('print' as const),
+		around: '#ffffff',
+		textScale: large ? TEXT_SCALE.large : TEXT_SCALE.ordinary,
+	};
+	const pages = [];
+	for (const page of onePagesOf(lesson, style, options)) {
+		pages.push(settableIn(pageOf(page, paint, large)));
+		await setImmediate();
+	}
+	const [code] = codes;
+	return {
+		title: settableIn(lesson.title),
+		lang: 'en',
+		paper: paper === 'A4' ? 'a4' : 'us-letter',
+		large,
+		pages,
+		code: code ? { says: code.title, picture: pictureOf(codeDrawing(code.address), large) } : null,
+	};
+}
+
+/** A page as plain data; what it has not is null, as the template knows no missing keys. */
+const pageOf = (page: OnePage, paint: Parameters<OnePage['ribbon']>[0], large: boolean) => ({
+	who: page.who,
+	name: page.name ?? null,
+	inHands: page.inHands ?? null,
+	title: page.title,
+	says: page.says,
+	sentence: page.sentence ?? null,
+	ribbon: pictureOf(page.ribbon(paint), large),
+	way: page.way,
+	moves: page.moves.map(({ says, draw }) => ({ says, picture: pictureOf(draw(paint), large) })),
+	refused: page.refused ?? null,
+	rows: page.rows ?? null,
+	rowsOn: page.rowsOn ?? null,
+	checks: page.checks,
+	fault: page.fault ?? null,
+	note: page.note ? noteOf(page.note) : null,
+	words: page.words,
+});
+
+/** How many pages a picture of them has. */
+export const pagesIn = (svg: string): number => svg.split('class="typst-page"').length - 1;
