@@ -207,7 +207,7 @@ test('all of it is taken along in one file without secrets, and the account goes
 	await newTeacher(page.request);
 	await page.goto('/account');
 	await page.getByText('Bring it back from such a file').click();
-	const bring = page.getByLabel('The file of an account');
+	const bring = page.getByLabel('Choose the file with your data');
 	await bring.setInputFiles({ name: 'rows.json', mimeType: 'application/json', buffer: Buffer.from('Row 1: k4') });
 	await expect(page.getByText('That file is not JSON')).toBeVisible();
 	await bring.setInputFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(text) });

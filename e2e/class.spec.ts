@@ -102,7 +102,7 @@ test('a session of twelve is logged in few presses, and its log leads to the nex
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Progress and next' }).click();
 	const next = page.getByTestId('next');
-	await expect(next).toContainText('5 of the 11 seen could not do it alone yet.');
+	await expect(next).toContainText('5 of the 11 seen couldn’t do it on their own yet.');
 	await expect(page.getByText('held on the other side')).toBeVisible();
 	await expectAccessible(page);
 	await next.getByRole('button', { name: 'Make that lesson' }).click();
@@ -112,7 +112,7 @@ test('a session of twelve is logged in few presses, and its log leads to the nex
 			.or(page.getByRole('heading', { name: 'Thursday: next' }))
 			.first(),
 	).toBeVisible();
-	await expect(page.getByText('5 of the 11 seen could not do it alone yet.')).toBeVisible();
+	await expect(page.getByText('5 of the 11 seen couldn’t do it on their own yet.')).toBeVisible();
 });
 
 test('who is erased is gone from the class, its sessions and all that is given out', async ({ page }) => {
@@ -198,9 +198,9 @@ test.describe('without a network', () => {
 		await expect(page.getByTestId('kept')).toHaveText('Saved');
 		await expect(other.getByTestId('kept')).toHaveText('Saved');
 		await page.reload();
-		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await expect(cell(page, 'Oda', leaning)).toHaveText('on their own');
 		await expect(cell(page, 'Rike', leaning)).toHaveText('with help');
-		await expect(cell(page, 'Till', leaning)).toHaveText('alone');
+		await expect(cell(page, 'Till', leaning)).toHaveText('on their own');
 		const picture = pieces.getByRole('img', { name: 'A rope, by Oda' });
 		await expect(picture).toBeVisible();
 		expect(await picture.evaluate((i: HTMLImageElement) => Math.max(i.naturalWidth, i.naturalHeight))).toBe(1200);
@@ -245,15 +245,15 @@ test.describe('without a network', () => {
 		await beginHere();
 		expect(await pressesHere(page)).toBe(1);
 		await page.reload();
-		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await expect(cell(page, 'Oda', leaning)).toHaveText('on their own');
 		await page.getByRole('link', { name: 'Thursday' }).click();
 		await page.getByTestId('begun-here').getByRole('link', { name: 'Lanterns' }).click();
-		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await expect(cell(page, 'Oda', leaning)).toHaveText('on their own');
 		await context.setOffline(false);
 		await expect(page.getByTestId('kept')).toHaveText('Saved');
 		await page.reload();
 		await page.waitForURL(/evenings\/[\da-f-]{36}$/);
-		await expect(cell(page, 'Oda', leaning)).toHaveText('alone');
+		await expect(cell(page, 'Oda', leaning)).toHaveText('on their own');
 		await page.getByRole('link', { name: 'Thursday' }).click();
 		await expect(page.getByRole('link', { name: /19/ }).first()).toBeVisible();
 		await expect(page.getByTestId('begun-here')).toHaveCount(0);

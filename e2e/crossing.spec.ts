@@ -7,10 +7,7 @@ const addressOf = (name: string, school = 'slash', more = ''): string =>
 
 test('a name says at once how many, who is in front, which way it leans and where the hands hold', async ({ page }) => {
 	await page.goto('/stage');
-	await page
-		.getByText(/^Read as/)
-		.first()
-		.click();
+	await page.getByText('change', { exact: true }).click();
 	await page.getByLabel('My pattern writes').selectOption({ label: '2/2 LC / 2/2 RC' });
 	await page.locator('main').focus();
 	await page.keyboard.press('/');
@@ -222,18 +219,28 @@ test('what a short search leaves open a longer one settles beside the page, and 
 	await expect(page.getByRole('radio', { name: 'Torvald’s eight' })).toBeChecked();
 });
 
-test('a name is read with no school stated, and other readings stand beside a school’s own', async ({ page }) => {
-	await page.goto(addressOf('C4F', 'total-front-back'));
-	await expect(page.getByTestId('other-school')).toContainText('also read as 4 over 4, leaning left');
-	await page
-		.getByText(/^Read as/)
-		.first()
-		.click();
+test('what C4F means is asked once, with two pictures; any abbreviation can be read with none stated', async ({
+	page,
+}) => {
+	await page.goto('/');
+	const field = page.getByLabel('A cable from your pattern, or any word');
+	await field.fill('C4F');
+	const asked = page.getByTestId('ask-school');
+	await expect(asked.getByRole('listitem')).toHaveCount(2);
+	await expect(asked.getByRole('listitem').nth(1)).toContainText('4 over 4, leaning left');
+	await expectAccessible(page);
+	await asked.getByRole('button', { name: 'My patterns mean this' }).nth(1).click();
+	await expect(page.getByRole('heading', { name: '4 over 4, leaning left' })).toBeVisible();
+	// From then on it is said, small, and can be changed.
+	await page.reload();
+	await field.fill('C4F');
+	await expect(page.getByRole('heading', { name: '4 over 4, leaning left' })).toBeVisible();
+	await expect(asked).toHaveCount(0);
+	await page.getByText('change', { exact: true }).click();
 	await page.getByLabel('My pattern writes').selectOption({ label: 'Any of these' });
 	await expect(page.getByTestId('meanings').getByRole('listitem')).toHaveCount(2);
-	await page.getByLabel('Cable abbreviation').fill('2/2 LC');
-	await expect(page.getByTestId('lean')).toHaveText('leans left');
-	await expect(page.getByTestId('other-school')).toHaveCount(0);
+	await field.fill('2/2 LC');
+	await expect(page.getByRole('heading', { name: '2 over 2, leaning left' })).toBeVisible();
 });
 
 for (const light of ['day', 'dusk'] as const) {
@@ -318,6 +325,13 @@ test('the keys are shown on ?, and the light changes and stays', async ({ page }
 	await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('dialog')).toBeHidden();
+	// Until somebody chooses, it is that of the system.
+	await page.emulateMedia({ colorScheme: 'dark' });
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dusk');
+	await page.reload();
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dusk');
+	await page.emulateMedia({ colorScheme: 'light' });
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'day');
 	await page.getByRole('button', { name: 'Dark mode' }).click();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dusk');
 	await page.reload();

@@ -185,7 +185,7 @@ describe('what is learnt, and what comes next', () => {
 		const next = nextFor(ours, learnt);
 		expect(next.find((p) => p.kind === 'again')).toMatchObject({
 			skill: 'two-over-two',
-			because: '3 of the 4 seen could not do it alone yet.',
+			because: '3 of the 4 seen couldn’t do it on their own yet.',
 		});
 		expect(next.filter((p) => p.kind === 'spaced').map((p) => p.skill)).toEqual(['holder', 'front-back']);
 		const fresh = next.filter((p) => p.kind === 'new');
@@ -216,7 +216,7 @@ describe('what is learnt, and what comes next', () => {
 	it('keeps its reasons with the teacher: in the lesson that is made, and in nothing that leaves it', () => {
 		const proposals = nextFor(ours, learnt);
 		const lesson = lessonFrom(ours, proposals, { style: DEFAULT_HOUSE_STYLE, nextId });
-		expect(lesson.steps.flatMap((s) => s.why ?? []).join(' ')).toContain('3 of the 4 seen could not do it alone yet.');
+		expect(lesson.steps.flatMap((s) => s.why ?? []).join(' ')).toContain('3 of the 4 seen couldn’t do it on their own yet.');
 		expect(lesson.plan.minutes).toBe(ours.minutes);
 		const shown = [
 			lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE),

@@ -50,7 +50,11 @@ export const EveningSchema = anyVersion(EVENING_FORMAT, NowSchema);
 
 export const OUTCOMES = ['alone', 'help', 'not'] as const;
 export type Outcome = (typeof OUTCOMES)[number];
-export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = { alone: 'alone', help: 'with help', not: 'not yet' };
+export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
+	alone: 'on their own',
+	help: 'with help',
+	not: 'not yet',
+};
 
 const person = z.uuid();
 const centimetres = z.number().positive().max(200);

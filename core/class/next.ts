@@ -46,7 +46,7 @@ export function nextFor(
 			kind: 'again',
 			skill: goal.id,
 			title: goal.title,
-			because: `${notAlone} of the ${seenAt(goal)} seen could not do it alone yet.`,
+			because: `${notAlone} of the ${seenAt(goal)} seen couldn’t do it on their own yet.`,
 		});
 	}
 	const hard = practice.filter(
@@ -118,7 +118,7 @@ export function nextFor(
 			kind: 'ahead',
 			skill: more.id,
 			title: more.title,
-			because: `${list(ahead.map((p) => names.get(p.id)!))} ${ahead.length === 1 ? 'does' : 'do'} all of it alone, and could try this meanwhile.`,
+			because: `${list(ahead.map((p) => names.get(p.id)!))} ${ahead.length === 1 ? 'does' : 'do'} all of it on their own, and could try this meanwhile.`,
 			people: ahead.map((p) => p.id),
 		});
 	}

@@ -177,7 +177,7 @@ describe('tables', () => {
 			'Oda Reed | here |  | no',
 			'everybody here | step | Crossing | start',
 			`everybody here | goal | ${goalOf('lean').title} | not seen`,
-			'everybody here | goal | own | alone',
+			'everybody here | goal | own | on their own',
 			'everybody here | time | 20 stitches | 60 s',
 			'everybody here | square | unwashed | 10 × 9 cm',
 			'everybody here | picture |  | a sleeve',
@@ -293,9 +293,9 @@ describe('the next lesson', () => {
 			return more?.because;
 		};
 		expect([1, 2, 3].map(because)).toEqual([
-			'Oda does all of it alone, and could try this meanwhile.',
-			'Oda and Rike do all of it alone, and could try this meanwhile.',
-			'Oda, Rike and Sol do all of it alone, and could try this meanwhile.',
+			'Oda does all of it on their own, and could try this meanwhile.',
+			'Oda and Rike do all of it on their own, and could try this meanwhile.',
+			'Oda, Rike and Sol do all of it on their own, and could try this meanwhile.',
 		]);
 		// Where more than half of them are ahead, it is not for them alone.
 		expect(because(4)).toBeUndefined();

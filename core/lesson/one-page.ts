@@ -10,7 +10,7 @@ import { explained, stitches, wordsMade } from '../notation/index.ts';
 import { isBlank, type HouseStyle, type Note } from '../schema/index.ts';
 import { isFor, kindOf, noteOn, patternName, stepAt, type CrossingStep, type Step } from '../step/index.ts';
 import { mainRepeat, swatchShown, type SwatchShown } from '../swatch/index.ts';
-import { causesOf, looksIn, SEEN, type Piece } from '../wrong/index.ts';
+import { causesOf, isAround, looksIn, SEEN, type Piece } from '../wrong/index.ts';
 import type { Lesson } from './schema.ts';
 import { styleFor, type SheetOptions } from './sections.ts';
 
@@ -201,7 +201,7 @@ function pageOf(
 /** The lean that is not as wanted, or else the commonest fault that has a mend. */
 function faultOf(piece: Piece): OnePage['fault'] {
 	for (const seen of looksIn(piece.craft, piece.right.taken, piece.right.trace)) {
-		if (seen === 'hole' || seen === 'tight') continue;
+		if (isAround(seen)) continue;
 		const cause = causesOf(seen, piece).find(({ fix }) => fix.length > 0);
 		const [, title] = SEEN.find(([id]) => id === seen)!;
 		if (cause)

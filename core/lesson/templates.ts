@@ -224,6 +224,6 @@ export const TEMPLATES: readonly Template[] = [
 			.show(cross(2, 2, 'left'), 'The trailing leg: a tight stitch, crossed at its foot.', { mistake: 'wrong-leg' })
 			.text('discussion', 'When is it worth mending, and when is it left?')
 			.check('mount', 'lean')
-			.text('homework', 'Ladder one strand down four rows and latch it up.'),
+			.text('homework', 'Drop one strand down four rows and work it up with a crochet hook.'),
 	),
 ];

@@ -1,8 +1,15 @@
 /** What a swatch that can be worked may still get wrong: things to look at, with their reason. */
 
-import { readAll, SCHOOLS } from '../notation/index.ts';
+import { readAll, SCHOOLS, stitches, type Item } from '../notation/index.ts';
 import { craftChecks } from './craft-checks.ts';
-import type { Cords, SwatchProblem, Worked } from '../worked/index.ts';
+import {
+	atCrossing,
+	type Cords,
+	type SwatchProblem,
+	type Worked,
+	type WorkedCrossing,
+	type WorkedRow,
+} from '../worked/index.ts';
 
 /** Rows from crossing to crossing of one cord, as parts of its stitches: assumed, mid-gauge wool. */
 export const USUAL_ROWS = { least: 0.5, most: 2 } as const;
@@ -110,29 +117,51 @@ function rowChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 	return problems;
 }
 
-/** Names that schools read differently. */
+/** Whether the stitches of its line count out by themselves: nothing in it goes on to the end, a marker or the last few. */
+function isCounted(items: readonly Item[]): boolean {
+	return items.every((item) => {
+		if (item.kind === 'group') return isCounted(item.items);
+		return !('until' in item) || item.until.kind === 'times';
+	});
+}
+
+/**
+ * Names that schools read differently, once for all of them, and only where the rows do not settle it: a row that counts
+ * out works with one width of its crossing alone.
+ */
 function senseChecks(worked: Worked): SwatchProblem[] {
-	const known = new Set<string>();
-	return worked.rows.flatMap((row) =>
-		row.crossings.flatMap((c): SwatchProblem[] => {
-			if (c.by === 'glossary' || known.has(c.name)) return [];
-			const others = readAll(c.name).readings.filter((r) => r.school !== c.by);
-			const says = others.map((r) => `${r.crossing.n} stitches in patterns with ${SCHOOLS[r.school].title}`);
-			known.add(c.name);
-			if (others.length === 0) return [];
-			return [
-				{
-					row: row.number,
-					weight: 'note',
-					reason: 'two-senses',
-					what: `${c.name} can mean two things: here it crosses ${c.crossing.n} stitches (as in ${SCHOOLS[c.by].title}), elsewhere ${says.join(', ')}.`,
-					todo: 'A glossary line in the text settles it for everyone who reads it.',
-					from: c.from,
-					to: c.to,
-				},
-			];
-		}),
+	const open = new Map<string, { readonly row: WorkedRow; readonly c: WorkedCrossing; readonly elsewhere: string }>();
+	const settled = new Set<string>();
+	for (const row of worked.rows)
+		for (const c of row.crossings) {
+			if (c.by === 'glossary' || settled.has(c.name)) continue;
+			const others = readAll(c.name).readings.filter(
+				(r) => r.school !== c.by && (r.crossing.n === c.crossing.n || !isCounted(row.line.items)),
+			);
+			if (others.length === 0) {
+				settled.add(c.name);
+				open.delete(c.name);
+			} else if (!open.has(c.name)) {
+				const elsewhere = others.map(
+					(r) => `${stitches(r.crossing.n)} where patterns write ${SCHOOLS[r.school].title}`,
+				);
+				open.set(c.name, { row, c, elsewhere: elsewhere.join(', ') });
+			}
+		}
+	const [first] = open.values();
+	if (!first) return [];
+	const names = [...open].map(
+		([name, { c, elsewhere }]) => `${name} crosses ${stitches(c.crossing.n)} here, ${elsewhere}`,
 	);
+	return [
+		{
+			...atCrossing(first.row, first.c),
+			weight: 'note',
+			reason: 'two-senses',
+			what: `${names.join('; ')}. The rows work out either way.`,
+			todo: 'Look at your pattern’s list of abbreviations, and choose them under “Names as”.',
+		},
+	];
 }
 
 /** Cords that lose a stitch to a decrease. */

@@ -95,6 +95,7 @@ export {
 	type CordWanted,
 	type PracticeWanted,
 } from './practice.ts';
+export { cablesOf, type Cable } from './cables.ts';
 export { nextCrossing, placeInRepeat, whereAmI } from './where.ts';
 export { swatchShown, type ShownTo, type SwatchShown } from './shown.ts';
 export { cellWords, legendOf, type LegendEntry } from './words.ts';

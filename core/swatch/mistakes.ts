@@ -252,20 +252,23 @@ function mendOf(
 		case 'early':
 		case 'late':
 			return {
-				mend: 'Often left as it is. Otherwise ladder down that strand only, and cross it in its row.',
+				mend: 'Most people leave it. Or drop only these stitches, cross them in the right row, and work them up with a crochet hook.',
 				cost: ladder + ROWS_OFF * crossing.n,
 			};
 		case 'shifted':
 			return {
-				mend: 'Undo to the row before it; the background is wrong too, so a ladder does not reach.',
+				mend: 'Undo back to the row before it. The background is wrong too, so dropping the cable alone does not help.',
 				cost: undo,
 			};
 		case 'forgotten':
 			return {
-				mend: 'Ladder down that strand only, cross it in its row and latch it up; or stitch the look over it.',
+				mend: 'Drop only these stitches, cross them in that row, and work them up with a crochet hook. Or duplicate stitch over it.',
 				cost: ladder,
 			};
 		case 'wrong-lean':
-			return { mend: 'Ladder down that strand only and recross; or stitch the look over it.', cost: ladder };
+			return {
+				mend: 'Drop only these stitches, cross them again, and work them up with a crochet hook. Or duplicate stitch over it.',
+				cost: ladder,
+			};
 	}
 }

@@ -4,14 +4,18 @@ import type { Worked } from '../worked/index.ts';
 
 /**
  * Rows by place that may be the one just finished: a crossing row that has this many rows above it
- * (loops on the needle included) and no crossing since.
+ * (loops on the needle included) and no crossing since. `crossed`: the rows in which the cable crosses that is counted
+ * on; those of any cable when left out.
  */
-export function whereAmI(worked: Worked, rowsAbove: number): readonly number[] {
-	return worked.rows.flatMap((row, i) => {
-		if (row.crossings.length === 0) return [];
-		const at = i + rowsAbove;
-		if (at >= worked.rows.length) return [];
-		return worked.rows.slice(i + 1, at + 1).some((r) => r.crossings.length > 0) ? [] : [at];
+export function whereAmI(
+	worked: Worked,
+	rowsAbove: number,
+	crossed: readonly number[] = worked.rows.flatMap((row, i) => (row.crossings.length > 0 ? [i] : [])),
+): readonly number[] {
+	return crossed.flatMap((row, k) => {
+		const at = row + rowsAbove;
+		const next = crossed[k + 1];
+		return at >= worked.rows.length || (next !== undefined && next <= at) ? [] : [at];
 	});
 }
 

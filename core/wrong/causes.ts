@@ -4,6 +4,8 @@ import { type Craft, diagnoseIn, difficulty, perform, signsIn, type Performance 
 import { mirror, turn, type Crossing } from '../crossing/index.ts';
 import { mendsFor, type AnyTrace, type Sign } from '../handling/index.ts';
 import { readName, SCHOOL_IDS, SCHOOLS, type SchoolId, stitches } from '../notation/index.ts';
+import type { Worked } from '../worked/index.ts';
+import { unevenCauses } from './in-rows.ts';
 import type { SeenId } from './seen.ts';
 import { capital } from '../capital.ts';
 
@@ -12,6 +14,8 @@ export interface Piece {
 	readonly craft: Craft;
 	/** As the hands make it, and the way that they go. */
 	readonly made: Crossing;
+	/** As the fabric shows it; as it is made where left out. */
+	readonly fabric?: Crossing | undefined;
 	readonly way: string;
 	readonly right: Performance;
 	/** As the pattern names it, and how the name is read; none where it has no name. */
@@ -23,8 +27,10 @@ export interface Piece {
 export interface Cause {
 	readonly title: string;
 	readonly how: string;
-	/** What came of it; undefined where the fabric is as it should be. */
+	/** What came of it; undefined where the fabric is as it should be, or where it takes several rows to show. */
 	readonly trace?: AnyTrace;
+	/** The rows that it takes to show, as they were meant and as they came out. */
+	readonly rows?: { readonly meant: Worked; readonly yours: Worked };
 	/** What else shows. */
 	readonly alsoShows: readonly Sign[];
 	/** What to do, step by step. */
@@ -35,6 +41,7 @@ export interface Cause {
 
 /** Causes of what is seen, the most likely first; none where nothing gives it. */
 export function causesOf(seen: SeenId, piece: Piece): readonly Cause[] {
+	if (seen === 'uneven') return unevenCauses(piece.fabric ?? piece.made);
 	if (seen === 'hole') return holes(piece);
 	if (seen === 'tight') return [...tight(piece), ...otherHouses(piece)];
 	const { craft, right, made } = piece;

@@ -57,6 +57,29 @@ describe('a C4F that came out wrong', () => {
 		expect(titles(causesOf('one-too-many', c4f))).toContain('C4F means 8 stitches in some patterns');
 	});
 
+	it('uneven, or ending early, was crossed in another row, or not at all; each is worked', () => {
+		const causes = causesOf('uneven', c4f);
+		expect(causes.map(({ title, cost }) => [title, cost])).toEqual([
+			// 4 stitches over the 13 rows from row 7 to 19; two rows more where it was crossed in another.
+			['Crossing forgotten', 52],
+			['Crossed two rows late', 60],
+			['Crossed two rows early', 60],
+		]);
+		const crossedIn = (of: 'meant' | 'yours', nth: number): number[] =>
+			causes[nth]!.rows![of].rows.flatMap((row) => (row.crossings.length > 0 ? [row.number] : []));
+		expect([crossedIn('meant', 0), crossedIn('yours', 0)]).toEqual([
+			[3, 7, 11, 15],
+			[3, 11, 15],
+		]);
+		expect([crossedIn('yours', 1), crossedIn('yours', 2)]).toEqual([
+			[3, 9, 11, 15],
+			[3, 5, 11, 15],
+		]);
+		// What travels, and what is no rope, has no twists to be uneven.
+		expect(causesOf('uneven', piece(named('2/1 LPC')))).toEqual([]);
+		expect(looksIn(c4f.craft, c4f.right.taken, c4f.right.trace)).toContain('uneven');
+	});
+
 	it('with a hole beside it is most often as it should be', () => {
 		expect(titles(causesOf('hole', c4f))[0]).toBe('Normal right after a crossing');
 	});

@@ -9,6 +9,8 @@ declare global {
 			/** Undefined when nobody is signed in. */
 			session: Session | undefined;
 			light: Light;
+			/** Whether somebody chose it; else it is that of the system. */
+			isLightChosen: boolean;
 			/** In which dates and numbers are written. */
 			locale: string;
 			/** Set when the request failed, with what is said of it. */
@@ -27,6 +29,8 @@ declare global {
 			light: Light;
 			locale: string;
 			style: HouseStyle;
+			/** Whether they said what their patterns mean by names that are read in two ways. */
+			isSchoolChosen: boolean;
 			teacher?: { readonly id: string; readonly name: string } | undefined;
 		}
 	}

@@ -15,7 +15,7 @@ import { dropToken, tokenOf } from '$lib/server/session-cookie';
 import { readSession } from '$lib/server/sessions';
 import { writtenBy } from '$lib/ui/asleep/asleep';
 import { localeFrom } from '$lib/ui/locale';
-import { LIGHT_COOKIE, lightFrom } from '$lib/ui/light';
+import { isLightChosen, LIGHT_COOKIE, lightFrom } from '$lib/ui/light';
 
 writtenBy(render);
 
@@ -71,7 +71,9 @@ const mayKeep = ({ request, route }: Pick<RequestEvent, 'request' | 'route'>): b
 
 const secured: Handle = async ({ event, resolve }) => {
 	event.locals.locale = localeFrom(event.request.headers.get('accept-language'));
-	event.locals.light = lightFrom(event.cookies.get(LIGHT_COOKIE));
+	const light = event.cookies.get(LIGHT_COOKIE);
+	event.locals.light = lightFrom(light);
+	event.locals.isLightChosen = isLightChosen(light);
 	const scripts: string[] = [];
 	const response = await resolve(event, {
 		// Scripts are named in the page instead of in its head, where the browser's side can read which there are.

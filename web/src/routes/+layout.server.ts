@@ -13,8 +13,11 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	const visitors = (): HouseStyle => ({ ...DEFAULT_HOUSE_STYLE, school: schoolFrom(cookies.get(SCHOOL_COOKIE)) });
 	return {
 		light: locals.light,
+		isLightChosen: locals.isLightChosen,
 		locale: locals.locale,
 		style: session ? await shownStyle(session) : visitors(),
+		/** Whether they said what their patterns mean by names that are read in two ways. */
+		isSchoolChosen: session ? session.style !== undefined : cookies.get(SCHOOL_COOKIE) !== undefined,
 		teacher: session?.teacher,
 		styleUnread: session?.styleUnread ?? false,
 		demo: isDemo(),

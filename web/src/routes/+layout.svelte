@@ -18,7 +18,7 @@
 	import { teacherHere } from '$lib/class/teacher-here';
 	import Failed from '$lib/ui/Failed.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
-	import { LIGHT_COOKIE, type Light } from '$lib/ui/light';
+	import { followSystem, LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLocale } from '$lib/ui/locale';
 	import { setLight } from '$lib/ui/light-state.svelte';
 	import { about } from './about';
@@ -64,11 +64,20 @@
 		/\/(print|needles|show)$|^\/(shared|evenings|practice)\//.test(page.url.pathname) && !page.error,
 	);
 
-	function switchLight(): void {
-		const next: Light = light.now === 'day' ? 'dusk' : 'day';
+	function showLight(next: Light): void {
 		light.now = next;
-		remember(LIGHT_COOKIE, next);
 		document.documentElement.dataset['theme'] = next;
+	}
+	let stopFollowing: (() => void) | undefined;
+	onMount(() => {
+		if (!data.isLightChosen) stopFollowing = followSystem(showLight);
+		return () => stopFollowing?.();
+	});
+	function switchLight(): void {
+		stopFollowing?.();
+		const next: Light = light.now === 'day' ? 'dusk' : 'day';
+		remember(LIGHT_COOKIE, next);
+		showLight(next);
 	}
 
 	function onkeydown(event: KeyboardEvent): void {

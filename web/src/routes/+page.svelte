@@ -26,7 +26,12 @@
 		<Asleep
 			part={askName}
 			when="soon"
-			given={{ style: data.style, light: light.now, teacher: Boolean(data.teacher) }}
+			given={{
+				style: data.style,
+				light: light.now,
+				teacher: Boolean(data.teacher),
+				isSchoolChosen: data.isSchoolChosen,
+			}}
 		/>
 	</div>
 	{#if data.teacher}

@@ -9,7 +9,7 @@
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
 	import Places from '$lib/find/Places.svelte';
-	import OtherReadings from '$lib/name/OtherReadings.svelte';
+	import AskSchool from '$lib/name/AskSchool.svelte';
 	import type { Light } from '$lib/ui/light';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 
@@ -18,8 +18,10 @@
 		light: Light;
 		/** Whether whoever asks is signed in. */
 		teacher: boolean;
+		/** Whether they said what their patterns mean by names that are read in two ways. */
+		isSchoolChosen: boolean;
 	}
-	const { style, light, teacher }: Props = $props();
+	const { style, light, teacher, isSchoolChosen }: Props = $props();
 
 	let text = $state('');
 	// svelte-ignore state_referenced_locally
@@ -31,6 +33,9 @@
 	const reading = $derived(what.kind === 'rows' ? undefined : what.reading);
 	/** Everyday words, and no abbreviation: then the whole app is searched. */
 	const isWords = $derived(/[a-z]{4}/i.test(text) && !/\d/.test(text));
+	/** As it was when the page was opened: what is chosen now stays to be seen. */
+	// svelte-ignore state_referenced_locally
+	const isAsked = !isSchoolChosen;
 	const words = $derived(reading?.ok ? wordsFor(shownIn(style, reading.crossing).fabric) : undefined);
 </script>
 
@@ -64,6 +69,9 @@
 		<h2 class="mb-4 text-2xl">
 			{#if what.kind === 'name'}<span class="name mr-2 text-[1.2em]">{text.trim()}</span>{/if}{words?.title}
 		</h2>
+		{#if isAsked && what.kind === 'name'}
+			<AskSchool {reading} {text} {light} {style} readIn={(other) => (school = other)} />
+		{/if}
 		<div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
 			<div><Facts crossing={reading.crossing} {light} {style} /></div>
 			<div>
@@ -79,7 +87,11 @@
 					<h3 class="lead mb-2 font-sans">What each part means</h3>
 					<Anatomy parts={reading.parts} />
 				{/if}
-				<OtherReadings {reading} {text} readIn={(other) => (school = other)} />
+				{#if reading.elsewhere.length > 0}
+					<p class="quiet mt-2 text-[0.94rem]">
+						In some patterns: {reading.elsewhere.map((m) => m.differs).join('; ')}.
+					</p>
+				{/if}
 			</div>
 		</div>
 	{:else if reading && !reading.ok}

@@ -2,6 +2,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { fields, listIn } from '$lib/save/answers';
 	import { sendText, troubleOf } from '$lib/save/send';
+	import FileField from '$lib/ui/FileField.svelte';
 
 	interface Found {
 		readonly kind: string;
@@ -36,12 +37,8 @@
 		trouble = troubleOf(answer);
 		return answer.kind === 'ok' ? answer.value.found : undefined;
 	}
-	async function look(event: Event): Promise<void> {
-		const input = event.currentTarget as HTMLInputElement;
-		const [given] = input.files ?? [];
-		input.value = '';
+	async function look(given: File): Promise<void> {
 		found = done = undefined;
-		if (!given) return;
 		name = given.name;
 		text = await given.text();
 		found = await ask('do=look');
@@ -58,10 +55,7 @@
 	}
 </script>
 
-<label class="block"
-	>The file of an account, as it was taken along
-	<input class="mt-1 block max-w-full text-[0.88rem]" type="file" accept=".json,application/json" onchange={look} />
-</label>
+<FileField label="Choose the file with your data" accept=".json,application/json" choose={look} />
 {#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 <p role="status" class="mt-1">{busy ? 'Reading the file …' : (done ?? '')}</p>
 {#if found}

@@ -29,21 +29,11 @@ export interface StageChoices {
 	readonly beside: string | undefined;
 }
 
-export function addressOf({
-	text,
-	own,
-	school,
-	meaning,
-	craft,
-	way,
-	step,
-	mistake,
-	site,
-	camera,
-	hands,
-	yarn,
-	beside,
-}: Partial<StageChoices>): string {
+export function addressOf(
+	{ text, own, school, meaning, craft, way, step, mistake, site, camera, hands, yarn, beside }: Partial<StageChoices>,
+	/** How it is worked, or what went wrong with it. */
+	path: '/stage' | '/wrong' = '/stage',
+): string {
 	const params = new URLSearchParams();
 	if (text !== undefined) params.set('name', text);
 	if (own !== undefined) params.set('own', own);
@@ -58,7 +48,7 @@ export function addressOf({
 	if (yarn !== undefined) params.set('yarn', yarn);
 	if (beside !== undefined) params.set('beside', beside);
 	if (step !== undefined && step > 0) params.set('step', String(step));
-	return `/stage?${params.toString()}`;
+	return `${path}?${params.toString()}`;
 }
 
 /** The school that a visitor chose last, kept in a cookie so that the first view is already read in it. */

@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { addressOf, type StageChoices } from './address';
 import { choicesFrom, schoolFrom } from './choices';
 import { CAMERAS } from '$lib/choices/camera';
-import { lightFrom } from '$lib/ui/light';
+import { isLightChosen, lightFrom } from '$lib/ui/light';
 
 const paramsOf = (address: string): URLSearchParams => new URL(address, 'http://pond').searchParams;
 
@@ -73,6 +73,7 @@ describe('cookies', () => {
 			'total-front-back',
 			'total-front-back',
 		]);
-		expect([lightFrom('dusk'), lightFrom('noon'), lightFrom(undefined)]).toEqual(['dusk', 'day', 'day']);
+		expect(['dusk', 'system-dusk', 'noon', undefined].map(lightFrom)).toEqual(['dusk', 'dusk', 'day', 'day']);
+		expect(['dusk', 'system-dusk', undefined].map(isLightChosen)).toEqual([true, false, false]);
 	});
 });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Circle from '@lucide/svelte/icons/circle';
 	import { weekdayOf } from '$lib/ui/dates';
 	import {
 		nextFor,
@@ -313,7 +314,11 @@
 												type="button"
 												class={['can', is ?? 'unseen']}
 												aria-label="{person.name}, {goal.title}: {is ? OUTCOME_WORDS[is] : 'not seen'}"
-												onclick={() => turn(goal.id, person.id)}>{is ? OUTCOME_WORDS[is] : 'press'}</button
+												onclick={() => turn(goal.id, person.id)}
+												>{#if is}{OUTCOME_WORDS[is]}{:else}<Circle
+														class="mx-auto size-5"
+														aria-hidden="true"
+													/>{/if}</button
 											>
 										</td>
 									{/each}
@@ -324,8 +329,7 @@
 				</div>
 			</div>
 			<p class="quiet mt-1 text-[0.94rem]">
-				Each press goes on: alone, with help, not yet, not seen. Who was not pressed was not seen, and counts as
-				nothing.
+				Each press goes on: on their own, with help, not yet, not seen. Blank means not seen, and counts as nothing.
 			</p>
 		{/if}
 	</section>

@@ -148,7 +148,7 @@
 						<tr>
 							<th class="quiet pr-4 text-left font-normal" scope="col">what</th>
 							{#each people as { id, name } (id)}<th class="who" scope="col" dir="auto"><span>{name}</span></th>{/each}
-							<th class="quiet pl-3 text-left font-normal whitespace-nowrap" scope="col">alone</th>
+							<th class="quiet pl-3 text-left font-normal whitespace-nowrap" scope="col">on their own</th>
 						</tr>
 					</thead>
 					<tbody>

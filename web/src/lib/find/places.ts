@@ -250,6 +250,7 @@ const SEEN_WORDS: Readonly<Partial<Record<string, string>>> = {
 	'leans-wrong': 'my cable leans the wrong way wrong direction crossed wrong miscrossed',
 	hole: 'hole gap ladder beside the cable loose',
 	bump: 'purl bump wrong side row',
+	uneven: 'cable ends early too long too short forgot crossing wrong row crossed late missed a cable row uneven',
 	tight: 'tight hard to knit stiff pulling puckers',
 	'one-too-many': 'extra stitch too many stitches count off yarn over accidental',
 	twisted: 'twisted stitch crossed leg wrong leg',

@@ -13,6 +13,7 @@
 	import { picturesAsData } from '$lib/picture/data-address';
 	import { download, fileName } from '$lib/files/download';
 	import ShareLink from './ShareLink.svelte';
+	import FileField from '$lib/ui/FileField.svelte';
 
 	interface Props {
 		lesson: Lesson;
@@ -50,13 +51,9 @@
 		save('html', 'text/html', lessonPage(lesson, style, pictures));
 	}
 
-	async function open(event: Event): Promise<void> {
-		const input = event.currentTarget as HTMLInputElement;
-		const [given] = input.files ?? [];
-		input.value = '';
+	async function open(given: File): Promise<void> {
 		trouble = undefined;
 		read = undefined;
-		if (!given) return;
 		let data: unknown;
 		try {
 			data = JSON.parse(await given.text());
@@ -94,10 +91,7 @@
 				</li>
 			{/if}
 		</ul>
-		<label class="mt-3 block"
-			>Read a lesson from a file
-			<input class="mt-1 block max-w-full text-[0.88rem]" type="file" accept=".json,application/json" onchange={open} />
-		</label>
+		<FileField label="Open a lesson file" class="mt-3" accept=".json,application/json" choose={open} />
 		{#if trouble}<p class="text-error mt-1 font-semibold" role="alert">{trouble}</p>{/if}
 		{#if read}
 			{@const found = read}

@@ -1,10 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { ribbonOf } from '@pond-loop/core/made';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import Drawing from '$lib/picture/Drawing.svelte';
-	import { shownIn } from '@pond-loop/core/look';
+	import Glances from '$lib/picture/Glances.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
@@ -26,8 +24,6 @@
 	}
 	const { lessons, light, style, glance = 3, actions }: Props = $props();
 	const locale = useLocale();
-
-	const GLANCE_HEIGHT = 44;
 </script>
 
 {#if lessons.length > 0}
@@ -50,13 +46,7 @@
 							)}</span
 						>
 					</span>
-					<span class="flex shrink-0 items-center gap-2 max-sm:shrink max-sm:flex-wrap" aria-hidden="true">
-						{#each lesson.crossings.slice(0, glance) as crossing, i (i)}
-							{@const { made, mirrored } = shownIn(style, crossing)}
-							{@const drawing = ribbonOf(made, { light, mirrored })}
-							<span class="block"><Drawing {drawing} width={(drawing.width / drawing.height) * GLANCE_HEIGHT} /></span>
-						{/each}
-					</span>
+					<Glances crossings={lesson.crossings.slice(0, glance)} {light} {style} />
 				</a>
 				{@render actions?.(lesson)}
 			</li>

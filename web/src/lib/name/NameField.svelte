@@ -40,8 +40,9 @@
 		</div>
 	</div>
 	<details class="min-w-0">
-		<summary class="wordlink w-fit list-none text-[0.94rem]"
-			>Read as {school === 'any' ? 'any abbreviation' : SCHOOLS[school].title}</summary
+		<summary class="w-fit cursor-pointer list-none text-[0.94rem]"
+			><span class="quiet">{school === 'any' ? 'Any abbreviation' : SCHOOLS[school].title}</span> ·
+			<span class="wordlink">change</span></summary
 		>
 		<label class="lead mt-1 block" for="{uid}-school">My pattern writes</label>
 		<select

@@ -43,19 +43,24 @@ export interface ListedClass {
 	readonly class: Class | undefined;
 	readonly evenings: number;
 	readonly lastDay: string | null;
+	/** The lesson of its last session, by id. */
+	readonly lesson: string | null;
 }
 
 export async function listClasses(teacher: Teacher): Promise<ListedClass[]> {
-	const found = await rows<{ id: string; document: unknown; evenings: number; last_day: string | null }>(
-		database(),
-		sql.LIST,
-		[teacher.id],
-	);
-	return found.map(({ id, document, evenings, last_day }) => ({
+	const found = await rows<{
+		id: string;
+		document: unknown;
+		evenings: number;
+		last_day: string | null;
+		lesson: string | null;
+	}>(database(), sql.LIST, [teacher.id]);
+	return found.map(({ id, document, evenings, last_day, lesson }) => ({
 		id,
 		class: ClassSchema.safeParse(document).data,
 		evenings,
 		lastDay: last_day,
+		lesson,
 	}));
 }
 

@@ -2,7 +2,7 @@
 	import { type Craft, diagnoseIn, type Taken } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { AnyTrace, Likely, MistakeId, SignId } from '@pond-loop/core/handling';
-	import { looksIn, SEEN } from '@pond-loop/core/wrong';
+	import { isAround, looksIn, SEEN } from '@pond-loop/core/wrong';
 
 	interface Props {
 		craft: Craft;
@@ -17,7 +17,7 @@
 	const uid = $props.id();
 
 	/** What a learner points at. */
-	const LOOKS = SEEN.flatMap(([id, says]) => (id === 'hole' || id === 'tight' ? [] : [[id, says] as const]));
+	const LOOKS = SEEN.flatMap(([id, says]) => (isAround(id) ? [] : [[id, says] as const]));
 	const ids = $derived(looksIn(craft, taken, right));
 	const possible = $derived(LOOKS.filter(([id]) => ids.includes(id)));
 	let seen = $state<SignId[]>([]);

@@ -6,8 +6,10 @@
 	import type { Light } from '$lib/ui/light';
 	import { keptHere } from '$lib/ui/kept-here';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
+	import AgainFromRowOne from './AgainFromRowOne.svelte';
 	import ChartParts from './ChartParts.svelte';
 	import Needles from './Needles.svelte';
+	import WhereAmI from './WhereAmI.svelte';
 
 	interface Props {
 		block: Block<'chart'>;
@@ -16,8 +18,10 @@
 		light: Light;
 		style: HouseStyle;
 		width: number;
+		/** Whether the rows are followed at once, without the whole chart before. */
+		isOpen?: boolean;
 	}
-	const { block, place, light, style, width }: Props = $props();
+	const { block, place, light, style, width, isOpen = false }: Props = $props();
 	const { worked, cords, mirrored } = $derived(block.shown);
 	const rows = $derived(worked.rows.length);
 	/** Rows finished, kept while the whole chart is shown too; nothing before the first is followed. */
@@ -32,7 +36,7 @@
 	};
 	onMount(() => {
 		mounted = true;
-		done = kept();
+		done = kept() ?? (isOpen ? 0 : undefined);
 	});
 	function go(to: number): void {
 		done = Math.max(0, Math.min(rows, to));
@@ -67,9 +71,13 @@
 				>One row back</button
 			>
 		</p>
-		<p class="mt-2">
+		{#if done === rows}
+			<p class="mt-2"><AgainFromRowOne {worked} of={place} again={() => go(0)} /></p>
+		{/if}
+		<div class="mt-3"><WhereAmI shown={block.shown} {go} /></div>
+		<p class="mt-3">
 			<button type="button" class="wordlink" onclick={() => (isWhole = true)}>The whole chart again</button>
-			<span class="text-sm">This browser keeps where you are.</span>
+			<span class="text-sm">This browser remembers your row.</span>
 		</p>
 	</div>
 	<div class="mt-2 hidden print:block"><ChartParts {worked} {cords} {light} {mirrored} {width} /></div>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { craftOf } from '@pond-loop/core/craft';
+	import { craftId, craftOf } from '@pond-loop/core/craft';
+	import { nameIn } from '@pond-loop/core/notation';
 	import {
 		betweenMarkers,
 		curedIn,
@@ -12,6 +13,7 @@
 	} from '@pond-loop/core/swatch';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
+	import { addressOf } from '$lib/choices/address';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
@@ -61,6 +63,26 @@
 		const shown = worked.repeats[at];
 		const line = shown && worked.repeatLines.find((l) => l.last === worked.rows[shown.last]!.told);
 		return shown && line && { ...shown, line };
+	});
+	/** What went wrong with the crossing worked last, or next where none was yet, as the pattern names it. */
+	const wrong = $derived.by(() => {
+		const { rows, craft } = shown.checked.worked;
+		const crossed = rows.flatMap((r, i) => r.crossings.slice(0, 1).map((c) => ({ c, i })));
+		const { c } = crossed.findLast(({ i }) => i <= place) ?? crossed[0] ?? {};
+		if (!c) return undefined;
+		const name = c.by === 'glossary' ? nameIn('slash', c.asWorked, false) : c.name;
+		return (
+			name &&
+			addressOf(
+				{
+					text: name,
+					school: c.by === 'glossary' ? 'slash' : c.by,
+					craft: craftId(craftOf(craft)),
+					hands: style.demonstrates,
+				},
+				'/wrong',
+			)
+		);
 	});
 	$effect(() => chart?.show(Math.min(place, last - 1)));
 
@@ -144,6 +166,7 @@
 	{/if}
 	<p class="mt-4 text-xl">All {last} rows are done. Bind off with the last stitch as even as the others.</p>
 {/if}
+{#if wrong}<p class="mt-2"><a class="wordlink" href={wrong}>What went wrong?</a></p>{/if}
 <div class="mt-5" bind:clientWidth={room}>
 	{#if mounted}
 		<Chart

@@ -11,6 +11,7 @@
 	import { type Checked, SWATCH_LIMITS } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import { soon } from '$lib/ui/waking';
+	import { rowFaults, setFaults } from './row-faults';
 	import { look } from './rows-look';
 	import { rowsLanguage, setChecked, setChosen } from './rows-language';
 
@@ -65,6 +66,7 @@
 				extensions: [
 					rowsLanguage(() => light),
 					look,
+					rowFaults,
 					drawSelection(),
 					highlightActiveLine(),
 					highlightSelectionMatches(),
@@ -172,7 +174,10 @@
 				})),
 			}))
 			.sort((a, b) => a.from - b.from);
-		view.dispatch({ effects: setChecked.of(now) }, setDiagnostics(view.state, diagnostics));
+		const faults = now.problems
+			.filter((p) => p.weight === 'error' && p.to > 0 && p.from <= end)
+			.map(({ from, what, todo }) => ({ at: from, says: `${what} ${todo}` }));
+		view.dispatch({ effects: [setChecked.of(now), setFaults.of(faults)] }, setDiagnostics(view.state, diagnostics));
 	}
 
 	/** Puts the cursor at a place of the text. */

@@ -10,6 +10,7 @@
 	import type { Light } from '$lib/ui/light';
 	import { csvFile } from '$lib/files/table';
 	import ChartPart from './ChartPart.svelte';
+	import FileField from '$lib/ui/FileField.svelte';
 
 	interface Props {
 		id: string;
@@ -85,12 +86,8 @@
 	/** What a file would put here, until it is agreed to. */
 	let found = $state.raw<SwatchFile & { readonly from: string; readonly checked: Checked }>();
 
-	async function read(event: Event): Promise<void> {
-		const input = event.currentTarget as HTMLInputElement;
-		const [given] = input.files ?? [];
-		input.value = '';
+	async function read(given: File): Promise<void> {
 		trouble = found = undefined;
-		if (!given) return;
 		const { readSwatchFile } = await import('@pond-loop/core/document');
 		const file = given.size > MOST_BYTES ? undefined : readSwatchFile(await given.text(), swatch, glossary);
 		if (!file) trouble = `“${given.name}” is larger than any swatch. Nothing was changed.`;
@@ -133,10 +130,7 @@
 			<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
 		{/each}
 		<li class="mt-2">
-			<label class="block"
-				>Read rows, or a swatch as JSON, from a file
-				<input class="mt-1 block max-w-full text-[0.88rem]" type="file" onchange={read} />
-			</label>
+			<FileField label="Open a file of rows, or a swatch" choose={read} />
 		</li>
 	</ul>
 	{#if found}

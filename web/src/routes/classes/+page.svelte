@@ -2,14 +2,16 @@
 	import { weekdayOf } from '$lib/ui/dates';
 	import { goto } from '$app/navigation';
 	import { createClass, takeFile } from '$lib/class/doors';
+	import Glances from '$lib/picture/Glances.svelte';
 	import { troubleOf } from '$lib/save/send';
+	import FileField from '$lib/ui/FileField.svelte';
+	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
+	const light = useLight();
 	let title = $state('');
 	/** A class from its file. */
-	async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-		const [file] = event.currentTarget.files ?? [];
-		if (!file) return;
+	async function take(file: File): Promise<void> {
 		const answer = await takeFile(await file.text());
 		trouble = troubleOf(answer);
 		if (answer.kind === 'ok') await goto(`/classes/${answer.value.id}`);
@@ -48,28 +50,28 @@
 	{#if trouble}<p id="title-trouble" class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 	{#if data.classes.length === 0}
 		<p class="border-base-300 mt-8 border-y py-8">
-			No class yet. A class holds who comes, with which hands and tools; its sessions hold who could do what, in one
-			press each; and from them comes what the next lesson could be about.
+			No class yet. Add the names of your class, who is left-handed, and who works on a loom. In each session you note
+			who could do what, and see what to teach next.
 		</p>
 	{:else}
 		<ul class="mt-8">
 			{#each data.classes as one (one.id)}
 				<li class="border-base-300 border-t py-4">
-					<a class="block" href="/classes/{one.id}">
-						<span class="font-serif text-2xl font-semibold" dir="auto">{one.title}</span>
-						<span class="quiet block">
-							{one.people === 1 ? '1 person' : `${one.people} people`}{one.place ? `, ${one.place}` : ''} ·
-							{one.evenings === 0
-								? 'no session yet'
-								: `${one.evenings === 1 ? '1 session' : `${one.evenings} sessions`}, the last on ${weekdayOf(one.lastDay!)}`}
+					<a class="flex items-center gap-4" href="/classes/{one.id}">
+						<span class="min-w-0 grow">
+							<span class="block font-serif text-2xl font-semibold" dir="auto">{one.title}</span>
+							<span class="quiet block">
+								{one.people === 1 ? '1 person' : `${one.people} people`}{one.place ? `, ${one.place}` : ''} ·
+								{one.evenings === 0
+									? 'no session yet'
+									: `${one.evenings === 1 ? '1 session' : `${one.evenings} sessions`}, the last on ${weekdayOf(one.lastDay!)}`}
+							</span>
 						</span>
+						<Glances crossings={one.crossings} light={light.now} style={data.style} />
 					</a>
 				</li>
 			{/each}
 		</ul>
 	{/if}
-	<label class="quiet mt-8 block text-[0.94rem]"
-		>A class from its file
-		<input class="mt-1 block max-w-full text-[0.88rem]" type="file" accept=".json,application/json" onchange={take} />
-	</label>
+	<FileField label="Import a class" class="mt-8" accept=".json,application/json" choose={take} />
 </div>

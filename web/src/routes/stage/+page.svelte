@@ -473,7 +473,14 @@
 								{#if seenName}<span class="name text-base-content">{seenName}</span>, knit and purl swapped{:else}its
 									other side{/if}.
 							</p>{/if}
-						<Asleep part={parts.otherReadings} given={{ reading, text, readIn }} />
+						{#if reading.elsewhere.length > 0}
+							<p class="quiet mt-2 text-[0.94rem]">
+								In some patterns: {reading.elsewhere.map((m) => m.differs).join('; ')}.
+							</p>
+						{/if}
+						{#if !data.isSchoolChosen}
+							<Asleep part={parts.askSchool} given={{ reading, text, light: light.now, style, readIn }} />
+						{/if}
 					</section>
 					<Asleep
 						part={parts.wayDetails}

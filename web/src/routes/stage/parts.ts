@@ -10,7 +10,7 @@ export const inCraft = asleep(() => import('$lib/stage/InCraft.svelte'));
 export const keepIn = asleep(() => import('$lib/lesson/KeepIn.svelte'));
 export const meanings = asleep(() => import('$lib/stage/NameMeanings.svelte'));
 export const notRead = asleep(() => import('$lib/name/NotRead.svelte'));
-export const otherReadings = asleep(() => import('$lib/name/OtherReadings.svelte'));
+export const askSchool = asleep(() => import('$lib/name/AskSchool.svelte'));
 export const proof = asleep(() => import('$lib/stage/Proof.svelte'));
 export const saveAs = asleep(() => import('$lib/stage/SaveAs.svelte'));
 export const sentence = asleep(() => import('$lib/stage/Sentence.svelte'));
@@ -32,7 +32,7 @@ if (import.meta.env.SSR)
 		keepIn,
 		meanings,
 		notRead,
-		otherReadings,
+		askSchool,
 		proof,
 		saveAs,
 		sentence,

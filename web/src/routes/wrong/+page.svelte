@@ -2,7 +2,7 @@
 	import { craftIn, isLeftHanded, shownIn, wayIn } from '@pond-loop/core/look';
 	import { perform, wordsFor } from '@pond-loop/core/made';
 	import { readGlossary, readTextWith, stitches } from '@pond-loop/core/notation';
-	import { drawResult } from '@pond-loop/core/drawing';
+	import { drawResult, glanceAt } from '@pond-loop/core/drawing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
 	import { causesOf, looksIn, SEEN, type SeenId } from '@pond-loop/core/wrong';
 	import { tick } from 'svelte';
@@ -42,6 +42,7 @@
 					way,
 					right,
 					rows: 0,
+					fabric: shown.fabric,
 					...(reading.ok && !('past' in reading) ? { name: { text: text.trim(), school: reading.school } } : {}),
 				}
 			: undefined,
@@ -53,7 +54,9 @@
 			? SEEN.filter(([id]) => looks.includes(id)).map(([id, says]) => ({
 					id,
 					says,
-					trace: causesOf(id, piece)[0]?.trace,
+					...causesOf(id, piece)
+						.slice(0, 1)
+						.map(({ trace, rows }) => ({ trace, rows }))[0],
 				}))
 			: [],
 	);
@@ -112,7 +115,7 @@
 		role="group"
 		aria-label="What you see"
 	>
-		{#each pictures.slice(0, 12) as { id, says, trace } (id)}
+		{#each pictures.slice(0, 12) as { id, says, trace, rows: over } (id)}
 			<button
 				type="button"
 				class={[
@@ -123,7 +126,7 @@
 				onclick={() => void look(id)}
 			>
 				<span class="bg-base-100 block overflow-hidden rounded-lg">
-					<Drawing drawing={drawn(trace ?? right.trace)} width={64} />
+					<Drawing drawing={over ? glanceAt(over.yours, light.now)! : drawn(trace ?? right.trace)} width={64} />
 				</span>
 				{says}
 			</button>
@@ -164,7 +167,18 @@
 							Then you also see: {cause.alsoShows.map((s) => s.says.RS ?? s.says.WS).join('; ')}.
 						</p>
 					{/if}
-					{#if cause.trace}
+					{#if cause.rows}
+						<div class="mt-4 flex gap-6 px-3 text-center">
+							{#each [['meant', cause.rows.meant], ['yours', cause.rows.yours]] as const as [says, of] (says)}
+								<figure>
+									<div class="overflow-hidden rounded-xl">
+										<Drawing drawing={glanceAt(of, light.now)!} width={150} />
+									</div>
+									<figcaption class="quiet mt-1">{says}</figcaption>
+								</figure>
+							{/each}
+						</div>
+					{:else if cause.trace}
 						<div class="mt-4 flex gap-6 px-3 text-center">
 							{#each [{ says: 'meant', of: right.trace }, { says: 'yours', of: cause.trace }] as { says, of }, i (i)}
 								<figure>
@@ -184,11 +198,11 @@
 					</ol>
 					{#if cause.cost !== undefined}
 						<p class="quiet mt-2">{stitches(cause.cost)} to work again.</p>
-						<p class="mt-3 flex flex-wrap items-center gap-x-3 text-[0.94rem]">
-							<label class="lead" for="rows">Noticed after</label>
-							<input id="rows" class="accent-secondary w-40" type="range" min="0" max="12" bind:value={rows} />
-							<span>{rows === 0 ? 'the same row' : rows === 1 ? '1 row' : `${rows} rows`}</span>
-						</p>
+						{#if !cause.rows}<p class="mt-3 flex flex-wrap items-center gap-x-3 text-[0.94rem]">
+								<label class="lead" for="rows">Noticed after</label>
+								<input id="rows" class="accent-secondary w-40" type="range" min="0" max="12" bind:value={rows} />
+								<span>{rows === 0 ? 'the same row' : rows === 1 ? '1 row' : `${rows} rows`}</span>
+							</p>{/if}
 					{/if}
 					<p class="mt-4"><a class="pill pill-soft" href={stage}>Show how to work it</a></p>
 				</section>

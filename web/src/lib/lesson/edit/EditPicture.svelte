@@ -4,17 +4,14 @@
 	import { sendPicture } from '$lib/picture/send';
 	import { troubleOf } from '$lib/save/send';
 	import type { EditorProps } from '../editors';
+	import FileField from '$lib/ui/FileField.svelte';
 
 	const { step, change }: EditorProps<PictureStep> = $props();
 	const uid = $props.id();
 	let trouble = $state<string>();
 	let busy = $state(false);
 
-	async function choose(event: Event): Promise<void> {
-		const input = event.currentTarget as HTMLInputElement;
-		const [given] = input.files ?? [];
-		input.value = '';
-		if (!given) return;
+	async function choose(given: File): Promise<void> {
 		busy = true;
 		const answer = await sendPicture(given);
 		busy = false;
@@ -27,16 +24,12 @@
 		<Photo {...step.picture} alt={step.alt || 'The picture that was chosen'} />
 	</div>{/if}
 <div class="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-	<label class="wordlink cursor-pointer focus-within:outline-2"
-		>{step.picture ? 'Another picture' : 'Choose a picture'}
-		<input
-			class="sr-only"
-			type="file"
-			accept="image/jpeg,image/png,image/webp"
-			disabled={busy}
-			onchange={choose}
-		/></label
-	>
+	<FileField
+		label={step.picture ? 'Another picture' : 'Choose a picture'}
+		accept="image/jpeg,image/png,image/webp"
+		disabled={busy}
+		{choose}
+	/>
 	<span class="quiet text-[0.88rem]"
 		>JPEG, PNG or WebP, up to 8 MB. Of the work, not of people; where and when it was taken is taken out of it.</span
 	>

@@ -3,7 +3,8 @@
 export const LIST = `
 	SELECT c.id, c.version, c.document, c.updated_at,
 		(SELECT count(*)::int FROM evenings e WHERE e.class_id = c.id) AS evenings,
-		(SELECT max(e.day)::text FROM evenings e WHERE e.class_id = c.id) AS last_day
+		(SELECT max(e.day)::text FROM evenings e WHERE e.class_id = c.id) AS last_day,
+		(SELECT e.document ->> 'lesson' FROM evenings e WHERE e.class_id = c.id ORDER BY e.day DESC, e.id LIMIT 1) AS lesson
 	FROM classes c
 	WHERE c.teacher_id = $1
 	ORDER BY c.updated_at DESC, c.id`;

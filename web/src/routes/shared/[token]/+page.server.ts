@@ -9,6 +9,8 @@ import type { PageServerLoad } from './$types';
 
 const Hands = z.enum(DEMONSTRATIONS).optional().catch(undefined);
 const Place = z.enum(PLACES).optional().catch(undefined);
+/** The rows to be followed, or all steps to be read. */
+const View = z.enum(['rows', 'steps']).catch('steps');
 
 export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 	setHeaders(UNLISTED);
@@ -23,6 +25,9 @@ export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
 		lesson: { title: lesson.title, steps: lesson.steps },
 		style: hands ? { ...style, demonstrates: hands } : style,
 		by,
+		view: View.parse(url.searchParams.get('view') ?? undefined),
+		/** The step whose rows are followed; the first that has any when left out. */
+		of: url.searchParams.get('of') ?? undefined,
 		/** Where the reader works; for the whole room until it is chosen. */
 		at,
 		/** Where people of this class work, so that each sees the crossing as it is made there. */

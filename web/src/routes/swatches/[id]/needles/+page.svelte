@@ -4,10 +4,12 @@
 	import { placeName } from '@pond-loop/core/craft';
 	import { cellOf, gaugeIn } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
-	import { lengthToldIn, materialOf, swatchShown, whereAmI } from '@pond-loop/core/swatch';
+	import { lengthToldIn, materialOf, swatchShown } from '@pond-loop/core/swatch';
 	import { Newest } from '$lib/save/newest.svelte';
 	import { savePlace } from '$lib/swatch/doors';
+	import AgainFromRowOne from '$lib/swatch/AgainFromRowOne.svelte';
 	import Needles from '$lib/swatch/Needles.svelte';
+	import WhereAmI from '$lib/swatch/WhereAmI.svelte';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -37,49 +39,35 @@
 	const long = $derived(
 		`about ${reckonedLength(place * rowCm, data.style.units)} of ${reckonedLength(wholeCm, data.style.units)}${material.from === 'assumed' ? ', assumed' : ''}`,
 	);
-
-	let above = $state<number>();
-	const maybe = $derived(above === undefined || above === null ? undefined : whereAmI(worked, above));
-	const MOST = 6;
 </script>
 
 <svelte:head><title>{data.opened.swatch.title} · {placeName(worked.craft)}</title></svelte:head>
 
 <main class="mx-auto flex min-h-screen max-w-5xl flex-col px-5 py-4" id="main">
 	<header class="flex items-center gap-4">
-		<a class="pill pill-soft" href="/swatches/{data.opened.id}"><ArrowLeft class="size-5" /> Desk</a>
+		<a class="pill pill-soft" href="/swatches/{data.opened.id}"><ArrowLeft class="size-5" /> Pattern</a>
 		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{data.opened.swatch.title}</h1>
 		<IconButton label="One row back" hint="One row back (↓)" disabled={place === 0} onclick={() => go(place - 1)}
 			><Undo2 class="size-6" /></IconButton
 		>
 	</header>
 	{#if last === 0}
-		<p class="mt-10">This swatch has no rows yet. Write them at the desk first.</p>
+		<p class="mt-10">This swatch has no rows yet. Add them on the Pattern tab first.</p>
 	{:else}
 		<div class="mt-5">
 			<Needles {shown} {place} light={light.now} style={data.style} {go} />
 		</div>
-		<div class="mt-5 flex flex-wrap items-center gap-x-8 gap-y-4">
+		<div class="under-thumb mt-5">
 			<button
 				type="button"
-				class="pill pill-strong min-h-16 grow text-2xl"
+				class="pill pill-strong min-h-16 w-full text-2xl"
 				disabled={place === last}
 				onclick={() => go(place + 1)}>Row finished</button
 			>
-			<div class="min-w-64">
-				<label class="lead block" for="above">Lost? Count the rows since the last cable</label>
-				<input id="above" class="field w-20" type="number" min="0" max={last} bind:value={above} />
-				{#if maybe}
-					<span class="text-[0.94rem]" role="status">
-						{#if maybe.length === 0}No crossing here has so many rows above it.{/if}
-						{#each maybe.slice(0, MOST) as at (at)}
-							<button type="button" class="wordlink mr-3" onclick={() => go(at + 1)}
-								>row {worked.rows[at]!.number} is finished</button
-							>
-						{/each}
-					</span>
-				{/if}
-			</div>
+		</div>
+		<div class="mt-4 flex flex-wrap items-center gap-x-8 gap-y-4">
+			<WhereAmI {shown} {go} />
+			{#if place === last}<AgainFromRowOne {worked} of="swatch {data.opened.id}" again={() => go(0)} />{/if}
 		</div>
 		<p class="quiet mt-3 text-[0.94rem]" data-testid="how-long">
 			{long}. <a class="wordlink" href="/swatches/{data.opened.id}/size">Its size</a>
@@ -90,3 +78,14 @@
 		</p>
 	{/if}
 </main>
+
+<style>
+	/* However long a row is, it is finished by a press at the same place. */
+	.under-thumb {
+		background: var(--color-base-100);
+		bottom: 0;
+		padding-block: 0.5rem;
+		position: sticky;
+		z-index: 5;
+	}
+</style>
