@@ -17,6 +17,7 @@ export default defineConfig({
 	retries: 1,
 	reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : [['list']],
 	use: {
+		locale: 'en-GB',
 		baseURL: `http://127.0.0.1:${port}`,
 		viewport: { width: 1280, height: 800 },
 		trace: 'on-first-retry',

@@ -216,7 +216,9 @@ describe('what is learnt, and what comes next', () => {
 	it('keeps its reasons with the teacher: in the lesson that is made, and in nothing that leaves it', () => {
 		const proposals = nextFor(ours, learnt);
 		const lesson = lessonFrom(ours, proposals, { style: DEFAULT_HOUSE_STYLE, nextId });
-		expect(lesson.steps.flatMap((s) => s.why ?? []).join(' ')).toContain('3 of the 4 seen couldn’t do it on their own yet.');
+		expect(lesson.steps.flatMap((s) => s.why ?? []).join(' ')).toContain(
+			'3 of the 4 seen couldn’t do it on their own yet.',
+		);
 		expect(lesson.plan.minutes).toBe(ours.minutes);
 		const shown = [
 			lessonMarkdown(lesson, DEFAULT_HOUSE_STYLE),

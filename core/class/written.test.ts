@@ -199,7 +199,7 @@ describe('tables', () => {
 		const shown = { ...learnt, evenings: learnt.evenings.map((e) => ({ day: e.evening.day })) };
 		expect(learntTable({ people }, shown)).toEqual([
 			['name', 'hands', 'works', goals[0]!.title, goals[1]!.title, 'last seen'],
-			['Oda Reed', 'right', 'hand', 'alone', 'with help', '2026-11-12'],
+			['Oda Reed', 'right', 'hand', 'on their own', 'with help', '2026-11-12'],
 			['Rike', 'left', 'loom', '', '', ''],
 		]);
 	});

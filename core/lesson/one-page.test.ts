@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_HOUSE_STYLE, noteOf } from '../schema/index.ts';
 import { demoLessons } from '../test/demo.ts';
-import { onePagesOf } from './index.ts';
+import { cablesShown, onePagesOf } from './index.ts';
 
 const [first, pennant] = demoLessons as [(typeof demoLessons)[0], (typeof demoLessons)[0]];
 const pages = (options = {}, lesson = first) => onePagesOf(lesson, DEFAULT_HOUSE_STYLE, options);
@@ -93,6 +93,15 @@ describe('single pages of a lesson', () => {
 		const rowsOnly = { ...first, steps: first.steps.filter((s) => s.kind === 'swatch') };
 		expect(pages({}, rowsOnly).map(({ name, note }) => [name, note])).toEqual([['C4F', undefined]]);
 		expect(pages({}, { ...first, steps: [] })).toEqual([]);
+	});
+
+	it('lists its cables, each with all its steps', () => {
+		const [rope] = first.steps.filter((s) => s.kind === 'crossing' && s.asked.text === 'C4F');
+		const twice = { ...first, steps: [...first.steps, { ...rope!, id: crypto.randomUUID() }] };
+		expect(cablesShown(twice, DEFAULT_HOUSE_STYLE)).toEqual([
+			{ title: '1/1 LC', steps: [3] },
+			{ title: 'C4F', steps: [4, 7, twice.steps.length] },
+		]);
 	});
 
 	it('carries what the teacher wrote on the step', () => {

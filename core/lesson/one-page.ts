@@ -8,7 +8,7 @@ import { craftIn, loopsIn, lookOf, nameInHands, sentenceIn, shownIn, wayOf, word
 import { perform, ribbonOf, stageAt } from '../made/index.ts';
 import { explained, stitches, wordsMade } from '../notation/index.ts';
 import { isBlank, type HouseStyle, type Note } from '../schema/index.ts';
-import { isFor, kindOf, noteOn, patternName, stepAt, type CrossingStep, type Step } from '../step/index.ts';
+import { isFor, kindOf, noteOn, patternName, stepAt, stepTitle, type CrossingStep, type Step } from '../step/index.ts';
 import { mainRepeat, swatchShown, type SwatchShown } from '../swatch/index.ts';
 import { causesOf, isAround, looksIn, SEEN, type Piece } from '../wrong/index.ts';
 import type { Lesson } from './schema.ts';
@@ -112,6 +112,24 @@ export function onePagesOf(
 	});
 }
 
+/** Each cable that the steps of a lesson show, by its name in the pattern, and in which steps, from 1. */
+export function cablesShown(
+	{ steps }: Pick<Lesson, 'steps'>,
+	style: HouseStyle,
+): readonly { readonly title: string; readonly steps: readonly number[] }[] {
+	const found = new Map<string, { title: string; steps: number[] }>();
+	for (const [i, step] of steps.entries()) {
+		if (step.kind !== 'crossing' || step.view?.mistake) continue;
+		const key = keyOf(step);
+		const cable = found.get(key) ?? { title: patternName(step) ?? stepTitle(step, style), steps: [] };
+		cable.steps.push(i + 1);
+		found.set(key, cable);
+	}
+	return [...found.values()];
+}
+
+const keyOf = ({ craft, crossing }: Shown): string => `${craft} ${canonical(crossing)}`;
+
 /** Crossings that get a page, each once, with the step that shows it. */
 function cablesIn(
 	steps: readonly Step[],
@@ -120,7 +138,7 @@ function cablesIn(
 ): readonly { readonly step: Step | undefined; readonly shown: Shown }[] {
 	const found = new Map<string, { step: Step | undefined; shown: Shown }>();
 	const put = (step: Step | undefined, shown: Shown): void => {
-		const key = `${shown.craft} ${canonical(shown.crossing)}`;
+		const key = keyOf(shown);
 		if (!found.has(key)) found.set(key, { step, shown });
 	};
 	for (const step of steps) if (step.kind === 'crossing' && !step.view?.mistake) put(step, step);

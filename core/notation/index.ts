@@ -1,3 +1,4 @@
+export { ENGLISHES, englishOf, inEnglish, type English } from './english.ts';
 export { closeNames, type CloseName } from './close.ts';
 export type { NamePart } from './parts.ts';
 export {

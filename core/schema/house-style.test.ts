@@ -39,7 +39,7 @@ describe('a settings', () => {
 		expect(HouseStyleSchema.parse(before)).toEqual(DEFAULT_HOUSE_STYLE);
 		expect([loomShape, wrapWay, pegGauge, bedNumber, bedYarn, bedLever]).not.toContain(undefined);
 		expect(said({ bedNumber: 11 })).toBe('Choose a number from 0 to 10.');
-		expect(said({ pegGauge: 7 })).toBe('There is no such gauge. Choose one of the list.');
+		expect(said({ pegGauge: 7 })).toBe('There is no such distance between pegs. Choose one of the list.');
 	});
 
 	it('keeps words without the spaces around them', () => {

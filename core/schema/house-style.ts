@@ -18,7 +18,7 @@ import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
 import { OWN_WAY_LIMITS, OwnWaySchema } from './own-way.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { YARN_LIMITS, YarnSchema } from './yarn.ts';
-import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
+import { ENGLISHES, GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
 import { thousands } from '../thousands.ts';
 
 const SideWord = (which: string): z.ZodString =>
@@ -54,6 +54,8 @@ const NowSchema = z.object({
 	school: z.enum(SCHOOL_IDS),
 	demonstrates: z.enum(DEMONSTRATIONS),
 	yarnHand: z.enum(['right', 'left']),
+	/** Words as in the UK or the US; as the reader's browser has it when left to that. */
+	english: z.enum(['browser', ...ENGLISHES]).default('browser'),
 	units: z.enum(LENGTH_UNITS),
 	needleSystem: z.enum(NEEDLE_SYSTEMS),
 	/** The needles that the class works with, in millimetres. */
@@ -76,7 +78,7 @@ const NowSchema = z.object({
 	wrapWay: z.enum(WRAP_WAYS).default('leftwards'),
 	pegGauge: z
 		.number()
-		.refine((mm) => PEG_GAUGES.includes(mm), 'There is no such gauge. Choose one of the list.')
+		.refine((mm) => PEG_GAUGES.includes(mm), 'There is no such distance between pegs. Choose one of the list.')
 		.default(MID_GAUGE),
 	/** The machine in class: the number for its yarn in plain knitting, what that yarn is of, and how its lever rests. */
 	bedNumber: z
@@ -125,6 +127,7 @@ export const DEFAULT_HOUSE_STYLE: HouseStyle = {
 	school: 'total-front-back',
 	demonstrates: 'right',
 	yarnHand: 'right',
+	english: 'browser',
 	units: 'cm',
 	needleSystem: 'mm',
 	needle: 4.5,

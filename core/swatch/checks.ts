@@ -108,8 +108,8 @@ function rowChecks(worked: Worked, cords: Cords): SwatchProblem[] {
 					reason: 'rows-between',
 					what: `${c.name} comes ${rows} rows after the crossing before it, and crosses ${n} stitches.`,
 					todo: tight
-						? `That makes a short, tight twist. About ${n} rows are usual (assumed for wool at mid gauge).`
-						: `That makes a long, loose one. About ${n} rows are usual (assumed for wool at mid gauge).`,
+						? `That makes a short, tight twist. About ${n} rows are usual (assumed for wool at average tension).`
+						: `That makes a long, loose one. About ${n} rows are usual (assumed for wool at average tension).`,
 				});
 			}
 		}

@@ -28,7 +28,7 @@ const saidKept = kept(
 		const { metres, grams } = yarnNeeded(worked, material, size);
 		const basis =
 			material.from === 'assumed'
-				? 'by an assumed gauge'
+				? 'by an assumed tension'
 				: material.from === 'told'
 					? 'by a measured square'
 					: `from ${squaresSaid(material)}`;

@@ -106,7 +106,7 @@ describe('the size of a swatch', () => {
 		expect(sizeSaid({ ...plain, size: {} }, 'cm', '')).toBeUndefined();
 		// Away from its drawer nothing is known of a yarn that did not come along.
 		expect(sizeSaid(plain, 'cm', '')).toMatch(
-			/^About 11\.\d × \d+\.\d cm dried flat, by an assumed gauge; \d+ m of yarn, with tails\.$/,
+			/^About 11\.\d × \d+\.\d cm dried flat, by an assumed tension; \d+ m of yarn, with tails\.$/,
 		);
 		const along = withYarn(plain, [tarn]);
 		expect(sizeSaid(along, 'cm', '')).toMatch(

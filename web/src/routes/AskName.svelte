@@ -12,6 +12,8 @@
 	import AskSchool from '$lib/name/AskSchool.svelte';
 	import type { Light } from '$lib/ui/light';
 	import type { HouseStyle } from '@pond-loop/core/schema';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		style: HouseStyle;
@@ -103,7 +105,7 @@
 					<Places {places} />
 				{:else}
 					<h2 class="mb-2 text-2xl">Nothing found for “{text.trim()}”</h2>
-					<p>Try a cable such as C4F, or a word such as tension.</p>
+					<p>Try a cable such as C4F, or a word such as {say('tension')}.</p>
 				{/if}
 			{/await}
 		{:else}<NotRead

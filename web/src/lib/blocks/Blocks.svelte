@@ -9,6 +9,8 @@
 	import Compared from './Compared.svelte';
 	import Questions from './Questions.svelte';
 	import Ticks from './Ticks.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		blocks: readonly Block[];
@@ -41,7 +43,7 @@
 				block.tone === 'sentence' && 'font-mono text-[0.88rem]',
 			]}
 		>
-			{block.text}
+			{say(block.text)}
 		</p>
 	{:else if block.kind === 'note'}
 		<div class={block.aside ? 'mt-3 border-l-4 border-current pl-3' : 'mt-2'}><NoteText note={block.note} /></div>
@@ -58,7 +60,9 @@
 				<dl class="grid min-w-0 grow basis-72 grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-0.5">
 					{#each block.facts as [term, says], k (k)}
 						<dt>{term}</dt>
-						<dd class={k < block.names ? 'name font-bold whitespace-normal!' : ''}>{says}</dd>
+						<dd class={k < block.names ? 'name font-bold whitespace-normal!' : ''}>
+							{k < block.names ? says : say(says)}
+						</dd>
 					{/each}
 				</dl>
 			{/if}
@@ -73,7 +77,7 @@
 				<div>
 					<h3 class="text-lg">{block.title}</h3>
 					<ol class="mt-1 list-decimal pl-6" data-testid="moves">
-						{#each movesOf(block) as move, at (at)}<li>{move}</li>{/each}
+						{#each movesOf(block) as move, at (at)}<li>{say(move)}</li>{/each}
 					</ol>
 				</div>
 				<figure class="break-inside-avoid">
@@ -99,13 +103,13 @@
 				{#each block.lines as [term, says], k (k)}
 					<div class="grid break-inside-avoid grid-cols-[9rem_minmax(0,1fr)] gap-x-4 py-1">
 						<dt class={['font-bold wrap-anywhere', block.names && 'name whitespace-normal!']}>{term}</dt>
-						<dd>{says}</dd>
+						<dd>{say(says)}</dd>
 					</div>
 				{/each}
 			</dl>
 		</div>
 	{:else if block.kind === 'caution'}
-		<p class="border-warning mt-2 border-l-4 pl-3 text-sm">{block.text}</p>
+		<p class="border-warning mt-2 border-l-4 pl-3 text-sm">{say(block.text)}</p>
 	{:else if block.kind === 'questions'}
 		<Questions questions={block.questions} {paint} />
 	{:else}{none(block)}{/if}

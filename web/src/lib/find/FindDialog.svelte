@@ -11,6 +11,8 @@
 	import Places from './Places.svelte';
 	import { placesFor } from './places';
 	import Tile from './Tile.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	let dialog = $state<HTMLDialogElement>();
 	let field = $state<HTMLInputElement>();
@@ -93,7 +95,9 @@
 					</ul>
 				{:else if pattern !== undefined || text.trim()}
 					{#snippet nothing()}
-						{#if places.length === 0}<p>Nothing found. Try a cable such as C4F, or a word such as tension.</p>{/if}
+						{#if places.length === 0}<p>
+								Nothing found. Try a cable such as C4F, or a word such as {say('tension')}.
+							</p>{/if}
 					{/snippet}
 					{#await import('./PatternTyped.svelte') then { default: PatternTyped }}
 						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->

@@ -10,6 +10,8 @@
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import Bar from './Bar.svelte';
 	import type { HandoutData } from './data';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	const { data }: { data: HandoutData } = $props();
 	const lesson = $derived(data.opened.lesson);
@@ -66,7 +68,7 @@
 		<HandoutLink href="/lessons/{data.opened.id}/handout?{asked}">As PDF</HandoutLink>
 	{/snippet}
 	<label class="flex cursor-pointer items-center gap-2"
-		><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> in colour</label
+		><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> {say('in colour')}</label
 	>
 	<label class="flex cursor-pointer items-center gap-2"
 		><input type="checkbox" class="accent-secondary size-5" bind:checked={mistakes} /> common mistakes</label

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
 	import { DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
-	import { canonical } from '@pond-loop/core/crossing';
-	import { sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
+	import { cablesShown, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
-	import { mistakeOf, patternName, stepTitle } from '@pond-loop/core/step';
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 	import Bar from './Bar.svelte';
 	import type { HandoutData } from './data';
 	import { type PagesState, pagesDrawn } from './pages-drawn';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	const { data }: { data: HandoutData } = $props();
 	const lesson = $derived(data.opened.lesson);
@@ -22,18 +22,7 @@
 	let whom = $state('');
 	const room = $derived(sheetsFor(lesson.plan, data.style));
 	const isOne = $derived(whom === '');
-	/** Each cable that its steps show, and in which steps, from 1. */
-	const cables = $derived.by(() => {
-		const found = new Map<string, { title: string; steps: number[] }>();
-		for (const [i, step] of lesson.steps.entries()) {
-			if (step.kind !== 'crossing' || mistakeOf(step)) continue;
-			const key = `${step.craft} ${canonical(step.crossing)}`;
-			const cable = found.get(key) ?? { title: patternName(step) ?? stepTitle(step, data.style), steps: [] };
-			cable.steps.push(i + 1);
-			found.set(key, cable);
-		}
-		return [...found.values()];
-	});
+	const cables = $derived(cablesShown(lesson, data.style));
 	/** Steps whose cables stay off the paper. */
 	let left = $state<readonly number[]>([]);
 	const isLeft = (steps: readonly number[]): boolean => steps.every((n) => left.includes(n));
@@ -91,13 +80,13 @@
 			><input type="checkbox" class="accent-secondary size-5" bind:checked={large} /> large print</label
 		>
 	{/if}
-	<Fold id="paper" title="Paper, colour, names" class="min-w-0">
+	<Fold id="paper" title={say('Paper, colour, names')} class="min-w-0">
 		<div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
 			<select class="field py-0" aria-label="Paper" bind:value={paper}
 				><option value="A4">A4</option><option value="LETTER">Letter</option></select
 			>
 			<label class="flex cursor-pointer items-center gap-2"
-				><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> in colour</label
+				><input type="checkbox" class="accent-secondary size-5" bind:checked={colour} /> {say('in colour')}</label
 			>
 			<select class="field py-0" aria-label="Names" bind:value={school}>
 				<option value="">names as in the lesson</option>
@@ -108,7 +97,7 @@
 	{#if cables.length > 1}
 		<fieldset class="flex flex-wrap items-center gap-x-5 gap-y-1">
 			<legend class="float-left mr-4">A page for</legend>
-			{#each cables as { title, steps } (steps[0])}
+			{#each cables as { title, steps }, nth (nth)}
 				<label class="flex cursor-pointer items-center gap-2"
 					><input
 						type="checkbox"

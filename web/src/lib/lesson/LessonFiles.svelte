@@ -14,6 +14,8 @@
 	import { download, fileName } from '$lib/files/download';
 	import ShareLink from './ShareLink.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		lesson: Lesson;
@@ -70,8 +72,8 @@
 <section aria-label="Files" class="text-[0.94rem]">
 	<p class="flex flex-wrap gap-x-5 gap-y-1">
 		<a class="wordlink" href="/lessons/{id}/kit">Materials list</a>
-		<a class="wordlink" href="/practice?lesson={id}">Practise its crossings</a>
-		<a class="wordlink" href="/doors/lessons/{id}">Let the class practise</a>
+		<a class="wordlink" href="/practice?lesson={id}">{say('Practise its crossings')}</a>
+		<a class="wordlink" href="/doors/lessons/{id}">{say('Let the class practise')}</a>
 	</p>
 	<ShareLink {id} {token} />
 	<details class="mt-2">

@@ -21,6 +21,8 @@
 	import { crossingSaid } from './crossing-said';
 	import { closeDoor, eraseAllSent, eraseSent, openDoor, renewDoor } from './doors';
 	import SummaryTable from './SummaryTable.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		of: 'lessons' | 'classes';
@@ -120,7 +122,8 @@
 			<button
 				type="button"
 				class="pill pill-strong mt-3"
-				onclick={() => open('Open: whoever has the code can practise.')}>{address ? 'Open it again' : 'Turn on'}</button
+				onclick={() => open(say('Open: whoever has the code can practise.'))}
+				>{address ? 'Open it again' : 'Turn on'}</button
 			>
 		{/if}
 		<p class="quiet min-h-[1lh]" role="status">{said}</p>

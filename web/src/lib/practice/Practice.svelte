@@ -25,6 +25,8 @@
 	import type { drawnChart } from './chart';
 	import { handsHere, keepHands } from './hands';
 	import { cardsHere, forgetAll, keepAnswer } from './shelf';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		crossings: readonly Crossing[];
@@ -311,7 +313,7 @@
 			</div>
 		{/if}
 	{:else}
-		<p class="quiet">{began ? 'There is nothing here to practise yet.' : 'Looking what is due …'}</p>
+		<p class="quiet">{began ? say('There is nothing here to practise yet.') : 'Looking what is due …'}</p>
 	{/if}
 	{@render foot?.()}
 	<details class="quiet text-[0.94rem]">

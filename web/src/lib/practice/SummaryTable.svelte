@@ -2,6 +2,8 @@
 	import type { SchoolId } from '@pond-loop/core/notation';
 	import { DRILLS, SUMMARY_DAYS, type PracticeSummary } from '@pond-loop/core/practice';
 	import { crossingSaid } from './crossing-said';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		summary: PracticeSummary;
@@ -14,7 +16,7 @@
 </script>
 
 <p>
-	Practised on {summary.days === 1 ? 'one day' : `${summary.days} days`} of the last {SUMMARY_DAYS}.
+	{say('Practised')} on {summary.days === 1 ? 'one day' : `${summary.days} days`} of the last {SUMMARY_DAYS}.
 </p>
 {#if summary.kinds.length > 0}
 	<table class="mt-1 w-full text-[0.94rem]">

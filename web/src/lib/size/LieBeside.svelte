@@ -7,6 +7,8 @@
 	import type { Light } from '$lib/ui/light';
 	import { FabricSeen } from './fabric-seen.svelte';
 	import LiePicture from './LiePicture.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		id: string;
@@ -64,7 +66,7 @@
 <p class="mt-1 min-h-[2lh] text-[0.94rem]">
 	{#if size}
 		<strong>{said(size.widthCm)} × {said(size.lengthCm)}</strong>
-		{STATE_WORDS[LOOK]}{fabric.material.from === 'assumed' ? ' (gauge assumed)' : ''}.
+		{STATE_WORDS[LOOK]}{fabric.material.from === 'assumed' ? say(' (tension assumed)') : ''}.
 		{#if tight.length > 0}<span class="text-warning font-semibold"
 				>{tight.map((one) => `${one.letters} ${one.verdict}`).join(', ')}.</span
 			>{/if}

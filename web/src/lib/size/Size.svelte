@@ -63,6 +63,8 @@
 	import MeasuredAcross from './MeasuredAcross.svelte';
 	import StateChoice from './StateChoice.svelte';
 	import StrainCurve from './StrainCurve.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		opened: OpenedSwatch;
@@ -316,7 +318,7 @@
 									{one.takeUp === undefined
 										? 'no background beside it'
 										: measured.of === 'pattern'
-											? 'in the gauge'
+											? say('in the tension')
 											: `${Math.max(0, Math.round((1 - one.takeUp) * 100))} %`}
 								</td>
 								<td>{one.strain.toFixed(2)}</td>
@@ -402,7 +404,7 @@
 						{#if hasLayers}Two layers, and each lies for itself: this is the one on the {side === 'RS'
 								? style.sides.right
 								: style.sides.wrong}.{/if}
-						{#if measured.of === 'pattern'}The cables are in that gauge already.
+						{#if measured.of === 'pattern'}{say('The cables are in that tension already.')}
 						{:else if how.pinned !== undefined}Its edges are pinned there; between them it lies as it likes.
 						{:else if size.takenCm > 0.05}The cables take up {said(size.takenCm)} ({how.pull === undefined
 								? 'estimated, not measured'
@@ -413,7 +415,7 @@
 			</section>
 
 			<fieldset class="text-[0.94rem]">
-				<legend class="lead">My tension, in 10 cm</legend>
+				<legend class="lead">{say('My tension')}, in 10 cm</legend>
 				<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
 					<label
 						><input
@@ -671,7 +673,7 @@
 							max="3000"
 							value={metresIn100g}
 							oninput={(e) => tell({ metresIn100g: number(e) }, 'metres')}
-							aria-label="Metres in 100 grams"
+							aria-label={say('Metres in 100 grams')}
 						/> m in 100 g</label
 					>
 					<label
@@ -696,7 +698,9 @@
 						/> people</label
 					>
 				</div>
-				<p class="quiet mt-1 text-[0.94rem]">Estimated from plain stocking stitch. Crossings take a little more.</p>
+				<p class="quiet mt-1 text-[0.94rem]">
+					{say('Estimated from plain stocking stitch. Crossings take a little more.')}
+				</p>
 			</section>
 
 			<section aria-labelledby="{uid}-seam">

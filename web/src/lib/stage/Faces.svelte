@@ -3,7 +3,9 @@
 	import { ribbonOf } from '@pond-loop/core/made';
 	import type { Light } from '$lib/ui/light';
 	import Drawing from '$lib/picture/Drawing.svelte';
+	import { useEnglish } from '$lib/ui/english';
 
+	const say = useEnglish();
 	interface Props {
 		taken: Taken;
 		light: Light;
@@ -29,6 +31,6 @@
 	{/each}
 </div>
 <ul class="mt-2 list-disc space-y-1 pl-5 text-[0.94rem]">
-	{#each taken.changes as change, nth (nth)}<li>{change}</li>{/each}
+	{#each taken.changes as change, nth (nth)}<li>{say(change)}</li>{/each}
 	{#each taken.lost as lost, nth (nth)}<li class="text-warning">{lost}</li>{/each}
 </ul>

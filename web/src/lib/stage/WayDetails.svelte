@@ -3,6 +3,8 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { Tally } from '@pond-loop/core/handling';
 	import { wayOf } from '@pond-loop/core/look';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		craft: Craft;
@@ -55,7 +57,9 @@
 			{:else}<strong>{wool.verdict}</strong> in wool ({wool.strain.toFixed(2)}), {cotton.verdict} in cotton or linen ({cotton.strain.toFixed(
 					2,
 				)}): {wool.because.join('; ')}
-				<span class="quiet">(assumed: mid gauge, twice as many rows since as stitches gone sideways)</span>{/if}
+				<span class="quiet"
+					>({say('assumed: average tension, twice as many rows since as stitches gone sideways')})</span
+				>{/if}
 		</dd>
 		{#if wool.hands.because.length > 0}
 			<dt class="quiet">Hands</dt>

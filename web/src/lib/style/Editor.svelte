@@ -284,8 +284,14 @@
 		</section>
 
 		<section class="border-base-300 mt-6 grid gap-5 border-t pt-5" aria-labelledby="style-sizes">
-			<h2 id="style-sizes" class="text-xl">Sizes</h2>
+			<h2 id="style-sizes" class="text-xl">Words and sizes</h2>
 			<div class="flex flex-wrap gap-x-10 gap-y-4">
+				<Pills
+					{...CHOICES.english}
+					options={CHOICES.english.options(style)}
+					value={style.english}
+					choose={choose('english')}
+				/>
 				<Pills {...CHOICES.units} options={CHOICES.units.options(style)} value={style.units} choose={choose('units')} />
 				<Pills
 					{...CHOICES.needleSystem}

@@ -1,5 +1,8 @@
 <script lang="ts" generics="T extends string | number">
+	import { useEnglish } from '$lib/ui/english';
 	import type { Option } from './options';
+
+	const say = useEnglish();
 
 	interface Props {
 		title: string;
@@ -24,7 +27,7 @@
 					checked={option.value === value}
 					onchange={() => choose(option.value)}
 				/>
-				{option.label}
+				{say(option.label)}
 			</label>
 		{/each}
 	</div>

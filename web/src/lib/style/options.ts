@@ -147,6 +147,14 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 		title: 'The holding lever rests',
 		options: always<HouseStyle['bedLever']>({ value: 'off', label: 'Off' }, { value: 'on', label: 'On' }),
 	},
+	english: {
+		title: 'Words',
+		options: always<HouseStyle['english']>(
+			{ value: 'browser', label: 'As my browser' },
+			{ value: 'uk', label: 'UK', hint: 'tension, cast off, stocking stitch, colour' },
+			{ value: 'us', label: 'US', hint: 'gauge, bind off, stockinette, color' },
+		),
+	},
 	units: {
 		title: 'Lengths in',
 		options: always<HouseStyle['units']>({ value: 'cm', label: 'Centimetres' }, { value: 'in', label: 'Inches' }),

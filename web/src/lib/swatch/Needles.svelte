@@ -18,6 +18,8 @@
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { soon } from '$lib/ui/waking';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		/** The swatch for the hands that follow it. */
@@ -164,7 +166,7 @@
 			>
 		</p>
 	{/if}
-	<p class="mt-4 text-xl">All {last} rows are done. Bind off with the last stitch as even as the others.</p>
+	<p class="mt-4 text-xl">All {last} rows are done. {say('Cast off')} evenly, not tighter than the rows.</p>
 {/if}
 {#if wrong}<p class="mt-2"><a class="wordlink" href={wrong}>What went wrong?</a></p>{/if}
 <div class="mt-5" bind:clientWidth={room}>

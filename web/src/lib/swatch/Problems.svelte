@@ -3,6 +3,8 @@
 	import CircleAlert from '@lucide/svelte/icons/circle-alert';
 	import Info from '@lucide/svelte/icons/info';
 	import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		problems: readonly SwatchProblem[];
@@ -39,8 +41,8 @@
 				<span>
 					{#if p.to > 0}<button type="button" class="wordlink font-semibold" onclick={() => goTo(p)}
 							>{p.row > 0 ? `Row ${p.row}` : 'There'}</button
-						>{/if}{p.to > 0 ? ': ' : ''}{p.what}
-					<span class="quiet">{p.todo}</span>
+						>{/if}{p.to > 0 ? ': ' : ''}{say(p.what)}
+					<span class="quiet">{say(p.todo)}</span>
 				</span>
 			</li>
 		{/each}

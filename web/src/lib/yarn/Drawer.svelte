@@ -22,6 +22,8 @@
 	import { today, weekdayOf } from '$lib/ui/dates';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { Awake } from '$lib/ui/awake.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	interface Props {
 		owner: string;
@@ -160,7 +162,7 @@
 						min="20"
 						max="3000"
 						value={yarn.metresIn100g}
-						aria-label="Metres in 100 grams"
+						aria-label={say('Metres in 100 grams')}
 						oninput={(e) => change(yarn.id, { metresIn100g: number(e) }, `${yarn.id} metres`)}
 					/> m in 100 g</label
 				>
@@ -199,7 +201,7 @@
 							>These squares differ more than one hand and one yarn do: set one aside, or measure again.</span
 						>
 					{/if}
-				{:else}<span class="quiet">No square of plain knitting yet: its gauge is assumed.</span>{/if}
+				{:else}<span class="quiet">{say('No tension square yet: its tension is assumed.')}</span>{/if}
 			</p>
 			{#if yarn.squares.length > 0}
 				<div class="relative mt-2 overflow-x-auto" role="region" aria-label="Squares of {yarn.name}" tabindex="-1">

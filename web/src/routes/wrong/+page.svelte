@@ -169,7 +169,7 @@
 					{/if}
 					{#if cause.rows}
 						<div class="mt-4 flex gap-6 px-3 text-center">
-							{#each [['meant', cause.rows.meant], ['yours', cause.rows.yours]] as const as [says, of] (says)}
+							{#each [['meant', cause.rows.meant], ['yours', cause.rows.yours]] as const as [says, of], i (i)}
 								<figure>
 									<div class="overflow-hidden rounded-xl">
 										<Drawing drawing={glanceAt(of, light.now)!} width={150} />

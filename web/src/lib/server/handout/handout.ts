@@ -3,7 +3,7 @@
 import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
-import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
+import { type English, ENGLISHES, englishOf, inEnglish, SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
 import { z } from 'zod';
@@ -22,6 +22,8 @@ export const PrintSchema = z.object({
 	large: z.stringbool().catch(false),
 	colour: z.stringbool().catch(false),
 	hands: z.enum(DEMONSTRATIONS).optional().catch(undefined),
+	/** The words of the app on paper; what was written by hand stays as it is. */
+	english: z.enum(ENGLISHES).catch('uk'),
 });
 
 export const HandoutSchema = PrintSchema.extend({
@@ -75,11 +77,29 @@ export function settableIn<T>(value: T, key = ''): T {
 	return Object.fromEntries(Object.entries(value).map(([k, one]) => [k, settableIn(one, k)])) as T;
 }
 
+/** What is written by hand, or is a pattern: it keeps its own words. */
+const OWN: ReadonlySet<unknown> = new Set(['note', 'rows']);
+
+/** Texts of the app in the English of whoever prints them, at any depth. */
+export function inEnglishAll<T>(value: T, english: English, key = ''): T {
+	if (english === 'uk') return value;
+	if (typeof value === 'string') return (key === 'svg' ? value : inEnglish(value, english)) as T;
+	if (Array.isArray(value)) return value.map((one: unknown) => inEnglishAll(one, english)) as T;
+	if (typeof value !== 'object' || value === null || OWN.has((value as { kind?: unknown }).kind)) return value;
+	return Object.fromEntries(
+		Object.entries(value).map(([k, one]) => [k, OWN.has(k) ? one : inEnglishAll(one, english, k)]),
+	) as T;
+}
+
+/** The English of a teacher's paper. */
+export const englishFor = ({ english }: Pick<HouseStyle, 'english'>, locale: string): English =>
+	english === 'browser' ? englishOf(locale) : english;
+
 /** Sections one after the other. Between them, whose pictures take a while, others have their turn. */
 async function documentOf(
 	title: string,
 	sections: readonly (Pick<Section, 'blocks'> & Partial<Pick<Section, 'number' | 'title'>>)[],
-	{ paper, large, colour }: PrintOptions,
+	{ paper, large, colour, english }: PrintOptions,
 	photos: Photos,
 	drawn: () => void = () => undefined,
 ): Promise<Document> {
@@ -88,7 +108,7 @@ async function documentOf(
 	for (const { number, title: heading, blocks } of sections) {
 		done.push({
 			title: heading === undefined ? '' : number === undefined ? heading : `${number}. ${heading}`,
-			blocks: paperBlocks(blocks(), { light: colour ? 'day' : 'print', large, photos: ids }),
+			blocks: inEnglishAll(paperBlocks(blocks(), { light: colour ? 'day' : 'print', large, photos: ids }), english),
 		});
 		drawn();
 		await setImmediate();

@@ -8,7 +8,7 @@ import { type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/cor
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { codeDrawing } from '$lib/picture/code';
 import type { Code } from './code';
-import { type Drawn, type HandoutOptions, MOST_COPIES, settableIn } from './handout';
+import { type Drawn, type HandoutOptions, inEnglishAll, MOST_COPIES, settableIn } from './handout';
 import { noteOf, pictureOf } from './paper';
 import type { SetTask } from './setter';
 
@@ -89,7 +89,7 @@ async function documentOf(lesson: Lesson, style: HouseStyle, options: HandoutOpt
 	};
 	const pages = [];
 	for (const page of onePagesOf(lesson, style, options)) {
-		pages.push(settableIn(pageOf(page, paint, large)));
+		pages.push(inEnglishAll(settableIn(pageOf(page, paint, large)), options.english));
 		await setImmediate();
 	}
 	const [code] = codes;

@@ -23,6 +23,8 @@
 	import { stageOf } from '$lib/lesson/stage-of';
 	import FollowRows from '$lib/swatch/FollowRows.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	const { data } = $props();
 	setPicturesAt(() => `/shared/${page.params.token}/pictures`);
@@ -80,7 +82,7 @@
 				aria-current={followed ? undefined : 'page'}
 				href={addressFor({ view: 'steps' })}>Steps</a
 			>
-			{#if practice}<a class="pill pill-soft" href={practice}>Practise</a>{/if}
+			{#if practice}<a class="pill pill-soft" href={practice}>{say('Practise')}</a>{/if}
 			<button type="button" class="pill pill-soft ml-auto max-sm:hidden" onclick={() => window.print()}
 				><Printer class="size-5" /> Print</button
 			>

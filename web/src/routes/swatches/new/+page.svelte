@@ -17,6 +17,8 @@
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
+	import { useEnglish } from '$lib/ui/english';
+	const say = useEnglish();
 
 	const { data, form } = $props();
 	const light = useLight();
@@ -24,7 +26,7 @@
 	const KIND: Readonly<Record<CordKind, string>> = {
 		rope: 'Rope',
 		plait: 'Plait',
-		zigzag: 'Travelling zigzag',
+		zigzag: say('Travelling zigzag'),
 		diamond: 'Diamond',
 		honeycomb: 'Honeycomb',
 		reversible: 'Reversible rib',

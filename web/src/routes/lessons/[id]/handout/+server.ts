@@ -1,7 +1,7 @@
 import { picturesIn } from '@pond-loop/core/lesson';
 import { teacherOf } from '$lib/server/guard';
 import { fileAnswer, saidOf } from '$lib/server/handout/answer';
-import { type Drawn, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
+import { type Drawn, englishFor, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
 import { readClass } from '$lib/server/classes';
 import { onePageTask, pagesIn } from '$lib/server/handout/one-page';
 import { drawDocuments, setDocuments } from '$lib/server/handout/setter';
@@ -17,8 +17,11 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await opened(readLesson(teacherOf(locals), params.id)) : undefined;
 	const { lesson } = found ?? notFound();
-	const options = HandoutSchema.parse(Object.fromEntries(url.searchParams));
 	const style = await shownStyle(locals.session);
+	const options = HandoutSchema.parse({
+		...Object.fromEntries(url.searchParams),
+		english: englishFor(style, locals.locale),
+	});
 	const photos = await readPictures(teacherOf(locals), picturesIn(lesson));
 	const codes = await codesOf(teacherOf(locals), params.id, url.origin);
 	const of =

@@ -20,7 +20,7 @@
 			><ArrowLeft class="size-5" /> <span class="max-sm:sr-only">Back to the lesson</span></a
 		>
 		<nav aria-label="Handout" class="flex gap-1">
-			{#each KINDS as [title, query, all] (title)}
+			{#each KINDS as [title, query, all], nth (nth)}
 				<a
 					class={['pill', isAll === all ? 'bg-base-100 font-semibold' : 'pill-soft']}
 					aria-current={isAll === all ? 'page' : undefined}
