@@ -44,7 +44,7 @@ test('signing up, by keyboard, gives the codes once and leads on; then out, and 
 	await expectAccessible(page);
 	await field(page, 'Password').fill(PASSWORD);
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Welcome. Keep these codes');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Welcome. Save these codes');
 	await expect(page.getByTestId('codes').getByRole('listitem')).toHaveCount(10);
 	await expect(page.getByRole('link', { name: 'Ines Alder' })).toBeVisible();
 	await expectAccessible(page);
@@ -142,10 +142,10 @@ test('the account: name, password, new codes, and sessions that are listed and e
 	await expect(tonight(other)).toBeVisible();
 	await page.getByRole('link', { name: 'Ines Alder' }).click();
 	await expectAccessible(page);
-	await field(page, 'Your name, as the class knows you').fill('Ines <i>Alder</i> & Co');
+	await field(page, 'Your name, as your class knows you').fill('Ines <i>Alder</i> & Co');
 	await press(page, 'Save');
 	await expect(page.getByRole('link', { name: 'Ines <i>Alder</i> & Co' })).toBeVisible();
-	const ends = page.getByRole('button', { name: 'Sign it out' });
+	const ends = page.getByRole('button', { name: 'Sign out' });
 	await expect(ends).toHaveCount(2);
 	await ends.first().click();
 	await expect(ends).toHaveCount(1);
@@ -156,11 +156,11 @@ test('the account: name, password, new codes, and sessions that are listed and e
 
 	await signInAs(other, signInName, PASSWORD);
 	await expect(tonight(other)).toBeVisible();
-	await field(page, 'Password now').fill('wrong, wrong, wrong');
+	await field(page, 'Current password').fill('wrong, wrong, wrong');
 	await field(page, 'New password').fill('eight dry mittens');
 	await press(page, 'Change the password');
 	await expect(page.getByText('That is not your password')).toBeVisible();
-	await field(page, 'Password now').fill(PASSWORD);
+	await field(page, 'Current password').fill(PASSWORD);
 	await field(page, 'New password').fill('eight dry mittens');
 	await press(page, 'Change the password');
 	await expect(page.getByText('The password is changed')).toBeVisible();
@@ -206,7 +206,7 @@ test('all of it is taken along in one file without secrets, and the account goes
 	// In another account the file is looked into first, and then brought back.
 	await newTeacher(page.request);
 	await page.goto('/account');
-	await page.getByText('Bring it back from such a file').click();
+	await page.getByText('Restore from a file').click();
 	const bring = page.getByLabel('Choose the file with your data');
 	await bring.setInputFiles({ name: 'rows.json', mimeType: 'application/json', buffer: Buffer.from('Row 1: k4') });
 	await expect(page.getByText('That file is not JSON')).toBeVisible();
@@ -217,7 +217,7 @@ test('all of it is taken along in one file without secrets, and the account goes
 	await press(page, 'Bring it back');
 	await expect(page.getByText('1 thing is here again.')).toBeVisible();
 	await bring.setInputFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-	await expect(page.getByTestId('brought')).toContainText('The same: left as it is (1)');
+	await expect(page.getByTestId('brought')).toContainText('The same: nothing to do (1)');
 	await page.goto('/lessons');
 	await expect(page.getByRole('link', { name: 'Kept on paper' })).toBeVisible();
 });

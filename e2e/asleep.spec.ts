@@ -69,13 +69,13 @@ test.describe('a teacher of her own', () => {
 		const letGo = await heldBack(page);
 		const saves: string[] = [];
 		page.on('request', (r) => r.method() === 'POST' && saves.push(new URL(r.url()).search));
-		await page.getByLabel('Your name, as the class knows you').fill('Ines Rush');
+		await page.getByLabel('Your name, as your class knows you').fill('Ines Rush');
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
 		letGo();
 		await expect(page.getByText('saved', { exact: true })).toBeVisible();
 		expect(saves).toEqual(['?/name']);
 		await page.reload();
-		await expect(page.getByLabel('Your name, as the class knows you')).toHaveValue('Ines Rush');
+		await expect(page.getByLabel('Your name, as your class knows you')).toHaveValue('Ines Rush');
 	});
 });
 

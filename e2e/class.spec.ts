@@ -81,7 +81,10 @@ test('a session of twelve is logged in few presses, and its log leads to the nex
 		}
 	};
 	await press(page.getByRole('button', { name: /^1\. / }), page.getByRole('button', { name: /^2\. / }));
-	await press(page.getByRole('button', { name: 'Who is here?' }), page.getByRole('button', { name: 'All are here' }));
+	await press(
+		page.getByRole('button', { name: 'Who is here?' }),
+		page.getByRole('button', { name: 'Everyone’s here' }),
+	);
 	await press(page.getByRole('button', { name: 'Pelle', exact: true }), page.getByRole('button', { name: 'Done' }));
 	await expect(page.getByRole('heading', { name: '11 of 12 here' })).toBeVisible();
 	await press(...goals);
@@ -150,7 +153,7 @@ test('who is erased is gone from the class, its sessions and all that is given o
 	await page.getByRole('button', { name: 'The log as a table (CSV)' }).click();
 	expect((await saved).suggestedFilename()).toMatch(/^lanterns.*\.csv$/i);
 	await page.getByRole('button', { name: 'Delete this session' }).click();
-	await page.getByRole('button', { name: 'Remove it for good' }).click();
+	await page.getByRole('button', { name: 'Delete' }).click();
 	await expect(page.getByText('No session yet.')).toBeVisible();
 });
 
@@ -190,9 +193,9 @@ test.describe('without a network', () => {
 		await pieces.getByLabel('By whom').selectOption('Oda');
 		await pieces.getByLabel('What it shows').fill('A rope');
 		await pieces.getByLabel('Take a picture').setInputFiles(join(root, 'docs', 'screenshots', 'stage-day.png'));
-		await expect(pieces.getByText('kept here, not sent yet')).toBeVisible();
+		await expect(pieces.getByText('stored here, not sent yet')).toBeVisible();
 		await page.reload();
-		await expect(pieces.getByText('kept here, not sent yet')).toBeVisible();
+		await expect(pieces.getByText('stored here, not sent yet')).toBeVisible();
 		await cell(other, 'Till', leaning).click();
 		await context.setOffline(false);
 		await expect(page.getByTestId('kept')).toHaveText('Saved');
@@ -224,7 +227,7 @@ test.describe('without a network', () => {
 		await page.getByRole('link', { name: 'Thursday' }).click();
 		await page.waitForURL(/classes\/./);
 		await keptHere(page);
-		await expect(page.getByText('This device can begin one without a network, too.')).toBeVisible();
+		await expect(page.getByText('You can also start one offline on this device.')).toBeVisible();
 		await context.setOffline(true);
 		await page.reload();
 		const leaning = 'Seeing which way a cable leans';
@@ -238,7 +241,7 @@ test.describe('without a network', () => {
 		// One that is removed again leaves nothing here.
 		await beginHere();
 		await page.getByRole('button', { name: 'Delete this session' }).click();
-		await page.getByRole('button', { name: 'Remove it for good' }).click();
+		await page.getByRole('button', { name: 'Delete' }).click();
 		await page.waitForURL(/classes\/./);
 		await expect(page.locator('html')).toHaveAttribute('data-awake', 'yes');
 		expect(await pressesHere(page)).toBe(0);

@@ -138,13 +138,13 @@ test('a swatch is made in a craft: its rows, its checks and its words; the craft
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	// In plain knitting the same rows are another thing, and the crossing changes the ground.
 	await page.getByLabel('Craft').selectOption({ label: 'plain knitting' });
-	await page.getByRole('button', { name: 'Change it all the same' }).click();
+	await page.getByRole('button', { name: 'Change it anyway' }).click();
 	await expect(page.getByTestId('craft')).toHaveCount(0);
 	await expect(page.getByTestId('problems').getByRole('listitem').first()).toContainText(
 		'changes the background under it',
 	);
 	await page.getByLabel('Craft').selectOption({ label: 'brioche' });
-	await page.getByRole('button', { name: 'Change it all the same' }).click();
+	await page.getByRole('button', { name: 'Change it anyway' }).click();
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await expect(page.locator('[data-testid="save-state"][data-kind="saved"]')).toBeVisible();
 	await page.reload();

@@ -152,7 +152,7 @@ test('a wrong trace is called wrong', async ({ page }) => {
 test('a mistake on purpose shows on its faces, can be moved, and costs more the later it is seen', async ({ page }) => {
 	await page.goto(addressOf('2/2 RC', 'slash', '&mistake=yarn-outside'));
 	const shows = page.getByTestId('what-shows');
-	await expect(shows.locator('[data-face="RS"]')).toHaveText('nothing to be seen');
+	await expect(shows.locator('[data-face="RS"]')).toHaveText('nothing');
 	await expect(shows.locator('[data-face="WS"]')).toHaveText('a strand of yarn lies across 1, 2');
 	await expect(shows).toContainText('4 stitches');
 	await shows.getByLabel('Seen after').fill('3');
@@ -212,9 +212,9 @@ test('what a short search leaves open a longer one settles beside the page, and 
 		timeout: 30_000,
 	});
 	await expect(search).toContainText('Nothing does better within these limits');
-	await search.getByLabel('Keep it as a way of your own, called').fill('Torvald’s eight');
+	await search.getByLabel('Save it as your own way, named').fill('Torvald’s eight');
 	await search.getByRole('button', { name: 'Keep', exact: true }).click();
-	await expect(search).toContainText('“Torvald’s eight” is kept.');
+	await expect(search).toContainText('“Torvald’s eight” is saved.');
 	await search.getByRole('button', { name: 'Show it' }).click();
 	await expect(page.getByRole('radio', { name: 'Torvald’s eight' })).toBeChecked();
 });

@@ -115,7 +115,7 @@ test('a step is copied to another lesson, and an earlier version comes back', as
 	await page.getByRole('button', { name: 'Remove step 1' }).click();
 	await expect(saved(page)).toBeVisible();
 	await page.getByText('Earlier versions').click();
-	await page.getByRole('button', { name: 'Take this one' }).click();
+	await page.getByRole('button', { name: 'Use this one' }).click();
 	await expect(steps(page)).toHaveCount(8);
 	await page.goto('/lessons');
 	await page.getByRole('link', { name: /A plait/ }).click();
@@ -219,7 +219,7 @@ test('what to bring, and files; JSON read back equal, and nothing else is taken'
 	await input.setInputFiles(broken);
 	await expect(page.getByRole('region', { name: 'Files' }).getByRole('alert')).toContainText('Nothing was changed.');
 	await input.setInputFiles(json);
-	await page.getByRole('button', { name: 'Put it in place of this one' }).click();
+	await page.getByRole('button', { name: 'Replace this one' }).click();
 	await expect(steps(page)).toHaveCount(lesson.steps.length);
 	await expect(saved(page)).toBeVisible();
 	await page.goto(`${path}/kit`);
@@ -388,7 +388,7 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await expect(follow.getByTestId('row-now')).toHaveText('Row 2');
 	await visitor.getByRole('link', { name: 'left-handed, mirrored' }).click();
 	await expect(visitor.getByText('the fabric is mirrored').first()).toBeVisible();
-	await visitor.getByRole('button', { name: 'The whole chart again' }).click();
+	await visitor.getByRole('button', { name: 'Show the whole chart' }).click();
 	await expect(follow).toHaveCount(0);
 	await visitor.getByRole('link', { name: 'Practise' }).click();
 	await expect(visitor.getByTestId('practice').getByRole('heading', { level: 2 })).toBeVisible();

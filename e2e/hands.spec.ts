@@ -64,7 +64,7 @@ test('by keys alone, with what cannot be done refused in a sentence', async ({ p
 	for (const key of ['k', 'k', 'k', 'k']) await page.keyboard.press(key);
 	await expect(what(page)).toContainText('Exactly what was asked.');
 	await page.keyboard.press('k');
-	await expect(page.getByTestId('refused')).toContainText('There is nothing to do that with now.');
+	await expect(page.getByTestId('refused')).toContainText('You can’t do that now.');
 	await page.keyboard.press('Backspace');
 	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '4');
 });
@@ -125,7 +125,7 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await expect(loop(page, 2)).toBeVisible();
 	await page.getByTestId('hint').getByRole('button', { name: 'One hint' }).click();
 	await expect(page.getByTestId('hint')).toContainText('Cast on needle 3');
-	await page.getByTestId('hint').getByRole('button', { name: 'The whole way on' }).click();
+	await page.getByTestId('hint').getByRole('button', { name: 'Show all remaining moves' }).click();
 	await expect(what(page)).toContainText('Exactly what was asked.');
 });
 
@@ -141,7 +141,7 @@ test.describe('under a finger', () => {
 			.getByRole('button', { name: 'To a cable needle, in front' })
 			.tap();
 		await expect(what(page)).toContainText('Exactly what was asked.');
-		await page.getByRole('button', { name: 'Work the rest as it stands' }).tap();
+		await page.getByRole('button', { name: 'Work the rest in order' }).tap();
 		await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '5');
 		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 		await expectAccessible(page);
@@ -178,7 +178,7 @@ test.describe('a teacher of her own', () => {
 		await page.goto('/stage/own?name=2%2F2+LC&school=slash');
 		await expect(loop(page, 1)).toBeVisible();
 		for (const key of ['2', 'f', 'k', 'k', 'k', 'k']) await page.keyboard.press(key);
-		await page.getByRole('textbox', { name: 'Keep it as a way of your own' }).fill('Reed swap');
+		await page.getByRole('textbox', { name: 'Save it as your own way' }).fill('Reed swap');
 		await page.getByRole('button', { name: 'Keep', exact: true }).click();
 		await page.getByRole('link', { name: 'How to work it' }).click();
 		await expect(page.getByRole('radio', { name: 'Reed swap' })).toBeChecked();

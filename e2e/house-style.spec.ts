@@ -103,13 +103,13 @@ test('two windows: the later one is refused, both are shown, and either can be k
 	await expect(two).toContainText('The cable needle is: A hook');
 	await expect(two).toContainText('The cable needle is: Straight');
 	await expectAccessible(second);
-	await two.getByRole('button', { name: 'Take this one' }).click();
+	await two.getByRole('button', { name: 'Use this one' }).click();
 	await expect(second.getByRole('radio', { name: 'A hook' })).toBeChecked();
 	await expect(saved(second)).toBeVisible();
 });
 
 test('a glossary of one’s own comes first wherever names are read', async ({ page }) => {
-	const own = page.getByLabel('Your own glossary comes first');
+	const own = page.getByLabel('Your own abbreviations come first');
 	await own.fill('C4F: sl 2 sts to cn and hold in back, k2, k2 from cn\nC6F: sl 3 to cn, hold in front, k3');
 	await expect(page.getByTestId('entry').first()).toContainText('2 over 2, leaning right');
 	await expect(page.getByTestId('entry').nth(1)).toContainText('3 stitches are left on the cable needle');

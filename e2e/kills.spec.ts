@@ -219,7 +219,7 @@ test('a lesson and a swatch that were spoilt are listed with the others, shown a
 	await expect(page.getByTestId('why')).toContainText('between 1 and 400 stitches');
 	const text = page.getByLabel('As it is stored');
 	await text.fill((await text.inputValue()).replace('-7', '8'));
-	await page.getByRole('button', { name: 'Keep it as it stands here' }).click();
+	await page.getByRole('button', { name: 'Save this text' }).click();
 	await expect(page).toHaveURL(`${served.address}/swatches/${id}`);
 	await expect(page.getByTestId('chart')).toBeVisible();
 	for (const more of ['', '/print', '/show', '/kit']) {

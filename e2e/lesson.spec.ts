@@ -104,7 +104,7 @@ test('two windows on one lesson: the later save is refused, both texts are kept,
 	await expect(saved(second)).toBeVisible();
 	await page.getByRole('button', { name: 'Add a note' }).click();
 	await page.getByLabel('Note', { exact: true }).fill('written meanwhile');
-	await page.getByTestId('two-versions').getByRole('button', { name: 'Take this one' }).click();
+	await page.getByTestId('two-versions').getByRole('button', { name: 'Use this one' }).click();
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue('From the second');
 	// What was set aside is one undo away.
 	await page.getByRole('button', { name: 'Undo' }).click();

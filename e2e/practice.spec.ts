@@ -37,7 +37,7 @@ test('a sitting begins with new kinds, says what a wrong answer makes, and goes 
 	await expect(practice.getByRole('heading', { level: 2 })).toBeVisible();
 	// What was right just now is not asked again at once.
 	await expect(practice.getByText(DRILLS[0]!.title, { exact: true })).toHaveCount(0);
-	await practice.getByText('What is kept of this').tap();
+	await practice.getByText('What we store').tap();
 	await practice.getByRole('button', { name: 'Forget it' }).tap();
 	await page.reload();
 	await expect(practice.getByText(DRILLS[0]!.title, { exact: true })).toBeVisible();
@@ -134,7 +134,7 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	await teacher.getByRole('checkbox', { name: 'C4F / C4B' }).uncheck();
 	await expect(teacher.getByRole('status')).toContainText('Kept.');
 	await expectAccessible(teacher);
-	const address = await teacher.getByLabel('To be scanned, or sent as a link').inputValue();
+	const address = await teacher.getByLabel('Scan it, or send the link').inputValue();
 	await teacher.goto(`/lessons/${lesson}/print?all`);
 	await expect(teacher.getByText(address)).toBeVisible();
 
@@ -161,12 +161,12 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 	await expectAccessible(page);
 	await shown.getByRole('button', { name: 'Send this' }).tap();
-	await expect(shown).toContainText(/Runa Sedge sees how it went until (2 November|November 2)\./);
+	await expect(shown).toContainText(/Runa Sedge sees your results up to (2 November|November 2)\./);
 	await teacher.reload();
 	await expect(teacher.getByTestId('sent')).toContainText('grey heron');
 	await teacher.getByTestId('sent').getByText('grey heron').first().click();
 	await expect(teacher.getByTestId('sent')).toContainText(/Most often missed: [23]\/[23] [LR]C/);
-	await shown.getByRole('button', { name: 'Erase what was sent' }).tap();
+	await shown.getByRole('button', { name: 'Erase what I sent' }).tap();
 	await expect(shown).toContainText('has nothing of yours any more');
 	await teacher.reload();
 	await expect(teacher.getByTestId('sent')).toHaveCount(0);
@@ -176,15 +176,15 @@ test('a teacher opens the door; a learner’s first five minutes are shown when 
 		expect((await page.request.post(`${address}/sent`, { data, headers: { origin: home } })).ok()).toBe(true);
 	}
 	await teacher.reload();
-	await teacher.getByRole('button', { name: 'Erase all of it' }).click();
-	await expect(teacher.getByText('All 2 go for good.')).toBeVisible();
+	await teacher.getByRole('button', { name: 'Erase all results' }).click();
+	await expect(teacher.getByText('All 2 will be erased. You can’t undo this.')).toBeVisible();
 	await teacher.getByRole('button', { name: 'Erase all', exact: true }).click();
 	await expect(teacher.getByTestId('sent')).toHaveCount(0);
 	await teacher.getByRole('button', { name: 'New link' }).click();
 	await teacher.getByRole('button', { name: 'Make a new link' }).click();
-	await expect(teacher.getByLabel('To be scanned, or sent as a link')).not.toHaveValue(address);
+	await expect(teacher.getByLabel('Scan it, or send the link')).not.toHaveValue(address);
 	expect((await page.request.get(address)).status()).toBe(404);
-	await page.goto(await teacher.getByLabel('To be scanned, or sent as a link').inputValue());
+	await page.goto(await teacher.getByLabel('Scan it, or send the link').inputValue());
 	await teacher.getByRole('button', { name: 'Turn off' }).click();
 	await expect(teacher.getByRole('heading', { name: 'Practice is off' })).toBeVisible();
 	await page.reload();

@@ -151,12 +151,12 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	await rope(page);
 	const swatch = page.url();
 	await page.getByRole('link', { name: 'Add my yarns' }).click();
-	await page.getByRole('button', { name: 'A yarn more' }).click();
+	await page.getByRole('button', { name: 'Add yarn' }).click();
 	await page.getByLabel('Name of the yarn').fill('Reed');
 	await page.getByLabel('Metres in 100 grams').fill('200');
 	const yarn = page.getByTestId('yarn');
 	for (const [i, wide] of ['10', '10.4', '13'].entries()) {
-		await yarn.getByRole('button', { name: 'A square more' }).click();
+		await yarn.getByRole('button', { name: 'Add a square' }).click();
 		await yarn.getByLabel('Width dried flat, in cm').nth(i).fill(wide);
 		await yarn.getByLabel('Length dried flat, in cm').nth(i).fill('10');
 		await yarn.getByLabel('Length dried flat, in cm').nth(i).press('Tab');

@@ -54,7 +54,7 @@ test('a practice swatch is asked for, kept, and works out', async ({ page }) => 
 	await expect(page.getByTestId('made')).toContainText('Cast on 28 stitches; the pattern comes round after 24 rows');
 	await expectAccessible(page);
 	await page.getByLabel('Title').fill('Tight, usual, loose');
-	await page.getByRole('button', { name: 'Keep this swatch' }).click();
+	await page.getByRole('button', { name: 'Save this swatch' }).click();
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await expect(page.getByTestId('cords').getByRole('listitem')).toHaveCount(6);
 	await page.goto('/swatches');
@@ -72,7 +72,7 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 		.getByLabel('Rows', { exact: true })
 		.fill('Cast on 12 sts\nRow 1 (RS): P4, k4, p4.\nRow 2: K4, p4, k4\nRow 3: p4, 2/2 XC, p4\nRow 4: k4, p4, k3');
 	await page.getByRole('button', { name: 'Check it' }).click();
-	await expect(page.getByRole('heading', { name: '2 things do not work out' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: '2 things don’t work out' })).toBeVisible();
 	await expect(problems(page).nth(0)).toContainText('“2/2 XC” is no stitch and no crossing');
 	await expect(problems(page).nth(1)).toContainText('1 stitch is left at the end of the row');
 	await expect(page.getByTestId('rows').locator('.cm-lintRange-error')).toHaveCount(2);
@@ -81,7 +81,7 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await page.keyboard.press('End');
 	await page.keyboard.press('Backspace');
 	await page.keyboard.type('4');
-	await expect(page.getByRole('heading', { name: 'One row does not work out' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'One row doesn’t work out' })).toBeVisible();
 	// A name that the school reads otherwise is mended from its own message.
 	await page.getByTestId('rows').getByText('2/2 XC').dblclick();
 	await rows(page).press('Home');
@@ -103,10 +103,10 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	// Names that mean something else in the other school are told before it is chosen.
 	await page.getByLabel('Abbreviations').selectOption('slash');
 	await expect(page.getByRole('dialog')).toContainText('Row 3 can no longer be worked');
-	await page.getByRole('button', { name: 'Leave it as it is' }).click();
+	await page.getByRole('button', { name: 'Cancel' }).click();
 	await expect(page.getByLabel('Abbreviations')).toHaveValue('total-front-back');
 	await page.getByLabel('Abbreviations').selectOption('slash');
-	await page.getByRole('button', { name: 'Change it all the same' }).click();
+	await page.getByRole('button', { name: 'Change it anyway' }).click();
 	await expect(problems(page).first()).toContainText('means different things in different patterns');
 });
 
@@ -124,7 +124,7 @@ test('the chart and the text are one document, with one undo', async ({ page }) 
 	await page.keyboard.press('k');
 	await expect(page.getByTestId('rows')).toContainText('Row 3: k2, p1, C8F, p3');
 	await page.getByText('Cross', { exact: true }).click();
-	await page.getByLabel('Crossing to lay').fill('C4B');
+	await page.getByLabel('Crossing to add').fill('C4B');
 	const five = await cell(page, 3, 4);
 	await page.mouse.click(five.x, five.y);
 	await expect(page.getByTestId('rows')).toContainText('Row 5: p3, C4B, k4, p3');
@@ -151,7 +151,7 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await page.mouse.down();
 	await page.mouse.move(to.x, to.y, { steps: 3 });
 	await page.mouse.up();
-	await page.getByRole('button', { name: 'Once more beside it', exact: true }).click();
+	await page.getByRole('button', { name: 'Repeat beside it', exact: true }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 1: p2, C4F, C4F, p4');
 	await page.getByRole('button', { name: 'Copy', exact: true }).click();
 	const away = await cell(page, 10, 0);
@@ -160,11 +160,11 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await expect(page.getByTestId('rows')).toContainText('Row 1: p6, C4F, C4F');
 	await page.getByRole('button', { name: 'Row above' }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 2: p8, k6');
-	await page.getByRole('button', { name: 'Stitch fewer' }).click();
+	await page.getByRole('button', { name: 'Delete stitch' }).click();
 	await expect(page.getByRole('status').filter({ hasText: 'runs through that column' })).toBeVisible();
 	const edge = await cell(page, 0, 0);
 	await page.mouse.click(edge.x, edge.y);
-	await page.getByRole('button', { name: 'Stitch more' }).click();
+	await page.getByRole('button', { name: 'Add stitch' }).click();
 	await expect(page.getByLabel('Stitches cast on')).toHaveValue('15');
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	// What is chosen may go under one's hands.
@@ -187,12 +187,12 @@ test('a change asks first when other rows would come out otherwise, and offers w
 	const low = await cell(page, 2, 1);
 	await page.mouse.click(low.x, low.y);
 	const asked = page.getByTestId('ask-first');
-	await page.getByRole('button', { name: 'Take row out' }).click();
+	await page.getByRole('button', { name: 'Delete row' }).click();
 	await expect(asked).toContainText('Row 3 is worked on the WS, and can no longer be worked. Rows 4 and 5 change too.');
 	await expectAccessible(page);
 	await page.keyboard.press('Escape');
 	await expect.poll(() => lines(page)).toEqual(text.split('\n'));
-	await page.getByRole('button', { name: 'Take row out' }).click();
+	await page.getByRole('button', { name: 'Delete row' }).click();
 	await asked.getByRole('button', { name: 'Take out rows 2 and 3' }).click();
 	await expect
 		.poll(() => lines(page))
@@ -206,10 +206,10 @@ test('a change asks first when other rows would come out otherwise, and offers w
 	const shape = page.getByRole('combobox', { name: 'Worked', exact: true });
 	await shape.selectOption('round');
 	await expect(asked).toContainText('Row 2 is worked on the RS, and can no longer be worked.');
-	await asked.getByRole('button', { name: 'Leave it as it is' }).click();
+	await asked.getByRole('button', { name: 'Cancel' }).click();
 	await expect(shape).toHaveValue('flat');
 	await shape.selectOption('round');
-	await asked.getByRole('button', { name: 'Change it all the same' }).click();
+	await asked.getByRole('button', { name: 'Change it anyway' }).click();
 	await expect(shape).toHaveValue('round');
 });
 
@@ -329,7 +329,7 @@ test('files are written, and rows and JSON read back equal; what is none is refu
 		await input.setInputFiles({ name: 'x', mimeType: 'application/octet-stream', buffer: readFileSync(path) });
 		await expect(page.getByTestId('file-preview')).toContainText('18 rows on 14 stitches, flat.');
 		expect(await lines(page)).toEqual(['Row 1: k14']);
-		await page.getByRole('button', { name: 'Put it in place of this one' }).click();
+		await page.getByRole('button', { name: 'Replace this one' }).click();
 		await expect.poll(() => lines(page)).toEqual(before);
 	}
 	const broken = info.outputPath('broken.json');
@@ -361,7 +361,7 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	);
 	await page.goto(`/swatches/${id}`);
 	await page.getByText('Earlier versions').click();
-	await page.getByRole('button', { name: 'Take this one' }).click();
+	await page.getByRole('button', { name: 'Use this one' }).click();
 	await expect(page.getByLabel('Title of the swatch')).toHaveValue('Lantern sleeve');
 	await expect(saved(page)).toBeVisible();
 });

@@ -10,7 +10,7 @@ const GIVEN_UP: readonly RegExp[] = [
 	/\bpurl ground\b|\bthe ground\b/i,
 	/\bhouse style\b/i,
 	/\bTonight\b/,
-	/\b(?:on|to|take it to) the stage\b/i,
+	/\b(?:on|to|use it to) the stage\b/i,
 	/\b(?:total|slash|held) names\b|\btwist words\b|by hold,|\bschool\b/i,
 	/\bproved by\b|\bsimulat/i,
 	/\bOff the (?:holder|cable needle)\b|\bBack to the needle\b|\bPinch and recapture\b|\bBest found\b/,

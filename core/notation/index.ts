@@ -1,4 +1,3 @@
-export { ENGLISHES, englishOf, inEnglish, type English } from './english.ts';
 export { closeNames, type CloseName } from './close.ts';
 export type { NamePart } from './parts.ts';
 export {

@@ -18,7 +18,8 @@ import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
 import { OWN_WAY_LIMITS, OwnWaySchema } from './own-way.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { YARN_LIMITS, YarnSchema } from './yarn.ts';
-import { ENGLISHES, GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
+import { ENGLISHES } from '../english/index.ts';
+import { GLOSSARY_LIMITS, SCHOOL_IDS } from '../notation/index.ts';
 import { thousands } from '../thousands.ts';
 
 const SideWord = (which: string): z.ZodString =>

@@ -20,7 +20,7 @@
 	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import { followSystem, LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLocale } from '$lib/ui/locale';
-	import { englishOf } from '@pond-loop/core/notation';
+	import { englishOf } from '@pond-loop/core/english';
 	import { setEnglish } from '$lib/ui/english';
 	import { setLight } from '$lib/ui/light-state.svelte';
 	import { about } from './about';

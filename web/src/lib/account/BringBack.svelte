@@ -17,8 +17,8 @@
 	const MOST = 30;
 	const STANDING = {
 		new: 'New: brought back',
-		differs: 'Different from what is here',
-		same: 'The same: left as it is',
+		differs: 'Different from what you have now',
+		same: 'The same: nothing to do',
 	} as const;
 
 	let text: string | undefined;
@@ -79,12 +79,10 @@
 				</ul>
 				{#if standing === 'differs'}
 					<div class="mt-1 flex flex-wrap gap-x-6" role="radiogroup" aria-label="What differs">
+						<label><input type="radio" class="accent-secondary" value="mine" bind:group={differing} /> keep mine</label>
 						<label
-							><input type="radio" class="accent-secondary" value="mine" bind:group={differing} /> stays as it is here</label
-						>
-						<label
-							><input type="radio" class="accent-secondary" value="file" bind:group={differing} /> becomes as in the file;
-							what was here stays among its versions</label
+							><input type="radio" class="accent-secondary" value="file" bind:group={differing} /> use the one in the file
+							(mine stays in Earlier versions)</label
 						>
 					</div>
 				{/if}
@@ -92,7 +90,7 @@
 		{/each}
 		<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2">
 			<button type="button" class="pill pill-strong" disabled={busy} onclick={keep}>Bring it back</button>
-			<button type="button" class="wordlink" onclick={() => (found = undefined)}>Leave everything as it is</button>
+			<button type="button" class="wordlink" onclick={() => (found = undefined)}>Cancel</button>
 		</p>
 	</div>
 {/if}

@@ -16,7 +16,7 @@
 			await navigator.clipboard.writeText(text);
 			said = 'Copied.';
 		} catch {
-			said = 'The browser does not let pages copy here. Mark the codes and copy them, or save them as a file.';
+			said = 'Your browser doesn’t allow copying here. Select the codes and copy them, or save them as a file.';
 		}
 	}
 

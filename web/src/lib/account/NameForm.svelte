@@ -16,7 +16,7 @@
 	<div class="grow basis-64">
 		<Field
 			name="name"
-			label="Your name, as the class knows you"
+			label="Your name, as your class knows you"
 			bind:value={$form.name}
 			errors={$errors.name}
 			autocomplete="name"

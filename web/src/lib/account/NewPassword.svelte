@@ -15,11 +15,11 @@
 
 <form method="post" action="?/password" use:enhance class="grid gap-4">
 	<input type="hidden" name="username" autocomplete="username" value={signInName} />
-	<PasswordField name="current" label="Password now" bind:value={$form.current} errors={$errors.current} />
+	<PasswordField name="current" label="Current password" bind:value={$form.current} errors={$errors.current} />
 	<PasswordField
 		fresh
 		label="New password"
-		hint="At least 10 characters. Every other browser is signed out with it."
+		hint="At least 10 characters. All other browsers are signed out."
 		bind:value={$form.password}
 		errors={$errors.password}
 	/>

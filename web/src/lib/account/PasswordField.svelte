@@ -16,7 +16,7 @@
 		fresh = false,
 		name = 'password',
 		label = 'Password',
-		hint = fresh ? 'At least 10 characters. A few words in a row are easy to keep.' : '',
+		hint = fresh ? 'At least 10 characters. A few words in a row are easy to remember.' : '',
 	}: Props = $props();
 </script>
 

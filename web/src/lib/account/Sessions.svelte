@@ -39,7 +39,7 @@
 			{#if !session.here}
 				<form method="post" action="?/revoke" use:enhance={keepPage(say)}>
 					<input type="hidden" name="id" value={session.id} />
-					<button class="wordlink font-semibold">Sign it out</button>
+					<button class="wordlink font-semibold">Sign out</button>
 				</form>
 			{/if}
 		</li>
@@ -50,7 +50,7 @@
 		<p class="w-full">And {sessions.length - LISTED_MOST} more, not used for longer.</p>
 	{/if}
 	<p class="quiet grow text-[0.94rem]">
-		A browser that is not used for {idleDays} days is signed out by itself.
+		After {idleDays} days without use, a browser is signed out.
 	</p>
 	{#if others.length > 0}
 		<form method="post" action="?/others" use:enhance={keepPage(say)}>

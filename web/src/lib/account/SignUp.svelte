@@ -18,7 +18,7 @@
 	<Field
 		name="name"
 		label="Your name"
-		hint="As the class knows you."
+		hint="As your class knows you."
 		bind:value={$form.name}
 		errors={$errors.name}
 		autocomplete="name"
@@ -27,7 +27,7 @@
 	<SignInNameField
 		bind:value={$form.signInName}
 		errors={$errors.signInName}
-		hint="A word, or your mail address; nothing is sent to it."
+		hint="A word, or your email address. We never send email."
 	/>
 	<PasswordField fresh bind:value={$form.password} errors={$errors.password} />
 	<Send label="Sign up" busy="Signing up …" submitting={$submitting} trouble={$message} />

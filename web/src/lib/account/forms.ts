@@ -33,7 +33,7 @@ const NewSignInName = SignInName.min(
 
 const NewPassword = z
 	.string()
-	.min(shortest, `A password has at least ${shortest} characters. A few words in a row are easy to keep.`)
+	.min(shortest, `A password has at least ${shortest} characters. A few words in a row are easy to remember.`)
 	.max(longest, `A password has at most ${longest} characters. Shorten it.`);
 
 const Password = z.string().min(1, 'Type your password.').max(longest, 'No password is that long. Type it again.');

@@ -48,7 +48,7 @@
 	async function begin(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		if (people === 0) {
-			trouble = 'Nobody is in this class yet. Add people first.';
+			trouble = 'This class is empty. Add people first.';
 			return;
 		}
 		busy = true;
@@ -79,7 +79,7 @@
 		<input class="field" type="date" bind:value={day} required aria-label="Day" />
 		<button class="pill pill-strong grow" disabled={busy}>{busy ? 'Beginning …' : 'Start session'}</button>
 	</div>
-	{#if isReady}<p class="quiet text-[0.88rem]">This device can begin one without a network, too.</p>{/if}
+	{#if isReady}<p class="quiet text-[0.88rem]">You can also start one offline on this device.</p>{/if}
 	{#if running}
 		<p><a class="wordlink" href="/evenings/{running.id}">Go on with <span dir="auto">{running.title}</span></a></p>
 	{/if}
@@ -90,7 +90,7 @@
 					<a class="wordlink" href="/evenings/begun#{id}" data-sveltekit-reload
 						><span dir="auto">{evening.title}</span>, {weekdayOf(evening.day)}</a
 					>
-					<span class="quiet">begun here without a network; it is sent when it is opened with one.</span>
+					<span class="quiet">started offline here. Open it online to send it.</span>
 				</li>
 			{/each}
 		</ul>

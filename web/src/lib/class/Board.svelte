@@ -197,14 +197,14 @@
 	{#if log.trouble}<p class="text-error font-semibold" role="alert">{log.trouble}</p>{/if}
 	{#if log.refused > 0}
 		<p class="text-error" role="alert">
-			{log.refused === 1 ? 'One entry was' : `${log.refused} entries were`} not taken: {log.refusedWhy} It stays on this device,
-			and is tried again when this page is opened again.
+			{log.refused === 1 ? 'One entry was' : `${log.refused} entries were`} not taken: {log.refusedWhy} It stays on this device.
+			Open this page again to retry.
 		</p>
 	{/if}
 	{#if log.unreadHere > 0}
 		<p role="status">
-			This device keeps {log.unreadHere === 1 ? 'an entry' : `${log.unreadHere} entries`} of this session that cannot be read
-			here. Nothing of it is removed; a newer version of this page may read it.
+			This device keeps {log.unreadHere === 1 ? 'an entry' : `${log.unreadHere} entries`} of this session that this version
+			can’t read. Nothing is lost. Reload the page to get a newer version.
 		</p>
 	{/if}
 
@@ -229,7 +229,7 @@
 				<span class="min-w-0">
 					{#if running}<strong dir="auto">{running.title}</strong>
 						<span class="quiet">{clock(60 * minutesOf(running.id))} min, planned {running.minutes}</span>
-					{:else}<span class="quiet">Press a step when it begins; the next one ends it.</span>{/if}
+					{:else}<span class="quiet">Press a step when it starts. The next step ends it.</span>{/if}
 				</span>
 				<span class="quiet">
 					{Math.round(gone)} of {Math.round(planned)} min{behind > 1
@@ -251,7 +251,7 @@
 				>{counting ? 'Done' : 'Who is here?'}</button
 			>
 			{#if counting}<button type="button" class="wordlink" onclick={() => log.press({ kind: 'here', here: true })}
-					>All are here</button
+					>Everyone’s here</button
 				>{/if}
 		</div>
 		{#if counting}
@@ -329,7 +329,7 @@
 				</div>
 			</div>
 			<p class="quiet mt-1 text-[0.94rem]">
-				Each press goes on: on their own, with help, not yet, not seen. Blank means not seen, and counts as nothing.
+				Press to change: on their own, with help, not yet, not seen. An empty circle means not seen.
 			</p>
 		{/if}
 	</section>
@@ -337,7 +337,7 @@
 	<div class="mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 md:grid-cols-[repeat(2,minmax(0,1fr))]">
 		<Stopwatch people={here} laps={went.laps} press={(did) => log.press(did)} />
 		<section aria-labelledby="{uid}-wrong">
-			<h2 id="{uid}-wrong" class="text-xl">Went wrong tonight</h2>
+			<h2 id="{uid}-wrong" class="text-xl">What went wrong</h2>
 			{#if wrongs.length > 0}
 				<ul class="mt-1">
 					{#each wrongs as { mistake, all }, nth (nth)}
@@ -363,8 +363,8 @@
 					class="field min-w-0 grow basis-40"
 					bind:value={mended}
 					maxlength="600"
-					placeholder="How it was mended"
-					aria-label="How it was mended"
+					placeholder="How you fixed it"
+					aria-label="How you fixed it"
 				/>
 				<button class="pill pill-soft">Add what happened</button>
 			</form>
@@ -389,7 +389,7 @@
 			</form>
 		</section>
 		<section aria-labelledby="{uid}-next">
-			<h2 id="{uid}-next" class="text-xl">Next time, it seems</h2>
+			<h2 id="{uid}-next" class="text-xl">Next time</h2>
 			{#if next.length === 0}<p class="quiet mt-1">Nobody struggled.</p>{/if}
 			<ul class="mt-1">
 				{#each next as one, nth (nth)}<li class="py-0.5">
@@ -408,8 +408,8 @@
 		<button type="button" class="wordlink" onclick={saveTable}>The log as a table (CSV)</button>
 		{#if removing}
 			<span>
-				The session goes with all that was pressed at it, for good.
-				<button type="button" class="wordlink text-error" onclick={remove}>Remove it for good</button> ·
+				This deletes the session and its log. You can’t undo this.
+				<button type="button" class="wordlink text-error" onclick={remove}>Delete</button> ·
 				<button type="button" class="wordlink" onclick={() => (removing = false)}>Keep it</button>
 			</span>
 		{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Delete this session</button>{/if}

@@ -59,12 +59,12 @@
 	<h2 class="text-2xl wrap-anywhere" dir="auto">{person.name}</h2>
 	<p class="lead mt-2">What I can do</p>
 	<ul class="ml-5 list-disc">
-		{#each can as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">It begins tonight.</li>{/each}
+		{#each can as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">Just started.</li>{/each}
 	</ul>
 	{@render drawn(can)}
-	<p class="lead mt-3">What comes next</p>
+	<p class="lead mt-3">What’s next</p>
 	<ul class="ml-5 list-disc">
-		{#each next as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">Whatever I like to try.</li>{/each}
+		{#each next as { id, title } (id)}<li>{title}</li>{:else}<li class="quiet">Anything I’d like to try.</li>{/each}
 	</ul>
 	{@render drawn(next)}
 </section>

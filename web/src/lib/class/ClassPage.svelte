@@ -260,10 +260,10 @@
 									checked={person.left ?? false}
 									onchange={(e) =>
 										put(person.id, { left: e.currentTarget.checked ? true : undefined } as Partial<Person>)}
-								/> comes no more</label
+								/> left the class</label
 							>
 							<fieldset class="basis-full">
-								<legend class="quiet">Keeps away from (ask; do not guess)</legend>
+								<legend class="quiet">Avoids (ask, don’t guess)</legend>
 								{#each FIBRES as fibre, nth (nth)}
 									<label class="mr-4"
 										><input
@@ -282,7 +282,7 @@
 							</fieldset>
 							<p class="basis-full">
 								<a class="wordlink" href="/api/classes/{opened.id}/people/{person.id}" download
-									>All that is known of {person.name}, as a file</a
+									>Everything stored about {person.name}, as a file</a
 								>
 								·
 								<button type="button" class="wordlink" onclick={() => (erasing = person.id)}>Erase {person.name}</button
@@ -290,9 +290,8 @@
 							</p>
 							{#if erasing === person.id}
 								<p class="border-error basis-full border-l-4 py-1 pl-4" role="alert">
-									{person.name} goes from this class and from all its sessions, with pictures of pieces and the name in notes,
-									for good, and is not brought back by an old file. What was shown of practice under this name goes too; under
-									another name you erase it where you see it.
+									{person.name} will be erased from this class and all its sessions, with pictures and the name in notes.
+									Old files won’t bring it back. Practice results under this name are erased too. You can’t undo this.
 									<button type="button" class="pill pill-strong mx-2" onclick={() => erase(person)}
 										>Erase for good</button
 									>
@@ -312,8 +311,8 @@
 		{/if}
 		{#if come.length > 0}
 			<p class="quiet mt-3 text-[0.94rem]">
-				Sheets: {sheetsSaid(sheetsFor({ learners: come.length, room }, style), style)}. Sharp tools are counted out and
-				counted back; rest hands every 20 to 30 minutes; the venue’s rules go first.
+				Sheets: {sheetsSaid(sheetsFor({ learners: come.length, room }, style), style)}. Count sharp tools out and back
+				in. Rest hands every 20 to 30 minutes. Follow the venue’s rules.
 			</p>
 		{/if}
 	</section>
@@ -348,13 +347,13 @@
 		</section>
 		{#if lessons.length > 0 && come.length > 0}
 			<section aria-labelledby="{uid}-room">
-				<h2 id="{uid}-room" class="lead font-sans">Give a lesson this room</h2>
+				<h2 id="{uid}-room" class="lead font-sans">Use this class for a lesson</h2>
 				<form class="mt-1 flex flex-wrap gap-x-3 gap-y-2" onsubmit={takeRoom}>
 					<select class="field min-w-0 grow basis-40" bind:value={lesson} required aria-label="Lesson">
 						<option value="" disabled>Choose a lesson</option>
 						{#each lessons as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
 					</select>
-					<input class="field" type="date" bind:value={day} aria-label="On a day, if it is known" />
+					<input class="field" type="date" bind:value={day} aria-label="Date, if you know it" />
 					<button class="pill pill-soft">Use this class</button>
 				</form>
 				<p class="mt-1 text-[0.94rem]" role="status">
@@ -370,10 +369,10 @@
 		</p>
 		<p class="text-[0.94rem]">
 			{#if removing}
-				The class goes with its people and sessions, for good.
-				<button type="button" class="wordlink text-error" onclick={remove}>Remove it for good</button> ·
+				This deletes the class, its people and its sessions. You can’t undo this.
+				<button type="button" class="wordlink text-error" onclick={remove}>Delete</button> ·
 				<button type="button" class="wordlink" onclick={() => (removing = false)}>Keep it</button>
-			{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Remove this class</button>{/if}
+			{:else}<button type="button" class="wordlink" onclick={() => (removing = true)}>Delete this class</button>{/if}
 		</p>
 	</div>
 </div>

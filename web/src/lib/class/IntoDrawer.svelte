@@ -57,13 +57,13 @@
 		</p>
 		<p class="mt-2 flex flex-wrap items-baseline gap-x-4">
 			<button class="pill pill-soft" disabled={busy}>{busy ? 'Putting …' : 'Put them into My yarns'}</button>
-			<span class="quiet">Swatches of that yarn reckon with them.</span>
+			<span class="quiet">Swatches in that yarn use them.</span>
 		</p>
 		{#if told}<p class="mt-1" role="status">{told} <a class="wordlink" href="/yarns">My yarns</a></p>{/if}
 		{#if trouble}<p class="text-error mt-1 font-semibold" role="alert">{trouble}</p>{/if}
 	</form>
 {:else}
 	<p class="quiet mt-3 text-[0.94rem]">
-		Swatches reckon with them once they are with a yarn: <a class="wordlink" href="/yarns">put that into My yarns</a>
+		To use them in swatches, add them to a yarn: <a class="wordlink" href="/yarns">put that into My yarns</a>
 	</p>
 {/if}

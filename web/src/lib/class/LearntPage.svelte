@@ -73,7 +73,7 @@
 		const aside = of.aside ?? [];
 		const next = aside.includes(lap.press) ? aside.filter((a) => a !== lap.press) : [...aside, lap.press];
 		const answer = await saveClass(opened.id, opened.version, { ...of, aside: next });
-		trouble = answer.kind === 'stale' ? 'The class was changed elsewhere just now. Try once more.' : troubleOf(answer);
+		trouble = answer.kind === 'stale' ? 'The class changed in another window. Try again.' : troubleOf(answer);
 		await invalidateAll();
 	}
 	/** Pictures that are shown at first, and more of with each press. */
@@ -123,14 +123,14 @@
 {/if}
 {#if learnt.evenings.length === 0}
 	<p class="border-base-300 mt-6 border-y py-8">
-		No session yet. <a class="wordlink" href="/classes/{opened.id}">Begin one</a>, and what people could do, how long
-		steps took and what went wrong come together here.
+		No session yet. <a class="wordlink" href="/classes/{opened.id}">Begin one</a>. You’ll see here who can do what, how
+		long steps take and what goes wrong.
 	</p>
 {:else}
 	<p class="quiet">
 		{#if learnt.evenings.length === 1}From one session, {weekdayOf(learnt.evenings[0]!.day)}{:else}From {learnt.evenings
-				.length} sessions, {weekdayOf(learnt.evenings[0]!.day)} to {weekdayOf(learnt.evenings.at(-1)!.day)}{/if}. Who
-		was not seen counts as nothing.
+				.length} sessions, {weekdayOf(learnt.evenings[0]!.day)} to {weekdayOf(learnt.evenings.at(-1)!.day)}{/if}. Not
+		seen doesn’t count.
 	</p>
 	<div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_25rem]">
 		<section aria-labelledby="{uid}-who" class="min-w-0">
@@ -179,7 +179,7 @@
 				<p class="quiet text-[0.94rem]">
 					{#if learnt.longer}Steps take {learnt.longer.value.toFixed(2)} times as long as planned (from {learnt.longer
 							.from}
-						steps, drawn towards 1 while they are few).{/if}
+						steps, few so far, so close to 1).{/if}
 				</p>
 				<table class="mt-1 w-full text-[0.94rem]">
 					<thead
@@ -267,7 +267,7 @@
 		<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-y-8">
 			<section aria-labelledby="{uid}-next" data-testid="next">
 				<h2 id="{uid}-next" class="text-2xl">What next?</h2>
-				{#if proposals.length === 0}<p class="quiet mt-1">Nothing calls for it yet.</p>{/if}
+				{#if proposals.length === 0}<p class="quiet mt-1">Nothing to suggest yet.</p>{/if}
 				<ul class="mt-1">
 					{#each proposals as one, nth (nth)}
 						<li class="border-base-300 border-t py-2">
@@ -360,7 +360,7 @@
 									learnt.evenings[lap.evening]!.day,
 								)} stands far off.
 								<button type="button" class="wordlink" onclick={() => setAside(lap)}
-									>{of.aside?.includes(lap.press) ? 'Reckon with it' : 'Set it aside'}</button
+									>{of.aside?.includes(lap.press) ? 'Use it' : 'Set it aside'}</button
 								>
 							</li>
 						{/each}
@@ -381,10 +381,10 @@
 				</ul>
 				<p class="mt-1 text-[0.94rem]">
 					{hard.kinds.length === 0
-						? 'Nobody has shown their practice.'
+						? 'Nobody has sent practice results.'
 						: hard.kinds.some((k) => k.isHard)
 							? ''
-							: 'Nothing in practice is hard for more than a third.'}
+							: 'Nothing in practice is hard for more than a third of the class.'}
 					<a class="wordlink" href="/doors/classes/{opened.id}">Practice between sessions</a>
 				</p>
 			</section>

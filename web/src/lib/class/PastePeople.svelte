@@ -28,15 +28,15 @@
 </script>
 
 <div class="border-base-300 mt-2 border-y py-4">
-	<label class="lead block" for="{uid}-paste">Names, a line each, or a table</label>
+	<label class="lead block" for="{uid}-paste">Names, one per line, or a table</label>
 	<textarea id="{uid}-paste" class="field w-full" rows="4" dir="auto" aria-describedby="{uid}-how" bind:value={text}
 	></textarea>
 	<p id="{uid}-how" class="quiet text-[0.94rem]">
-		e.g. <span class="font-mono">Rike, left, improver</span>: after a name may stand left, loom, machine, improver,
-		large print. A table may have a head of Name, Hands, Tool, Level.
+		e.g. <span class="font-mono">Rike, left, improver</span>: after a name you can add left, loom, machine, improver or
+		large print. A table can have the columns Name, Hands, Tool, Level.
 	</p>
 	{#if read}
-		<ul class="mt-2 text-[0.94rem]" aria-label="As they are read">
+		<ul class="mt-2 text-[0.94rem]" aria-label="What we read">
 			{#each read.people as person (person.id)}
 				<li>
 					<strong>{person.name}</strong>

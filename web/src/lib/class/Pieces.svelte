@@ -48,7 +48,7 @@
 			};
 			waiting = [...waiting, shown(piece)];
 			await keepPieceHere(piece).catch(
-				() => (trouble = 'This browser keeps no pictures by itself: leave this page open until they are sent.'),
+				() => (trouble = 'This browser can’t store pictures. Leave this page open until they are sent.'),
 			);
 		}
 		what = '';
@@ -115,8 +115,8 @@
 				<li>
 					<PieceShown address={piece.address} what={piece.what} whose={piece.person && nameOf.get(piece.person)} />
 					<span class="quiet block text-[0.88rem]"
-						>kept here, not sent yet
-						<button type="button" class="wordlink" onclick={() => forget(piece)}>Throw away</button></span
+						>stored here, not sent yet
+						<button type="button" class="wordlink" onclick={() => forget(piece)}>Delete</button></span
 					>
 				</li>
 			{/each}
@@ -148,7 +148,7 @@
 		>
 	</div>
 	<p class="quiet mt-1 text-[0.88rem]">
-		Of the work, not of people. Where and when it was taken is taken out of it; it is seen by you alone.
+		Pictures of the work, not of people. We remove where and when it was taken. Only you see it.
 	</p>
 	{#if trouble}<p class="text-error font-semibold" role="alert">
 			{trouble}

@@ -12,7 +12,7 @@ export const HANDED_WORDS: Readonly<Record<Handed, string>> = {
 /** `left-handed, at the loom`: what sets somebody apart; empty for most. */
 export const apart = ({ hands, at, yarnHand, large, avoids = [], left }: Person): string =>
 	[
-		...(left ? ['comes no more'] : []),
+		...(left ? ['left the class'] : []),
 		...(hands === 'right' ? [] : [HANDED_WORDS[hands]]),
 		...(at === PLAIN_CRAFT ? [] : [placeName(at)]),
 		...(yarnHand ? [`yarn in the ${yarnHand} hand`] : []),

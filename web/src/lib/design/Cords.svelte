@@ -65,7 +65,7 @@
 	const says = $derived.by(() => {
 		if (!held?.moved || held.group === undefined) return undefined;
 		const letter = letters[held.group - 1];
-		if (!held.over) return `${letter}: let go of it where it crosses another strand`;
+		if (!held.over) return `${letter}: drop it where it crosses another strand`;
 		const [upper, lower] = groups(held.over);
 		return held.group === upper
 			? `${letter} goes under ${letters[lower - 1]}`
@@ -78,7 +78,7 @@
 <div
 	bind:this={box}
 	class="relative cursor-grab touch-none active:cursor-grabbing"
-	title="Drag a cable to where it crosses another, or press there, to lay the other one on top"
+	title="Drag a strand over another, or press where they cross to swap which is on top"
 	data-testid="ribbon"
 	onpointerdown={take}
 	onpointermove={drag}

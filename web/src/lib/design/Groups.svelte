@@ -55,7 +55,7 @@
 </script>
 
 <div>
-	<h2 class="lead font-sans">After: drag a group, or move it with its arrows</h2>
+	<h2 class="lead font-sans">After: drag a group, or use its arrows</h2>
 	<ul
 		class="mt-2 flex flex-wrap justify-center gap-3"
 		data-testid="after"
@@ -80,7 +80,7 @@
 		{/each}
 	</ul>
 	{@render children()}
-	<h2 class="lead font-sans">Before: how many stitches, and how they are worked</h2>
+	<h2 class="lead font-sans">Before: stitches in each group, and how you work them</h2>
 	<ul class="mt-2 flex flex-wrap justify-center gap-3" data-testid="before">
 		{#each reversed as { number, size, work }, nth (nth)}
 			{@const letter = letters[number - 1]}
@@ -117,7 +117,7 @@
 	</ul>
 	{#if draft.groups.length < MOST_GROUPS}
 		<p class="mt-2 text-center">
-			<button type="button" class="wordlink" onclick={() => change(withGroup(draft))}>One more group</button>
+			<button type="button" class="wordlink" onclick={() => change(withGroup(draft))}>Add a group</button>
 		</p>
 	{/if}
 </div>

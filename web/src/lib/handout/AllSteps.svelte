@@ -105,7 +105,7 @@
 {#if data.unset.length > 0}
 	<p class="border-warning mx-6 mb-3 border-l-4 pl-3 print:hidden" role="status">
 		The PDF has no letters for {data.unset.slice(0, 12).join(' ')}{data.unset.length > 12 ? ' and others' : ''}: an
-		empty square stands there instead. “Print” prints them as this page shows them.
+		empty square replaces them. “Print” prints this page as you see it.
 	</p>
 {/if}
 <!-- Paper is light, whatever light the page around it is in. -->
@@ -119,7 +119,7 @@
 >
 	<h1 class="border-b-2 border-black pb-2 text-3xl wrap-anywhere" dir="auto">{lesson.title}</h1>
 	{#if lesson.steps.length === 0}
-		<p class="mt-6">There is nothing on this sheet yet. Go back to the lesson and add a crossing.</p>
+		<p class="mt-6">This handout is empty. Go back to the lesson and add a crossing.</p>
 	{/if}
 	<ol>
 		{#each sections.filter((s) => s.step) as section, i (section.id)}

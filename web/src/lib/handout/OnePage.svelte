@@ -126,7 +126,7 @@
 		<p class="text-error mx-6 font-semibold" role="alert">{now.why}</p>
 	{:else if now.pages === 0}
 		<p class="sheet-page mx-auto bg-white p-10 text-black">
-			There is no cable in this lesson yet. Go back to the lesson and add a crossing or a swatch.
+			This lesson has no cable yet. Go back and add a crossing or a swatch.
 		</p>
 	{:else}
 		{@const { address, pages } = now}
@@ -144,7 +144,7 @@
 			</div>
 		{/each}
 		<p class="mx-auto max-w-[46rem] px-4 text-sm print:hidden">
-			The PDF has the same pages, with their text for a screen reader.
+			The PDF has the same pages, with text for screen readers.
 		</p>
 	{/if}
 </main>

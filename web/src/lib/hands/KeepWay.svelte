@@ -36,9 +36,9 @@
 	}
 </script>
 
-<form class="border-base-300 mt-3 border-t pt-3" {onsubmit} aria-label="Keep it as a way of your own">
+<form class="border-base-300 mt-3 border-t pt-3" {onsubmit} aria-label="Save it as your own way">
 	{#if kept === undefined}
-		<label class="lead block" for="{uid}-name">Keep it as a way of your own, called</label>
+		<label class="lead block" for="{uid}-name">Save it as your own way, named</label>
 		<div class="flex items-center gap-3">
 			<input
 				id="{uid}-name"
@@ -51,10 +51,10 @@
 			/>
 			<button class="pill pill-soft" disabled={busy || name.trim() === ''}>{busy ? 'Keeping …' : 'Keep'}</button>
 		</div>
-		<p class="quiet mt-1 text-[0.94rem]">It makes {wordsFor(fabric).title}, and stands among the ways from then on.</p>
+		<p class="quiet mt-1 text-[0.94rem]">It makes {wordsFor(fabric).title}. It’s then in the list of ways.</p>
 	{:else}
 		<p role="status">
-			“{name}” is kept.
+			“{name}” is saved.
 			{#if take}
 				<button type="button" class="wordlink" onclick={() => kept !== undefined && take(ownWayId({ id: kept }))}
 					>Show it</button

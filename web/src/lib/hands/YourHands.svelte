@@ -116,7 +116,7 @@
 		const run = byHand.runWith(hands, stitch);
 		if (run.length === 0) {
 			chosen = [];
-			refused = `Stitch ${stitch} is worked: take moves back to change it.`;
+			refused = `Stitch ${stitch} is worked. Undo moves to change it.`;
 			return;
 		}
 		const more = [...chosen, stitch];
@@ -141,8 +141,8 @@
 		tryOne(
 			offers.filter((o) => o.target === target),
 			chosen.length === 0
-				? 'Choose loops first: press the last one that is to go along.'
-				: 'These loops do not go there. Choose them from the tip of their needle.',
+				? 'Choose stitches first: press the last one to move.'
+				: 'These stitches can’t go there. Choose from the tip of the needle.',
 		);
 
 	/** A loop that is drawn along: where the finger is, in parts of the picture. */
@@ -214,7 +214,7 @@
 		else if (event.key === 'Backspace') {
 			if (done.length > 0) takeBack(done.length - 1);
 		} else if (zone && (chosen.length > 0 || keyed.length === 0)) go(zone.target);
-		else if (keyed.length > 0 || KEYS.includes(event.key)) tryOne(keyed, 'There is nothing to do that with now.');
+		else if (keyed.length > 0 || KEYS.includes(event.key)) tryOne(keyed, 'You can’t do that now.');
 		else return;
 		event.preventDefault();
 	}
@@ -288,7 +288,7 @@
 				</p>
 				<div class="mt-1 flex flex-wrap items-center justify-center gap-2">
 					<IconButton
-						label="Take the last move back"
+						label="Undo the last move"
 						hint="Take back (⌫)"
 						disabled={done.length === 0}
 						onclick={() => takeBack(done.length - 1)}><Undo2 /></IconButton
@@ -327,13 +327,13 @@
 		</div>
 		{#if others.length > 0}
 			<details class="mt-4 text-[0.94rem]">
-				<summary class="wordlink w-fit list-none">Other things that hands can do now</summary>
+				<summary class="wordlink w-fit list-none">Other moves you can do now</summary>
 				{@render bar('Other things', others)}
 			</details>
 		{/if}
 		{#if not.length > 0}
 			<details class="mt-4 text-[0.94rem]">
-				<summary class="wordlink w-fit list-none">What cannot be done now, and why</summary>
+				<summary class="wordlink w-fit list-none">What you can’t do now, and why</summary>
 				<ul class="mt-2 space-y-1">
 					{#each not as offer (offer.id)}
 						<li>
@@ -350,7 +350,7 @@
 				<h2 id="{uid}-what" class="lead font-sans">
 					{now.rest.length === 0 ? 'What it is' : 'What it will be, worked as it stands'}
 				</h2>
-				<p class="font-serif text-xl font-semibold">{now.title ?? 'No crossing that has a shape yet'}</p>
+				<p class="font-serif text-xl font-semibold">{now.title ?? 'No crossing yet'}</p>
 				{#if now.isAsked}<p class="text-success font-semibold">Exactly what was asked.</p>
 				{:else if done.length > 0}
 					<ul class="mt-1 list-disc pl-5">
@@ -363,7 +363,7 @@
 								? ' · '
 								: ''}<span class="name text-base-content" title={school.title}>{name}</span>{/each}
 					</p>
-				{:else if now.crosses}<p class="quiet mt-1">There is no usual abbreviation for it.</p>{/if}
+				{:else if now.crosses}<p class="quiet mt-1">It has no usual abbreviation.</p>{/if}
 				<p class="quiet mt-2 text-[0.94rem]" data-testid="counts">
 					{done.length}
 					{done.length === 1 ? 'move' : 'moves'} so far; {toolsSaid(now.counts.tools, craft)};
@@ -376,7 +376,7 @@
 							type="button"
 							class="wordlink"
 							onclick={() => ((done = [...done, ...now.rest]), (undone = []), (chosen = []))}
-							>Work the rest as it stands</button
+							>Work the rest in order</button
 						>
 					</p>
 				{/if}
@@ -384,7 +384,7 @@
 			<section aria-labelledby="{uid}-hint" aria-live="polite" data-testid="hint">
 				<h2 id="{uid}-hint" class="lead font-sans">Stuck?</h2>
 				{#if !hint}<button type="button" class="wordlink" onclick={() => (hint = true)}>One hint</button>
-				{:else if !on}<p>No way that is taught makes this crossing.</p>
+				{:else if !on}<p>None of the taught ways makes this crossing.</p>
 				{:else if on.from < done.length}
 					<p>
 						From here no way on was found. After move {on.from} there is one{on.title ? `: “${on.title}”` : ''}.
@@ -404,13 +404,14 @@
 						<button
 							type="button"
 							class="wordlink"
-							onclick={() => ((done = [...done, ...on.moves]), (undone = []), (hint = false))}>The whole way on</button
+							onclick={() => ((done = [...done, ...on.moves]), (undone = []), (hint = false))}
+							>Show all remaining moves</button
 						>
 					</p>
-				{:else}<p>Nothing is left to do.</p>{/if}
+				{:else}<p>You’re done.</p>{/if}
 			</section>
 			<section aria-labelledby="{uid}-moves">
-				<h2 id="{uid}-moves" class="lead font-sans">What was done</h2>
+				<h2 id="{uid}-moves" class="lead font-sans">Your moves</h2>
 				{#if done.length === 0}<p class="quiet">Nothing yet.</p>{/if}
 				<ol class="list-decimal pl-6 text-[0.94rem]" data-testid="done">
 					{#each done as _, i (i)}

@@ -98,7 +98,7 @@
 			</p>
 			<button class="pill pill-soft">Add to the lesson</button>
 		{:else}
-			<p class="quiet">Type a name as the pattern writes it; Enter adds it at the end.</p>
+			<p class="quiet">Type the abbreviation from your pattern. Enter adds it at the end.</p>
 		{/if}
 	</div>
 </form>

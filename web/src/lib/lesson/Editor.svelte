@@ -218,10 +218,10 @@
 			/>
 		{/if}
 
-		<p id="step-keys" class="sr-only">Arrows up and down go from step to step; Tab goes on into one.</p>
+		<p id="step-keys" class="sr-only">Use the up and down arrows to move between steps, and Tab to go into one.</p>
 		{#if lesson.steps.length === 0}
 			<p class="quiet border-base-300 mt-4 border-y py-8 text-center">
-				This lesson is empty. Add a crossing by its name, or a note to yourself.
+				This lesson is empty. Add a crossing or a note.
 			</p>
 		{/if}
 		<ol
@@ -297,7 +297,7 @@
 
 		{#if full}
 			<p class="mt-6">
-				This lesson has {LESSON_LIMITS.steps} steps, the most that one can hold. Start a second one for the rest.
+				This lesson has {LESSON_LIMITS.steps} steps, the maximum. Start a second lesson for the rest.
 			</p>
 		{:else}
 			<div class="mt-6" bind:this={adding}>

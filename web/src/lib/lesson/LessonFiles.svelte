@@ -44,7 +44,7 @@
 				),
 		],
 		['Markdown', () => save('md', 'text/markdown', lessonMarkdown(lesson, style))],
-		['A page that plays its demonstrations, as HTML', () => void saveHtml()],
+		['HTML page with moving demonstrations', () => void saveHtml()],
 	];
 
 	/** The page needs no server, so its pictures are written into it. */
@@ -65,7 +65,7 @@
 		}
 		const checked = LessonSchema.safeParse(data);
 		if (checked.success) read = checked.data;
-		else trouble = `“${given.name}” is no lesson: ${firstIssue(checked.error)} Nothing was changed.`;
+		else trouble = `“${given.name}” isn’t a lesson: ${firstIssue(checked.error)} Nothing was changed.`;
 	}
 </script>
 
@@ -108,9 +108,9 @@
 					onclick={() => {
 						take(found);
 						read = undefined;
-					}}>Put it in place of this one</button
+					}}>Replace this one</button
 				>
-				<span class="quiet">Undo brings this one back.</span>
+				<span class="quiet">You can undo this.</span>
 			</div>
 		{/if}
 	</details>

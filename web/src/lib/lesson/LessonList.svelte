@@ -53,7 +53,5 @@
 		{/each}
 	</ul>
 {:else}
-	<p class="quiet mt-2">
-		No lesson yet. A lesson keeps the crossings you want to show, the way you want to show them, and your notes.
-	</p>
+	<p class="quiet mt-2">No lesson yet. Make one with the crossings you want to show and your notes.</p>
 {/if}

@@ -192,12 +192,12 @@
 						<button
 							type="button"
 							class="wordlink mt-1 block"
-							onclick={() => set({ known: [...(plan.known ?? []), skill] })}>They know this already</button
+							onclick={() => set({ known: [...(plan.known ?? []), skill] })}>They already know this</button
 						>
 					{/if}
 				</span>
 				<IconButton
-					label="Do not remark on this: {remark.says}"
+					label="Don’t show this again: {remark.says}"
 					hint="Not here"
 					onclick={() => set({ dismissed: [...plan.dismissed, remark.key] })}><X class="size-4" /></IconButton
 				>
@@ -209,7 +209,7 @@
 		>{/if}
 	{#if plan.dismissed.length > 0 || plan.known?.length}
 		<button type="button" class="wordlink mt-2" onclick={() => set({ dismissed: [], known: [] })}
-			>Remark on everything again</button
+			>Show all remarks again</button
 		>
 	{/if}
 	<h2 class="lead mt-5 font-sans">Dates</h2>

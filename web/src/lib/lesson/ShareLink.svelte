@@ -22,21 +22,21 @@
 		trouble = troubleOf(answer);
 		if (answer.kind !== 'ok') return;
 		token = answer.value.token;
-		said = 'Whoever has this link can read the lesson.';
+		said = 'Anyone with this link can read the lesson.';
 	}
 	async function withdraw(): Promise<void> {
 		const answer = await withdrawShare(id);
 		trouble = troubleOf(answer);
 		if (answer.kind !== 'ok') return;
 		token = undefined;
-		said = 'The link is withdrawn: it leads nowhere now.';
+		said = 'Sharing is off. The link no longer works.';
 	}
 	const copy = async (): Promise<void> => void (said = await copied(field));
 </script>
 
 <div class="mt-3" data-testid="share">
 	{#if address}
-		<label class="block" for="share-address">A link that opens it without signing in</label>
+		<label class="block" for="share-address">A link anyone can open without signing in</label>
 		<input bind:this={field} id="share-address" class="field w-full text-[0.88rem]" readonly value={address} />
 		<p class="mt-1 flex flex-wrap gap-x-5">
 			<button type="button" class="wordlink" onclick={copy}>Copy</button>

@@ -56,7 +56,7 @@
 		{#if Editor}<Editor {step} {style} {change} />{/if}
 		{#if step.why}
 			<p class="quiet mt-1 text-[0.94rem]" data-testid="why">
-				For you alone: {step.why}
+				Only for you: {step.why}
 				<button type="button" class="wordlink" onclick={() => change({ why: undefined })}>Remove</button>
 			</p>
 		{/if}

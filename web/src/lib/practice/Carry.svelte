@@ -32,7 +32,7 @@
 		const at = given.indexOf(MARK);
 		const { unpacked } = await import('./carry');
 		found = await unpacked(at < 0 ? given : given.slice(at + MARK.length));
-		if (!found) trouble = 'That is no code of this practice, or a letter of it is missing. Copy all of it.';
+		if (!found) trouble = 'That code isn’t from this practice, or part of it is missing. Copy all of it.';
 	}
 	async function take(): Promise<void> {
 		if (!found) return;
@@ -40,7 +40,7 @@
 		await keepCards(joinedCards(await cardsHere(), found));
 		found = undefined;
 		typed = '';
-		said = 'Taken: of each kind of question this phone knows what was answered last.';
+		said = 'Done. This phone has your latest answers.';
 		taken();
 	}
 	onMount(() => {
@@ -53,7 +53,7 @@
 
 {#if found}
 	<div class="border-secondary border-l-4 py-1 pl-4" role="alert">
-		<p>{Object.keys(found).length} kinds of question come from your other phone.</p>
+		<p>{Object.keys(found).length} kinds of question from your other phone.</p>
 		<p class="mt-1 flex flex-wrap gap-3">
 			<button type="button" class="pill pill-strong" onclick={take}>Take them</button>
 			<button type="button" class="wordlink" onclick={() => (found = undefined)}>Leave them</button>
@@ -63,7 +63,9 @@
 <details class="text-[0.94rem]">
 	<summary class="wordlink w-fit list-none">Move to another phone</summary>
 	{#if code && drawing}
-		<p class="mt-1">Scan this with the other phone, or copy the code to it. It holds what comes again when; no name.</p>
+		<p class="mt-1">
+			Scan this with the other phone, or copy the code to it. It holds your practice schedule, not your name.
+		</p>
 		<div class="mx-auto mt-2 w-full max-w-72 bg-white"><Drawing {drawing} /></div>
 		<p class="bg-base-200 mt-2 max-h-24 overflow-y-auto rounded-xl px-3 py-2 text-xs break-all" data-testid="code">
 			{code}

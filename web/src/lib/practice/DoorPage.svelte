@@ -64,7 +64,7 @@
 		const answer = await closeDoor(at);
 		trouble = troubleOf(answer);
 		if (answer.kind !== 'ok') return;
-		said = 'Closed. Its address and its code stay the same for when it is opened again.';
+		said = 'Practice is off. The link and code stay the same when you turn it on again.';
 		await invalidateAll();
 	}
 	const copy = async (): Promise<void> => void (said = await copied(field));
@@ -78,12 +78,12 @@
 	}
 	const erase = async (learner: string): Promise<void> => settle(await eraseSent(at, learner), 'Erased.');
 	const renew = async (): Promise<void> =>
-		settle(await renewDoor(at), 'There is a new link and code. The old ones lead nowhere.');
+		settle(await renewDoor(at), 'New link and code made. The old ones no longer work.');
 	const eraseAll = async (): Promise<void> => settle(await eraseAllSent(at), 'All of it is erased.');
 	function ask(kind: string, wanted: boolean): void {
 		const now = DRILLS.map((d) => d.id).filter((d) => (d === kind ? wanted : isAsked(d)));
 		if (now.length > 0) void put({ ...told, kinds: keptKinds(DRILLS, now) });
-		else trouble = 'At least one kind of question is asked.';
+		else trouble = 'Choose at least one kind of question.';
 	}
 </script>
 
@@ -94,8 +94,8 @@
 <p class="quiet max-w-2xl">
 	{of === 'classes'
 		? 'Five minutes on a phone, with the crossings of this class’s last lessons; new ones come from the lesson just had.'
-		: 'Five minutes on a phone, with the crossings of this lesson.'} No account, and nobody is ranked. What they know stays
-	on their phone; you see what they choose to show.
+		: 'Five minutes on a phone, with the crossings of this lesson.'} No account, and nobody is ranked. Results stay on their
+	phone. You see only what they send.
 </p>
 
 <div class="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
@@ -103,7 +103,7 @@
 		<h2 id="{uid}-door" class="text-2xl">{isOpen ? 'Practice is on' : 'Practice is off'}</h2>
 		{#if isOpen && address && code}
 			<div class="mt-2 max-w-64 bg-white"><Drawing drawing={code} /></div>
-			<label class="mt-2 block" for="{uid}-address">To be scanned, or sent as a link</label>
+			<label class="mt-2 block" for="{uid}-address">Scan it, or send the link</label>
 			<input bind:this={field} id="{uid}-address" class="field w-full text-[0.88rem]" readonly value={address} />
 			<p class="mt-1 flex flex-wrap gap-x-5">
 				<button type="button" class="wordlink" onclick={copy}>Copy</button>
@@ -118,19 +118,19 @@
 					The code stands at the end of <a class="wordlink" href="/lessons/{id}/print">the sheet</a> too.
 				</p>{/if}
 		{:else}
-			<p class="mt-1">Nobody comes in until you open it.</p>
+			<p class="mt-1">{say('Nobody can practise until you turn it on.')}</p>
 			<button
 				type="button"
 				class="pill pill-strong mt-3"
 				onclick={() => open(say('Open: whoever has the code can practise.'))}
-				>{address ? 'Open it again' : 'Turn on'}</button
+				>{address ? 'Turn on again' : 'Turn on'}</button
 			>
 		{/if}
 		<p class="quiet min-h-[1lh]" role="status">{said}</p>
 		{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
 
 		<fieldset class="mt-4">
-			<legend class="lead">By the names of</legend>
+			<legend class="lead">Abbreviations</legend>
 			{#each SCHOOL_IDS as school, nth (nth)}
 				<label class="block"
 					><input
@@ -177,7 +177,7 @@
 		<section aria-labelledby="{uid}-hard" data-testid="hard">
 			<h2 id="{uid}-hard" class="text-2xl">What they find hard</h2>
 			{#if hard.kinds.length === 0}
-				<p class="quiet mt-1">Nobody has shown anything yet. What several find hard comes together here.</p>
+				<p class="quiet mt-1">No results yet. You’ll see here what several people find hard.</p>
 			{:else}
 				<table class="mt-1 w-full text-[0.94rem]">
 					<thead
@@ -200,10 +200,10 @@
 					</tbody>
 				</table>
 				<p class="quiet mt-1 text-[0.94rem]">
-					Hard for somebody: under two thirds right, of three answers or more.
+					Hard means under two thirds right, with three answers or more.
 					{#if of === 'classes'}
-						What is hard for more than a third goes into
-						<a class="wordlink" href="/classes/{id}/learnt">what the class learnt, and what next</a>.
+						What is hard for more than a third of the class is in
+						<a class="wordlink" href="/classes/{id}/learnt">Progress and next lesson</a>.
 					{/if}
 				</p>
 				{#if hard.crossings.length > 0}
@@ -243,10 +243,10 @@
 					{/each}
 				</ul>
 				<p class="mt-2 text-[0.94rem]">
-					{#if sure === 'erase'}All {sent.length} go for good.
+					{#if sure === 'erase'}All {sent.length} will be erased. You can’t undo this.
 						<button type="button" class="wordlink text-error" onclick={eraseAll}>Erase all</button> ·
 						<button type="button" class="wordlink" onclick={() => (sure = undefined)}>Keep them</button>
-					{:else}<button type="button" class="wordlink" onclick={() => (sure = 'erase')}>Erase all of it</button>{/if}
+					{:else}<button type="button" class="wordlink" onclick={() => (sure = 'erase')}>Erase all results</button>{/if}
 				</p>
 			</section>
 		{/if}

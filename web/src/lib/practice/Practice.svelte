@@ -218,7 +218,7 @@
 	{#if isOver}
 		<section class="py-8 text-center" aria-live="polite">
 			<h2 class="text-3xl">Enough for today</h2>
-			<p class="mt-2">{right} of {done}. What went wrong comes again soon, the rest in a few days.</p>
+			<p class="mt-2">{right} of {done}. What you missed comes back soon, the rest in a few days.</p>
 			<button
 				type="button"
 				class="pill pill-soft mt-6"
@@ -317,10 +317,10 @@
 	{/if}
 	{@render foot?.()}
 	<details class="quiet text-[0.94rem]">
-		<summary class="wordlink w-fit list-none">What is kept of this</summary>
+		<summary class="wordlink w-fit list-none">What we store</summary>
 		<p class="mt-1">
-			When each kind of question comes again, and four weeks of answers, in this browser alone. Nobody is sent anything
-			unless you send it, and nobody is ranked.
+			Your schedule and four weeks of answers, only in this browser. We send nothing unless you do, and nobody is
+			ranked.
 			<button
 				type="button"
 				class="wordlink"

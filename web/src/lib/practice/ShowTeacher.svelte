@@ -40,7 +40,7 @@
 		summary = await summed(name);
 		Table ??= (await import('./SummaryTable.svelte').catch(() => undefined))?.default;
 		isOpen = summary.kinds.length > 0;
-		if (!isOpen) said = 'There is nothing to show yet: answer a question first.';
+		if (!isOpen) said = 'Nothing to send yet. Answer a question first.';
 	}
 	async function put(next: Told | undefined): Promise<void> {
 		told = next;
@@ -78,7 +78,7 @@
 		trouble = troubleOf(answer);
 		if (answer.kind !== 'ok') return;
 		await put(undefined);
-		said = `Erased: ${by} has nothing of yours any more.`;
+		said = `Erased: ${by} no longer has your results.`;
 	}
 	/** After a sitting, for those who said so. */
 	export async function after(): Promise<void> {
@@ -112,7 +112,7 @@
 			</div>
 			<label class="mt-3 flex gap-3"
 				><input type="checkbox" class="accent-secondary mt-1.5" bind:checked={again} /><span
-					>And again after each sitting, until I stop it</span
+					>Send it again after each practice, until I stop it</span
 				></label
 			>
 			<div class="mt-3 flex flex-wrap gap-3">
@@ -122,7 +122,7 @@
 		</form>
 	{:else if told?.sentAt !== undefined}
 		<p>
-			{by} sees how it went until {dayOf(new Date(told.sentAt), locale())}{told.goesOn
+			{by} sees your results up to {dayOf(new Date(told.sentAt), locale())}{told.goesOn
 				? ', and is shown it after each sitting'
 				: ''}.
 		</p>
@@ -135,9 +135,9 @@
 						again = false;
 						if (told) void put({ ...told, goesOn: false });
 						said = 'Nothing more is sent.';
-					}}>Stop showing it</button
+					}}>Stop sending</button
 				>{/if}
-			<button type="button" class="wordlink" onclick={erase}>Erase what was sent</button>
+			<button type="button" class="wordlink" onclick={erase}>Erase what I sent</button>
 		</p>
 	{:else}
 		<button type="button" class="pill pill-soft min-h-12 w-full" onclick={look}>Show {by} how it goes</button>

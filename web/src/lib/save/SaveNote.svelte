@@ -29,12 +29,12 @@
 	{:else if state.kind === 'saving'}
 		saving …
 	{:else if state.kind === 'waiting'}
-		Not saved yet. {UNREACHED[state.why]} It is kept in this browser and sent again.
+		Not saved yet. {UNREACHED[state.why]} It’s stored in this browser and will be sent again.
 	{:else if state.kind === 'signed-out'}
-		Not saved yet: you are signed out. It is kept in this browser.
+		Not saved: you’re signed out. It’s stored in this browser.
 		<a class="wordlink" href="/sign-in?to={encodeURIComponent(page.url.pathname)}">Sign in and go on</a>
 	{:else if state.kind === 'refused'}
-		Not saved: {state.message} It is kept in this browser.
+		Not saved: {state.message} It’s stored in this browser.
 		{#if state.unclean}<button type="button" class="wordlink ml-1" onclick={() => save.clean()}>Take it out</button
 			>{/if}
 	{:else}
@@ -44,14 +44,12 @@
 </p>
 {#if save.spare !== undefined}
 	<details class="border-warning mt-2 border-l-4 py-1 pl-4" data-testid="spare">
-		<summary class="cursor-pointer">
-			Something typed here earlier could not be put back in its place. It is kept as text.
-		</summary>
+		<summary class="cursor-pointer"> We couldn’t restore something you typed earlier. Here is its text. </summary>
 		<textarea
 			class="border-base-300 mt-2 h-40 w-full rounded-lg border p-2 font-mono text-[0.8rem]"
 			readonly
 			aria-label="What was typed"
 			value={save.spare}></textarea>
-		<button type="button" class="wordlink" onclick={() => save.dropSpare()}>I need it no more</button>
+		<button type="button" class="wordlink" onclick={() => save.dropSpare()}>Delete it</button>
 	</details>
 {/if}

@@ -19,7 +19,7 @@
 
 	const sides = $derived([
 		{ title: 'In this window', ...mine, other: theirs, act: keepMine, action: 'Keep this one' },
-		{ title: 'Saved from the other window', ...theirs, other: mine, act: takeTheirs, action: 'Take this one' },
+		{ title: 'Saved from the other window', ...theirs, other: mine, act: takeTheirs, action: 'Use this one' },
 	]);
 </script>
 
@@ -30,7 +30,7 @@
 	data-testid="two-versions"
 >
 	<h2 id="two-versions" class="text-2xl">{what} was changed in another window</h2>
-	<p class="mt-1">Nothing is lost. Choose the one to go on with; the other stays one Undo away.</p>
+	<p class="mt-1">Nothing is lost. Choose one version. Undo brings back the other.</p>
 	<div class="mt-4 grid grid-cols-1 gap-6 md:grid-cols-2">
 		{#each sides as side, nth (nth)}
 			{@const others = new Set(side.other.lines)}

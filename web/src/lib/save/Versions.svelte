@@ -34,13 +34,13 @@
 	<summary class="wordlink w-fit list-none text-[0.94rem]">Earlier versions</summary>
 	{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 	{#if versions?.length === 0}<p class="quiet mt-2 text-[0.94rem]">
-			None yet. One is kept of every few minutes of changes.
+			None yet. A version is saved every few minutes while you make changes.
 		</p>{/if}
 	<ul class="mt-2 text-[0.94rem]">
 		{#each versions ?? [] as v (v.version)}
 			<li class="py-0.5">
 				{when(v.savedAt)}, {v.holds}
-				<button type="button" class="wordlink ml-2" onclick={() => back(v)}>Take this one</button>
+				<button type="button" class="wordlink ml-2" onclick={() => back(v)}>Use this one</button>
 			</li>
 		{/each}
 	</ul>

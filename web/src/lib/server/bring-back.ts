@@ -97,7 +97,7 @@ async function putPictures(
 	return { put, other };
 }
 
-/** `differing`: what differs stays as it is here, or becomes as it is in the file, with what was here among its versions. */
+/** `differing`: what differs keep mine, or becomes as it is in the file, with what was here among its versions. */
 export async function bringBack(
 	teacher: Teacher,
 	file: AccountFile,

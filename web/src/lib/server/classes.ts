@@ -259,7 +259,7 @@ export const pressed = (
 		return { seq: Number(news.at(-1)?.seq ?? since), presses: news.flatMap(pressOf) };
 	});
 
-/** All that is known of one person, to be given to them. */
+/** Everything stored about one person, to be given to them. */
 export async function factsOf(teacher: Teacher, classId: string, personId: string): Promise<object | undefined> {
 	const person = (await readClass(teacher, classId))?.class.people.find((p) => p.id === personId);
 	if (!person) return undefined;

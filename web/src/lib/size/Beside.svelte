@@ -57,8 +57,8 @@
 </div>
 {#if others.length === 0}
 	<p class="border-base-300 mt-6 border-y py-8">
-		There is no other swatch yet. <a class="wordlink" href="/swatches/new">Make one</a>, such as the same rows in
-		another yarn.
+		You have no other swatch yet. <a class="wordlink" href="/swatches/new">Make one</a>, e.g. the same rows in another
+		yarn.
 	</p>
 {/if}
 <div class="mt-4 grid grid-cols-[minmax(0,1fr)] items-start gap-x-8 gap-y-6 md:grid-cols-[repeat(2,minmax(0,1fr))]">

@@ -48,7 +48,7 @@
 	<p class="quiet mt-2">No rows yet. <a class="wordlink" href="/swatches/{id}">Write or paste them.</a></p>
 {:else}
 	{#if wrong > 0}<p class="text-error mt-1 font-semibold">
-			{wrong === 1 ? 'One row does not work out' : `${wrong} things do not work out`}: this is of the rows that do.
+			{wrong === 1 ? 'One row doesn’t work out' : `${wrong} things don’t work out`}: this is of the rows that do.
 		</p>{/if}
 	<div class="bg-base-200 mt-2 flex min-h-40 items-start justify-center overflow-x-auto rounded-3xl py-2">
 		{#if drawing && shownWide > 0}
@@ -57,7 +57,7 @@
 	</div>
 	{#if drawing && fabric.end < fabric.rows}
 		<p class="quiet mt-1 text-[0.94rem]">
-			Drawn are the first {fabric.end - 1} of {fabric.rows - 1} rows; what is said is of all of them.
+			The picture shows the first {fabric.end - 1} of {fabric.rows - 1} rows. The figures are for all rows.
 		</p>
 	{/if}
 	{#if size}

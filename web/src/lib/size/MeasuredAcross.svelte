@@ -58,7 +58,7 @@
 			else
 				trouble = `These rows come out between ${said(found.least * w)} and ${said(found.most * w)} ${STATE_WORDS[measuredIn]}, however their cables pull. Is the square of this yarn and hand, and was the whole width measured?`;
 		} catch {
-			trouble = 'That could not be worked out here. Load the page again.';
+			trouble = 'Something went wrong. Reload the page.';
 		} finally {
 			learning = false;
 		}
@@ -66,7 +66,7 @@
 </script>
 
 <form class="text-[0.94rem]" onsubmit={learn} data-testid="measured-across">
-	<h2 class="lead font-sans">A piece of these rows, measured</h2>
+	<h2 class="lead font-sans">A finished piece of this pattern, measured</h2>
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
 		<label
 			><input
@@ -102,6 +102,6 @@
 			{pullSaid(learnt.pull)}{learnt.spread && learnt.pieces > 1
 				? ` (${learnt.spread.map((p) => p.toFixed(1)).join(' to ')})`
 				: ''}.
-		{:else}<span class="quiet">What strands take up is estimated until you say how wide a piece came out.</span>{/if}
+		{:else}<span class="quiet">The width is an estimate until you measure a finished piece.</span>{/if}
 	</p>
 </form>

@@ -223,14 +223,13 @@
 
 {#if worked.rows.length === 0}
 	<p class="border-base-300 mt-6 border-y py-8">
-		No rows yet. <a class="wordlink" href="/swatches/{opened.id}">Write or paste them</a>, and how large they come out
-		stands here.
+		No rows yet. <a class="wordlink" href="/swatches/{opened.id}">Write or paste them</a>. You’ll see the size here.
 	</p>
 {:else}
 	{#if wrong > 0}
 		<p class="text-error mt-3 font-semibold">
 			{missed ?? `${wrong === 1 ? 'One thing does' : `${wrong} things do`} not work out in these rows.`}
-			<a class="wordlink" href="/swatches/{opened.id}">See them at the desk</a>
+			<a class="wordlink" href="/swatches/{opened.id}">Show them in the pattern</a>
 		</p>
 	{/if}
 	{#if checked.rows.past.length > 0}
@@ -294,7 +293,7 @@
 			{/if}
 			{#if drawing && fabric.end < fabric.rows}
 				<p class="quiet mt-1 text-[0.94rem]">
-					Drawn are the first {fabric.end - 1} of {fabric.rows - 1} rows; what is said is of all of them.
+					The picture shows the first {fabric.end - 1} of {fabric.rows - 1} rows. The figures are for all rows.
 				</p>
 			{/if}
 			{#if size && size.together.length > 0}
@@ -352,7 +351,7 @@
 							{light}
 							colours={layer.cords.cords.map((c) => c.colour)}
 						/>
-						<p class="quiet">A large point is how it is crossed in these rows. The same in figures:</p>
+						<p class="quiet">A large point shows this pattern. As numbers:</p>
 					{/if}
 					<div
 						class="relative mt-2 overflow-x-auto"
@@ -401,11 +400,11 @@
 					<p class="quiet text-[0.94rem]">
 						{gaugeSource(material)}: {gaugeSaid(material)}.
 						{#if look !== measured.state && ratio.squares === 0}What it becomes {STATE_WORDS[look]} is assumed.{/if}
-						{#if hasLayers}Two layers, and each lies for itself: this is the one on the {side === 'RS'
+						{#if hasLayers}Two layers, each with its own size. This is the one on the {side === 'RS'
 								? style.sides.right
 								: style.sides.wrong}.{/if}
 						{#if measured.of === 'pattern'}{say('The cables are in that tension already.')}
-						{:else if how.pinned !== undefined}Its edges are pinned there; between them it lies as it likes.
+						{:else if how.pinned !== undefined}Only the edges are pinned to that width.
 						{:else if size.takenCm > 0.05}The cables take up {said(size.takenCm)} ({how.pull === undefined
 								? 'estimated, not measured'
 								: 'by what was measured'}).{/if}
@@ -569,20 +568,20 @@
 												type="button"
 												class="wordlink"
 												aria-label="Take it: cast on {one.castOn}"
-												onclick={() => save.change({ ...swatch, castOn: one.castOn })}>take it</button
+												onclick={() => save.change({ ...swatch, castOn: one.castOn })}>use it</button
 											>{/if}
 									</li>
 								{/each}
 							</ul>
 							<p class="quiet">
-								These rows come out on {multiple}
+								The pattern repeats over {multiple}
 								{multiple === 1 ? 'stitch' : 'stitches'} more or fewer.
 							</p>
 						{:else if how.pinned !== undefined}
-							<p>Pinned it is as wide as it is pinned. Look at it in another state for a cast-on.</p>
+							<p>Pinned out, it is as wide as you pin it. Choose another state to get a cast-on.</p>
 						{:else if size}
 							<p>
-								The rows are told for {swatch.castOn} stitches only. With “*…; rep from *” in them they can be worked on more.
+								These rows fit {swatch.castOn} stitches only. Add “*…; rep from *” to work them on more.
 							</p>
 						{/if}
 					{/if}
@@ -601,15 +600,15 @@
 												type="button"
 												class="wordlink"
 												aria-label="Take it: {one.repeats} repeats"
-												onclick={() => save.change({ ...swatch, text: lengths.textWith(one.repeats) })}>take it</button
+												onclick={() => save.change({ ...swatch, text: lengths.textWith(one.repeats) })}>use it</button
 											>{/if}
 									</li>
 								{/each}
 							</ul>
 						{:else}
 							<p>
-								No line of the rows says what is repeated. With “Rep rows 5-12 3 times” among them the repeats for a
-								length stand here.
+								The pattern doesn’t say which rows repeat. Add a line such as “Rep rows 5-12 3 times” to get repeats for
+								a length.
 							</p>
 						{/if}
 					{/if}
@@ -656,7 +655,7 @@
 				<h2 id="{uid}-yarn" class="lead font-sans">Yarn</h2>
 				{#if needed}
 					<p>
-						<strong>{Math.ceil(needed.metres)} m</strong> for one, with tails and a tenth to spare{#if grams !== undefined}:
+						<strong>{Math.ceil(needed.metres)} m</strong> for one, with tails and 10 % extra{#if grams !== undefined}:
 							{Math.ceil(grams)} g{/if}.
 						{#if balls}
 							{balls.forEach === 1 ? 'One ball' : `${balls.forEach} balls`} each, {balls.ownForAll} for {people}; wound

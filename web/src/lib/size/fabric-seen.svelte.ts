@@ -69,7 +69,7 @@ export class FabricSeen {
 		return strainsIn(this.#worked, this.#cords, gauge, pulled).flatMap((s) => s.crossings);
 	});
 
-	/** As it is seen now, on its way from how it lay before; undefined where there is nothing to be seen yet. */
+	/** As it is seen now, on its way from how it lay before; undefined where there is nothing yet. */
 	drawing({
 		marked = true,
 		...options

@@ -182,9 +182,9 @@
 		{/if}
 	</div>
 	<p class="quiet mt-2 text-[0.94rem]">
-		{#if flat}This browser draws nothing in three dimensions, so it lies flat here.
-		{:else}Draw it round with a finger or the mouse, or with the arrow keys; nearer by two fingers, the wheel or +.{/if}
-		{#if shown?.left}Shown are the first {shown.rows.length - 1} rows and {shown.widest} stitches.{/if}
-		What lies over is nearer by as much yarn as is there; how far a cable stands out is estimated, not measured.
+		{#if flat}This browser can’t show 3D, so you see it flat.
+		{:else}Drag to turn it, or use the arrow keys. Pinch, scroll or press + to zoom.{/if}
+		{#if shown?.left}This shows the first {shown.rows.length - 1} rows and {shown.widest} stitches.{/if}
+		How far a cable stands out is an estimate.
 	</p>
 </div>

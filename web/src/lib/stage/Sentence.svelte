@@ -44,8 +44,8 @@
 	<h2 id="{uid}-title" class="lead font-sans">As a glossary sentence</h2>
 	{#if crossing}<Later wait={isLong(crossing)} quiet>
 			<p class="mt-1 text-[0.94rem]" data-testid="written">
-				{#if written}<span class="font-mono text-[0.92em]">{written}</span>{:else}No sentence with one or two cable
-					needles makes this crossing.{/if}
+				{#if written}<span class="font-mono text-[0.92em]">{written}</span>{:else}One or two cable needles can’t make
+					this crossing in a sentence.{/if}
 			</p></Later
 		>
 	{/if}
@@ -68,9 +68,9 @@
 			<p>{problem.todo}</p>
 		{:else if read?.ok}
 			{#if past.length > 0}<p class="quiet mb-2 text-[0.94rem]" data-testid="past">
-					Read past, as nothing in it is done: {past.map((p) => `“${p}”`).join(', ')}.
+					Left out, as it isn’t an instruction: {past.map((p) => `“${p}”`).join(', ')}.
 				</p>{/if}
-			{#if read.value.length > 1}<p class="mb-3">The sentence leaves something open. It may mean:</p>{/if}
+			{#if read.value.length > 1}<p class="mb-3">The sentence can mean:</p>{/if}
 			<Meanings
 				meanings={read.value}
 				{light}

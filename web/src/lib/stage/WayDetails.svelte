@@ -38,7 +38,7 @@
 		<dd>{about.needs}</dd>
 		<dt class="quiet">Counts</dt>
 		<dd data-testid="counts">
-			stitches change their place {many(counts.transfers, 'time', 'times')};
+			stitches change places {many(counts.transfers, 'time', 'times')};
 			{counts.mostLoose === 0
 				? 'nothing hangs loose'
 				: `${many(counts.mostLoose, 'loop hangs', 'loops hang')} loose at most, for ${many(counts.looseMoves, 'move', 'moves')} added up`}{#if counts.yarnShifts > 0};

@@ -46,7 +46,7 @@
 	</div>
 	<div class="mt-3" aria-live="polite">
 		{#if seen.length > 0 && likely.length === 0}
-			<p>Nothing inside this cable gives that. Look at the rows around it.</p>
+			<p>Nothing in this cable causes that. Check the rows around it.</p>
 		{/if}
 		<ol class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-2">
 			{#each likely as one, nth (nth)}

@@ -46,7 +46,7 @@
 	</div>
 	<p class="quiet">{made.how}</p>
 	{#if sites.length === 0}
-		<p class="mt-2 font-semibold">Done this way, by these hands, it cannot happen.</p>
+		<p class="mt-2 font-semibold">This can’t happen with this way of working.</p>
 	{/if}
 	{#if sites.length > 1}
 		<p class="mt-2 flex flex-wrap items-baseline gap-x-3 text-[0.94rem]">
@@ -95,12 +95,12 @@
 			<dl class="mt-1 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-1 text-[0.94rem]">
 				{#each faces as { face, word }, nth (nth)}
 					<dt class="font-semibold">{word}</dt>
-					<dd data-face={face}>{saidOn(face).join('; ') || 'nothing to be seen'}</dd>
+					<dd data-face={face}>{saidOn(face).join('; ') || 'nothing'}</dd>
 				{/each}
 			</dl>
 		</div>
 		<div>
-			<h3 class="lead font-sans">The mend</h3>
+			<h3 class="lead font-sans">How to fix it</h3>
 			<ul class="mt-1 text-[0.94rem]">
 				{#each mends as mend, i (i)}
 					<li>

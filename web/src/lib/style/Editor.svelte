@@ -51,7 +51,7 @@
 			</div>
 		</div>
 		<div class="mt-1 flex flex-wrap justify-between gap-x-6">
-			<p class="quiet">How you say and show things. Everything here follows it.</p>
+			<p class="quiet">Your words, hands and tools. All pages and handouts use them.</p>
 			<SaveNote {save} />
 		</div>
 		{#if save.state.kind === 'stale'}
@@ -96,7 +96,7 @@
 					</p>
 				</div>
 				<div class="mt-5">
-					<label class="lead block" for="style-glossary">Your own glossary comes first</label>
+					<label class="lead block" for="style-glossary">Your own abbreviations come first</label>
 					<textarea
 						id="style-glossary"
 						class="field grown w-full font-mono text-[0.92rem]"
@@ -113,7 +113,7 @@
 							{#if entry.problems[0]}
 								<span class="text-error">{entry.problems[0].what} {entry.problems[0].todo}</span>
 							{:else if entry.readings.length > 1}
-								<span class="text-warning">leaves open: {entry.readings.map((r) => r.differs).join('; or ')}</span>
+								<span class="text-warning">unclear: {entry.readings.map((r) => r.differs).join('; or ')}</span>
 							{:else}
 								{wordsFor(entry.readings[0]!.crossing).title}
 							{/if}
@@ -139,7 +139,7 @@
 				choose={choose('yarnHand')}
 			/>
 			<div>
-				<p class="lead">Words to remember front and back by</p>
+				<p class="lead">Words to remember front and back</p>
 				<div class="mt-1.5 grid gap-3">
 					{#each ['right', 'left'] as const as which, nth (nth)}
 						<div>
@@ -207,16 +207,16 @@
 			<h2 id="style-yarns" class="text-xl">Yarns and squares</h2>
 			<p class="quiet mt-1">
 				{style.yarns.length === 0 ? 'None yet.' : style.yarns.map((y) => y.name).join(', ') + '.'}
-				<a class="wordlink" href="/yarns">My yarns</a> keeps them, with the squares that you measured.
+				<a class="wordlink" href="/yarns">My yarns</a> has them, with your tension squares.
 			</p>
 		</section>
 
 		<section class="border-base-300 mt-6 border-t pt-5" aria-labelledby="style-ways">
-			<h2 id="style-ways" class="text-xl">Ways of your own</h2>
+			<h2 id="style-ways" class="text-xl">Your own ways</h2>
 			{#if style.ownWays.length === 0}
 				<p class="quiet mt-1">
-					None yet. Make a crossing <a class="wordlink" href="/stage/own">with your own hands</a> and keep how you did it;
-					it then stands among the ways, in lessons and on paper.
+					None yet. Make a crossing <a class="wordlink" href="/stage/own">with your own hands</a> and save how you did it.
+					You can then choose it in lessons and handouts.
 				</p>
 			{/if}
 			<ul class="mt-1">

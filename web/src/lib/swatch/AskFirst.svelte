@@ -70,7 +70,7 @@
 			<ChartPart {drawing} width={Math.min(WIDE, drawing.width)} />
 		{/each}
 		<p class="mt-6 flex flex-wrap justify-end gap-2">
-			<button type="button" class="pill pill-soft" onclick={() => close(leave)}>Leave it as it is</button>
+			<button type="button" class="pill pill-soft" onclick={() => close(leave)}>Cancel</button>
 			{#if asked.other}
 				{@const { title, act } = asked.other}
 				<button
@@ -84,7 +84,7 @@
 						})}>{title}</button
 				>
 			{/if}
-			<button type="button" class="pill pill-strong" onclick={() => close(yes)}>Change it all the same</button>
+			<button type="button" class="pill pill-strong" onclick={() => close(yes)}>Change it anyway</button>
 		</p>
 	</div>
 </dialog>

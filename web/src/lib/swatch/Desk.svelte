@@ -158,7 +158,7 @@
 		{
 			wider,
 			other,
-			title = 'Other rows change with it',
+			title = 'This changes other rows too',
 		}: { wider?: boolean; other?: Asked['other']; title?: string } = {},
 	): void {
 		trouble = undefined;
@@ -173,7 +173,7 @@
 	}
 	/** A choice that may turn rows about; until it is agreed to, the field shows what holds. */
 	function choose(field: HTMLSelectElement, more: Partial<Swatch>, holds: string): void {
-		if (fresh) propose({ ...swatch, ...more }, undefined, { title: 'Rows come out otherwise' });
+		if (fresh) propose({ ...swatch, ...more }, undefined, { title: 'This changes rows' });
 		else change(more);
 		if (asked) field.value = holds;
 	}
@@ -207,7 +207,7 @@
 
 	function lay(row: number, column: number): void {
 		if (!named.ok) {
-			trouble = `“${crossingName}” is no crossing here. ${named.problems[0]?.todo ?? ''}`;
+			trouble = `“${crossingName}” isn’t a crossing here. ${named.problems[0]?.todo ?? ''}`;
 			return;
 		}
 		edit(placeCrossing(worked, row, column, crossingName.trim(), named.crossing));
@@ -231,7 +231,7 @@
 		const wide = here.lastColumn - here.firstColumn + 1;
 		if (here.lastColumn + wide < worked.rows[here.firstRow]!.stitches.length) {
 			edit(copyBox(worked, here, here.firstRow, here.lastColumn + 1));
-		} else trouble = 'There is no room for it again on its left. Take fewer stitches into the box.';
+		} else trouble = 'There’s no room for it on the left. Select fewer stitches.';
 	}
 
 	const KEYS: Readonly<Record<string, () => void>> = {
@@ -269,26 +269,26 @@
 		{
 			title: 'Row above',
 			hint: isTurned(worked)
-				? 'Two plain rows above the chosen one'
+				? 'Adds two plain rows above'
 				: `A plain ${worked.shape === 'round' ? 'round' : 'row'} above the chosen one`,
 			act: (b: Box) => edit(insertRows(worked, swatch.text, b.lastRow, isTurned(worked) ? 2 : 1)),
 		},
 		{
-			title: 'Take row out',
-			hint: 'Takes the chosen row out; in flat work two are offered',
+			title: 'Delete row',
+			hint: 'Deletes the selected row (two rows in flat work)',
 			act: (b: Box) => takeOut(b.firstRow),
 		},
 		{
-			title: 'Stitch more',
-			hint: 'A stitch more in every row, right of the chosen one',
+			title: 'Add stitch',
+			hint: 'Adds a stitch to every row, right of the selected one',
 			act: (b: Box) => edit(insertColumn(worked, b.firstColumn)),
 		},
 		{
-			title: 'Stitch fewer',
-			hint: 'Takes the chosen column out of every row',
+			title: 'Delete stitch',
+			hint: 'Deletes the selected column from every row',
 			act: (b: Box) => edit(removeColumn(worked, b.firstColumn)),
 		},
-		{ title: 'Copy', hint: 'Copies the box, to put it elsewhere (C)', act: (b: Box) => (taken = b) },
+		{ title: 'Copy', hint: 'Copies the selection (C)', act: (b: Box) => (taken = b) },
 	]);
 </script>
 
@@ -454,7 +454,7 @@
 		<section aria-label="Chart" class={['picture flex min-w-0 flex-col', part !== 'chart' && 'max-md:hidden']}>
 			<div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-[0.88rem]">
 				<fieldset class="bg-base-200 flex rounded-full p-0.5">
-					<legend class="sr-only">A press on the chart</legend>
+					<legend class="sr-only">Pressing the chart</legend>
 					{#each BRUSHES as [id, title] (id)}
 						<label
 							class={[
@@ -468,7 +468,7 @@
 				</fieldset>
 				{#if brush === 'cross'}
 					<label
-						><span class="sr-only">Crossing to lay</span><input
+						><span class="sr-only">Crossing to add</span><input
 							class="field w-24 py-0 font-mono"
 							bind:value={crossingName}
 							aria-invalid={!named.ok}
@@ -496,7 +496,7 @@
 						type="button"
 						class="wordlink mr-3 max-md:hidden"
 						aria-pressed={hasRows}
-						onclick={() => (hasRows = !hasRows)}>{hasRows ? 'Chart alone' : 'Rows beside it'}</button
+						onclick={() => (hasRows = !hasRows)}>{hasRows ? 'Hide rows' : 'Show rows'}</button
 					>
 					<button
 						type="button"
@@ -515,7 +515,7 @@
 			</div>
 			{#if worked.rows.length === 0}
 				<p class="quiet border-base-300 border-y py-10 text-center">
-					No rows yet. Type or paste them under “Rows”; the chart grows with them.
+					No rows yet. Type or paste them under “Rows” to see the chart.
 				</p>
 			{:else if hasChart}
 				<div class="min-h-0 grow">
@@ -547,7 +547,7 @@
 						<button type="button" class="wordlink" title={hint} onclick={() => act(b)}>{title}</button>
 					{/each}
 					<button type="button" class="wordlink" title="The same again on its left (R)" onclick={repeatBox}
-						>Once more beside it</button
+						>Repeat beside it</button
 					>
 					{#if taken}
 						<button
@@ -560,7 +560,7 @@
 							>Move it here</button
 						>
 					{/if}
-				{:else}<span class="quiet">Choose cells to change rows, columns and boxes.</span>{/if}
+				{:else}<span class="quiet">Select stitches to edit.</span>{/if}
 				<button
 					type="button"
 					class="wordlink ml-auto max-md:hidden"

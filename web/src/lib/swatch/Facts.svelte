@@ -115,7 +115,7 @@
 				: `leave every stitch where it began after ${strands.repeatsToReturn} times.`}
 		</p>
 		{#if worked.shape === 'flat'}<p class="mt-2">
-				Seamed into a ring after
+				Joined in the round after
 				<input
 					class="field w-12 py-0"
 					type="number"
@@ -131,7 +131,7 @@
 					: '; at the seam strands meet others.'}
 			</p>{/if}
 	{:else if shaped && cords.cords.length > 0}
-		<p class="quiet mt-2">Stitches are made or lost in these rows, so they do not come round.</p>
+		<p class="quiet mt-2">The stitch count changes in these rows, so they can’t repeat.</p>
 	{/if}
 	{#if markers.length > 0}
 		<p class="mt-3">
@@ -144,7 +144,7 @@
 			<span class="lead">Gaps</span>
 			{#if first}{gaps.length} first purls after a cable are ringed{first.partner === undefined
 					? ''
-					: `, the first in row ${worked.rows[first.row]!.number}`}. {cureSaid(cure, style.sides)}{:else}No purl stands
+					: `, the first in row ${worked.rows[first.row]!.number}`}. {cureSaid(cure, style.sides)}{:else}No purl comes
 				after a cable.{/if}
 		</p>
 	{/if}

@@ -52,9 +52,9 @@
 		<p class="mt-2 print:hidden">
 			<button type="button" class="wordlink" onclick={() => go(done ?? 0)}
 				>{#if done === undefined || done === 0}Follow it row by row, {placeName(worked.craft)}{:else if done < rows}Go
-					on with row {worked.rows[done]!.number}{:else}All rows are finished: see the last{/if}</button
+					on with row {worked.rows[done]!.number}{:else}All rows finished. See the last row{/if}</button
 			>
-			{#if done}<button type="button" class="wordlink ml-5" onclick={() => go(0)}>From the first row again</button>{/if}
+			{#if done}<button type="button" class="wordlink ml-5" onclick={() => go(0)}>Start again from row 1</button>{/if}
 		</p>
 	{/if}
 {:else}
@@ -76,7 +76,7 @@
 		{/if}
 		<div class="mt-3"><WhereAmI shown={block.shown} {go} /></div>
 		<p class="mt-3">
-			<button type="button" class="wordlink" onclick={() => (isWhole = true)}>The whole chart again</button>
+			<button type="button" class="wordlink" onclick={() => (isWhole = true)}>Show the whole chart</button>
 			<span class="text-sm">This browser remembers your row.</span>
 		</p>
 	</div>

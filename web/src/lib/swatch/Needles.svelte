@@ -152,12 +152,12 @@
 				Between the markers: {between.join(', ')} stitches.
 			</p>{/if}
 	{:else}
-		<p class="text-error mt-3 text-xl font-semibold">This row does not work out. Look at the pattern.</p>
+		<p class="text-error mt-3 text-xl font-semibold">This row doesn’t work out. Check the pattern.</p>
 	{/if}
 {:else}
 	{#if open}
 		<p class="mt-4 text-xl">
-			Rows {worked.rows[open.first]!.number} to {worked.rows[open.last]!.number} come again as the text says:
+			Rows {worked.rows[open.first]!.number} to {worked.rows[open.last]!.number} repeat, as the pattern says:
 			<span class="name whitespace-normal!">{shown.checked.swatch.text.slice(open.line.from, open.line.to)}</span>
 		</p>
 		<p class="mt-2">

@@ -27,8 +27,8 @@
 <section aria-labelledby="pattern-title" data-testid="pattern">
 	<h2 id="pattern-title" class="text-2xl">{told === 1 ? 'A row of a pattern' : `A pattern of ${told} rows`}</h2>
 	<p class="mt-1">
-		{#if castOn !== undefined}Its rows need {stitches(castOn)}: cast on {castOn}.{:else}How many stitches it needs
-			cannot be told from its rows.{/if}
+		{#if castOn !== undefined}Its rows need {stitches(castOn)}: cast on {castOn}.{:else}The rows don’t say how many
+			stitches you need.{/if}
 		{#if lines > 0}{lines}
 			{lines === 1 ? 'line of its glossary comes' : 'lines of its glossary come'} with it.{/if}
 	</p>

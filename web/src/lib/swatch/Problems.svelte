@@ -16,7 +16,7 @@
 	let all = $state(false);
 	const ICON = { error: CircleAlert, warning: TriangleAlert, note: Info } as const;
 	const COLOUR = { error: 'text-error', warning: 'text-warning', note: 'text-neutral' } as const;
-	const WEIGHT = { error: 'Wrong', warning: 'To look at', note: 'To know' } as const;
+	const WEIGHT = { error: 'Wrong', warning: 'Check', note: 'Note' } as const;
 	const ordered = $derived(['error', 'warning', 'note'].flatMap((w) => problems.filter((p) => p.weight === w)));
 </script>
 
@@ -24,15 +24,13 @@
 	<h2 id="checks-title" class="text-2xl">
 		{errors > 0
 			? errors === 1
-				? 'One row does not work out'
-				: `${errors} things do not work out`
+				? 'One row doesn’t work out'
+				: `${errors} things don’t work out`
 			: problems.some((p) => p.reason === 'read-past')
-				? 'What was read works out'
+				? 'What we read works out'
 				: 'It works out'}
 	</h2>
-	{#if problems.length === 0}<p class="quiet mt-1">
-			Every row uses up its stitches, and there is nothing to look at.
-		</p>{/if}
+	{#if problems.length === 0}<p class="quiet mt-1">Every row uses all its stitches.</p>{/if}
 	<ul class="mt-2 text-[0.94rem]" data-testid="problems" aria-live="polite">
 		{#each all ? ordered : ordered.slice(0, MOST) as p, i (i)}
 			{@const Icon = ICON[p.weight]}

@@ -148,7 +148,7 @@
 			</p>
 			{#if preview}<div class="mt-2"><ChartPart drawing={preview} width={Math.min(420, preview.width)} /></div>{/if}
 			<p class="mt-3 flex flex-wrap gap-2">
-				<button type="button" class="pill pill-strong" onclick={takeFound}>Put it in place of this one</button>
+				<button type="button" class="pill pill-strong" onclick={takeFound}>Replace this one</button>
 				<button type="button" class="pill pill-soft" onclick={() => (found = undefined)}>Leave it</button>
 			</p>
 		</section>

@@ -40,6 +40,6 @@
 	<button
 		type="button"
 		class="bg-primary text-primary-content fixed right-3 bottom-3 z-50 rounded-full px-5 py-2 font-semibold shadow max-sm:bottom-20 print:hidden"
-		onclick={take}>A new version is here: press to take it</button
+		onclick={take}>A new version is here: press to use it</button
 	>
 {/if}

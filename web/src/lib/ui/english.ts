@@ -1,6 +1,6 @@
 /** UK or US words, as whoever reads chose in Settings, or as their browser's language has it. */
 
-import { inEnglish, type English } from '@pond-loop/core/notation';
+import { inEnglish, type English } from '@pond-loop/core/english';
 import { getContext, setContext } from 'svelte';
 
 const KEY = Symbol('english');

@@ -33,7 +33,7 @@ export const KEY_HELP: readonly KeyGroup[] = [
 			{ keys: ['S', 'R'], does: 'Slip to the other needle; back again' },
 			{ keys: ['K', 'P'], does: 'Knit, purl the next' },
 			{ keys: ['Y'], does: 'The yarn to the other side' },
-			{ keys: ['⌫'], does: 'Take the last move back' },
+			{ keys: ['⌫'], does: 'Undo the last move' },
 		],
 	},
 	{

@@ -197,9 +197,7 @@
 						along.
 					{/if}
 					{#if plain.contradict}
-						<span class="text-warning font-semibold"
-							>These squares differ more than one hand and one yarn do: set one aside, or measure again.</span
-						>
+						<span class="text-warning font-semibold">These squares differ a lot. Set one aside, or measure again.</span>
 					{/if}
 				{:else}<span class="quiet">{say('No tension square yet: its tension is assumed.')}</span>{/if}
 			</p>
@@ -291,7 +289,7 @@
 											class="wordlink mr-3"
 											aria-pressed={s.aside === true}
 											onclick={() => square(yarn, s.id, { aside: s.aside ? undefined : true })}
-											>{s.aside ? 'Reckon with it' : 'Set aside'}</button
+											>{s.aside ? 'Use it' : 'Set aside'}</button
 										>
 										<button
 											type="button"
@@ -323,8 +321,8 @@
 								type="button"
 								class="wordlink"
 								aria-pressed={piece.aside === true}
-								aria-label="{piece.aside ? 'Reckon with it' : 'Set aside'}: {piece.title}"
-								onclick={() => setAside(yarn, piece)}>{piece.aside ? 'Reckon with it' : 'Set aside'}</button
+								aria-label="{piece.aside ? 'Use it' : 'Set aside'}: {piece.title}"
+								onclick={() => setAside(yarn, piece)}>{piece.aside ? 'Use it' : 'Set aside'}</button
 							>
 							<button
 								type="button"
@@ -338,11 +336,11 @@
 				</ul>
 			{/if}
 			<p class="mt-2">
-				<button type="button" class="wordlink" onclick={() => addSquare(yarn)}>A square more</button>
+				<button type="button" class="wordlink" onclick={() => addSquare(yarn)}>Add a square</button>
 			</p>
 		</section>
 	{/each}
 	<p class="mt-6">
-		<button type="button" class="pill pill-strong" onclick={add}><Plus class="size-5" /> A yarn more</button>
+		<button type="button" class="pill pill-strong" onclick={add}><Plus class="size-5" /> Add yarn</button>
 	</p>
 </div>

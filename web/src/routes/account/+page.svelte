@@ -53,12 +53,12 @@
 
 		<AccountSection title="Recovery codes">
 			{#if codes}
-				<p class="mb-3">Keep these; the old ones do not work any more. They are shown now and never again.</p>
+				<p class="mb-3">Save these codes. The old ones no longer work. We show them only once.</p>
 				<Codes {codes} />
 			{:else}
 				<p>
-					{data.codesLeft === 1 ? '1 code is left.' : `${data.codesLeft} codes are left.`} Each sets a new password once,
-					when you have forgotten yours.
+					{data.codesLeft === 1 ? '1 code is left.' : `${data.codesLeft} codes are left.`} Each code sets a new password once,
+					if you forget yours.
 				</p>
 				<Asleep
 					part={parts.confirm}
@@ -75,8 +75,8 @@
 
 	<AccountSection title="Your data">
 		<p>
-			Every lesson, swatch and crossing of your own, those you removed and earlier versions included, and your house
-			style, in one JSON file. It is read again here, or in another account.
+			All your lessons, swatches, crossings, classes and settings in one JSON file, with deleted items and earlier
+			versions. You can open it again here or in another account.
 		</p>
 		<p class="mt-3">
 			<a class="pill pill-soft" href="/account/export" download data-sveltekit-reload
@@ -84,7 +84,7 @@
 			>
 		</p>
 		<details class="mt-4" bind:open={bringing}>
-			<summary class="wordlink w-fit list-none">Bring it back from such a file</summary>
+			<summary class="wordlink w-fit list-none">Restore from a file</summary>
 			{#if bringing}
 				{#await import('$lib/account/BringBack.svelte') then { default: BringBack }}
 					<div class="mt-3"><BringBack /></div>
@@ -94,9 +94,7 @@
 	</AccountSection>
 
 	<AccountSection title="Removed">
-		{#if data.removed.length === 0}<p class="quiet">
-				Nothing. What you take off your lists stays here until you erase it.
-			</p>
+		{#if data.removed.length === 0}<p class="quiet">Nothing deleted. What you delete stays here until you erase it.</p>
 		{:else}
 			<Asleep part={parts.removed} given={{ removed: data.removed }} />
 		{/if}
@@ -104,7 +102,7 @@
 
 	<AccountSection title="Delete account">
 		{#if data.account.hasPassword}
-			<p>Deletes the account, every lesson, Settings and all sign-ins, at once and for good.</p>
+			<p>Deletes your account, lessons, settings and sign-ins at once. You can’t undo this.</p>
 			<Asleep
 				part={parts.confirm}
 				given={{
@@ -117,9 +115,8 @@
 			/>
 		{:else}
 			<p>
-				The demo's account cannot be deleted, and has no password to change. <a class="wordlink" href="/sign-up"
-					>Sign up</a
-				> after signing out, for an account of your own.
+				You can’t delete the demo account or change its password. <a class="wordlink" href="/sign-up">Sign up</a> after signing
+				out, for an account of your own.
 			</p>
 		{/if}
 	</AccountSection>

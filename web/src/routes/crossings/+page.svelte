@@ -132,12 +132,12 @@
 </div>
 
 <details class="mt-4" bind:open={symbol}>
-	<summary class="wordlink w-fit list-none">Read a symbol of a printed chart</summary>
+	<summary class="wordlink w-fit list-none">Find it by its chart symbol</summary>
 	{#if symbol}<div class="border-base-300 mt-3 rounded-2xl border p-5"><FromSymbol /></div>{/if}
 </details>
 {#if pattern !== undefined}
 	<div class="mt-6">
-		<PatternTyped text={pattern}>{#snippet otherwise()}<p>Nothing in it reads as a row.</p>{/snippet}</PatternTyped>
+		<PatternTyped text={pattern}>{#snippet otherwise()}<p>We found no rows in it.</p>{/snippet}</PatternTyped>
 	</div>
 {:else if found && found.kind !== 'part'}
 	<section class="mt-6" aria-labelledby="meant">
@@ -161,7 +161,7 @@
 		<Own designs={own} light={light.now} style={data.style} />
 		{#each data.unread as one (one.id)}
 			<p class="mt-2 text-[0.94rem]">
-				“{one.name}” is stored and cannot be read.
+				“{one.name}” is stored but can’t be read.
 				<a class="wordlink" href="/unread/designs/{one.id}">See it as it is</a>
 			</p>
 		{/each}
@@ -194,8 +194,8 @@
 	{#if entries.length === 0}
 		{#snippet none()}
 			<p class="mt-6">
-				None is all of that{found ? ', and nothing reads as that name' : ''}. Take one wish back, or type a name: any
-				crossing to 60 stitches can be shown.
+				Nothing matches{found ? ', and no cable has that name' : ''}. Remove a filter, or type an abbreviation. We can
+				show any crossing up to 60 stitches.
 			</p>
 		{/snippet}
 		{#if text.trim()}<div class="mt-6"><PatternTyped {text} otherwise={none} /></div>{:else}{@render none()}{/if}

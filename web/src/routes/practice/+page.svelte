@@ -30,8 +30,8 @@
 	<h1 class="text-3xl">Practice</h1>
 	<p class="quiet text-[0.94rem]">
 		{#if data.of}The crossings of <a class="wordlink" href="/lessons/{data.of.id}">{data.of.title}</a
-			>.{:else if named.length > 0}The crossings of your lesson.{:else}The first crossings that are taught.{/if} Five minutes,
-		many times.
+			>.{:else if named.length > 0}The crossings of your lesson.{:else}The first crossings that are taught.{/if} Five minutes
+		at a time.
 	</p>
 </div>
 <div class="within">

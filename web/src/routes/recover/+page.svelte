@@ -12,8 +12,8 @@
 
 <Threshold title="A new password" light={light.now} picture={data.picture}>
 	<p class="mt-3">
-		When you signed up you were given ten recovery codes. One of them sets a new password; it works once. You will be
-		signed out everywhere else.
+		When you signed up, you got ten recovery codes. Use one to set a new password. Each works once. You’ll be signed out
+		everywhere else.
 	</p>
 	<Asleep part={parts.recover} given={{ opened: data.form }} />
 	<p class="mt-6"><a class="wordlink" href="/sign-in">Back to sign in</a></p>

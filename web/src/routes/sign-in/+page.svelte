@@ -14,19 +14,19 @@
 
 <Threshold title="Sign in" light={light.now} picture={data.picture}>
 	{#if data.left}
-		<p class="mt-3" role="status">Your account is deleted, with everything that was in it. Goodbye.</p>
+		<p class="mt-3" role="status">Your account and everything in it are deleted. Goodbye.</p>
 	{:else if data.to !== '/'}
-		<p class="quiet mt-3">That page belongs to a teacher. Sign in, and it opens.</p>
+		<p class="quiet mt-3">Sign in to see that page.</p>
 	{/if}
 	{#if data.demo}
 		<div class="border-base-300 mt-5 border-b pb-6">
-			<p class="mb-3">This is the demo. Look round as Marit Quill, who teaches an invented evening class.</p>
+			<p class="mb-3">This is the demo. Look around as Marit Quill, who teaches an invented class.</p>
 			<DemoDoor to={data.to} />
 		</div>
 	{/if}
 	<Asleep part={parts.signIn} given={{ opened: data.form, to: data.to, strong: !data.demo }} />
 	<p class="mt-6 flex flex-wrap gap-x-6 gap-y-2">
 		<a class="wordlink" href="/sign-up?to={to}">Sign up</a>
-		<a class="wordlink" href="/recover">Password forgotten</a>
+		<a class="wordlink" href="/recover">Forgot your password?</a>
 	</p>
 </Threshold>

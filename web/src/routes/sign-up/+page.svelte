@@ -17,15 +17,15 @@
 
 {#if codes}
 	<div class="max-w-2xl">
-		<h1 class="text-4xl" use:takesFocus>Welcome. Keep these codes</h1>
+		<h1 class="text-4xl" use:takesFocus>Welcome. Save these codes</h1>
 		<p class="my-4">
-			No mail is ever sent from here. If you forget your password, one of these codes lets you set a new one; each works
-			once. They are shown now and never again.
+			We never send email. If you forget your password, use one of these codes to set a new one. Each works once. We
+			show them only once.
 		</p>
 		<Codes {codes} />
 		<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-3 print:hidden">
-			<a class="pill pill-strong" href="/style">I have them. On to Settings <ArrowRight class="size-5" /></a>
-			<a class="wordlink" href={data.to}>Or straight in</a>
+			<a class="pill pill-strong" href="/style">I’ve saved them. Go to Settings <ArrowRight class="size-5" /></a>
+			<a class="wordlink" href={data.to}>Or go to Home</a>
 		</p>
 	</div>
 {:else if data.teacher}
@@ -39,6 +39,6 @@
 {:else}
 	<Threshold title="Sign up" light={light.now} picture={data.picture}>
 		<Asleep part={parts.signUp} given={{ opened: data.form }} />
-		<p class="mt-6"><a class="wordlink" href="/sign-in?to={encodeURIComponent(data.to)}">I have an account</a></p>
+		<p class="mt-6"><a class="wordlink" href="/sign-in?to={encodeURIComponent(data.to)}">Sign in instead</a></p>
 	</Threshold>
 {/if}

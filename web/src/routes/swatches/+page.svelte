@@ -26,9 +26,8 @@
 {#if data.swatches.length === 0}
 	<div class="border-base-300 mt-4 border-y py-8">
 		<p class="mx-auto max-w-xl">
-			No swatches yet. Here stand the rows that you knit with a class, each drawn as a chart in which strands pass over
-			each other, with its counts, its gaps and what goes wrong. Let one be made for you, paste the rows of a pattern,
-			or take
+			No swatches yet. A swatch is a pattern to knit with your class, with its chart, size and row counter. Make a
+			practice swatch, paste a pattern, or take
 			<a class="wordlink" href="/stage">a crossing</a> and try it in a swatch.
 		</p>
 	</div>
@@ -53,10 +52,10 @@
 						{stitches(s.swatch.castOn)}, {s.swatch.shape === 'flat' ? 'flat' : 'in the round'}{s.facts
 							? `, ${s.facts.rows} ${s.facts.rows === 1 ? 'row' : 'rows'}`
 							: ''}{s.place > 0 ? `; ${s.place} finished` : ''}
-					{:else}open it to see it as it is stored, to mend or to remove it{/if}
+					{:else}open it to fix or delete it{/if}
 				</span>
 				{#if s.facts && s.facts.troubles > 0}<span class="text-error block text-[0.94rem] font-semibold"
-						>does not work out yet</span
+						>has a mistake</span
 					>{/if}
 			</a>
 			<span class="absolute right-3 bottom-3">

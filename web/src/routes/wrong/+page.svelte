@@ -141,7 +141,7 @@
 			<section aria-labelledby="likely">
 				<h2 id="likely" class="text-xl">Most likely</h2>
 				{#if causes.length === 0}
-					<p class="mt-2">Nothing inside this cable gives that. Look at the rows around it.</p>
+					<p class="mt-2">Nothing in this cable causes that. Check the rows around it.</p>
 				{/if}
 				<ul class="mt-1">
 					{#each causes.slice(0, 6) as one, i (i)}

@@ -28,7 +28,7 @@
 		</Later>
 	</div>
 	<div>
-		<label class="sr-only" for="{uid}-made">Made right, or with a mistake on purpose</label>
+		<label class="sr-only" for="{uid}-made">Worked correctly, or with a mistake on purpose</label>
 		<Later wait={isLong(step.crossing, step.way)} quiet>
 			<select
 				id="{uid}-made"
@@ -36,7 +36,7 @@
 				value={step.view?.mistake ?? ''}
 				onchange={(e) => choose(e.currentTarget.value)}
 			>
-				<option value="">made right</option>
+				<option value="">correctly worked</option>
 				{#each mistakesFor(craft, made, step.way) as mistake (mistake.id)}<option value={mistake.id}
 						>on purpose: {mistake.title.toLowerCase()}</option
 					>{/each}

@@ -31,13 +31,13 @@
 		{choose}
 	/>
 	<span class="quiet text-[0.88rem]"
-		>JPEG, PNG or WebP, up to 8 MB. Of the work, not of people; where and when it was taken is taken out of it.</span
+		>JPEG, PNG or WebP, up to 8 MB. Pictures of the work, not of people. We remove where and when it was taken.</span
 	>
 </div>
 <p role="status">
 	{#if busy}Sending it …{:else if trouble}<span class="text-error font-semibold">{trouble}</span>{/if}
 </p>
-<label class="quiet mt-1 block text-sm" for="{uid}-alt">What it shows, for who cannot see it</label>
+<label class="quiet mt-1 block text-sm" for="{uid}-alt">Description, for people who can’t see it</label>
 <input
 	id="{uid}-alt"
 	class="field w-full"

@@ -3,7 +3,8 @@
 import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
-import { type English, ENGLISHES, englishOf, inEnglish, SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
+import { type English, ENGLISHES, englishOf, inEnglish } from '@pond-loop/core/english';
+import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
 import { z } from 'zod';

@@ -73,7 +73,7 @@ export const DROP_OLDEST = `
 	) s
 	WHERE v.teacher_id = $1 AND v.document_id = s.document_id AND v.version = s.version AND s.upto > $2`;
 
-/** Those that were removed, a while ago or all of them, go for good. */
+/** Those that were removed, a while ago or all of them, will be erased. You can’t undo this. */
 const eraseFrom = (table: DocumentTable): string =>
 	`DELETE FROM ${table} WHERE teacher_id = $1 AND removed_at IS NOT NULL AND ($2::uuid IS NULL OR id = $2) RETURNING id`;
 export const ERASE: Readonly<Record<DocumentTable, string>> = {

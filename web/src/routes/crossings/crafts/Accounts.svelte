@@ -84,7 +84,7 @@
 			</div>
 			{#if account.refused !== undefined}
 				<div data-testid="refused">
-					<p class="font-semibold">Not this one.</p>
+					<p class="font-semibold">It can’t.</p>
 					<p class="mt-1">{account.refused.what} {account.refused.todo}</p>
 					{#if account.nearest}<p class="mt-2">
 							<a class="wordlink" href={account.nearest.href}>{account.nearest.name} on the stage</a>

@@ -73,7 +73,7 @@
 		for (const [i, { size }] of draft.groups.entries()) for (let k = 0; k < size; k++) of.push(i + 1);
 		return of;
 	});
-	// The search is for what hands can hold in mind; wider ones are found on the stage, with patience.
+	// The search is for what hands can hold in mind; wider ones are we find one for you, with patience.
 	const MOST_GROUPS_SEARCHED = 8;
 	const searched = $derived(draft.groups.length <= MOST_GROUPS_SEARCHED);
 	/** What the search said of the crossing as it is now; nothing while it looks. */
@@ -113,12 +113,12 @@
 <svelte:head><title>Design a crossing · Pond Loop</title></svelte:head>
 
 <div class="flex flex-wrap items-baseline justify-between gap-x-8">
-	<h1 class="text-4xl">A crossing of your own</h1>
+	<h1 class="text-4xl">Your own crossing</h1>
 	<p class="flex gap-x-6">
 		<button type="button" class="wordlink disabled:opacity-40" disabled={before.length === 0} onclick={undo}
 			>Undo</button
 		>
-		<button type="button" class="wordlink" onclick={() => change(FIRST_DRAFT)}>Begin again</button>
+		<button type="button" class="wordlink" onclick={() => change(FIRST_DRAFT)}>Start over</button>
 		<a class="wordlink" href="/crossings">All crossings</a>
 	</p>
 </div>
@@ -163,7 +163,7 @@
 			<p class="quiet mt-1">
 				{#each names as { school, name: one }, i (school.id)}{i > 0 ? ' · ' : ''}<span class="name text-base-content"
 						>{one}</span
-					>{:else}There is no usual abbreviation for it.{/each}
+					>{:else}It has no usual abbreviation.{/each}
 			</p>
 			<dl class="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 gap-y-1 text-[0.94rem]">
 				<dt class="quiet">Stitches</dt>
@@ -175,13 +175,13 @@
 				<dt class="quiet">By hand</dt>
 				<dd data-testid="plan">
 					{#if !searched}
-						found on the stage
+						we find one for you
 					{:else if !plan}
 						<span class="quiet">looking …</span>
 					{:else if plan.ok}
 						{@const counts = tally(simulate(plan.moves, startState(draft.groups.reduce((sum, g) => sum + g.size, 0))))}
 						{counts.moves} moves with {['no cable needle', 'one cable needle', 'two cable needles'][counts.tools]};
-						{plan.claim === 'best' ? 'no way needs fewer transfers' : 'the best that was found'}
+						{plan.claim === 'best' ? 'no way has fewer transfers' : 'the best that was found'}
 					{:else}
 						needs loose loops, or more cable needles
 					{/if}
@@ -201,7 +201,7 @@
 			</p>
 			{#if data.teacher}
 				<form class="mt-5" onsubmit={keep}>
-					<label class="lead block" for="design-name">Keep it under a name of your own</label>
+					<label class="lead block" for="design-name">Save it with a name</label>
 					<div class="flex items-center gap-3">
 						<input
 							id="design-name"

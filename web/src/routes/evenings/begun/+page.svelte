@@ -36,9 +36,9 @@
 		/>{/key}
 {:else}
 	<main class="mx-auto max-w-3xl px-6 py-10" id="main">
-		<h1 class="text-2xl">A session begun without a network</h1>
+		<h1 class="text-2xl">A session started offline</h1>
 		<p class="mt-2">
-			{isLost ? 'This browser keeps no such session.' : 'Opening it …'}
+			{isLost ? 'This browser doesn’t have that session.' : 'Opening it …'}
 			<a class="wordlink" href="/classes">To the classes</a>
 		</p>
 	</main>

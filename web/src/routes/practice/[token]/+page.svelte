@@ -20,7 +20,7 @@
 
 <main class="mx-auto min-h-screen max-w-2xl px-5 py-4" id="main">
 	<h1 class="text-2xl leading-tight wrap-anywhere" dir="auto">{data.title}</h1>
-	<p class="quiet mb-3 text-[0.94rem]">Practice for the class of {data.by}. Five minutes, many times; no hurry.</p>
+	<p class="quiet mb-3 text-[0.94rem]">Practice for the class of {data.by}. Five minutes at a time. No hurry.</p>
 	<Practice
 		bind:this={practice}
 		{crossings}

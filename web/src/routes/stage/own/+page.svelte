@@ -113,11 +113,11 @@
 {:else if asked}
 	<p class="border-base-300 border-y py-6">
 		{#if asked.n > MOST_BY_HAND}
-			{asked.n} stitches are more than are tried here; up to {MOST_BY_HAND} are. Choose a narrower one.
+			{asked.n} stitches are too many to try by hand. The maximum is {MOST_BY_HAND}. Choose a narrower crossing.
 		{:else if taken && !taken.ok}
 			{taken.problems[0]?.what} {taken.problems[0]?.todo}
 		{:else}
-			{craft.title} is shown on the stage, and not tried by hand here.
+			{craft.title} can be watched, but not tried by hand.
 		{/if}
 	</p>
 {:else if !reading.ok}

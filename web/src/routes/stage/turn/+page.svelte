@@ -41,7 +41,7 @@
 	const stage = $derived(addressOf({ text, school, hands: first.hands, meaning: first.meaning }));
 </script>
 
-<svelte:head><title>{title}, in the hand · Pond Loop</title></svelte:head>
+<svelte:head><title>{title}, 3D · Pond Loop</title></svelte:head>
 
 <div class="mb-4 grid items-end gap-x-10 gap-y-3 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_26.5rem]">
 	<div class="min-w-0">
@@ -71,6 +71,6 @@
 	<p class="border-base-300 border-y py-8">
 		{#if shown && shown.fabric.n > MOST_TURNED_CROSSING}This has {shown.fabric.n} stitches; up to {MOST_TURNED_CROSSING}
 			are turned here. In a swatch wider ones are.
-		{:else}No name says this crossing in a row of text, so there is no swatch of it to turn. The stage shows it.{/if}
+		{:else}This crossing has no abbreviation, so we can’t make a swatch of it. See how to work it instead.{/if}
 	</p>
 {:else}<p class="quiet">Drawing the yarn …</p>{/if}

@@ -113,7 +113,7 @@
 
 {#if data.own}
 	<div class="max-w-3xl">
-		<h1 class="text-4xl">Rows of your own</h1>
+		<h1 class="text-4xl">Type a pattern</h1>
 		<p class="quiet mt-2">Paste a pattern. I chart what I can read and mark the rest.</p>
 		<form
 			method="post"
@@ -126,7 +126,7 @@
 		>
 			{#if typed.back}
 				<p class="border-accent mb-4 border-l-4 py-1 pl-4" role="status">
-					What you typed here earlier is back.
+					We restored what you typed earlier.
 					<button type="button" class="wordlink ml-2" onclick={anew}>Start over</button>
 				</p>
 			{/if}
@@ -269,7 +269,7 @@
 					<button
 						type="button"
 						class="wordlink text-[0.94rem]"
-						onclick={() => (cords = [...cords, { kind: 'rope', group: 2 }])}>One more cable</button
+						onclick={() => (cords = [...cords, { kind: 'rope', group: 2 }])}>Add a cable</button
 					>
 				</p>
 			{/if}
@@ -325,7 +325,7 @@
 				{#if form?.message || trouble}<p class="text-error mt-2 font-semibold" role="alert">
 						{trouble ?? form?.message}
 					</p>{/if}
-				<button class="pill pill-strong mt-3 w-full">Keep this swatch</button>
+				<button class="pill pill-strong mt-3 w-full">Save this swatch</button>
 			</form>
 		</div>
 		<div class="min-w-0">

@@ -22,9 +22,7 @@
 		{lesson.plan.learners === 1 ? 'learner' : 'learners'}, with some to spare
 	</p>
 	{#if items.length === 0}
-		<p class="border-base-300 mt-6 border-y py-8 text-center">
-			Nothing yet: the list is made from the steps of the lesson.
-		</p>
+		<p class="border-base-300 mt-6 border-y py-8 text-center">Nothing yet. Add steps to the lesson to get a list.</p>
 	{:else}
 		<table class="mt-5 w-full text-left" data-testid="kit">
 			<thead
@@ -58,8 +56,8 @@
 			>
 		</p>
 		<p class="quiet mt-5 text-[0.94rem]">
-			Ask about fibre allergies before yarn goes round. Pins, hooks and needle tips are sharp; small parts are kept from
-			children.
+			Ask about fibre allergies before you hand out yarn. Pins, hooks and needle tips are sharp. Keep small parts away
+			from children.
 		</p>
 	{/if}
 </div>

@@ -220,7 +220,7 @@
 		{:else if notes}
 			<h1 class="text-4xl">{stepTitle(step, data.style)}</h1>
 			<div class="mt-6 text-3xl leading-snug" data-testid="notes">
-				{#if isBlank(noteOn(step))}Nothing is written on this step.{:else}<NoteText note={noteOn(step)} />{/if}
+				{#if isBlank(noteOn(step))}No notes on this step.{:else}<NoteText note={noteOn(step)} />{/if}
 			</div>
 			<div class="mt-6 text-2xl" data-testid="said-now">
 				{#each said as line, i (i)}<p class="mt-2">{line}</p>{/each}

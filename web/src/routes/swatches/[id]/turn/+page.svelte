@@ -20,15 +20,14 @@
 	const material = $derived(materialOf(swatch.size, data.yarns));
 </script>
 
-<svelte:head><title>{swatch.title} · in the hand · Pond Loop</title></svelte:head>
+<svelte:head><title>{swatch.title} · 3D · Pond Loop</title></svelte:head>
 
 <h1 class="min-w-0 text-[1.8rem] leading-tight" dir="auto">{swatch.title}</h1>
 <Looks id={data.opened.id} now="turn" />
 <div class="mt-5">
 	{#if checked && checked.worked.rows.length === 0}
 		<p class="border-base-300 border-y py-8">
-			No rows yet. <a class="wordlink" href="/swatches/{data.opened.id}">Write or paste them</a>, and their yarn is
-			turned about here.
+			No rows yet. <a class="wordlink" href="/swatches/{data.opened.id}">Write or paste them</a> to see the yarn in 3D.
 		</p>
 	{:else if checked}
 		<Turn

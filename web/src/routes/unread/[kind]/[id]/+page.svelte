@@ -41,8 +41,8 @@
 	<h1 class="text-3xl">This {raw.noun} cannot be read</h1>
 	<p class="mt-3" data-testid="why">{raw.why}</p>
 	<p class="quiet mt-2">
-		It stands below as it is stored. Nothing of it is lost: mend the text and keep it, take it along as a file, or
-		remove it.
+		It stands below as it is stored. Nothing of it is lost: mend the text and keep it, use it along as a file, or remove
+		it.
 	</p>
 	<label class="lead mt-5 block" for="raw">As it is stored</label>
 	<textarea
@@ -52,10 +52,8 @@
 		bind:value={text}></textarea>
 	{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 	<p class="mt-4 flex flex-wrap gap-3">
-		<button type="button" class="pill pill-strong" disabled={busy} onclick={keep}>Keep it as it stands here</button>
-		<button type="button" class="pill pill-soft" onclick={take}
-			><Download class="size-5" /> Take it along as a file</button
-		>
+		<button type="button" class="pill pill-strong" disabled={busy} onclick={keep}>Save this text</button>
+		<button type="button" class="pill pill-soft" onclick={take}><Download class="size-5" /> Download it</button>
 		<button type="button" class="pill pill-soft" onclick={remove}>Remove it</button>
 	</p>
 </div>

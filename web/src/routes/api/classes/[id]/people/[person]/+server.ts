@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 
 const gone = 'Nobody of that kind is in this class. They may have been erased.';
 
-/** All that is known of one person, as a file to give to them. */
+/** Everything stored about one person, as a file to give to them. */
 export const GET: RequestHandler = async ({ params, locals }) => {
 	const facts =
 		isId(params.id) && isId(params.person) ? await factsOf(teacherOf(locals), params.id, params.person) : undefined;

@@ -1,0 +1,1 @@
+export { ENGLISHES, englishOf, inEnglish, type English } from './english.ts';
