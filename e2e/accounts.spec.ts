@@ -52,7 +52,7 @@ test('signing up, by keyboard, gives the codes once and leads on; then out, and 
 	await press(page, 'Save as a file');
 	const file = readFileSync(await (await kept).path(), 'utf8');
 	expect(file).toContain(await page.getByTestId('codes').getByRole('listitem').first().innerText());
-	await page.getByRole('link', { name: /On to Settings/ }).click();
+	await page.getByRole('link', { name: /Go to Settings/ }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Settings');
 	const path = await newLesson(page, 'My own');
 	await page.getByRole('link', { name: 'Ines Alder' }).click();
@@ -145,7 +145,7 @@ test('the account: name, password, new codes, and sessions that are listed and e
 	await field(page, 'Your name, as your class knows you').fill('Ines <i>Alder</i> & Co');
 	await press(page, 'Save');
 	await expect(page.getByRole('link', { name: 'Ines <i>Alder</i> & Co' })).toBeVisible();
-	const ends = page.getByRole('button', { name: 'Sign out' });
+	const ends = page.getByRole('button', { name: 'Sign out there' });
 	await expect(ends).toHaveCount(2);
 	await ends.first().click();
 	await expect(ends).toHaveCount(1);
@@ -200,7 +200,7 @@ test('all of it is taken along in one file without secrets, and the account goes
 	await expect(page.getByText('That is not your password')).toBeVisible();
 	await field(page, 'Your password, to be sure').fill(PASSWORD);
 	await press(page, 'Delete my account');
-	await expect(page.getByText('Your account is deleted')).toBeVisible();
+	await expect(page.getByText('Your account and everything in it are deleted')).toBeVisible();
 	await signInAs(page, signInName, PASSWORD);
 	await expect(page.getByText('do not belong together')).toBeVisible();
 	// In another account the file is looked into first, and then brought back.
@@ -229,7 +229,7 @@ test('the demo is entered with one press, from the first page and from a page th
 	await press(page, 'Enter the demo class');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Home');
 	await page.getByRole('link', { name: 'Marit Quill' }).click();
-	await expect(page.getByText("The demo's account cannot be deleted")).toBeVisible();
+	await expect(page.getByText('You can’t delete the demo account')).toBeVisible();
 	await press(page, 'Sign out');
 	await expect(page.getByRole('link', { name: 'Sign in' }).first()).toBeVisible();
 	await page.goto('/lessons?from=here');

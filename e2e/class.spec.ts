@@ -33,15 +33,15 @@ async function evening(page: Page): Promise<void> {
 	await page.goto('/classes');
 	await page.getByLabel('Name of a new class').fill('Thursday');
 	await page.getByRole('button', { name: 'Make a class' }).click();
-	await page.getByLabel('Names, a line each').fill([...NAMES, 'Oda', 'Ilse, purple'].join('\n'));
+	await page.getByLabel('Names, one per line').fill([...NAMES, 'Oda', 'Ilse, purple'].join('\n'));
 	await expect(page.getByText('Oda is there already.')).toBeVisible();
-	await page.getByLabel('Names, a line each').fill(NAMES.join('\n'));
+	await page.getByLabel('Names, one per line').fill(NAMES.join('\n'));
 	// Typed and not added yet: still there after another page.
 	const one = page.url();
 	await page.getByRole('link', { name: 'Classes' }).first().click();
 	await page.waitForURL(/\/classes$/);
 	await page.goto(one);
-	await expect(page.getByLabel('Names, a line each')).toHaveValue(NAMES.join('\n'));
+	await expect(page.getByLabel('Names, one per line')).toHaveValue(NAMES.join('\n'));
 	await page.getByRole('button', { name: 'Add 12 people' }).click();
 	await expect(page.getByText('9 right-handed, 1 left-handed, 1 in large print, 1 at the pegs')).toBeVisible();
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();

@@ -222,6 +222,7 @@ test('what a short search leaves open a longer one settles beside the page, and 
 test('what C4F means is asked once, with two pictures; any abbreviation can be read with none stated', async ({
 	page,
 }) => {
+	await page.context().clearCookies();
 	await page.goto('/');
 	const field = page.getByLabel('A cable from your pattern, or any word');
 	await field.fill('C4F');

@@ -34,7 +34,7 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await expect(page.getByTestId('said')).toContainText('done.');
 	await page.getByTestId('said').getByRole('button', { name: 'Undo' }).click();
 	await expect(steps(page)).toHaveCount(8);
-	await senses.getByRole('button', { name: /^Do not remark/ }).click();
+	await senses.getByRole('button', { name: /^Don’t show this again/ }).click();
 	await expect(senses).toHaveCount(0);
 	// Who is in the room decides which sheets there are.
 	await page.getByText('Who’s coming').click();
@@ -55,6 +55,7 @@ test('a lesson from a template is ready to print after few presses, and thinks a
 	await page.reload();
 	await expect(page.getByLabel('Minutes of step 2')).toHaveValue('1');
 	await page.getByRole('link', { name: 'Handout' }).click();
+	await page.getByRole('link', { name: 'All steps' }).click();
 	await expect(page.getByRole('heading', { name: 'A square to keep' })).toBeVisible();
 	await expect(page.getByTestId('sheet-rows').first()).toContainText('C4F');
 	// The same sheet tells what is done at the machine.
@@ -202,7 +203,7 @@ test('what to bring, and files; JSON read back equal, and nothing else is taken'
 	const ics = readFileSync(await save('Its dates, for a calendar'), 'utf8');
 	expect(ics).toContain('DTSTART:20261201T190000');
 	expect(ics).toContain('DTEND:20261201T203000');
-	const html = await save('A page that plays its demonstrations');
+	const html = await save('HTML page with moving demonstrations');
 	const page2 = await page.context().newPage();
 	await page2.goto(pathToFileURL(html).href);
 	const second = page2.locator('section').nth(1);
@@ -259,6 +260,7 @@ test('a template becomes a PDF in fewer than 25 presses; it has every title and 
 	await press(page.getByLabel('Title of the lesson').fill('Lantern <b>session</b> \u202e🧶'));
 	await expect(saved(page)).toBeVisible();
 	await press(page.getByRole('link', { name: 'Handout' }).click());
+	await press(page.getByRole('link', { name: 'All steps' }).click());
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		press(page.getByRole('link', { name: 'As PDF' }).click()),
@@ -386,7 +388,7 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await expectAccessible(visitor);
 	await visitor.reload();
 	await expect(follow.getByTestId('row-now')).toHaveText('Row 2');
-	await visitor.getByRole('link', { name: 'left-handed, mirrored' }).click();
+	await visitor.getByLabel('Hands', { exact: true }).selectOption('left-mirrored');
 	await expect(visitor.getByText('the fabric is mirrored').first()).toBeVisible();
 	await visitor.getByRole('button', { name: 'Show the whole chart' }).click();
 	await expect(follow).toHaveCount(0);
@@ -402,7 +404,7 @@ test('a link lets anybody read the lesson, either-handed, until it is withdrawn'
 	await page.reload();
 	await expect(page.getByLabel('A link that opens it')).toHaveValue(link);
 	await page.getByRole('button', { name: 'Stop sharing' }).click();
-	await expect(page.getByTestId('share')).toContainText('it leads nowhere now');
+	await expect(page.getByTestId('share')).toContainText('The link no longer works');
 	expect((await visitor.goto(link))?.status()).toBe(404);
 	await expect(visitor.getByText('It may have been withdrawn')).toBeVisible();
 	await visitor.context().close();
@@ -447,6 +449,7 @@ test('one line of a pattern becomes a lesson with swatch, comparison, mistake an
 	await expect(page.getByTestId('room')).toHaveText('8 by hand. Sheets: 6 right-handed, 2 left-handed.');
 	await expect(saved(page)).toBeVisible();
 	await press(page.getByRole('link', { name: 'Handout' }).click());
+	await press(page.getByRole('link', { name: 'All steps' }).click());
 	const right = await save('As PDF');
 	await press(page.getByLabel('Hands').selectOption('left-same'));
 	const left = await save('As PDF');

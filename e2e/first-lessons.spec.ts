@@ -104,8 +104,8 @@ test('a mixed class: each sees the crossing as it is made where they work, on sh
 		await expect(phone.getByRole('heading', { name: 'At the pegs' }).first()).toBeVisible();
 		await expect(phone.getByText('For those at the needles.')).toBeVisible();
 		// A learner at the machine sees that alone.
-		await phone.getByRole('navigation', { name: 'Tool' }).getByRole('link', { name: 'At the machine' }).click();
-		await expect(phone.getByRole('navigation', { name: 'Hands' }).getByRole('link')).toHaveCount(0);
+		await phone.getByLabel('Tool', { exact: true }).selectOption('machine');
+		await expect(phone.getByLabel('Hands', { exact: true })).toHaveCount(0);
 		await expect(phone.getByText('Hold 1, 2 in front')).toHaveCount(0);
 		await expect(phone.getByText('left group down first').first()).toBeVisible();
 	});

@@ -56,7 +56,7 @@ test('a 2/2 left cross is drawn by hand, a wrong one is known and named, and mov
 test('by keys alone, with what cannot be done refused in a sentence', async ({ page }) => {
 	await open(page);
 	await page.keyboard.press('r');
-	await expect(page.getByTestId('refused')).toContainText('Choose loops first');
+	await expect(page.getByTestId('refused')).toContainText('Choose stitches first');
 	await page.keyboard.press('2');
 	await expect(loop(page, 2)).toHaveAttribute('aria-pressed', 'true');
 	await page.keyboard.press('f');
@@ -120,7 +120,7 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await expect(page.getByTestId('caption')).toContainText('The needles are bare');
 	await expect(loop(page, 1)).toHaveCount(0);
 	await page.keyboard.press('k');
-	await expect(page.getByTestId('refused')).toContainText('nothing to do that with');
+	await expect(page.getByTestId('refused')).toContainText('can’t do that now');
 	for (const key of ['c', 'c']) await page.keyboard.press(key);
 	await expect(loop(page, 2)).toBeVisible();
 	await page.getByTestId('hint').getByRole('button', { name: 'One hint' }).click();
@@ -189,6 +189,7 @@ test.describe('a teacher of her own', () => {
 		await page.getByRole('link', { name: 'My own way' }).click();
 		await expect(page.getByLabel('Way to do it').locator('option:checked')).toHaveText('Reed swap');
 		await page.getByRole('link', { name: 'Handout' }).click();
+		await page.getByRole('link', { name: 'All steps' }).click();
 		await expect(page.getByRole('heading', { name: 'Reed swap' })).toBeVisible();
 		await expect(page.getByTestId('moves').getByRole('listitem')).toHaveCount(5);
 		// As the house style's own way it is what every crossing that it makes begins with, until it goes.

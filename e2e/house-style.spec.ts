@@ -79,6 +79,7 @@ test('names, stage, lessons and sheets follow it at once', async ({ page }) => {
 	await expect(page.getByLabel('Way to do it')).toHaveValue('pinch');
 	await expect(page.getByRole('listitem', { name: 'Step 1' })).toContainText('hold the first 2 in front');
 	await page.getByRole('link', { name: 'Handout' }).click();
+	await page.getByRole('link', { name: 'All steps' }).click();
 	await expect(page.getByTestId('moves')).toContainText('Put the left needle into 3');
 	await expect(page.getByRole('main')).toContainText('Needles US 7 (4.5 mm)');
 	await expect(page.getByRole('main')).toContainText('seen from the right side, worked left-handed');

@@ -154,7 +154,7 @@ test('a session that ran out asks to sign in, and what was typed meanwhile is sa
 	const path = await newLesson(page, 'The session is long');
 	await onDatabase(served, (client) => client.query(`UPDATE sessions SET expires_at = now() - interval '1 second'`));
 	await page.getByLabel('Title of the lesson').fill('The session was too long');
-	await expect(page.getByTestId('save-state')).toContainText('you are signed out');
+	await expect(page.getByTestId('save-state')).toContainText('you’re signed out');
 	await page.getByRole('link', { name: 'Sign in and go on' }).click();
 	await page.getByRole('button', { name: 'Enter the demo class' }).click();
 	await expect(page).toHaveURL(served.address + path);

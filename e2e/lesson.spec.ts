@@ -17,6 +17,7 @@ test('from a name to a sheet of paper', async ({ page }) => {
 	// Straight on, without waiting for the autosave: the sheet must still have it.
 	await page.getByLabel('Note to C4B').fill('Twice, slowly');
 	await page.getByRole('link', { name: 'Handout' }).click();
+	await page.getByRole('link', { name: 'All steps' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bolster, first session');
 	await expect(page.getByRole('main')).toContainText('C4B');
 	await expect(page.getByRole('main')).toContainText('2/2 RC');
@@ -93,11 +94,11 @@ test('two windows on one lesson: the later save is refused, both texts are kept,
 	const path = await newLesson(page, 'Two windows');
 	const second = await context.newPage();
 	await second.goto(path);
-	await page.getByLabel('Title of the lesson').fill('From the first');
+	await page.getByLabel('Title of the lesson').fill('Start again from');
 	await expect(saved(page)).toBeVisible();
 	await second.getByLabel('Title of the lesson').fill('From the second');
 	const choice = second.getByTestId('two-versions');
-	await expect(choice).toContainText('From the first');
+	await expect(choice).toContainText('Start again from');
 	await expect(choice).toContainText('From the second');
 	await expectAccessible(second);
 	await second.getByRole('button', { name: 'Keep this one' }).click();

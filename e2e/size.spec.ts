@@ -49,12 +49,12 @@ test('width, length, repeats to 16 cm and the cast-on for a width are answered a
 	await expect(size).toContainText('The cables take up');
 	// The rows say 16 cm themselves.
 	await expect(wishes).toContainText('7 repeats of 6 rows');
-	await wishes.getByRole('button', { name: 'Take it: 7 repeats' }).click();
+	await wishes.getByRole('button', { name: 'Use it: 7 repeats' }).click();
 	await expect(page.getByText('22 stitches, flat, 42 rows')).toBeVisible();
 	await page.getByLabel('Stitches in 10 cm').fill('22');
 	await expect(size).toContainText('From your square: 22 stitches, 28 rows');
 	await page.getByLabel('Wide, in cm').fill('26');
-	await expect(wishes).toContainText('These rows come out on 10 stitches more or fewer.');
+	await expect(wishes).toContainText('The pattern repeats over 10 stitches.');
 	const nearer = wishes.getByRole('listitem').filter({ hasText: 'Cast on' }).filter({ hasText: 'nearer' });
 	await nearer.getByRole('button').click();
 	await expect(nearer).toContainText('as it is');
@@ -93,7 +93,7 @@ test('how it lies is worked out once for the rows, and once more for each change
 	await page.getByLabel('Stitches in 10 cm').fill('22');
 	await expect(page.getByTestId('size')).toContainText('From your square');
 	expect(await asked()).toBe(1);
-	await page.getByTestId('wishes').getByRole('button', { name: 'Take it: 7 repeats' }).click();
+	await page.getByTestId('wishes').getByRole('button', { name: 'Use it: 7 repeats' }).click();
 	await expect(page.getByText('22 stitches, flat, 42 rows')).toBeVisible();
 	await expect(page.getByTestId('lie').locator('svg')).toBeVisible();
 	expect(await asked()).toBe(2);
@@ -135,7 +135,7 @@ test('a measured piece teaches how much its strands pull; pinned out it is seen 
 	// Before it, on the way, and where it ends.
 	await expect.poll(() => page.evaluate('places.size')).toBeGreaterThanOrEqual(4);
 	await measured.getByRole('button', { name: 'Forget it' }).click();
-	await expect(measured).toContainText('estimated until you say');
+	await expect(measured).toContainText('an estimate until you measure');
 
 	await page.getByRole('link', { name: 'Pattern' }).click();
 	await page.getByRole('button', { name: 'Preview' }).click();
@@ -162,7 +162,7 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 		await yarn.getByLabel('Length dried flat, in cm').nth(i).press('Tab');
 	}
 	await expect(yarn.getByTestId('says')).toContainText('from 3 squares');
-	await expect(yarn.getByTestId('says')).toContainText('set one aside, or measure again');
+	await expect(yarn.getByTestId('says')).toContainText('Set one aside, or measure again');
 	await yarn.getByRole('button', { name: 'Set aside' }).nth(2).click();
 	await expect(yarn.getByTestId('says')).toContainText('from 2 squares: 19.2 to 20 stitches');
 	await expect(yarn.getByTestId('says')).not.toContainText('set one aside');
@@ -190,7 +190,7 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	await expectAccessible(page);
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.goto(swatch);
-	await expect(measured).toContainText('estimated until you say');
+	await expect(measured).toContainText('an estimate until you measure');
 	// It goes into a lesson with its yarn, which says there what it said here.
 	await expect(page.getByText('saved', { exact: true })).toBeVisible();
 	await page.getByRole('link', { name: 'Pattern' }).click();
@@ -198,6 +198,7 @@ test('a yarn and its measured squares are kept in My yarns, and a swatch reckons
 	await page.getByRole('form', { name: 'Add to a lesson' }).getByRole('button', { name: 'Add' }).click();
 	await page.getByRole('link', { name: 'Lanterns' }).click();
 	await page.getByRole('link', { name: 'Handout' }).click();
+	await page.getByRole('link', { name: 'All steps' }).click();
 	await expect(page.getByText(/^About .* cm dried flat, from 2 squares of Reed; \d+ m of yarn, \d+ g/)).toBeVisible();
 });
 
@@ -263,7 +264,7 @@ test('a swatch is turned in the hand by keys and named sides, kept as a picture,
 	await page.getByRole('link', { name: '3D view' }).click();
 	await expect(turn).toHaveAttribute('data-ready', 'flat');
 	await expect(turn.locator('svg')).toBeVisible();
-	await expect(page.getByText('so it lies flat here')).toBeVisible();
+	await expect(page.getByText('so you see it flat')).toBeVisible();
 });
 
 test.describe('on a phone', () => {

@@ -257,7 +257,7 @@ test('the stage goes into a lesson as it stands, mistake and side included, and 
 	const lesson = await newLesson(page, 'What went wrong here');
 	await page.goto(stageOf('2/2 RC', '&mistake=wrong-leg&site=1&view=behind'));
 	await page.getByLabel('Hands that show it').selectOption({ label: 'Left-handed, same fabric' });
-	await expect(page.getByTestId('what-shows')).not.toContainText('it cannot happen');
+	await expect(page.getByTestId('what-shows')).not.toContainText('This can’t happen');
 	await expect(page.getByTestId('both-schools')).toContainText('by look: leans right (2/2 RC, C4R)');
 	await page.getByText('Add to lesson').click();
 	await page.getByRole('button', { name: 'Add', exact: true }).click();

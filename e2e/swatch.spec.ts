@@ -83,7 +83,7 @@ test('a pasted pattern is read, what is wrong is said while typing, and a fix is
 	await page.keyboard.type('4');
 	await expect(page.getByRole('heading', { name: 'One row doesn’t work out' })).toBeVisible();
 	// A name that the school reads otherwise is mended from its own message.
-	await page.getByTestId('rows').getByText('2/2 XC').dblclick();
+	await page.getByTestId('rows').getByText('2/2 XC', { exact: true }).dblclick();
 	await rows(page).press('Home');
 	await page.keyboard.press('Shift+End');
 	await page.keyboard.type('Row 3: p4, C4F, p4');
@@ -171,12 +171,18 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	const high = await cell(page, 4, 3);
 	await page.mouse.click(high.x, high.y);
 	await rows(page).fill('Row 1: k15');
-	await expect(page.getByText('Choose cells to change rows')).toBeVisible();
+	await expect(page.getByText('Select stitches to edit')).toBeVisible();
 	await page.getByTestId('chart').focus();
 	await page.keyboard.press('p');
 	await page.keyboard.press('ArrowUp');
 	await page.keyboard.press('p');
 	await expect(page.getByTestId('rows')).toContainText('Row 1: k5, p1, k9');
+	// A row's fault stands under it, once it is not being typed any more.
+	await rows(page).fill('Row 1: k14');
+	await expect(page.getByTestId('problems')).toContainText('1 stitch is left');
+	await expect(page.locator('.cm-row-fault')).toHaveCount(0);
+	await page.getByLabel('Title of the swatch').focus();
+	await expect(page.locator('.cm-row-fault')).toContainText('1 stitch is left');
 	expect(broken).toEqual([]);
 });
 
@@ -355,6 +361,7 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await expect(page.getByRole('heading', { name: 'Lantern sleeve, changed' })).toBeVisible();
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Handout' }).click();
+	await page.getByRole('link', { name: 'All steps' }).click();
 	// A box to tick for each row; what is said between them has none.
 	await expect(page.getByTestId('sheet-rows').getByRole('listitem')).toHaveText(
 		ROPE.text.split('\n').map((line) => line.replace(/^# /, '')),

@@ -58,7 +58,7 @@ test('no screen, handout, error or question says what was given up', async ({ pa
 		'/practice',
 		'/nowhere',
 		lesson,
-		...['print', 'kit', 'show'].map((part) => `${lesson}/${part}`),
+		...['print?all', 'print', 'kit', 'show'].map((part) => `${lesson}/${part}`),
 		swatch,
 		`${swatch}/size`,
 		`${swatch}/needles`,

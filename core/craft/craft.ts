@@ -115,6 +115,8 @@ export interface Craft {
 	readonly place: string;
 	/** What a group waits on or is moved with, called one and several. */
 	readonly tool: readonly [one: string, several: string];
+	/** What a run stitch is worked up with; a crochet hook when left out. */
+	readonly hook?: string;
 	/** Skills that it takes besides those of its crossings. */
 	readonly teaches: readonly SkillId[];
 	/** Whether the knit and purl of a crossing's columns are the craft's own, so that no cord of it travels over purl ground. */

@@ -41,7 +41,10 @@ export function whatShows(
 	{ taken, trace }: { readonly taken: Taken; readonly trace: AnyTrace },
 ): { readonly shows: string; readonly mend: Mend | undefined } {
 	const signs = signsIn(craft, taken, trace);
-	return { shows: signs.map(signSaid).join('; '), mend: mendsFor(taken.loops, signs, { rows: 0 })[0] };
+	return {
+		shows: signs.map(signSaid).join('; '),
+		mend: mendsFor(taken.loops, signs, { rows: 0, hook: craft.hook })[0],
+	};
 }
 
 /** From what is seen back to what was likely done, with the mistakes of a craft. */

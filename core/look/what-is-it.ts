@@ -59,7 +59,7 @@ export function whatIsIt(
 	const signs = signsOf(asked, outcome);
 	const taken = craft.takes(asked, craft.ways[0]!.id);
 	const fault = taken.ok ? craft.fault?.(taken.value, whole) : undefined;
-	const [mend] = mendsFor(asked, signs, { rows: 0 });
+	const [mend] = mendsFor(asked, signs, { rows: 0, hook: craft.hook });
 	return {
 		...(made ? { made, title: wordsMade({ made, mirrored }).title } : {}),
 		crosses: (made?.over.length ?? 0) > 0,

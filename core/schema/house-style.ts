@@ -15,6 +15,7 @@ import {
 	WRAP_WAYS,
 } from '../handling/index.ts';
 import { LENGTH_UNITS, NEEDLE_SYSTEMS, NEEDLES_MM } from '../measure/index.ts';
+import { KeptPictureSchema } from './kept-picture.ts';
 import { OWN_WAY_LIMITS, OwnWaySchema } from './own-way.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { YARN_LIMITS, YarnSchema } from './yarn.ts';
@@ -103,6 +104,8 @@ const NowSchema = z.object({
 		.array(OwnWaySchema)
 		.max(OWN_WAY_LIMITS.many, `At most ${OWN_WAY_LIMITS.many} ways of your own are kept. Remove one first.`)
 		.default([]),
+	/** A picture at the head of single pages, that the teacher keeps. */
+	logo: KeptPictureSchema.optional(),
 	/** The teacher's yarns, with their measured squares. */
 	yarns: z
 		.array(YarnSchema)

@@ -72,22 +72,27 @@ function heldWrong(made: Crossing): string {
 	return firstInFront(made) ? 'Held at the back instead of in front' : 'Held in front instead of at the back';
 }
 
-function fixed({ made, rows }: Piece, seen: SeenId, signs: readonly Sign[]): Pick<Cause, 'alsoShows' | 'fix' | 'cost'> {
+function fixed(
+	{ craft, made, rows }: Piece,
+	seen: SeenId,
+	signs: readonly Sign[],
+): Pick<Cause, 'alsoShows' | 'fix' | 'cost'> {
 	const these = signs.filter((s) => s.id === seen);
-	const [mend] = mendsFor(made, these.length > 0 ? these : signs, { rows: rows ?? 0 });
+	const [mend] = mendsFor(made, these.length > 0 ? these : signs, { rows: rows ?? 0, hook: craft.hook });
 	const alsoShows = signs.filter((s) => s.id !== seen);
-	if (seen === 'leans-wrong') return { alsoShows, fix: recross(made, rows), cost: made.n * ((rows ?? 0) + 1) };
+	if (seen === 'leans-wrong')
+		return { alsoShows, fix: recross(made, rows, craft.hook ?? 'crochet hook'), cost: made.n * ((rows ?? 0) + 1) };
 	return { alsoShows, fix: mend ? mend.what.split(/(?<=\.) /) : [], ...(mend ? { cost: mend.cost } : {}) };
 }
 
-function recross(made: Crossing, rows: number | undefined): readonly string[] {
+function recross(made: Crossing, rows: number | undefined, hook: string): readonly string[] {
 	return [
 		`Put a safety pin through the ${made.n} stitches above.`,
 		rows === 0
 			? `Undo only these ${made.n} stitches.`
 			: `Drop only these ${made.n}, down to the crossing${rows === undefined ? '' : `: ${rows === 1 ? '1 row' : `${rows} rows`}`}.`,
 		`Cross them again, the first group ${firstInFront(made) ? 'in front' : 'at the back'}.`,
-		...(rows === 0 ? [] : ['Work them up with a crochet hook, row by row.']),
+		...(rows === 0 ? [] : [`Work them up with a ${hook}, row by row.`]),
 		...(rows === undefined || rows > 6 ? ['Or leave it, and duplicate stitch over it when the piece is done.'] : []),
 	];
 }

@@ -45,6 +45,12 @@ describe('a C4F that came out wrong', () => {
 		expect(causesOf('leans-wrong', { ...c4f, rows: 7 })[0]!.fix.at(-1)).toContain('duplicate stitch');
 	});
 
+	it('on a machine is worked up with a latch tool', () => {
+		const fix = causesOf('leans-wrong', piece(named('1/1 RC'), { id: 'machine' })).flatMap((c) => c.fix);
+		expect(fix).toContain('Work them up with a latch tool, row by row.');
+		expect(fix.join(' ')).not.toContain('crochet hook');
+	});
+
 	it('with a bump may have been crossed on a wrong-side row, which does not change its lean', () => {
 		const ws = causesOf('bump', c4f).find((c) => c.title === 'Crossed on a wrong-side row')!;
 		const signs = signsIn(c4f.craft, c4f.right.taken, ws.trace!, c4f.right.taken.loops).map((s) => s.id);

@@ -127,7 +127,7 @@
   let head = heading(level: 1, outlined: true, {
     set text(font: serif, weight: 600, size: if large { 24pt } else { 18pt })
     block(width: 100%, below: 8pt, stroke: (bottom: 1pt), inset: (bottom: 6pt), grid(columns: (1fr, auto), gutter: 12pt, align: bottom,
-      [#data.title #h(6pt) #text(font: faces, weight: 400, size: if large { 16pt } else { 10pt }, p.who)],
+      [#if data.logo != none { box(image(data.logo, height: if large { 30pt } else { 22pt }, alt: "Logo"), baseline: 20%) + h(8pt) }#data.title #h(6pt) #text(font: faces, weight: 400, size: if large { 16pt } else { 10pt }, p.who)],
       text(font: faces, weight: 400, size: if large { 16pt } else { 10pt }, if name == "" { [Name #box(width: 9em, stroke: (bottom: 0.6pt), height: 1em)] } else { name }))
     )
   })

@@ -71,6 +71,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	title: CRAFT_TITLES.machine,
 	place: 'At the machine',
 	tool: ['transfer tool', 'transfer tools'],
+	hook: 'latch tool',
 	teaches: ['bed'],
 	kit: ({ learners }) => [
 		{

@@ -16,7 +16,11 @@ export interface Since {
 	readonly rows: number;
 	/** Stitches in a row, for what has to be undone whole; the crossing alone when left out. */
 	readonly width?: number;
+	/** What a run stitch is worked up with; a crochet hook when left out. */
+	readonly hook?: string | undefined;
 }
+
+const HOOK = 'crochet hook';
 
 type Reach = 'column' | 'cord' | 'undo' | 'loop';
 
@@ -51,9 +55,10 @@ const MENDS: Readonly<Record<SignId, { readonly what: string; readonly reach: Re
 
 /** What to do about each sign, and its cost after so many rows. Sources: what is laddered or undone, stitch by stitch. */
 export function mendsFor(asked: Crossing, signs: readonly Sign[], since: Since): readonly Mend[] {
-	const { rows, width = asked.n } = since;
+	const { rows, width = asked.n, hook = HOOK } = since;
 	return signs.map(({ id, stitches }): Mend => {
-		const { what, reach } = MENDS[id];
+		const { reach } = MENDS[id];
+		const what = MENDS[id].what.replace(HOOK, hook);
 		const cost = {
 			column: Math.max(1, stitches.length) * (rows + 1),
 			cord: asked.n * (rows + 1),

@@ -39,7 +39,7 @@
 			{#if !session.here}
 				<form method="post" action="?/revoke" use:enhance={keepPage(say)}>
 					<input type="hidden" name="id" value={session.id} />
-					<button class="wordlink font-semibold">Sign out</button>
+					<button class="wordlink font-semibold">Sign out there</button>
 				</form>
 			{/if}
 		</li>

@@ -13,7 +13,7 @@
 	const uid = $props.id();
 </script>
 
-<div class="px-4 py-2 sm:px-6 print:hidden">
+<section class="px-4 py-2 sm:px-6 print:hidden" aria-label="How it is printed">
 	<div class="flex flex-wrap items-center gap-x-1 gap-y-2 sm:gap-x-4">
 		{@render actions()}
 		<button
@@ -27,4 +27,4 @@
 			{@render children()}
 		</div>
 	</div>
-</div>
+</section>

@@ -36,7 +36,7 @@
 
 <div class="mt-3" data-testid="share">
 	{#if address}
-		<label class="block" for="share-address">A link anyone can open without signing in</label>
+		<label class="block" for="share-address">A link that opens it without signing in</label>
 		<input bind:this={field} id="share-address" class="field w-full text-[0.88rem]" readonly value={address} />
 		<p class="mt-1 flex flex-wrap gap-x-5">
 			<button type="button" class="wordlink" onclick={copy}>Copy</button>

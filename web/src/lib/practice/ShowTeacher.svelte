@@ -123,7 +123,7 @@
 	{:else if told?.sentAt !== undefined}
 		<p>
 			{by} sees your results up to {dayOf(new Date(told.sentAt), locale())}{told.goesOn
-				? ', and is shown it after each sitting'
+				? ', and gets them after each practice'
 				: ''}.
 		</p>
 		<p class="mt-1 flex flex-wrap gap-x-5 gap-y-1">

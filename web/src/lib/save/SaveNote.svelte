@@ -31,7 +31,7 @@
 	{:else if state.kind === 'waiting'}
 		Not saved yet. {UNREACHED[state.why]} It’s stored in this browser and will be sent again.
 	{:else if state.kind === 'signed-out'}
-		Not saved: you’re signed out. It’s stored in this browser.
+		Not saved yet: you’re signed out. It’s stored in this browser.
 		<a class="wordlink" href="/sign-in?to={encodeURIComponent(page.url.pathname)}">Sign in and go on</a>
 	{:else if state.kind === 'refused'}
 		Not saved: {state.message} It’s stored in this browser.

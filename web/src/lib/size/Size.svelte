@@ -567,7 +567,7 @@
 										{:else}<button
 												type="button"
 												class="wordlink"
-												aria-label="Take it: cast on {one.castOn}"
+												aria-label="Use it: cast on {one.castOn}"
 												onclick={() => save.change({ ...swatch, castOn: one.castOn })}>use it</button
 											>{/if}
 									</li>
@@ -575,7 +575,7 @@
 							</ul>
 							<p class="quiet">
 								The pattern repeats over {multiple}
-								{multiple === 1 ? 'stitch' : 'stitches'} more or fewer.
+								{multiple === 1 ? 'stitch' : 'stitches'}.
 							</p>
 						{:else if how.pinned !== undefined}
 							<p>Pinned out, it is as wide as you pin it. Choose another state to get a cast-on.</p>
@@ -599,7 +599,7 @@
 										{#if one.repeats > 0}<button
 												type="button"
 												class="wordlink"
-												aria-label="Take it: {one.repeats} repeats"
+												aria-label="Use it: {one.repeats} repeats"
 												onclick={() => save.change({ ...swatch, text: lengths.textWith(one.repeats) })}>use it</button
 											>{/if}
 									</li>

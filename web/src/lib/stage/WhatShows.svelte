@@ -30,7 +30,7 @@
 	const made = $derived(craft.mistakes.find((m) => m.id === mistake)!);
 	const sites = $derived(sitesOf(made, right));
 	const signs = $derived(signsIn(craft, taken, wrong, asked));
-	const mends = $derived(mendsFor(asked, signs, { rows }));
+	const mends = $derived(mendsFor(asked, signs, { rows, hook: craft.hook }));
 	const faces = $derived<{ face: SideSeen; word: string }[]>([
 		{ face: 'RS', word: style.sides.right },
 		{ face: 'WS', word: style.sides.wrong },

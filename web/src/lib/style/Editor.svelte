@@ -10,6 +10,7 @@
 	import { Awake } from '$lib/ui/awake.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { keepStyle, type OpenedStyle } from './keep';
+	import Logo from './Logo.svelte';
 	import { CHOICES, linesOf, SIDE_WORDS, type ChoiceKey } from './options';
 	import Pills from './Pills.svelte';
 	import { sample } from './parts';
@@ -201,6 +202,17 @@
 						choose={choose('turnedPurl')}
 					/>{/if}
 			</div>
+		</section>
+
+		<section class="border-base-300 mt-6 grid gap-3 border-t pt-5" aria-labelledby="style-paper">
+			<h2 id="style-paper" class="text-xl">Paper</h2>
+			<Logo
+				logo={style.logo}
+				change={(logo) => {
+					const { logo: _before, ...rest } = style;
+					save.change(logo ? { ...rest, logo } : rest);
+				}}
+			/>
 		</section>
 
 		<section class="border-base-300 mt-6 border-t pt-5" aria-labelledby="style-yarns">

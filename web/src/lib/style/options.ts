@@ -14,7 +14,7 @@ export interface Option<T> {
 
 export type ChoiceKey = Exclude<
 	keyof HouseStyle,
-	'format' | 'version' | 'sides' | 'glossary' | 'memory' | 'ownWays' | 'yarns'
+	'format' | 'version' | 'sides' | 'glossary' | 'memory' | 'ownWays' | 'yarns' | 'logo'
 >;
 
 export interface Choice<K extends ChoiceKey = ChoiceKey> {
@@ -191,6 +191,7 @@ export function linesOf(style: HouseStyle): string[] {
 		...(Object.keys(CHOICES) as ChoiceKey[]).map(line),
 		`Sides: ${style.sides.right} and ${style.sides.wrong}`,
 		...(['right', 'left'] as const).map((which) => `To remember, ${which}-handed: ${style.memory[which] || 'nothing'}`),
+		`Logo: ${style.logo ? 'a picture' : 'none'}`,
 		...own.map((l) => `Glossary: ${l}`),
 	];
 }

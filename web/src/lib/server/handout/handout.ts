@@ -147,6 +147,10 @@ export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: Prin
 	return documentOf(swatch.title, [{ blocks: () => swatchBlocks(swatch, { style: shown }) }], options, NONE);
 };
 
+/** Pictures as the setter is given them. */
+export const photosOf = (photos: Photos): Readonly<Record<string, Uint8Array>> =>
+	Object.fromEntries([...photos].map(([id, { jpeg }]) => [photoPath(id), jpeg]));
+
 /** Sets documents as one PDF, tagged, in a process of its own; `copies` says which, for each copy in turn. */
 export const setAll = (
 	documents: readonly Document[],
@@ -156,7 +160,7 @@ export const setAll = (
 	setDocuments({
 		documents,
 		copies,
-		photos: Object.fromEntries([...photos].map(([id, { jpeg }]) => [photoPath(id), jpeg])),
+		photos: photosOf(photos),
 	});
 
 export const setPdf = (document: Document, photos?: Photos): Promise<Uint8Array> => setAll([document], [0], photos);

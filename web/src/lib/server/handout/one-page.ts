@@ -8,8 +8,16 @@ import { type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/cor
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { codeDrawing } from '$lib/picture/code';
 import type { Code } from './code';
-import { type Drawn, type HandoutOptions, inEnglishAll, MOST_COPIES, settableIn } from './handout';
-import { noteOf, pictureOf } from './paper';
+import {
+	type Drawn,
+	type HandoutOptions,
+	inEnglishAll,
+	MOST_COPIES,
+	type Photos,
+	photosOf,
+	settableIn,
+} from './handout';
+import { noteOf, photoPath, pictureOf } from './paper';
 import type { SetTask } from './setter';
 
 /** Whose pages they are. */
@@ -52,8 +60,7 @@ export async function onePageTask(
 	style: HouseStyle,
 	options: HandoutOptions,
 	codes: readonly Code[],
-	of?: Class,
-	drawn?: Drawn,
+	{ of, photos = new Map(), drawn }: { of?: Class | undefined; photos?: Photos; drawn?: Drawn | undefined } = {},
 ): Promise<SetTask & { readonly isEmpty: boolean }> {
 	const all = of
 		? forPeople(of, style, options)
@@ -68,19 +75,25 @@ export async function onePageTask(
 		if (!kinds.has(kindOf(copy))) kinds.set(kindOf(copy), { at: kinds.size, options: copy.options });
 	const documents = [];
 	for (const [, { options: own }] of kinds) {
-		documents.push(await documentOf(lesson, style, own, codes));
+		documents.push(await documentOf(lesson, style, own, codes, photos));
 		drawn?.(documents.length, kinds.size);
 	}
 	return {
 		template: 'one-page',
 		documents,
 		copies: copies.map((copy) => ({ of: kinds.get(kindOf(copy))!.at, name: settableIn(copy.name) })),
-		photos: {},
+		photos: photosOf(photos),
 		isEmpty: documents.every(({ pages }) => pages.length === 0),
 	};
 }
 
-async function documentOf(lesson: Lesson, style: HouseStyle, options: HandoutOptions, codes: readonly Code[]) {
+async function documentOf(
+	lesson: Lesson,
+	style: HouseStyle,
+	options: HandoutOptions,
+	codes: readonly Code[],
+	photos: Photos,
+) {
 	const { large, colour, paper } = options;
 	const paint = {
 		light: colour ? ('day' as const) : ('print' as const),
@@ -98,6 +111,7 @@ async function documentOf(lesson: Lesson, style: HouseStyle, options: HandoutOpt
 		lang: 'en',
 		paper: paper === 'A4' ? 'a4' : 'us-letter',
 		large,
+		logo: style.logo && photos.has(style.logo.id) ? photoPath(style.logo.id) : null,
 		pages,
 		code: code ? { says: code.title, picture: pictureOf(codeDrawing(code.address), large) } : null,
 	};

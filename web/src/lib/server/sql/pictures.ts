@@ -17,9 +17,10 @@ export const IDS = `SELECT id FROM pictures WHERE teacher_id = $1 ORDER BY creat
 /** Which of these ids stand already, and whether they are this teacher's. */
 export const STANDING = `SELECT id, teacher_id = $1 AS mine FROM pictures WHERE id = ANY($2::uuid[])`;
 
-/** That no lesson names a picture `p` any more, nor an earlier version of one, nor an evening of which it is a piece. */
+/** That no lesson names a picture `p` any more, nor an earlier version of one, nor an evening of which it is a piece, and it is no logo. */
 const UNNAMED = `
 	NOT EXISTS (SELECT FROM lessons l WHERE l.teacher_id = $1 AND position(p.id::text IN l.document::text) > 0)
+	AND NOT EXISTS (SELECT FROM house_styles h WHERE h.teacher_id = $1 AND h.document #>> '{logo,id}' = p.id::text)
 	AND NOT EXISTS (SELECT FROM versions v WHERE v.teacher_id = $1 AND position(p.id::text IN v.document::text) > 0)
 	AND NOT EXISTS (
 		SELECT FROM presses x

@@ -94,6 +94,7 @@
 					>Hands
 					<select
 						class="field max-w-[11rem] py-0"
+						aria-label="Hands"
 						value={style.demonstrates}
 						onchange={(e) =>
 							void goto(addressFor({ hands: e.currentTarget.value as Demonstration }), { noScroll: true })}
@@ -107,6 +108,7 @@
 					>Tool
 					<select
 						class="field max-w-[11rem] py-0"
+						aria-label="Tool"
 						value={at ?? ''}
 						onchange={(e) =>
 							void goto(addressFor({ at: (e.currentTarget.value || undefined) as CraftId | undefined }), {

@@ -22,18 +22,19 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 		...Object.fromEntries(url.searchParams),
 		english: englishFor(style, locals.locale),
 	});
-	const photos = await readPictures(teacherOf(locals), picturesIn(lesson));
+	const logo = options.one && style.logo ? [style.logo.id] : [];
+	const photos = await readPictures(teacherOf(locals), options.one ? logo : picturesIn(lesson));
 	const codes = await codesOf(teacherOf(locals), params.id, url.origin);
 	const of =
 		options.class === undefined ? undefined : (await opened(readClass(teacherOf(locals), options.class)))?.class;
 	const set = async (drawn?: Drawn): Promise<Uint8Array> =>
 		options.one
-			? setDocuments(await onePageTask(lesson, style, options, codes, of, drawn))
+			? setDocuments(await onePageTask(lesson, style, options, codes, { of, photos, drawn }))
 			: options.room
 				? roomPdf(lesson, style, options, photos, codes, drawn)
 				: setPdf(await handoutOf(lesson, style, options, photos, codes, drawn), photos);
 	if (options.one && url.searchParams.get('drawn') === 'yes') {
-		const task = await onePageTask(lesson, style, options, codes, of);
+		const task = await onePageTask(lesson, style, options, codes, { of, photos });
 		const pages = task.isEmpty ? '' : await drawDocuments(task);
 		return new Response(pages, {
 			headers: { 'content-type': 'image/svg+xml', 'x-pages': String(pages === '' ? 0 : pagesIn(pages)) },
