@@ -4,7 +4,7 @@ import { asTwoGroups, type Crossing } from '../crossing/index.ts';
 import { nameIn } from '../notation/index.ts';
 import { checked, SWATCH_MISTAKE_TITLES, withMistake, type SwatchMistake } from '../swatch/index.ts';
 import type { Worked } from '../worked/index.ts';
-import type { Cause } from './causes.ts';
+import type { Cause } from './cause.ts';
 
 /** Purl stitches at each side, and crossings, of the piece on which it is tried. */
 const BESIDE = 2;

@@ -21,7 +21,7 @@
 	import { followSystem, LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLocale } from '$lib/ui/locale';
 	import { englishOf } from '@pond-loop/core/english';
-	import { setEnglish } from '$lib/ui/english';
+	import { setEnglish } from '$lib/words/english';
 	import { setLight } from '$lib/ui/light-state.svelte';
 	import { about } from './about';
 

@@ -12,7 +12,7 @@
 	import AskSchool from '$lib/name/AskSchool.svelte';
 	import type { Light } from '$lib/ui/light';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

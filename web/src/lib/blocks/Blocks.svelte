@@ -9,7 +9,7 @@
 	import Compared from './Compared.svelte';
 	import Questions from './Questions.svelte';
 	import Ticks from './Ticks.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

@@ -11,7 +11,7 @@
 	import Places from './Places.svelte';
 	import { placesFor } from './places';
 	import Tile from './Tile.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	let dialog = $state<HTMLDialogElement>();

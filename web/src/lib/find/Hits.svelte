@@ -9,7 +9,7 @@
 	import { addressOf } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import { rememberSchool } from './remember-school';
+	import { rememberSchool } from '$lib/style/remember-school';
 
 	interface Props {
 		hits: readonly Hit[];

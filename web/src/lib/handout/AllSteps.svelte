@@ -10,7 +10,7 @@
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import Bar from './Bar.svelte';
 	import type { HandoutData } from './data';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	const { data }: { data: HandoutData } = $props();

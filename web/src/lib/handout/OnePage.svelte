@@ -8,7 +8,7 @@
 	import Bar from './Bar.svelte';
 	import type { HandoutData } from './data';
 	import { type PagesState, pagesDrawn } from './pages-drawn';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	const { data }: { data: HandoutData } = $props();

@@ -14,7 +14,7 @@
 	import { download, fileName } from '$lib/files/download';
 	import ShareLink from './ShareLink.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

@@ -2,7 +2,7 @@
 	import { type NameRead, readAll, type SchoolId, schoolChoice } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { page } from '$app/state';
-	import { rememberSchool } from '$lib/find/remember-school';
+	import { rememberSchool } from '$lib/style/remember-school';
 	import type { Light } from '$lib/ui/light';
 	import Meanings from './Meanings.svelte';
 

@@ -21,7 +21,7 @@
 	import { crossingSaid } from './crossing-said';
 	import { closeDoor, eraseAllSent, eraseSent, openDoor, renewDoor } from './doors';
 	import SummaryTable from './SummaryTable.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

@@ -25,7 +25,7 @@
 	import type { drawnChart } from './chart';
 	import { handsHere, keepHands } from './hands';
 	import { cardsHere, forgetAll, keepAnswer } from './shelf';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

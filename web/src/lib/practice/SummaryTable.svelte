@@ -2,7 +2,7 @@
 	import type { SchoolId } from '@pond-loop/core/notation';
 	import { DRILLS, SUMMARY_DAYS, type PracticeSummary } from '@pond-loop/core/practice';
 	import { crossingSaid } from './crossing-said';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

@@ -7,7 +7,7 @@
 	import type { Light } from '$lib/ui/light';
 	import { FabricSeen } from './fabric-seen.svelte';
 	import LiePicture from './LiePicture.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

@@ -63,7 +63,7 @@
 	import MeasuredAcross from './MeasuredAcross.svelte';
 	import StateChoice from './StateChoice.svelte';
 	import StrainCurve from './StrainCurve.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

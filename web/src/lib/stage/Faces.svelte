@@ -3,7 +3,7 @@
 	import { ribbonOf } from '@pond-loop/core/made';
 	import type { Light } from '$lib/ui/light';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 
 	const say = useEnglish();
 	interface Props {

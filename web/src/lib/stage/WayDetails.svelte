@@ -3,7 +3,7 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { Tally } from '@pond-loop/core/handling';
 	import { wayOf } from '@pond-loop/core/look';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

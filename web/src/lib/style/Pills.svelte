@@ -1,5 +1,5 @@
 <script lang="ts" generics="T extends string | number">
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	import type { Option } from './options';
 
 	const say = useEnglish();

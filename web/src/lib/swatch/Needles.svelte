@@ -18,7 +18,7 @@
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { soon } from '$lib/ui/waking';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

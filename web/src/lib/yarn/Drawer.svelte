@@ -22,7 +22,7 @@
 	import { today, weekdayOf } from '$lib/ui/dates';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { Awake } from '$lib/ui/awake.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {

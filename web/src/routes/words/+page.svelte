@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { EVERYDAY_WORDS } from '@pond-loop/core/notation';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 
 	const say = useEnglish();
 	/** Other words for it, without the one that stands before them. */

@@ -23,7 +23,7 @@
 	import { stageOf } from '$lib/lesson/stage-of';
 	import FollowRows from '$lib/swatch/FollowRows.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	const { data } = $props();

@@ -17,7 +17,7 @@
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import { useEnglish } from '$lib/ui/english';
+	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	const { data, form } = $props();
