@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { MistakeId } from '../handling/index.ts';
 import { named } from '../test/made.ts';
-import { type Craft, craftOf, machineLike, perform } from './index.ts';
+import { type Craft, craftOf, likeMoves, machineLike, perform } from './index.ts';
 
 const said = (craft: Craft, name: string, way: string, mistake?: MistakeId): string[] => {
 	const done = perform(craft, named(name), way, mistake && { id: mistake, site: 0 });
@@ -89,5 +89,36 @@ describe('what is said at the machine', () => {
 		);
 		expect(said(machine, '1/1 RC', 'two-tools', 'lost').join(' ')).toContain('falls off and runs down');
 		expect(said(machine, '2/1 RPC', 'two-tools', 'unpinched').join(' ')).toContain('Without a pinch, let down');
+	});
+});
+
+describe('like moves', () => {
+	const runs = (name: string, way: string, craft = craftOf('hand')): readonly string[] => {
+		const done = perform(craft, named(name), way);
+		if (!done.ok) throw new Error(done.problems[0]!.what);
+		const { trace } = done.value;
+		return likeMoves(trace).map(({ since, to }) => `${since}-${to} ${craft.words(trace, to, {}, since).label}`);
+	};
+
+	it('are one where a stitch alone sets them apart: knits are no purls, and what is on the needle is not on the holder', () => {
+		expect(runs('3/3 LC', 'off-holder')).toEqual([
+			'0-1 Hold 1, 2, 3 in front',
+			'1-4 Knit 4, 5, 6',
+			'4-7 Knit 1, 2, 3 off the cn',
+		]);
+		// The yarn is moved between the purl and the knits, which parts them.
+		expect(runs('2/1 LPC', 'off-holder')).toEqual([
+			'0-1 Yarn forward',
+			'1-2 Hold 1, 2 in front',
+			'2-3 Purl 3',
+			'3-4 Yarn back',
+			'4-6 Knit 1, 2 off the cn',
+		]);
+	});
+
+	it('cover all moves in their order, and are one each on a loom', () => {
+		expect(runs('1/1 RC', 'parked-inside', craftOf('loom')).map((run) => run.split(' ')[0])).toEqual(
+			Array.from({ length: runs('1/1 RC', 'parked-inside', craftOf('loom')).length }, (_, i) => `${i}-${i + 1}`),
+		);
 	});
 });

@@ -95,6 +95,33 @@ describe('single pages of a lesson', () => {
 		expect(pages({}, { ...first, steps: [] })).toEqual([]);
 	});
 
+	it('counts the rows between crossings round the repeat, and says nothing where they differ', () => {
+		const of = (rows: string, castOn = 4) => {
+			const [swatch] = first.steps.filter((s) => s.kind === 'swatch');
+			const own = {
+				...swatch!,
+				swatch: {
+					format: 'pond-loop/swatch',
+					version: 2,
+					title: 'S',
+					castOn,
+					shape: 'round',
+					school: 'slash',
+					text: rows,
+				},
+			};
+			return pages({}, { ...first, steps: [own as never] })[0]!.checks;
+		};
+		const even = 'Rnd 1: 2/2 LC\nRnds 2-4: k4\nRnd 5: 2/2 LC\nRnds 6-8: k4\nrep rnds 1-8 twice more';
+		expect(of(even)).toEqual(['It leans left', '4 stitches after every row', 'Cross every 4th row']);
+		const uneven = 'Rnd 1: 2/2 LC\nRnds 2-4: k4\nRnd 5: 2/2 LC\nRnds 6-10: k4\nrep rnds 1-10 twice more';
+		expect(of(uneven)).toEqual(['It leans left', '4 stitches after every row']);
+		expect(of('Rnd 1: 2/2 LC\nRnd 2: k4\nRnd 3: 2/2 LC\nRnd 4: k4\nrep rnds 1-4 twice more')).toContain(
+			'Cross every second row',
+		);
+		expect(of('Rnd 1: k4\nRnd 2: 2/2 LC\nRnd 3: k4')).toContain('Cross once in 3 rows');
+	});
+
 	it('lists its cables, each with all its steps', () => {
 		const [rope] = first.steps.filter((s) => s.kind === 'crossing' && s.asked.text === 'C4F');
 		const twice = { ...first, steps: [...first.steps, { ...rope!, id: crypto.randomUUID() }] };

@@ -2,9 +2,9 @@
 
 import type { Draw, Line } from '../block/index.ts';
 import { capital } from '../capital.ts';
-import { HANDS_SAID, likeMoves, placeName, PLAIN_CRAFT, craftOf, type Craft } from '../craft/index.ts';
+import { craftId, craftOf, HANDS_SAID, likeMoves, placeName, PLAIN_CRAFT, type Craft } from '../craft/index.ts';
 import { canonical, type Crossing } from '../crossing/index.ts';
-import { craftIn, loopsIn, lookOf, nameInHands, sentenceIn, shownIn, wayOf, wordsIn } from '../look/index.ts';
+import { craftIn, loopsIn, lookOf, nameInHands, sentenceIn, shownIn, wayIn, wayOf, wordsIn } from '../look/index.ts';
 import { perform, ribbonOf, stageAt } from '../made/index.ts';
 import { explained, stitches, wordsMade } from '../notation/index.ts';
 import { isBlank, type HouseStyle, type Note } from '../schema/index.ts';
@@ -149,12 +149,12 @@ function cablesIn(
 	} of swatches)
 		for (const row of checked.worked.rows)
 			for (const { asWorked: crossing, name, by } of row.crossings) {
-				const craft = craftOf(checked.worked.craft);
+				const craft = craftIn(style, craftId(craftOf(checked.worked.craft)));
 				put(undefined, {
 					asked: { text: name, school: by === 'glossary' ? style.school : by },
 					crossing,
-					craft: craft.id as Shown['craft'],
-					way: style.way,
+					craft: craftId(craft),
+					way: wayIn(style, shownIn(style, crossing, craft).made, undefined, craft),
 				});
 			}
 	return [...found.values()];
@@ -288,12 +288,18 @@ function repeatOf(worked: SwatchShown['worked']) {
 	return { repeat, first, last, rows: worked.rows.slice(first, last + 1) };
 }
 
+/** `4th `, and nothing before a row that is crossed each time. */
+const nth = (n: number): string => (n === 1 ? '' : n === 2 ? 'second ' : n === 3 ? 'third ' : `${n}th `);
+
 /** What can be counted: the stitches after each row, and the rows between crossings. */
 function countsOf(worked: SwatchShown['worked']): readonly string[] {
-	const { rows } = repeatOf(worked);
+	const { rows, repeat } = repeatOf(worked);
 	const counts = new Set(rows.map((row) => row.stitches.length));
 	const crossed = rows.filter((row) => row.crossings.length > 0);
-	const gaps = new Set(crossed.slice(1).map((row, i) => row.number - crossed[i]!.number));
+	/** Rows from each crossing to the next, in a repeat from its last one to its first one again. */
+	const apart = crossed.slice(1).map((row, i) => row.number - crossed[i]!.number);
+	if (repeat && crossed.length > 0) apart.push(crossed[0]!.number + rows.length - crossed.at(-1)!.number);
+	const gaps = new Set(apart);
 	const [count] = counts;
 	const [gap] = gaps;
 	return [
@@ -301,7 +307,7 @@ function countsOf(worked: SwatchShown['worked']): readonly string[] {
 		...(crossed.length === 1
 			? [`Cross once in ${rows.length} rows`]
 			: gaps.size === 1
-				? [`Cross every ${gap === 2 ? 'second' : `${gap}th`} row`]
+				? [`Cross every ${nth(gap!)}row`]
 				: []),
 	];
 }
