@@ -96,7 +96,7 @@ describe('single pages of a lesson', () => {
 	});
 
 	it('counts the rows between crossings round the repeat, and says nothing where they differ', () => {
-		const of = (rows: string, castOn = 4) => {
+		const pageOf = (rows: string, castOn = 4) => {
 			const [swatch] = first.steps.filter((s) => s.kind === 'swatch');
 			const own = {
 				...swatch!,
@@ -110,8 +110,10 @@ describe('single pages of a lesson', () => {
 					text: rows,
 				},
 			};
-			return pages({}, { ...first, steps: [own as never] })[0]!.checks;
+			return pages({}, { ...first, steps: [own as never] })[0]!;
 		};
+		const of = (rows: string): readonly string[] => pageOf(rows).checks;
+		const rowsIn = (rows: string) => pageOf(rows).rows!.rows;
 		const even = 'Rnd 1: 2/2 LC\nRnds 2-4: k4\nRnd 5: 2/2 LC\nRnds 6-8: k4\nrep rnds 1-8 twice more';
 		expect(of(even)).toEqual(['It leans left', '4 stitches after every row', 'Cross every 4th row']);
 		const uneven = 'Rnd 1: 2/2 LC\nRnds 2-4: k4\nRnd 5: 2/2 LC\nRnds 6-10: k4\nrep rnds 1-10 twice more';
@@ -120,6 +122,8 @@ describe('single pages of a lesson', () => {
 			'Cross every second row',
 		);
 		expect(of('Rnd 1: k4\nRnd 2: 2/2 LC\nRnd 3: k4')).toContain('Cross once in 3 rows');
+		// What is short is said again; what is long refers to the row before.
+		expect(rowsIn('Rnd 1: k4\nRnd 2: 2/2 LC\nRnd 3: k4').map((row) => row.text)).toEqual(['k4', '2/2 LC', 'k4']);
 	});
 
 	it('lists its cables, each with all its steps', () => {

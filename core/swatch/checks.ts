@@ -135,9 +135,7 @@ function senseChecks(worked: Worked): SwatchProblem[] {
 	for (const row of worked.rows)
 		for (const c of row.crossings) {
 			if (c.by === 'glossary' || settled.has(c.name)) continue;
-			const others = readAll(c.name).readings.filter(
-				(r) => r.school !== c.by && (r.crossing.n === c.crossing.n || !isCounted(row.line.items)),
-			);
+			const others = isCounted(row.line.items) ? [] : readAll(c.name).readings.filter((r) => r.school !== c.by);
 			if (others.length === 0) {
 				settled.add(c.name);
 				open.delete(c.name);

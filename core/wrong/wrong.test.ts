@@ -46,7 +46,10 @@ describe('a C4F that came out wrong', () => {
 	});
 
 	it('on a machine is worked up with a latch tool', () => {
-		const fix = causesOf('leans-wrong', piece(named('1/1 RC'), { id: 'machine' })).flatMap((c) => c.fix);
+		const bed = piece(named('1/1 RC'), { id: 'machine' });
+		const seen = looksIn(bed.craft, bed.right.taken, bed.right.trace);
+		const fix = seen.flatMap((id) => causesOf(id, bed)).flatMap((c) => c.fix);
+		expect(seen).toContain('one-too-few');
 		expect(fix).toContain('Work them up with a latch tool, row by row.');
 		expect(fix.join(' ')).not.toContain('crochet hook');
 	});
