@@ -160,14 +160,18 @@ const views = [
 		then: async (page) => {
 			await page.getByRole('link', { name: /Wall pennant/ }).click();
 			await page.getByRole('link', { name: 'Handout' }).click();
-			await page.getByTestId('moves').first().waitFor();
+			await page.getByRole('img', { name: /page 1 of/ }).waitFor();
+			await page.waitForTimeout(500);
 		},
 	},
 ];
 
 const { address, leave } = await serveUntilExit({ name: `pictures-${process.pid}` });
 const browser = await chromium.launch(launchOptions);
+/** Those that are named, or all. */
+const named = process.argv.slice(2);
 for (const { name, path, light = 'day', size = wide, visitor = false, then } of views) {
+	if (named.length > 0 && !named.includes(name)) continue;
 	// No real browser is named in a picture.
 	const context = await browser.newContext({ viewport: size, userAgent: 'Pond' });
 	await context.addCookies([{ name: 'pond-light', value: light, url: address }]);

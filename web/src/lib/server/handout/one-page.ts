@@ -27,7 +27,7 @@ interface Copy {
 }
 
 /** As much larger as the words of pictures are drawn, so that four of them stand beside each other. */
-const TEXT_SCALE = { ordinary: 2.7, large: 2.05 } as const;
+const TEXT_SCALE = { ordinary: 2.3, large: 2.05 } as const;
 
 /** In which hands somebody is shown it; who is left-handed sees left-handed work in the way of the style. */
 const handsFor = ({ hands }: Pick<Person, 'hands'>, { demonstrates }: HouseStyle): Demonstration =>
