@@ -71,7 +71,10 @@ const field = StateField.define<Faults>({
 
 export const rowFaults: Extension = [
 	field,
-	EditorView.focusChangeEffect.of((_, isFocused) => setFocused.of(isFocused)),
+	EditorView.domEventHandlers({
+		focus: (_, view) => view.dispatch({ effects: setFocused.of(true) }),
+		blur: (_, view) => view.dispatch({ effects: setFocused.of(false) }),
+	}),
 	EditorView.baseTheme({
 		'.cm-row-fault': {
 			borderLeft: '3px solid var(--color-error)',
