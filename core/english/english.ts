@@ -44,3 +44,7 @@ export function inEnglish(text: string, english: English): string {
 
 /** That of a language as browsers name it. */
 export const englishOf = (locale: string): English => (/^en-(US|PR|PH)\b/i.test(locale) ? 'us' : 'uk');
+
+/** The English that somebody chose, or that of their browser's language where it is left to that. */
+export const englishFor = (chosen: English | 'browser', locale: string): English =>
+	chosen === 'browser' ? englishOf(locale) : chosen;

@@ -1,1 +1,1 @@
-export { ENGLISHES, englishOf, inEnglish, type English } from './english.ts';
+export { ENGLISHES, englishFor, englishOf, inEnglish, type English } from './english.ts';

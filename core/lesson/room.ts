@@ -38,18 +38,21 @@ export interface RoomSheet {
 	readonly many: number;
 }
 
+/** How left-handed people are shown things: in the way of the style, and the same fabric where it shows right hands. */
+export const leftHandsIn = ({ demonstrates }: Pick<HouseStyle, 'demonstrates'>): Demonstration =>
+	demonstrates === 'right' ? 'left-same' : demonstrates;
+
 /** The sheets that a room needs, so many of each; left-handed ones in the way of the house style. */
 export function sheetsFor(
 	plan: Pick<Plan, 'learners' | 'room'>,
 	style: Pick<HouseStyle, 'demonstrates' | 'yarnHand'>,
 ): readonly RoomSheet[] {
 	const { left = 0, large = 0, otherYarn = 0 } = plan.room ?? {};
-	const leftHanded = style.demonstrates === 'right' ? 'left-same' : style.demonstrates;
 	const usual = { hands: 'right', large: false, at: PLAIN_CRAFT, yarn: style.yarnHand } as const;
 	const byHand = workingIn(plan, PLAIN_CRAFT) - left - large - otherYarn;
 	return [
 		{ ...usual, many: byHand },
-		{ ...usual, hands: leftHanded, many: left },
+		{ ...usual, hands: leftHandsIn(style), many: left },
 		{ ...usual, large: true, many: large },
 		{ ...usual, yarn: style.yarnHand === 'right' ? ('left' as const) : ('right' as const), many: otherYarn },
 		...TOOLS.map((at) => ({ ...usual, at, many: plan.room ? workingIn(plan, at) : 0 })),

@@ -20,7 +20,7 @@
 	import NewVersion from '$lib/ui/NewVersion.svelte';
 	import { followSystem, LIGHT_COOKIE, type Light } from '$lib/ui/light';
 	import { setLocale } from '$lib/ui/locale';
-	import { englishOf } from '@pond-loop/core/english';
+	import { englishFor } from '@pond-loop/core/english';
 	import { setEnglish } from '$lib/words/english';
 	import { setLight } from '$lib/ui/light-state.svelte';
 	import { about } from './about';
@@ -44,7 +44,7 @@
 	const ABOUT =
 		'What a cable abbreviation means, how to work it with a cable needle and without, and lessons for your class.';
 	setLocale(() => data.locale);
-	setEnglish(() => (data.style.english === 'browser' ? englishOf(data.locale) : data.style.english));
+	setEnglish(() => englishFor(data.style.english, data.locale));
 	const light = setLight(() => data.light);
 	let keys = $state<KeysDialog>();
 	let Keys = $state<typeof KeysDialog>();

@@ -3,7 +3,7 @@
 import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
-import { type English, ENGLISHES, englishOf, inEnglish } from '@pond-loop/core/english';
+import { type English, ENGLISHES, inEnglish } from '@pond-loop/core/english';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
@@ -70,31 +70,25 @@ export interface Document {
 	readonly sections: readonly { readonly title: string; readonly blocks: readonly Plain[] }[];
 }
 
-/** Texts as the faces can set them, at any depth; pictures are left as they are. */
-export function settableIn<T>(value: T, key = ''): T {
-	if (typeof value === 'string') return (key === 'svg' ? value : settable(value)) as T;
-	if (Array.isArray(value)) return value.map((one: unknown) => settableIn(one)) as T;
-	if (typeof value !== 'object' || value === null) return value;
-	return Object.fromEntries(Object.entries(value).map(([k, one]) => [k, settableIn(one, k)])) as T;
+/** All texts of a value, at any depth, changed; pictures, and what stands under a key or is of a kind of `kept`, are left. */
+function mapTexts<T>(value: T, change: (text: string) => string, kept: ReadonlySet<unknown>, key = ''): T {
+	if (typeof value === 'string') return (key === 'svg' ? value : change(value)) as T;
+	if (Array.isArray(value)) return value.map((one: unknown) => mapTexts(one, change, kept)) as T;
+	if (typeof value !== 'object' || value === null || kept.has((value as { kind?: unknown }).kind)) return value;
+	return Object.fromEntries(
+		Object.entries(value).map(([k, one]) => [k, kept.has(k) ? one : mapTexts(one, change, kept, k)]),
+	) as T;
 }
+
+/** Texts as the faces can set them. */
+export const settableIn = <T>(value: T): T => mapTexts(value, settable, new Set());
 
 /** What is written by hand, or is a pattern: it keeps its own words. */
 const OWN: ReadonlySet<unknown> = new Set(['note', 'rows']);
 
-/** Texts of the app in the English of whoever prints them, at any depth. */
-export function inEnglishAll<T>(value: T, english: English, key = ''): T {
-	if (english === 'uk') return value;
-	if (typeof value === 'string') return (key === 'svg' ? value : inEnglish(value, english)) as T;
-	if (Array.isArray(value)) return value.map((one: unknown) => inEnglishAll(one, english)) as T;
-	if (typeof value !== 'object' || value === null || OWN.has((value as { kind?: unknown }).kind)) return value;
-	return Object.fromEntries(
-		Object.entries(value).map(([k, one]) => [k, OWN.has(k) ? one : inEnglishAll(one, english, k)]),
-	) as T;
-}
-
-/** The English of a teacher's paper. */
-export const englishFor = ({ english }: Pick<HouseStyle, 'english'>, locale: string): English =>
-	english === 'browser' ? englishOf(locale) : english;
+/** Texts of the app in the English of whoever prints them. */
+export const inEnglishAll = <T>(value: T, english: English): T =>
+	english === 'uk' ? value : mapTexts(value, (text) => inEnglish(text, english), OWN);
 
 /** Sections one after the other. Between them, whose pictures take a while, others have their turn. */
 async function documentOf(

@@ -1,10 +1,9 @@
 /** Handouts of one page for each cable: what is on them, and the copies that people get, as a PDF or as a picture. */
 
 import { setImmediate } from 'node:timers/promises';
-import { type Class, type Person } from '@pond-loop/core/class';
-import type { Demonstration } from '@pond-loop/core/craft';
+import type { Class } from '@pond-loop/core/class';
 import { PLAIN_CRAFT } from '@pond-loop/core/craft';
-import { type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/core/lesson';
+import { leftHandsIn, type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/core/lesson';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { codeDrawing } from '$lib/picture/code';
 import type { Code } from './code';
@@ -29,10 +28,6 @@ interface Copy {
 /** As much larger as the words of pictures are drawn, so that four of them stand beside each other. */
 const TEXT_SCALE = { ordinary: 2.3, large: 2.05 } as const;
 
-/** In which hands somebody is shown it; who is left-handed sees left-handed work in the way of the style. */
-const handsFor = ({ hands }: Pick<Person, 'hands'>, { demonstrates }: HouseStyle): Demonstration =>
-	hands !== 'left' ? 'right' : demonstrates === 'right' ? 'left-same' : demonstrates;
-
 /** A copy for each person of a class who still comes, with their name, hands, tool and print. */
 const forPeople = ({ people }: Class, style: HouseStyle, options: HandoutOptions): readonly Copy[] =>
 	people
@@ -41,7 +36,7 @@ const forPeople = ({ people }: Class, style: HouseStyle, options: HandoutOptions
 			name: person.name,
 			options: {
 				...options,
-				hands: person.at === PLAIN_CRAFT ? handsFor(person, style) : 'right',
+				hands: person.at === PLAIN_CRAFT && person.hands === 'left' ? leftHandsIn(style) : 'right',
 				at: person.at,
 				large: person.large ?? false,
 				yarn: person.yarnHand,

@@ -1,7 +1,8 @@
+import { englishFor } from '@pond-loop/core/english';
 import { picturesIn } from '@pond-loop/core/lesson';
 import { teacherOf } from '$lib/server/guard';
 import { fileAnswer, saidOf } from '$lib/server/handout/answer';
-import { type Drawn, englishFor, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
+import { type Drawn, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
 import { readClass } from '$lib/server/classes';
 import { onePageTask, pagesIn } from '$lib/server/handout/one-page';
 import { drawDocuments, setDocuments } from '$lib/server/handout/setter';
@@ -20,7 +21,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const style = await shownStyle(locals.session);
 	const options = HandoutSchema.parse({
 		...Object.fromEntries(url.searchParams),
-		english: englishFor(style, locals.locale),
+		english: englishFor(style.english, locals.locale),
 	});
 	const logo = options.one && style.logo ? [style.logo.id] : [];
 	const photos = await readPictures(teacherOf(locals), options.one ? logo : picturesIn(lesson));

@@ -1,7 +1,8 @@
+import { englishFor } from '@pond-loop/core/english';
 import { withYarn } from '@pond-loop/core/swatch';
 import { teacherOf } from '$lib/server/guard';
 import { pdfAnswer, saidOf } from '$lib/server/handout/answer';
-import { englishFor, PrintSchema, swatchHandoutOf } from '$lib/server/handout/handout';
+import { PrintSchema, swatchHandoutOf } from '$lib/server/handout/handout';
 import { shownStyle, yarnsNamedIn } from '$lib/server/house-styles';
 import { isId, notFound, swatchGone } from '$lib/server/requests';
 import { readSwatch } from '$lib/server/swatches';
@@ -12,7 +13,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const found = isId(params.id) ? await readSwatch(teacherOf(locals), params.id) : undefined;
 	if (!found) return notFound(swatchGone);
 	const style = await shownStyle(locals.session);
-	const english = englishFor(style, locals.locale);
+	const english = englishFor(style.english, locals.locale);
 	const options = PrintSchema.parse({ ...Object.fromEntries(url.searchParams), english });
 	const swatch = withYarn(found.swatch, yarnsNamedIn(found.swatch, locals.session));
 	const document = await swatchHandoutOf(swatch, style, options);
