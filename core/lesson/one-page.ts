@@ -119,7 +119,7 @@ export function cablesShown(
 ): readonly { readonly title: string; readonly steps: readonly number[] }[] {
 	const found = new Map<string, { title: string; steps: number[] }>();
 	for (const [i, step] of steps.entries()) {
-		if (step.kind !== 'crossing' || step.view?.mistake) continue;
+		if (!isShowing(step)) continue;
 		const key = keyOf(step);
 		const cable = found.get(key) ?? { title: patternName(step) ?? stepTitle(step, style), steps: [] };
 		cable.steps.push(i + 1);
@@ -127,6 +127,9 @@ export function cablesShown(
 	}
 	return [...found.values()];
 }
+
+/** Whether a step shows how a cable is worked, and not a mistake in it. */
+const isShowing = (step: Step): step is CrossingStep => step.kind === 'crossing' && !step.view?.mistake;
 
 const keyOf = ({ craft, crossing }: Shown): string => `${craft} ${canonical(crossing)}`;
 
@@ -141,7 +144,7 @@ function cablesIn(
 		const key = keyOf(shown);
 		if (!found.has(key)) found.set(key, { step, shown });
 	};
-	for (const step of steps) if (step.kind === 'crossing' && !step.view?.mistake) put(step, step);
+	for (const step of steps) if (isShowing(step)) put(step, step);
 	if (found.size === 0) for (const step of steps) if (step.kind === 'compare') put(step, step);
 	if (found.size > 0) return [...found.values()];
 	for (const {

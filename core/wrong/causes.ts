@@ -2,7 +2,7 @@
 
 import { diagnoseIn, difficulty, perform, signsIn } from '../craft/index.ts';
 import { mirror, turn, type Crossing } from '../crossing/index.ts';
-import { mendsFor, type Sign } from '../handling/index.ts';
+import { mendsFor, type Sign, type SignId } from '../handling/index.ts';
 import { readName, SCHOOL_IDS, SCHOOLS, stitches } from '../notation/index.ts';
 import type { Cause, Piece } from './cause.ts';
 import { unevenCauses } from './in-rows.ts';
@@ -15,13 +15,10 @@ export function causesOf(seen: SeenId, piece: Piece): readonly Cause[] {
 	if (seen === 'hole') return holes(piece);
 	if (seen === 'tight') return [...tight(piece), ...otherHouses(piece)];
 	const { craft, right, made } = piece;
-	const byHand = diagnoseIn(craft, right.taken, right.trace, [seen])
-		.filter((likely) => likely.misses.length === 0 && likely.mistakes.length === 1)
-		.map(({ mistakes: [id], trace, signs }): Cause => {
-			const mistake = craft.mistakes.find((m) => m.id === id)!;
-			const title = id === 'wrong-side' && craft.isHanded ? heldWrong(made) : capital(mistake.title);
-			return { title, how: mistake.how, trace, ...fixed(piece, seen, signs) };
-		});
+	const byHand = slips(piece, seen).map(({ mistake, trace, signs }): Cause => {
+		const title = mistake.id === 'wrong-side' && craft.isHanded ? heldWrong(made) : capital(mistake.title);
+		return { title, how: mistake.how, trace, ...fixed(piece, seen, signs) };
+	});
 	// With the fewest other signs first: these would have been seen as well.
 	byHand.sort((a, b) => a.alsoShows.length - b.alsoShows.length);
 	const others = (craft.isHanded ? besides(seen, piece) : []).flatMap(({ title, how, crossing }): Cause[] => {
@@ -34,6 +31,12 @@ export function causesOf(seen: SeenId, piece: Piece): readonly Cause[] {
 	const extra = seen === 'one-too-many' || seen === 'one-too-few' || seen === 'unfinished' ? otherHouses(piece) : [];
 	return [...byHand.slice(0, 1), ...others, ...byHand.slice(1), ...extra];
 }
+
+/** The single mistakes of hands by which `seen` comes about, with what else they show. */
+const slips = ({ craft, right }: Piece, seen: SignId) =>
+	diagnoseIn(craft, right.taken, right.trace, [seen])
+		.filter((likely) => likely.misses.length === 0 && likely.mistakes.length === 1)
+		.map(({ mistakes: [id], ...made }) => ({ ...made, mistake: craft.mistakes.find((m) => m.id === id)! }));
 
 const firstInFront = (made: Crossing): boolean => made.over.some(([upper]) => upper === 1);
 
@@ -131,12 +134,9 @@ function otherHouses({ name, made }: Piece): readonly Cause[] {
 	});
 }
 
-function holes({ craft, right }: Piece): readonly Cause[] {
+function holes(piece: Piece): readonly Cause[] {
 	// A loop of yarn that came over the needle leaves a hole in the next row.
-	const over = diagnoseIn(craft, right.taken, right.trace, ['one-too-many']).find(
-		(l) => l.misses.length === 0 && l.mistakes.length === 1,
-	);
-	const mistake = over && craft.mistakes.find((m) => m.id === over.mistakes[0]);
+	const [over] = slips(piece, 'one-too-many');
 	return [
 		{
 			title: 'Normal right after a crossing',
@@ -153,11 +153,11 @@ function holes({ craft, right }: Piece): readonly Cause[] {
 				'Wrap it the short way (the other way round the needle), and work it through its back loop next row.',
 			],
 		},
-		...(over && mistake
+		...(over
 			? [
 					{
-						title: capital(mistake.title),
-						how: mistake.how,
+						title: capital(over.mistake.title),
+						how: over.mistake.how,
 						trace: over.trace,
 						alsoShows: over.signs,
 						fix: ['Drop the extra loop on the next row.'],

@@ -1,5 +1,6 @@
 /** Everything that somebody may look for by an everyday word, and where it is. */
 
+import { capital } from '@pond-loop/core/capital';
 import { EVERYDAY_WORDS } from '@pond-loop/core/notation';
 import { SEEN } from '@pond-loop/core/wrong';
 import MiniSearch from 'minisearch';
@@ -265,7 +266,7 @@ const ALL: readonly Place[] = [
 	...PLACES.map((p, i) => ({ ...p, id: `p${i}` })),
 	...SEEN.map(([id, says]) => ({
 		id: `w-${id}`,
-		title: `${says.charAt(0).toUpperCase()}${says.slice(1)}`,
+		title: capital(says),
 		says: 'What went wrong, and how to fix it',
 		href: `/wrong?seen=${id}`,
 		words: SEEN_WORDS[id] ?? '',

@@ -6,6 +6,7 @@
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 	import Bar from './Bar.svelte';
+	import { MOST_COPIES } from './copies';
 	import type { HandoutData } from './data';
 	import { type PagesState, pagesDrawn } from './pages-drawn';
 	import { useEnglish } from '$lib/words/english';
@@ -20,7 +21,16 @@
 	let school = $state('');
 	/** Who gets one: one to copy, everybody in the room, or each of a class by name. */
 	let whom = $state('');
+	/** A class and the first of its people, from 0, as the list above has them: `id` or `id 40`. */
+	const ofClass = (chosen: string): Record<string, string> => {
+		const [id = '', from = '0'] = chosen.split(' ');
+		return { class: id, from };
+	};
+	/** People of a class from the one at `from` on that one file holds, such as ` (41 to 52)`; nothing for all of them. */
+	const range = (people: number, from: number): string =>
+		people > MOST_COPIES ? ` (${from + 1} to ${Math.min(people, from + MOST_COPIES)})` : '';
 	const room = $derived(sheetsFor(lesson.plan, data.style));
+	const isFull = $derived(room.reduce((sum, { many }) => sum + many, 0) > MOST_COPIES);
 	const isOne = $derived(whom === '');
 	const cables = $derived(cablesShown(lesson, data.style));
 	/** Steps whose cables stay off the paper. */
@@ -38,7 +48,7 @@
 			...(school ? { school } : {}),
 			...(isOne && large ? { large: 'yes' } : {}),
 			...(isOne && hands ? { hands } : {}),
-			...(whom === 'room' ? { room: 'yes' } : isOne ? {} : { class: whom }),
+			...(whom === 'room' ? { room: 'yes' } : isOne ? {} : ofClass(whom)),
 			...(left.length > 0 ? { steps: wanted.join('.') || '0' } : {}),
 		}),
 	);
@@ -53,6 +63,7 @@
 		void pagesDrawn(`/lessons/${data.opened.id}/handout?${asked}`, (state) => (now = state), own.signal);
 		return () => own.abort();
 	});
+	const isInPart = $derived(now.kind === 'drawn' && now.copies < now.of);
 	$effect(() => {
 		const { address } = now.kind === 'drawn' ? now : {};
 		return () => address && URL.revokeObjectURL(address);
@@ -61,15 +72,24 @@
 
 <Bar>
 	{#snippet actions()}
-		<button type="button" class="pill pill-strong" disabled={now.kind !== 'drawn'} onclick={() => window.print()}
-			><Printer class="size-5" /> Print</button
-		>
+		{#if !isInPart}
+			<button type="button" class="pill pill-strong" disabled={now.kind !== 'drawn'} onclick={() => window.print()}
+				><Printer class="size-5" /> Print</button
+			>
+		{/if}
 		<HandoutLink href="/lessons/{data.opened.id}/handout?{asked}">As PDF</HandoutLink>
 	{/snippet}
 	<select class="field py-0" aria-label="Who gets one" bind:value={whom}>
 		<option value="">one, to copy</option>
-		{#if room.length > 0}<option value="room">the room: {sheetsSaid(room, data.style)}</option>{/if}
-		{#each data.classes as { id, title } (id)}<option value={id}>each of {title}, by name</option>{/each}
+		{#if room.length > 0}<option value="room"
+				>{isFull ? 'one of each kind, to copy' : 'the room'}: {sheetsSaid(room, data.style)}</option
+			>{/if}
+		{#each data.classes as { id, title, people } (id)}
+			{#each { length: Math.ceil(people / MOST_COPIES) }, part}
+				{@const from = part * MOST_COPIES}
+				<option value="{id} {from}">each of {title}, by name{range(people, from)}</option>
+			{/each}
+		{/each}
 	</select>
 	{#if isOne}
 		<select class="field py-0" aria-label="Hands" bind:value={hands}>
@@ -129,7 +149,12 @@
 			This lesson has no cable yet. Go back and add a crossing or a swatch.
 		</p>
 	{:else}
-		{@const { address, pages } = now}
+		{@const { address, pages, copies, of } = now}
+		{#if isInPart}
+			<p class="mx-auto max-w-[46rem] px-4 pb-3 print:hidden" role="status">
+				You see the first {copies} of {of} people. The PDF has them all: save it, and print it from there.
+			</p>
+		{/if}
 		{#each { length: pages }, i}
 			<div
 				class={['sheet-page mx-auto mb-4 overflow-hidden bg-white', paper === 'A4' ? 'a4' : 'letter']}

@@ -195,6 +195,14 @@ describe('a handout of one page', () => {
 	const task = (lesson: Lesson, query: Record<string, string>, of?: Class) =>
 		onePageTask(lesson, DEFAULT_HOUSE_STYLE, HandoutSchema.parse(query), [], { of });
 
+	const person = (name: string, more: Partial<Person> = {}): Person => ({
+		id: randomUUID(),
+		name,
+		hands: 'right',
+		at: PLAIN_CRAFT,
+		...more,
+	});
+
 	it('has one page for each cable, two in large print, tagged, drawn as it is set', async () => {
 		for (const [i, lesson] of lessons.entries()) {
 			if (!isLong && i % 5 !== 0) continue;
@@ -215,13 +223,6 @@ describe('a handout of one page', () => {
 	});
 
 	it('is given to each of a class by name, in their hands, at their tool, in their print', async () => {
-		const person = (name: string, more: Partial<Person> = {}): Person => ({
-			id: randomUUID(),
-			name,
-			hands: 'right',
-			at: PLAIN_CRAFT,
-			...more,
-		});
 		const people = [
 			person('Ada'),
 			person('Bruno', { hands: 'left' }),
@@ -272,5 +273,17 @@ describe('a handout of one page', () => {
 		};
 		const { copies, documents } = await task(lesson, { room: 'yes' });
 		expect([copies.length, documents.length]).toEqual([6, 2]);
+		const full = { ...lesson, plan: { ...lesson.plan, learners: 50 } };
+		expect((await task(full, { room: 'yes' })).copies).toHaveLength(2);
+	});
+
+	it('is made for everybody of a class of 60, in two files', async () => {
+		const people = Array.from({ length: 60 }, (_, i) => person(`Learner ${i + 1}`));
+		const of = { ...newClass('Thursday'), people: [person('Gone', { left: true }), ...people] };
+		const first = await task(lessons[0]!, {}, of);
+		const rest = await task(lessons[0]!, { from: '40' }, of);
+		const named = (given: readonly Person[]) => given.map(({ name }) => ({ of: 0, name }));
+		expect(first.copies).toEqual(named(people.slice(0, 40)));
+		expect(rest.copies).toEqual(named(people.slice(40)));
 	});
 });

@@ -7,6 +7,7 @@ import { type English, ENGLISHES, inEnglish } from '@pond-loop/core/english';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
+import { MOST_COPIES } from '$lib/handout/copies';
 import { z } from 'zod';
 import { codeSection, type Code } from './code';
 import { paperBlocks, photoPath, type Plain } from './paper';
@@ -52,6 +53,8 @@ export const HandoutSchema = PrintSchema.extend({
 	one: z.stringbool().catch(false),
 	/** The class whose people each get one, with their names; only of single pages. */
 	class: z.uuid().optional().catch(undefined),
+	/** The first of these people, from 0: one file holds `MOST_COPIES`. */
+	from: z.coerce.number().int().min(0).max(1000).catch(0),
 }) satisfies z.ZodType<SheetOptions>;
 export type PrintOptions = z.infer<typeof PrintSchema>;
 export type HandoutOptions = z.infer<typeof HandoutSchema>;
@@ -158,9 +161,6 @@ export const setAll = (
 	});
 
 export const setPdf = (document: Document, photos?: Photos): Promise<Uint8Array> => setAll([document], [0], photos);
-
-/** Copies of all sheets together that one print job holds. */
-export const MOST_COPIES = 40;
 
 /** So many of each sheet as are in the room, one after the other; one of each where that is too much for one job. */
 export async function roomPdf(

@@ -5,17 +5,10 @@ import type { Class } from '@pond-loop/core/class';
 import { PLAIN_CRAFT } from '@pond-loop/core/craft';
 import { leftHandsIn, type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/core/lesson';
 import type { HouseStyle } from '@pond-loop/core/schema';
+import { MOST_COPIES } from '$lib/handout/copies';
 import { codeDrawing } from '$lib/picture/code';
 import type { Code } from './code';
-import {
-	type Drawn,
-	type HandoutOptions,
-	inEnglishAll,
-	MOST_COPIES,
-	type Photos,
-	photosOf,
-	settableIn,
-} from './handout';
+import { type Drawn, type HandoutOptions, inEnglishAll, type Photos, photosOf, settableIn } from './handout';
 import { noteOf, photoPath, pictureOf } from './paper';
 import type { SetTask } from './setter';
 
@@ -43,13 +36,22 @@ const forPeople = ({ people }: Class, style: HouseStyle, options: HandoutOptions
 			},
 		}));
 
-/** As many as the lesson's room needs, without names. */
-const forRoom = (lesson: Lesson, style: HouseStyle, options: HandoutOptions): readonly Copy[] =>
-	sheetsFor(lesson.plan, style).flatMap(({ many, ...sheet }) =>
-		Array.from({ length: many }, () => ({ name: '', options: { ...options, ...sheet } })),
+/** As many as the lesson's room needs, without names; one of each where that is too much for one file. */
+function forRoom(lesson: Lesson, style: HouseStyle, options: HandoutOptions): readonly Copy[] {
+	const sheets = sheetsFor(lesson.plan, style);
+	const isMuch = sheets.reduce((sum, { many }) => sum + many, 0) > MOST_COPIES;
+	return sheets.flatMap(({ many, ...sheet }) =>
+		Array.from({ length: isMuch ? 1 : many }, () => ({ name: '', options: { ...options, ...sheet } })),
 	);
+}
 
-/** What is set: with `of` for each person of a class, with `room` for everybody in the room, else once. */
+/** Copies that are drawn on screen: more of them would be tens of megabytes. */
+export const MOST_DRAWN = 12;
+
+/**
+ * What is set: with `of` for each person of a class who still comes, from the one at `options.from` on,
+ * `MOST_COPIES` at most; with `options.room` for everybody in the room; else once.
+ */
 export async function onePageTask(
 	lesson: Lesson,
 	style: HouseStyle,
@@ -57,12 +59,11 @@ export async function onePageTask(
 	codes: readonly Code[],
 	{ of, photos = new Map(), drawn }: { of?: Class | undefined; photos?: Photos; drawn?: Drawn | undefined } = {},
 ): Promise<SetTask & { readonly isEmpty: boolean }> {
-	const all = of
-		? forPeople(of, style, options)
+	const copies = of
+		? forPeople(of, style, options).slice(options.from, options.from + MOST_COPIES)
 		: options.room
 			? forRoom(lesson, style, options)
 			: [{ name: '', options }];
-	const copies = all.slice(0, MOST_COPIES);
 	// People with the same hands, tool and print get the same pages: they are drawn once.
 	const kinds = new Map<string, { readonly at: number; readonly options: HandoutOptions }>();
 	const kindOf = ({ options: { hands, at, large, yarn } }: Copy): string => [hands, at, large, yarn].join();

@@ -4,7 +4,7 @@ import { teacherOf } from '$lib/server/guard';
 import { fileAnswer, saidOf } from '$lib/server/handout/answer';
 import { type Drawn, HandoutSchema, handoutOf, roomPdf, setPdf } from '$lib/server/handout/handout';
 import { readClass } from '$lib/server/classes';
-import { onePageTask, pagesIn } from '$lib/server/handout/one-page';
+import { MOST_DRAWN, onePageTask, pagesIn } from '$lib/server/handout/one-page';
 import { drawDocuments, setDocuments } from '$lib/server/handout/setter';
 import { answerInLines } from '$lib/server/handout/progress';
 import { readPictures } from '$lib/server/pictures';
@@ -36,9 +36,14 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 				: setPdf(await handoutOf(lesson, style, options, photos, codes, drawn), photos);
 	if (options.one && url.searchParams.get('drawn') === 'yes') {
 		const task = await onePageTask(lesson, style, options, codes, { of, photos });
-		const pages = task.isEmpty ? '' : await drawDocuments(task);
+		const copies = task.copies.slice(0, MOST_DRAWN);
+		const pages = task.isEmpty ? '' : await drawDocuments({ ...task, copies });
 		return new Response(pages, {
-			headers: { 'content-type': 'image/svg+xml', 'x-pages': String(pages === '' ? 0 : pagesIn(pages)) },
+			headers: {
+				'content-type': 'image/svg+xml',
+				'x-pages': String(pages === '' ? 0 : pagesIn(pages)),
+				'x-copies': `${copies.length} of ${task.copies.length}`,
+			},
 		});
 	}
 	const more = options.one ? 'one-page' : options.room ? 'for-the-room' : saidOf(options);

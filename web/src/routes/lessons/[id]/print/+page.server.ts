@@ -14,9 +14,10 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const classes = await listClasses(teacherOf(locals));
 	return {
 		opened: open,
-		classes: classes.flatMap(({ id, class: of }) =>
-			of?.people.some((person) => !person.left) ? [{ id, title: of.title }] : [],
-		),
+		classes: classes.flatMap(({ id, class: of }) => {
+			const people = of?.people.filter((person) => !person.left).length ?? 0;
+			return of && people > 0 ? [{ id, title: of.title, people }] : [];
+		}),
 		unset: unsetIn(textsOf(open.lesson)),
 		codes: codes.map((code) => ({ ...code, drawing: codeDrawing(code.address) })),
 	};

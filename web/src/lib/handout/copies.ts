@@ -1,0 +1,2 @@
+/** Copies that one file holds, of all sheets together. */
+export const MOST_COPIES = 40;
