@@ -162,7 +162,7 @@ test('what was answered with a fault of the server is answered in words', async 
 	});
 	expect([dated.status(), ((await dated.json()) as { message: string }).message]).toEqual([
 		400,
-		'That is no date and time. Write it as 2026-11-24T19:00.',
+		'That is not a date and time. Write it as 2026-11-24T19:00.',
 	]);
 	// As long as is promised, by the form as by the address.
 	const long = await post(request, '/swatches/new?/keep', {

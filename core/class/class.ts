@@ -23,18 +23,18 @@ const NowSchema = z.object({
 	/** The usual hour, local: `19:00`. */
 	hour: z
 		.string()
-		.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'An hour is written like 19:00.')
+		.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write the time like 19:00.')
 		.optional(),
 	minutes: z
 		.number()
 		.int()
-		.min(10, 'A class takes 10 minutes at least.')
-		.max(600, 'A class takes 600 minutes at most.'),
+		.min(10, 'A class is at least 10 minutes long.')
+		.max(600, 'A class is at most 600 minutes long.'),
 	level: z.enum(LEVELS),
 	people: z
 		.array(PersonSchema)
 		.max(CLASS_LIMITS.people, `A class has at most ${CLASS_LIMITS.people} people. Make a second one.`)
-		.refine((people) => new Set(people.map((p) => p.id)).size === people.length, 'Two people carry the same id.'),
+		.refine((people) => new Set(people.map((p) => p.id)).size === people.length, 'Two people have the same id.'),
 	/** Laps of the stopwatch that the teacher set aside, by their presses: kept, but not reckoned with. */
 	aside: z.array(z.uuid()).max(500).optional(),
 });

@@ -26,7 +26,11 @@ export const EVENING_FORMAT = { name: 'pond-loop/evening', version: 1, upgrades:
 export const GoalSchema = z.object({
 	/** A skill, or the teacher's own words under an id. */
 	id: z.string().min(1).max(60),
-	title: z.string().trim().min(1, 'A goal needs words.').max(120, 'A goal has at most 120 characters. Shorten it.'),
+	title: z
+		.string()
+		.trim()
+		.min(1, 'A goal needs a title. Type at least one letter.')
+		.max(120, 'A goal has at most 120 characters. Shorten it.'),
 });
 export type Goal = z.infer<typeof GoalSchema>;
 
@@ -34,7 +38,7 @@ const NowSchema = z.object({
 	format: z.literal(EVENING_FORMAT.name),
 	version: versionOf(EVENING_FORMAT),
 	/** Local: `2026-11-24`. */
-	day: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-11-24.'),
+	day: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'Write the date like 2026-11-24.'),
 	title: z.string().trim().min(1, 'A session needs a title.').max(EVENING_LIMITS.title),
 	/** The lesson that it was, where it was one. */
 	lesson: z.uuid().optional(),
@@ -121,7 +125,7 @@ export type Press = z.infer<typeof PressSchema>;
 export const PressesSchema = z.object({
 	presses: z
 		.array(PressSchema)
-		.max(EVENING_LIMITS.atOnce, `At most ${EVENING_LIMITS.atOnce} presses are sent at once. Send the rest after them.`),
+		.max(EVENING_LIMITS.atOnce, `At most ${EVENING_LIMITS.atOnce} presses are sent at once. Send the rest afterwards.`),
 });
 
 /** Presses joined: each once, in the order in which they were made, without those that were taken back. */

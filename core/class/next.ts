@@ -118,7 +118,7 @@ export function nextFor(
 			kind: 'ahead',
 			skill: more.id,
 			title: more.title,
-			because: `${list(ahead.map((p) => names.get(p.id)!))} ${ahead.length === 1 ? 'does' : 'do'} all of it on their own, and could try this meanwhile.`,
+			because: `${list(ahead.map((p) => names.get(p.id)!))} ${ahead.length === 1 ? 'does' : 'do'} all of it on their own, and could try this.`,
 			people: ahead.map((p) => p.id),
 		});
 	}

@@ -293,9 +293,9 @@ describe('the next lesson', () => {
 			return more?.because;
 		};
 		expect([1, 2, 3].map(because)).toEqual([
-			'Oda does all of it on their own, and could try this meanwhile.',
-			'Oda and Rike do all of it on their own, and could try this meanwhile.',
-			'Oda, Rike and Sol do all of it on their own, and could try this meanwhile.',
+			'Oda does all of it on their own, and could try this.',
+			'Oda and Rike do all of it on their own, and could try this.',
+			'Oda, Rike and Sol do all of it on their own, and could try this.',
 		]);
 		// Where more than half of them are ahead, it is not for them alone.
 		expect(because(4)).toBeUndefined();

@@ -74,9 +74,7 @@ const hit = (crossing: Crossing, says: string, name = slashName(crossing)): Hit 
 export const hitsOf = (crossings: readonly Crossing[]): readonly Hit[] =>
 	crossings.map((c) => {
 		const three = asThreeGroups(c);
-		const says = three
-			? `the middle lies ${three.lies}${three.lies === 'behind' ? ' both' : ' them'}`
-			: wordsFor(c).work;
+		const says = three ? `the middle is ${three.lies}${three.lies === 'behind' ? ' both' : ' them'}` : wordsFor(c).work;
 		const found = hit(c, says);
 		return found.name ? found : { ...found, own: wordsFor(c).title };
 	});

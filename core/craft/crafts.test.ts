@@ -177,7 +177,7 @@ describe('a cable needle that takes more', () => {
 			[2, 'holder-1'],
 			[3, 'left'],
 		]);
-		expect(after(hold('back'), hold('front', true))).toContain('hangs somewhere else');
+		expect(after(hold('back'), hold('front', true))).toContain('is somewhere else');
 		expect(after(hold('back'), hold('back'))).toContain('already has stitches');
 	});
 });

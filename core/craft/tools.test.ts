@@ -94,7 +94,7 @@ describe('whatever loom or machine stands there', () => {
 			const taken = loom.takes(given(threeGroups({ sizes, lean: 'left', lies: 'between' })), 'parked-inside');
 			return taken.ok ? '' : taken.problems[0]!.what;
 		};
-		expect(says([2, 1, 1])).toMatch(/not of one size/);
+		expect(says([2, 1, 1])).toMatch(/have different sizes/);
 		expect(says([2, 2, 2])).toMatch(/past 4 pegs/);
 		expect(says([2, 1, 2])).toBe('');
 	});

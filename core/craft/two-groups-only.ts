@@ -29,8 +29,8 @@ export function twoGroupsUpTo(c: Crossing, { most, third, wide, centreStays = fa
 	if (!asTwoGroups(c) && three?.tip.length !== three?.far.length) {
 		return fail({
 			code: 'not-groups',
-			what: 'The groups beside the centre are not of one size, so that the centre would have to move too.',
-			todo: 'Take two outer groups of one size, such as 2/1/2.',
+			what: 'The groups beside the centre have different sizes, so the centre would move too.',
+			todo: 'Use two outer groups of one size, such as 2/1/2.',
 		});
 	}
 	if (!asTwoGroups(c) && !three) {

@@ -190,7 +190,7 @@ describe('groups', () => {
 		};
 		expect(refused({ sizes: [2, 0], order: [2, 1], over: [[1, 2]] })).toMatch(/^group: Each group needs at least one/);
 		expect(refused({ sizes: [2, 2], order: [2, 2], over: [] })).toMatch(/^group/);
-		expect(refused({ sizes: [1, 1], order: [2, 1], over: [] })).toMatch(/^over: Stitches 1 and 2 change order/);
+		expect(refused({ sizes: [1, 1], order: [2, 1], over: [] })).toMatch(/^over: Stitches 1 and 2 change places/);
 		expect(refused({ sizes: [1, 1], order: [1, 2], over: [[1, 2]] })).toMatch(
 			/^over: Stitches 1 and 2 keep their order/,
 		);

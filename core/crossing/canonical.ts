@@ -18,7 +18,7 @@ export function fromCanonical(line: string): Result<Crossing> {
 	if (parts.length !== 3 || !known || over.some((p) => p.length !== 2)) {
 		return fail({
 			code: 'canonical',
-			what: 'That is not the line of a crossing.',
+			what: 'This line is not a crossing.',
 			todo: 'A line looks like: 3 1 2 | 1>3 2>3 | k k p.',
 		});
 	}

@@ -71,7 +71,7 @@ export function crossing(parts: CrossingParts): Result<Crossing> {
 	if (n < 1 || n > MAX_STITCHES) {
 		return fail({
 			code: 'size',
-			what: n < 1 ? 'There are no stitches in it.' : `It has ${n} stitches.`,
+			what: n < 1 ? 'It has no stitches.' : `It has ${n} stitches.`,
 			todo: `Use between 1 and ${MAX_STITCHES} stitches.`,
 		});
 	}
@@ -117,13 +117,13 @@ function overProblems(order: readonly number[], over: readonly (readonly [number
 		if (named.has(key)) {
 			problems.push({
 				code: 'over',
-				what: `Stitches ${upper} and ${lower} are said twice to cross.`,
-				todo: 'Say once which of the two lies nearer you.',
+				what: `Stitches ${upper} and ${lower} cross twice.`,
+				todo: 'Say once which of the two is on top.',
 			});
 		} else if (!missing.delete(key)) {
 			problems.push({
 				code: 'over',
-				what: `Stitches ${upper} and ${lower} keep their order, so neither lies over the other.`,
+				what: `Stitches ${upper} and ${lower} keep their order, so neither is on top.`,
 				todo: 'Leave that pair out, or change the order.',
 			});
 		}
@@ -132,8 +132,8 @@ function overProblems(order: readonly number[], over: readonly (readonly [number
 	for (const [a, b] of missing.values()) {
 		problems.push({
 			code: 'over',
-			what: `Stitches ${a} and ${b} change order, and nothing says which lies on top.`,
-			todo: `Say whether ${a} or ${b} lies nearer you.`,
+			what: `Stitches ${a} and ${b} change places, and nothing says which is on top.`,
+			todo: `Say whether ${a} or ${b} is on top.`,
 		});
 	}
 	return problems;

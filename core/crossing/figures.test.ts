@@ -117,17 +117,17 @@ describe('what is no crossing', () => {
 	it('is refused in words that name the stitches', () => {
 		const order = [2, 1];
 		expect(refused({ order, over: [] })).toEqual([
-			'Stitches 1 and 2 change order, and nothing says which lies on top. Say whether 1 or 2 lies nearer you.',
+			'Stitches 1 and 2 change places, and nothing says which is on top. Say whether 1 or 2 is on top.',
 		]);
 		const twice = [
 			[1, 2],
 			[2, 1],
 		] as const;
 		expect(refused({ order, over: twice })).toEqual([
-			'Stitches 2 and 1 are said twice to cross. Say once which of the two lies nearer you.',
+			'Stitches 2 and 1 cross twice. Say once which of the two is on top.',
 		]);
 		expect(refused({ order: [1, 2], over: [[1, 2]] })).toEqual([
-			'Stitches 1 and 2 keep their order, so neither lies over the other. Leave that pair out, or change the order.',
+			'Stitches 1 and 2 keep their order, so neither is on top. Leave that pair out, or change the order.',
 		]);
 		for (const pair of [
 			[0, 1],
@@ -142,7 +142,7 @@ describe('what is no crossing', () => {
 		expect(refused({ order: [0, 1], over: [] })[0]).toBe(
 			'The order 0 1 does not name each stitch from 1 to 2 once. Name each stitch exactly once.',
 		);
-		expect(refused({ order: [], over: [] })).toEqual(['There are no stitches in it. Use between 1 and 60 stitches.']);
+		expect(refused({ order: [], over: [] })).toEqual(['It has no stitches. Use between 1 and 60 stitches.']);
 	});
 
 	it('one stitch and sixty are crossings, sixty-one are none', () => {

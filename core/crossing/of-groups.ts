@@ -33,7 +33,7 @@ export function ofGroups({ sizes, order, over, work }: GroupsSpec): Result<Cross
 	if (!whole || names.size !== sizes.length || order.length !== sizes.length || order.some((g) => !sizes[g - 1])) {
 		return fail({
 			code: 'group',
-			what: 'Each group needs at least one stitch, and a place of its own.',
+			what: 'Each group needs at least one stitch and its own place.',
 			todo: `Name each group from 1 to ${sizes.length} once.`,
 		});
 	}

@@ -39,21 +39,21 @@ export function readAccountFile(text: string): { readonly file: AccountFile } | 
 	try {
 		data = JSON.parse(text);
 	} catch {
-		return { says: 'That file is not JSON, so it is none that was saved here. Nothing was changed.' };
+		return { says: 'That file is not JSON, so it was not saved here. Nothing was changed.' };
 	}
 	const unclean = uncleanIn(data);
 	if (unclean) return { says: `${uncleanWords(unclean)} Nothing was changed.` };
 	if (!(data instanceof Object) || !('format' in data) || data.format !== 'pond-loop/export') {
 		const lesson = data instanceof Object && 'format' in data && data.format === 'pond-loop/lesson';
 		const swatch = data instanceof Object && 'format' in data && data.format === 'pond-loop/swatch';
-		const what = lesson ? 'That is one lesson: read it on the page of a lesson, under Files.' : '';
-		const other = swatch ? 'That is one swatch: read it on the page of a swatch, under Files.' : '';
-		return { says: `${what || other || 'That is not the file of an account.'} Nothing was changed.` };
+		const what = lesson ? 'That is one lesson. Open a lesson and read it there, under Files.' : '';
+		const other = swatch ? 'That is one swatch. Open a swatch and read it there, under Files.' : '';
+		return { says: `${what || other || 'That is not an account file.'} Nothing was changed.` };
 	}
 	const checked = AccountFileSchema.safeParse(data);
 	return checked.success
 		? { file: checked.data }
-		: { says: `That file of an account cannot be read whole: ${firstIssue(checked.error)} Nothing was changed.` };
+		: { says: `That account file cannot be read: ${firstIssue(checked.error)} Nothing was changed.` };
 }
 
 /** A value of JSON with the keys of all objects in one order. */

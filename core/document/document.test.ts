@@ -71,7 +71,7 @@ describe('a stored format', () => {
 			...newSwatch({ title: 'a', castOn: 4, shape: 'flat', school: 'any', text: '' }),
 			version: 9,
 		});
-		expect(newer.success ? '' : firstIssue(newer.error)).toMatch(/newer Pond Loop, as version 9/);
+		expect(newer.success ? '' : firstIssue(newer.error)).toMatch(/newer Pond Loop saved this \(version 9;/);
 		const draft = { ...fixture('swatch-1.json'), title: '', castOn: 0 };
 		expect(lenient(SwatchSchema).parse(draft)).toMatchObject({ title: '', castOn: 0, version: 2 });
 	});
@@ -160,8 +160,8 @@ describe("an account's file", () => {
 		expect(says('Row 1: k4')).toMatch(/not JSON/);
 		expect(says(JSON.stringify(fixture('lesson-1.json')))).toMatch(/one lesson/);
 		expect(says('{"format":"pond-loop/export","version":7}')).toMatch(/newer Pond Loop/);
-		expect(says(JSON.stringify({ ...fixture('export-1.json'), lessons: 3 }))).toMatch(/cannot be read whole/);
-		expect(says('null')).toMatch(/not the file of an account/);
+		expect(says(JSON.stringify({ ...fixture('export-1.json'), lessons: 3 }))).toMatch(/account file cannot be read/);
+		expect(says('null')).toMatch(/not an account file/);
 	});
 });
 
@@ -209,12 +209,12 @@ describe('a file of rows', () => {
 		]);
 		expect(read(table.map((line) => line.join(',')).join('\r\n'))).toMatch(/^The file is a chart as a table/);
 		expect(read('{"format":"pond-loop/lesson"}')).toMatch(/^The file holds a lesson, and no swatch\./);
-		expect(read('{"format":"pond-loop/swatch","version":2')).toMatch(/does not end as such/);
+		expect(read('{"format":"pond-loop/swatch","version":2')).toMatch(/JSON that is cut off/);
 		expect(read(JSON.stringify({ ...onto, castOn: 0 }))).toMatch(
-			/^The file is no whole swatch: A swatch has between 1/,
+			/^The swatch in the file cannot be read: A swatch has between 1/,
 		);
 		expect(read('<svg xmlns="x"></svg>')).toMatch(/a picture or a page/);
 		expect(read('PK\u0003\u0004')).toMatch(/no text/);
-		expect(read('Bring wool.')).toMatch(/^No row can be read in the file\./);
+		expect(read('Bring wool.')).toMatch(/^The file has no rows that can be read\./);
 	});
 });

@@ -41,7 +41,7 @@ const refuse = (what: string, todo: string): Result<never> =>
 const OTHER_FILES: readonly (readonly [RegExp, string])[] = [
 	[/^\s*(?:<\?xml|<svg|<!doctype|<html)/i, 'a picture or a page'],
 	[/^%PDF/, 'a PDF'],
-	[/^(?:sep=.\n)?"?row"?,"?side"?,/i, 'a chart as a table, from which no rows can be read'],
+	[/^(?:sep=.\n)?"?row"?,"?side"?,/i, 'a chart as a table, and rows cannot be read from it'],
 	// eslint-disable-next-line no-control-regex -- what marks a file that is no text
 	[/[\u0000-\u0008\u000e-\u001f\ufffd]/, 'no text'],
 ];
@@ -64,13 +64,12 @@ function readJson(text: string): Result<SwatchFile> {
 	try {
 		data = JSON.parse(text);
 	} catch {
-		return refuse('The file begins as JSON and does not end as such.', 'Choose one that is whole.');
+		return refuse('The file is JSON that is cut off.', 'Choose a complete file.');
 	}
 	const format = (data as { readonly format?: unknown }).format;
 	if (format !== SWATCH_FORMAT.name) {
 		const [, other] = /^pond-loop\/([a-z-]{1,30})$/.exec(String(format)) ?? [];
-		if (other === 'export')
-			return refuse('The file holds a whole account.', 'Bring it back on the page of your account.');
+		if (other === 'export') return refuse('The file holds a whole account.', 'Bring it back on your account page.');
 		return refuse(
 			other ? `The file holds a ${other}, and no swatch.` : 'The file is JSON, but no swatch.',
 			'Choose another.',
@@ -79,7 +78,7 @@ function readJson(text: string): Result<SwatchFile> {
 	const checked = SwatchSchema.safeParse(data);
 	return checked.success
 		? ok({ kind: 'swatch', swatch: checked.data })
-		: refuse(`The file is no whole swatch: ${firstIssue(checked.error)}`, 'Choose another.');
+		: refuse(`The swatch in the file cannot be read: ${firstIssue(checked.error)}`, 'Choose another.');
 }
 
 const CAST_ON = /^(?:cast[ -]?on|co)[ :]+(\d{1,5})(?: ?(?:sts?|stitch(?:es)?|pegs?|needles?))?\.?$/i;
@@ -114,7 +113,7 @@ function readText(text: string, onto: Swatch, glossary: string): Result<SwatchFi
 	});
 	const isAlone = castOn !== undefined && shape;
 	if (!isAlone && rows.rows.every((row) => row.items.every((item) => item.kind === 'unknown')))
-		return refuse('No row can be read in the file.', 'A row is written as “Row 3: p3, C8F, p3”.');
+		return refuse('The file has no rows that can be read.', 'Write a row as “Row 3: p3, C8F, p3”.');
 	const next: Swatch = {
 		...onto,
 		...told,

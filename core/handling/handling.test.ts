@@ -86,7 +86,7 @@ describe('the simulation', () => {
 
 	it.each<[string, Move[], string]>([
 		['a cable needle in use', [hold(1, 'holder-1', 'front'), hold(1, 'holder-1', 'back')], 'already has stitches'],
-		['two cable needles in one place', [hold(1, 'holder-1', 'front'), hold(1, 'holder-2', 'front')], 'very place'],
+		['two cable needles in one place', [hold(1, 'holder-1', 'front'), hold(1, 'holder-2', 'front')], 'same place'],
 		[
 			'a loop that the other needle is in',
 			[{ kind: 'enter', needle: 'right', skip: 0, count: 1, from: 'front' }, knit()],

@@ -121,7 +121,7 @@ export function kitFor(
 					`Smooth, round, pale yarn without ${fibre}${colour}`,
 					metres,
 					'm',
-					`for who keeps away from ${fibre}: read the band, and ask before it is handed round`,
+					`for those who avoid ${fibre}: read the ball band, and ask before you hand it round`,
 					kept,
 				);
 			}
@@ -147,7 +147,7 @@ export function kitFor(
 			holders === 1 ? `Cable needle, ${style.holderShape}` : `Cable needles, ${style.holderShape}`,
 			holders,
 			'',
-			'not thicker than the needles',
+			'no thicker than the needles',
 			byHand,
 		);
 		shared('Cable needles of other shapes to try', Math.max(3, Math.ceil(learners / 3)));

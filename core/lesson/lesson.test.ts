@@ -82,7 +82,7 @@ describe('the stored lesson', () => {
 		expect(
 			issue(lessonOf(note(1), { ...note(2), kind: 'note', text: noteOf('x'.repeat(NOTE_LIMITS.text + 1)) })),
 		).toMatch(/^Step 2: .*4,000/);
-		expect(issue(lessonOf(note(1), twisted))).toMatch(/^Step 2: Stitches 1 and 3 change order/);
+		expect(issue(lessonOf(note(1), twisted))).toMatch(/^Step 2: Stitches 1 and 3 change places/);
 		expect(issue(lessonOf(note(1), note(1)))).toMatch(/same id/);
 		expect(issue(lessonOf(...Array.from({ length: LESSON_LIMITS.steps + 1 }, (_, i) => note(i))))).toMatch(
 			/at most 200 steps/,

@@ -117,10 +117,8 @@ function notTaught(lesson: Lesson, glossary: string): Remark[] {
 				weight: WEIGHTS.missing,
 				skill,
 				step: step.id,
-				says: `Step ${number(lesson, step)} asks for something not taught yet: ${title.toLowerCase()}.`,
-				because: example
-					? `${wordsFor(example).title} would teach it.`
-					: 'A step on it before this one would teach it.',
+				says: `Step ${number(lesson, step)} needs something not taught yet: ${title.toLowerCase()}.`,
+				because: example ? `${wordsFor(example).title} would teach it.` : 'Add a step that teaches it before this one.',
 				...(example
 					? {
 							fix: {
@@ -174,7 +172,7 @@ function risesFast(lesson: Lesson): Remark[] {
 				weight: WEIGHTS.rises,
 				step: step.id,
 				says: `Step ${number(lesson, step)} is ${STRAIN_VERDICTS[now]} right after one that is ${STRAIN_VERDICTS[last.verdict]}.`,
-				because: 'Hands that are still afraid tighten up, and a tight crossing punishes that.',
+				because: 'Nervous beginners knit tightly, and that makes a tight crossing harder.',
 				...(offered
 					? {
 							fix: {
@@ -202,7 +200,7 @@ function twoOrders(lesson: Lesson): Remark[] {
 				weight: WEIGHTS.orders,
 				step: other.id,
 				says: `Step ${number(lesson, other)} ${keepsTo(other.way)}, and step ${number(lesson, first)} ${keepsTo(first.way)}.`,
-				because: 'With two orders in one project nobody remembers which group lies on top.',
+				because: 'With two methods in one lesson, people mix up which group is on top.',
 				fix: {
 					title: 'Do them all as the first',
 					apply: (now: Lesson) => ({
@@ -264,7 +262,7 @@ function oneWayRound(lesson: Lesson, glossary: string): Remark[] {
 			weight: WEIGHTS.lean,
 			step: first.id,
 			says: `${first.asked.text} is shown leaning ${asTwoGroups(first.crossing)!.lean} only.`,
-			because: 'Seen side by side, front and back, left and right stop being a riddle.',
+			because: 'Side by side, left and right leans are easier to tell apart.',
 			fix: {
 				title: 'Compare both leans behind it',
 				apply: (l, id) => insertAfter(l, first.id, comparedAs('leans', id, first)),
@@ -289,8 +287,8 @@ const unsaidPicture = (lesson: Lesson): Remark[] =>
 			key: `alt ${step.id}`,
 			weight: WEIGHTS.missing,
 			step: step.id,
-			says: `The picture of step ${number(lesson, step)} is not said in words.`,
-			because: 'Somebody may not see it: on the phone of a blind learner, or on a poor copy.',
+			says: `The picture in step ${number(lesson, step)} has no description.`,
+			because: 'A blind learner, or somebody with a poor copy, needs it.',
 		}));
 
 /** A step for people of whom there are none. */

@@ -20,7 +20,7 @@ const minutesOfClass = 'A class takes between 10 and 600 minutes. Change its len
 const learners = 'A class has between 1 and 100 learners. Change how many come.';
 
 const MOMENT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
-const noMoment = 'That is no date and time. Write it as 2026-11-24T19:00.';
+const noMoment = 'That is not a date and time. Write it as 2026-11-24T19:00.';
 
 /** Whether the calendar has this local date and time. */
 function isMoment(text: string): boolean {
@@ -31,9 +31,9 @@ function isMoment(text: string): boolean {
 }
 
 const head = z
-	.number('That is no number of people.')
-	.int('That is no number of people.')
-	.min(0, 'Nobody is the fewest there can be.')
+	.number('That is not a number of people.')
+	.int('That is not a number of people.')
+	.min(0, 'The number of people cannot be below 0.')
 	.max(100, learners);
 /** Who of the learners has what: all others knit by hand, right-handed, and read ordinary print. */
 export const RoomSchema = z.object({
@@ -86,7 +86,7 @@ const WholePlanSchema = z.object({
 /** Who comes, and how long they stay. */
 export const PlanSchema = WholePlanSchema.refine(
 	({ learners: all, room }) => !room || atTools(room) + room.left + room.large + room.otherYarn <= all,
-	'There are more people at tools, left-handed, with large print or with the yarn in the other hand than come. Correct who’s coming.',
+	'More people are left-handed, at tools, or have large print than are coming. Correct who’s coming.',
 );
 export type Plan = z.infer<typeof PlanSchema>;
 export const DEFAULT_PLAN: Plan = { minutes: 90, learners: 8, level: 'beginner', dates: [], dismissed: [] };
@@ -103,7 +103,7 @@ const NowSchema = z.object({
 	steps: z
 		.array(StepSchema)
 		.max(LESSON_LIMITS.steps, `A lesson has at most ${LESSON_LIMITS.steps} steps. Start a second lesson.`)
-		.refine((steps) => new Set(steps.map((s) => s.id)).size === steps.length, 'Two steps carry the same id.'),
+		.refine((steps) => new Set(steps.map((s) => s.id)).size === steps.length, 'Two steps have the same id.'),
 });
 
 export type Lesson = z.infer<typeof NowSchema>;

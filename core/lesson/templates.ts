@@ -129,7 +129,7 @@ const template = (id: string, title: string, says: string, level: Level, write: 
 export const TEMPLATES: readonly Template[] = [
 	template('first', 'First cable', 'One crossing, both leans, and a square to keep.', 'beginner', (w) =>
 		w
-			.text('opening', 'Today everybody crosses stitches, and sees that nothing runs away.')
+			.text('opening', 'Today everybody crosses stitches, and sees that they do not run.')
 			.show(cross(1, 1, 'left'), 'Slowly, twice. Say what the hands do, then what it looks like.')
 			.show(cross(2, 2, 'left'), 'Three of the same in one row, for the hands’ memory.')
 			.compare('leans', cross(2, 2, 'left'), 'Hold in front, it leans left; hold at the back, it leans right.')

@@ -211,7 +211,7 @@ describe('who’s coming', () => {
 		expect(kitFor(empty, DEFAULT_HOUSE_STYLE).some((i) => /Loom|bed/.test(i.what))).toBe(false);
 		const tooMany = LessonSchema.safeParse(setPlan(lesson, { room: { ...room, left: 6 } }));
 		expect(tooMany.error?.issues[0]?.message).toContain(
-			'more people at tools, left-handed, with large print or with the yarn in the other hand than come',
+			'More people are left-handed, at tools, or have large print than are coming',
 		);
 	});
 

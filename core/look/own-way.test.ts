@@ -56,7 +56,7 @@ describe('a way of one’s own', () => {
 		// The address of another teacher's way leads to the usual one.
 		expect(wayIn(DEFAULT_HOUSE_STYLE, left(2), way, craftOf('hand'))).toBe('off-holder');
 		const gone = perform(craftOf('hand'), left(2), way);
-		expect(!gone.ok && gone.problems[0]!.what).toContain('is not kept any more');
+		expect(!gone.ok && gone.problems[0]!.what).toContain('You removed that way');
 	});
 
 	it('is refused where its moves do not make its crossing, or are none', () => {

@@ -163,8 +163,8 @@ function whyNot(text: string, parts: NameParts, school: School): Problem {
 	if (text.trim() === '') {
 		return {
 			code: 'empty',
-			what: 'There is no name yet.',
-			todo: `Type one as the pattern writes it, such as ${school.examples.slice(0, 2).join(' or ')}.`,
+			what: 'Type a name.',
+			todo: `Write it as your pattern does, such as ${school.examples.slice(0, 2).join(' or ')}.`,
 		};
 	}
 	const [first] = parts.unknown;
@@ -172,7 +172,7 @@ function whyNot(text: string, parts: NameParts, school: School): Problem {
 		return {
 			code: 'out-of-place',
 			what: `“${first.text}” says “${first.says}”, but a name does not have it there.`,
-			todo: `The parts stand in this order: ${school.examples.slice(0, 2).join(' or ')}.`,
+			todo: `Write the parts in this order: ${school.examples.slice(0, 2).join(' or ')}.`,
 			at: { from: first.from, to: first.to },
 		};
 	}
@@ -180,15 +180,15 @@ function whyNot(text: string, parts: NameParts, school: School): Problem {
 		const known = parts.understood.length > 0;
 		return {
 			code: 'unknown-part',
-			what: known ? `We don’t know “${first.text}”.` : `Nothing in “${shorten(text.trim())}” reads as a crossing.`,
+			what: known ? `We don’t know “${first.text}”.` : `“${shorten(text.trim())}” is not a crossing we know.`,
 			todo: `A name looks like ${school.examples.slice(0, 2).join(' or ')}.`,
 			at: { from: first.from, to: first.to },
 		};
 	}
 	return {
 		code: parts.endsEarly ? 'unfinished' : 'out-of-place',
-		what: parts.endsEarly ? 'The name stops too early.' : 'The parts are known, but not in this order.',
-		todo: `A whole name looks like ${school.examples.slice(0, 2).join(' or ')}.`,
+		what: parts.endsEarly ? 'The name is not complete.' : 'We know the parts, but not in this order.',
+		todo: `A complete name looks like ${school.examples.slice(0, 2).join(' or ')}.`,
 	};
 }
 

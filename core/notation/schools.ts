@@ -114,7 +114,7 @@ function groupWorks(parts: readonly NamePart[]): { readonly purl?: boolean } | s
 		parts[i + 1]?.term === 'Count' && (p.term === 'Knit' || p.term === 'Purl') ? [p.term] : [],
 	);
 	if (said.length === 0) return {};
-	if (said[0] === 'Purl') return 'A name cannot say that the front group is purled.';
+	if (said[0] === 'Purl') return 'No name says that the front group is purled.';
 	return { purl: said.at(-1) === 'Purl' };
 }
 
@@ -163,8 +163,8 @@ const slash: School = {
 		if (saysTwist(parts) && total !== 2) {
 			return fail({
 				code: 'needs-glossary',
-				what: `A twist is one stitch over one; what one of ${total} stitches is, only the pattern says.`,
-				todo: 'Look in the pattern’s own glossary, then type it as a crossing, such as 2/2 RC.',
+				what: `A twist is one stitch over one; only your pattern says what one of ${total} stitches is.`,
+				todo: 'Look in your pattern’s abbreviations, then type it like 2/2 RC.',
 			});
 		}
 		const frontWork: Work = has(parts, 'Tbl') ? 'ktbl' : 'k';
@@ -244,19 +244,19 @@ function totalSchool(
 			if (total !== 2 && saysTwist(parts) && has(parts, 'Stitch')) {
 				return fail({
 					code: 'needs-glossary',
-					what: `A twist is one stitch over one; what one of ${total} stitches is, only the pattern says.`,
-					todo: 'Look in the pattern’s own glossary, then type it as a crossing, such as 2/2 RC.',
+					what: `A twist is one stitch over one; only your pattern says what one of ${total} stitches is.`,
+					todo: 'Look in your pattern’s abbreviations, then type it like 2/2 RC.',
 					at,
 				});
 			}
 			if (total === 1) {
-				return fail({ code: 'count', what: 'One stitch has nothing to cross.', todo: 'Use at least 2.', at });
+				return fail({ code: 'count', what: 'One stitch cannot cross.', todo: 'Use at least 2.', at });
 			}
 			if (total % 2 === 1 && total !== 3) {
 				return fail({
 					code: 'needs-glossary',
-					what: `${total} stitches can be split into two groups, or three, in more than one way, and the name does not say which.`,
-					todo: 'Look in the pattern’s own glossary, then type it as a slash name, or paste its sentence.',
+					what: `${total} stitches can be split into groups in more than one way, and the name does not say which.`,
+					todo: 'Look in your pattern’s abbreviations, then type it like 2/2 RC, or paste its sentence.',
 					at,
 				});
 			}

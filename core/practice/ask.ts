@@ -29,7 +29,7 @@ export function ask(drill: Drill, deck: Deck, seed: number): Asked | undefined {
 	};
 }
 
-const NOT_DONE: Verdict = { right: false, says: 'These moves cannot be done on those stitches.' };
+const NOT_DONE: Verdict = { right: false, says: 'These moves are not possible on those stitches.' };
 
 /** Moves come from outside: what cannot be read or done is not right. */
 function byHand(judged: () => Verdict): Verdict {

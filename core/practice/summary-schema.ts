@@ -13,7 +13,7 @@ import {
 
 const counts = { asked: z.number().int().min(1).max(MOST_COUNTED), right: z.number().int().min(0).max(MOST_COUNTED) };
 const fits = ({ asked, right }: { asked: number; right: number }): boolean => right <= asked;
-const more = 'More were right than asked.';
+const more = 'More answers are right than were asked.';
 const NowSchema = z.object({
 	format: z.literal(PRACTICE_SUMMARY_FORMAT.name),
 	version: versionOf(PRACTICE_SUMMARY_FORMAT),

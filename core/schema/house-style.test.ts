@@ -12,8 +12,8 @@ describe('a settings', () => {
 	});
 
 	it('says what is wrong and what to do', () => {
-		expect(said({ needle: 4.6 })).toBe('That is no needle size. Choose one of the list.');
-		expect(said({ way: 'off-holder' })).toBe('There is no such way. Choose one of the list.');
+		expect(said({ needle: 4.6 })).toBe('That is not a needle size. Choose one from the list.');
+		expect(said({ way: 'off-holder' })).toBe('There is no such way. Choose one from the list.');
 		expect(said({ withoutHolderUpTo: 9 })).toBe('Choose between 2 and 8 stitches.');
 		expect(said({ withoutHolderUpTo: 1 })).toBe('Choose between 2 and 8 stitches.');
 		expect(said({ sides: { right: ' ', wrong: 'WS' } })).toBe(
@@ -39,7 +39,7 @@ describe('a settings', () => {
 		expect(HouseStyleSchema.parse(before)).toEqual(DEFAULT_HOUSE_STYLE);
 		expect([loomShape, wrapWay, pegGauge, bedNumber, bedYarn, bedLever]).not.toContain(undefined);
 		expect(said({ bedNumber: 11 })).toBe('Choose a number from 0 to 10.');
-		expect(said({ pegGauge: 7 })).toBe('There is no such distance between pegs. Choose one of the list.');
+		expect(said({ pegGauge: 7 })).toBe('There is no such distance between pegs. Choose one from the list.');
 	});
 
 	it('keeps words without the spaces around them', () => {

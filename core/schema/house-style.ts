@@ -61,10 +61,10 @@ const NowSchema = z.object({
 	units: z.enum(LENGTH_UNITS),
 	needleSystem: z.enum(NEEDLE_SYSTEMS),
 	/** The needles that the class works with, in millimetres. */
-	needle: z.number().refine((mm) => NEEDLES_MM.includes(mm), 'That is no needle size. Choose one of the list.'),
+	needle: z.number().refine((mm) => NEEDLES_MM.includes(mm), 'That is not a needle size. Choose one from the list.'),
 	way: z
 		.string()
-		.refine((way) => PREFERRED_WAYS.includes(way) || isOwnWay(way), 'There is no such way. Choose one of the list.'),
+		.refine((way) => PREFERRED_WAYS.includes(way) || isOwnWay(way), 'There is no such way. Choose one from the list.'),
 	withoutHolderUpTo: z
 		.number()
 		.int()
@@ -80,7 +80,7 @@ const NowSchema = z.object({
 	wrapWay: z.enum(WRAP_WAYS).default('leftwards'),
 	pegGauge: z
 		.number()
-		.refine((mm) => PEG_GAUGES.includes(mm), 'There is no such distance between pegs. Choose one of the list.')
+		.refine((mm) => PEG_GAUGES.includes(mm), 'There is no such distance between pegs. Choose one from the list.')
 		.default(MID_GAUGE),
 	/** The machine in class: the number for its yarn in plain knitting, what that yarn is of, and how its lever rests. */
 	bedNumber: z
@@ -102,14 +102,14 @@ const NowSchema = z.object({
 	/** Ways that the teacher made by hand; kept by their own door. */
 	ownWays: z
 		.array(OwnWaySchema)
-		.max(OWN_WAY_LIMITS.many, `At most ${OWN_WAY_LIMITS.many} ways of your own are kept. Remove one first.`)
+		.max(OWN_WAY_LIMITS.many, `You can keep at most ${OWN_WAY_LIMITS.many} ways. Remove one first.`)
 		.default([]),
 	/** A picture at the head of single pages, that the teacher keeps. */
 	logo: KeptPictureSchema.optional(),
 	/** The teacher's yarns, with their measured squares. */
 	yarns: z
 		.array(YarnSchema)
-		.max(YARN_LIMITS.many, `At most ${YARN_LIMITS.many} yarns are kept. Take one out first.`)
+		.max(YARN_LIMITS.many, `You can keep at most ${YARN_LIMITS.many} yarns. Remove one first.`)
 		.default([]),
 	/** Words by which front and back are told from left and right, for right-handed and for left-handed work; none when empty. */
 	memory: z.object({ right: MemoryAid, left: MemoryAid }).default(MEMORY),

@@ -14,5 +14,5 @@ export function firstIssue(error: z.ZodError): string {
 function inWords(issue: z.core.$ZodIssue): string {
 	if (!/^(Invalid|Too (big|small)|Unrecognized|Expected)/.test(issue.message)) return issue.message;
 	const [field] = issue.path.filter((part) => typeof part === 'string').slice(-1);
-	return `${field === undefined ? 'It' : `“${field}”`} is not what it should be. Take a file that was saved here, or correct it.`;
+	return `${field === undefined ? 'It' : `“${field}”`} is not right. Use a file that was saved here, or correct it.`;
 }

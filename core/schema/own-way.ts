@@ -54,7 +54,7 @@ export const OwnWaySchema = z
 	})
 	.refine(
 		({ crossing, moves }) => prove(crossing, simulate(moves, startState(crossing.n))).ok,
-		'These moves do not make their crossing, so they are no way to it. Make it again by hand.',
+		'These moves do not make their crossing. Make it again by hand.',
 	);
 export type StoredWay = z.infer<typeof OwnWaySchema>;
 

@@ -33,8 +33,8 @@ export const versionOf = ({ version }: Format): z.ZodLiteral<number> =>
 	z.literal(version, {
 		error: ({ input }) =>
 			typeof input === 'number' && input > version
-				? `This was written by a newer Pond Loop, as version ${input}; versions up to ${version} are read here. Open it there.`
-				: `Its version is not one of those that there have been, 1 to ${version}.`,
+				? `A newer Pond Loop saved this (version ${input}; this one reads up to ${version}). Reload the page, or open it there.`
+				: `Its version must be between 1 and ${version}.`,
 	});
 
 /** A schema that reads every version there has been of a format. */

@@ -15,7 +15,7 @@ const counted = between(1, 400, 'A square has between 1 and 400 stitches and row
 export const MetresSchema = between(20, 3000, 'Yarn has between 20 and 3,000 m in 100 g. Look at its band.');
 export const BallSchema = between(5, 1000, 'A ball has between 5 and 1,000 g. Look at its band.');
 
-const day = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-05-12.');
+const day = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'Write the date like 2026-05-12.');
 
 export const SquareSchema = z.object({
 	id: z.string().max(60),
@@ -61,10 +61,10 @@ export const YarnSchema = z.object({
 	ballGrams: BallSchema.optional(),
 	squares: z
 		.array(SquareSchema)
-		.max(YARN_LIMITS.squares, `At most ${YARN_LIMITS.squares} squares of a yarn are kept. Take one out first.`),
+		.max(YARN_LIMITS.squares, `You can keep at most ${YARN_LIMITS.squares} squares of a yarn. Remove one first.`),
 	pieces: z
 		.array(PieceSchema)
-		.max(YARN_LIMITS.pieces, `At most ${YARN_LIMITS.pieces} pieces of a yarn are kept. Take one out first.`)
+		.max(YARN_LIMITS.pieces, `You can keep at most ${YARN_LIMITS.pieces} pieces of a yarn. Remove one first.`)
 		.optional(),
 });
 export type Yarn = z.infer<typeof YarnSchema>;

@@ -14,7 +14,7 @@ const TABLE = {
 	'read-needle': ['Telling knit from purl on the needle', ['knit', 'purl']],
 	rib: ['Ribs: changing between knit and purl', ['read-needle']],
 	'slip-purlwise': ['Slipping purlwise', ['read-needle']],
-	mount: ['Seeing how a stitch is mounted', ['slip-purlwise']],
+	mount: ['Seeing how a stitch sits on the needle', ['slip-purlwise']],
 	'count-rows': ['Counting rows', ['read-needle']],
 	sides: ['Right side and wrong side', ['read-needle']],
 	holder: ['Slipping stitches onto a cable needle and back', ['slip-purlwise']],
@@ -52,7 +52,7 @@ const TABLE = {
 	tight: ['Tight and loose: rows between crossings', ['rope']],
 	shaping: ['Increases and decreases', ['rib']],
 	round: ['Working in the round', ['knit']],
-	ladder: ['Laddering down and latching up', ['read-needle']],
+	ladder: ['Dropping down and working up a stitch', ['read-needle']],
 	mend: ['Mending a crossing that leans wrong', ['ladder', 'lean']],
 	finish: ['Binding off, washing and pinning', ['knit']],
 } as const satisfies Record<string, readonly [string, readonly string[]]>;

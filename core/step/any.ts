@@ -9,15 +9,11 @@ import { CrossingSchema, NoteSchema } from '../schema/index.ts';
 export const AnyStep = {
 	id: z.uuid(),
 	/** Minutes that the teacher sets; reckoned when left out. */
-	minutes: z.number().int().min(0).max(240, 'A step takes at most 240 minutes. Split it.').optional(),
+	minutes: z.number().int().min(0).max(240, 'A step is at most 240 minutes long. Split it.').optional(),
 	/** Why it is here, for its teacher alone: no sheet, link, show or file for others has it. */
 	why: z.string().max(600, 'The reason for a step has at most 600 characters. Shorten it.').optional(),
 	/** Whom it is for, by where they work; for everybody when left out. */
-	only: z
-		.array(z.enum(PLACES))
-		.min(1, 'A step is for somebody. Choose at least one place.')
-		.max(PLACES.length)
-		.optional(),
+	only: z.array(z.enum(PLACES)).min(1, 'Choose at least one tool that the step is for.').max(PLACES.length).optional(),
 };
 
 /** What is said of a step beside what it shows. */

@@ -253,7 +253,7 @@ describe('changes of the chart', () => {
 			'Row 2 (WS): k1, p1, sm, *k2, p4; rep from * to last 2 sts, sm, k2',
 		);
 		const over = placeCrossing(w, 2, 1, '1/1 LC', named('1/1 LC'));
-		expect(over.ok ? '' : over.problems[0]!.what).toBe('A marker stands there in row 3, and no stitch may cross it.');
+		expect(over.ok ? '' : over.problems[0]!.what).toBe('There is a marker in row 3, and a crossing cannot go over it.');
 		const fewer = removeRow(w, text, 0, 2);
 		expect(fewer.ok && lines(applied(text, fewer.value)).slice(1)).toEqual([
 			expect.stringMatching(/^Row 1: p2, sm, 2/) as string,

@@ -187,8 +187,8 @@ export function copyBox(worked: Worked, box: Box, row: number, column: number, m
 		});
 		if (cut)
 			return refuse(
-				`The box cuts through a crossing in row ${source.number}.`,
-				'Make the box wider, so that it holds the crossing whole.',
+				`The box cuts a crossing in row ${source.number}.`,
+				'Make the box wider, so that the whole crossing is in it.',
 			);
 		const taken = units.filter((_, n) => places[n]! >= box.firstColumn && places[n]! <= box.lastColumn);
 		if (!taken.every(isSimple))
@@ -218,7 +218,7 @@ export function insertRows(worked: Worked, text: string, i: number, many: number
 		return refuse(`A swatch has at most ${SWATCH_LIMITS.rows} rows.`, 'Use repeats.');
 	const after = worked.rows[i];
 	if (after && after.told !== after.number)
-		return refuse('That row repeats an earlier one.', 'Add rows where the earlier one is told.');
+		return refuse('That row repeats an earlier one.', 'Add rows to the earlier one.');
 	const at = after?.number ?? 0;
 	const up = (n: number): number => (n > at ? n + many : n);
 	const changes = renumbered(worked, text, up);
@@ -311,10 +311,7 @@ export const removeColumn = (worked: Worked, column: number): Result<SwatchEdit>
 
 function changeColumn(worked: Worked, column: number, by: 1 | -1): Result<SwatchEdit> {
 	if (worked.rows.some((r) => !r.ok || r.stitches.length !== worked.castOn)) {
-		return refuse(
-			'Rows here have different numbers of stitches, so columns do not run through.',
-			'Change shaped rows in the text.',
-		);
+		return refuse('These rows have different numbers of stitches.', 'Change shaped rows in the text.');
 	}
 	if (by === 1 && worked.castOn >= SWATCH_LIMITS.stitches)
 		return refuse(`A swatch has at most ${SWATCH_LIMITS.stitches} stitches.`, 'Split it into two.');
@@ -333,8 +330,8 @@ function changeColumn(worked: Worked, column: number, by: 1 | -1): Result<Swatch
 		const inside = unit.kind === 'crossing' && !(by === 1 && places[k] === column);
 		if (inside) {
 			return refuse(
-				`A crossing in row ${row.number} runs through that column.`,
-				by === 1 ? 'Add the stitch beside the crossing.' : 'Take the crossing out first.',
+				`A crossing in row ${row.number} uses that column.`,
+				by === 1 ? 'Add the stitch beside the crossing.' : 'Remove the crossing first.',
 			);
 		}
 		const next = [...units];

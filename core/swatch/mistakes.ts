@@ -66,7 +66,7 @@ export function withMistake(worked: Worked, mistake: SwatchMistake, site: Site):
 			if (neighbour?.kind !== 'stitch' || widthOf(neighbour) !== 1) {
 				return fail({
 					code: 'site',
-					what: 'There is no single stitch behind it to take along.',
+					what: 'There is no single stitch beside it.',
 					todo: 'Choose another crossing.',
 				});
 			}
@@ -207,9 +207,9 @@ function signsOf(
 		RS.push(
 			usual
 				? `one twist of ${off > 0 ? longer : shorter} rows and one of ${off > 0 ? shorter : longer}, where ${usual} are usual`
-				: `the crossing stands in row ${number + off} and not in row ${number}`,
+				: `the crossing is in row ${number + off} and not in row ${number}`,
 		);
-		WS.push('the pulled row lies two rows from where the others are');
+		WS.push('the pulled row is two rows away from the others');
 	}
 	const faces = differs.filter(
 		(d) => wrong.rows[d.row]!.stitches[d.column]!.face !== right.rows[d.row]?.stitches[d.column]?.face,
@@ -225,8 +225,8 @@ function signsOf(
 		RS.push(`smooth stitches in the background: ${cells(smooth)}`);
 		WS.push(`bumps where it should be smooth: ${cells(smooth)}`);
 	}
-	if (RS.length === 0) RS.push(`the cable stands one stitch aside from row ${number} on`);
-	if (WS.length === 0) WS.push('the pulled stitches lie one column aside');
+	if (RS.length === 0) RS.push(`from row ${number} on the cable is one stitch to the side`);
+	if (WS.length === 0) WS.push('the pulled stitches are one column to the side');
 	return { RS, WS };
 }
 

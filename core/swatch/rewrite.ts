@@ -69,8 +69,8 @@ export function rewriteBody(
 		if (place < 0 || place > to) {
 			return fail({
 				code: 'edit',
-				what: `A marker stands there in row ${row.number}, and no stitch may cross it.`,
-				todo: 'Move the marker in the text first, or lay the crossing beside it.',
+				what: `There is a marker in row ${row.number}, and a crossing cannot go over it.`,
+				todo: 'Move the marker in the text first, or put the crossing beside it.',
 			});
 		}
 		if (place > done) parts.push(writeUnits(next.slice(done, place)));

@@ -154,10 +154,10 @@ class RowWorker {
 		this.#start.budget.left -= 1;
 		if (this.#done > SWATCH_LIMITS.done) {
 			const most = thousands(SWATCH_LIMITS.done);
-			this.#halt('too-much', `More than ${most} things are to be done in this row.`, 'Repeat fewer times.', at);
+			this.#halt('too-much', `More than ${most} actions are in this row.`, 'Repeat fewer times.', at);
 		} else if (this.#start.budget.left < 0) {
 			const most = thousands(SWATCH_LIMITS.doneInAll);
-			const what = `More than ${most} things are to be done in these rows; from here on they are not worked.`;
+			const what = `More than ${most} actions are in these rows. The rest is not worked.`;
 			this.#halt('too-much', what, 'Repeat fewer times, or split it into two swatches.', at);
 		}
 		return this.#stop === undefined;
@@ -202,7 +202,7 @@ class RowWorker {
 				if (!Number.isFinite(next)) {
 					this.#halt(
 						'no-marker',
-						'No marker stands ahead in this row.',
+						'There is no marker ahead in this row.',
 						'Place one with pm in an earlier row, or count: “to last 3 sts”.',
 						at,
 					);
@@ -324,7 +324,7 @@ class RowWorker {
 	#marker(does: 'place' | 'slip' | 'remove', at: Span): void {
 		if (does === 'place') {
 			if (this.#markers.length >= SWATCH_LIMITS.markers) {
-				const what = `More than ${SWATCH_LIMITS.markers} markers would hang on the needles.`;
+				const what = `There are more than ${SWATCH_LIMITS.markers} markers on the needles.`;
 				this.#halt('too-much', what, 'Place fewer.', at);
 				return;
 			}
@@ -333,7 +333,7 @@ class RowWorker {
 			return;
 		}
 		if (!this.#marked.delete(this.#at)) {
-			this.#halt('no-marker', 'No marker stands here.', 'Place one with pm in an earlier row, or take this out.', at);
+			this.#halt('no-marker', 'There is no marker here.', 'Place one with pm in an earlier row, or take this out.', at);
 			return;
 		}
 		if (does === 'slip') this.#markers.push(this.#out.length);
@@ -349,12 +349,7 @@ class RowWorker {
 		if (goal === undefined) return;
 		const each = needs(items);
 		if (each === 0) {
-			this.#halt(
-				'repeat-does-not-fit',
-				'What is repeated takes no stitch, so it would never end.',
-				'Say how many times.',
-				at,
-			);
+			this.#halt('repeat-does-not-fit', 'The repeat uses no stitch, so it would never end.', 'Say how many times.', at);
 			return;
 		}
 		do {
@@ -365,7 +360,7 @@ class RowWorker {
 					'repeat-does-not-fit',
 					each === undefined
 						? 'The repeat does not come out even.'
-						: `The repeat takes ${plural(each)}, and ${left} ${room === 1 ? 'is' : 'are'} left for it.`,
+						: `The repeat uses ${plural(each)}, and ${left} ${room === 1 ? 'is' : 'are'} left for it.`,
 					'Change the stitches before it, or what it ends at: “rep from * to last 2 sts”.',
 					at,
 				);

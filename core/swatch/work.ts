@@ -72,7 +72,7 @@ export function* workingRows(
 			row: round.numbers[0] ?? 0,
 			weight: 'warning',
 			reason: 'rounds-flat',
-			what: 'The text tells rounds, which are all worked on the RS; this swatch is worked flat, so every other one is taken for a WS row.',
+			what: 'The text has rounds, which are all RS. This swatch is worked flat, so every other one is a WS row here.',
 			todo: 'Choose “in the round” for the swatch, or call them rows.',
 			...(round.label ?? round.body),
 		});
@@ -174,8 +174,8 @@ export function* workingRows(
 					row: number,
 					weight: 'warning',
 					reason: 'marker-inside',
-					what: `A marker stands inside a crossing, ${m} stitches from the right.`,
-					todo: 'Markers stand at the edges of a cable. Move it there.',
+					what: `A marker is inside a crossing, ${m} stitches from the right.`,
+					todo: 'Put markers at the edges of a cable. Move it there.',
 					place: m,
 					...line.body,
 				});
@@ -218,7 +218,7 @@ export function* workingRows(
 			weight: 'warning',
 			reason: 'ends-with',
 			what: `The line ends with ${wanted}; here the last repeat ends with row ${line.last}${side ? `, on the ${side}` : ''}.`,
-			todo: 'Write the rows behind the last whole repeat out, such as “Row 9: as row 1”.',
+			todo: 'Write out the rows after the last whole repeat, such as “Row 9: as row 1”.',
 			from: line.from,
 			to: line.to,
 		});
@@ -304,7 +304,7 @@ function once(problems: readonly SwatchProblem[]): readonly SwatchProblem[] {
 	const what = `There are ${thousands(more)} more problems below this one.`;
 	return [
 		...all.slice(0, SWATCH_LIMITS.problems),
-		{ ...first, reason: 'more-problems', what, todo: 'Mend those above first; the others are then listed.', fixes: [] },
+		{ ...first, reason: 'more-problems', what, todo: 'Correct those above first; then you see the others.', fixes: [] },
 	];
 }
 
@@ -354,7 +354,7 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 			weight: 'note',
 			reason: 'begins-later',
 			what: `It begins with row ${start}.`,
-			todo: `Rows 1 to ${start - 1} are not here: the cast-on is taken for what they leave.`,
+			todo: `Rows 1 to ${start - 1} are missing. The cast-on number is used as the stitches they leave.`,
 			...(line.label ?? line.body),
 		});
 	}
@@ -396,7 +396,7 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 				problems,
 				0,
 				'repeat',
-				`Rows ${repeat.first} to ${repeat.last} are repeated, but not all of them are told.`,
+				`Rows ${repeat.first} to ${repeat.last} are repeated, but some of them are missing.`,
 				'Correct the row numbers of the repeat.',
 				repeat,
 			);

@@ -93,7 +93,7 @@ export const brioche: Craft = onNeedles({
 			],
 			changes: [
 				'Each unit is a stitch with its yarn-over: they are held, passed and worked together, and count as one.',
-				'It is crossed on a row whose knit columns are due a brk; the purl columns between them are slipped with a yarn-over.',
+				'Cross it on a row where the knit columns are brk. The purl columns between them are slipped with a yarn-over.',
 				'In two colours this is the row of the front colour, and the other colour follows over the same units.',
 			],
 			lost: ['Ways without a cable needle: a unit that hangs loose loses its yarn-over.'],

@@ -24,7 +24,7 @@ const WAYS: readonly Way[] = [
 	{
 		id: 'pairs',
 		title: 'Both layers, as pairs',
-		when: 'Both faces are to show the strand: it leans the same way on each.',
+		when: 'The strand shows on both faces, and leans the same way on each.',
 		applies: 'Two or three groups, each up to 4 columns.',
 		needs: 'One cable needle for two groups, two for three.',
 		holders: 1,
@@ -33,9 +33,9 @@ const WAYS: readonly Way[] = [
 	{
 		id: 'facing',
 		title: 'The facing layer only',
-		when: 'Only the front is to show the strand; the back stays straight.',
+		when: 'The strand shows on the front only. The back stays straight.',
 		applies: 'Two groups, each up to 4 columns.',
-		needs: 'Two cable needles, one for the group that waits and one for the back layer.',
+		needs: 'Two cable needles: one for the held group, one for the back layer.',
 		holders: 2,
 		caution:
 			'A facing group that passes behind hangs between the layers: behind the back stitches it would lock them together.',
@@ -43,9 +43,9 @@ const WAYS: readonly Way[] = [
 	{
 		id: 'back',
 		title: 'The back layer only',
-		when: 'Only the back is to show the strand; named by how it is seen there.',
+		when: 'The strand shows on the back only, and is named by how it looks there.',
 		applies: 'Two groups, each up to 4 columns.',
-		needs: 'Two cable needles, one for the group that waits and one for the facing layer.',
+		needs: 'Two cable needles: one for the held group, one for the facing layer.',
 		holders: 2,
 		caution:
 			'A back group that passes before the others hangs between the layers: before the facing stitches it would lock them together.',
@@ -65,7 +65,7 @@ const WORDS: Vocabulary = {
 /** A whole group, with all that is slipped to it one by one, hangs on the other side. */
 const wrongPlace: HandMistake = {
 	...MISTAKES['wrong-side'],
-	how: 'The group that waits hangs on the other side: leaning the wrong way, or, outside of the other layer, locking both together.',
+	how: 'The held group is on the other side. The cable leans the wrong way, or it locks both layers together.',
 	sites: (trace) => {
 		const moves = trace.steps.map((s) => s.move);
 		const holders = new Set(moves.flatMap((m) => (m.kind === 'hold' ? [m.holder] : [])));

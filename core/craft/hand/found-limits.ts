@@ -37,7 +37,7 @@ export const limitsIn = ({ holdsAll }: Pick<Craft, 'holdsAll'>, limits: FoundLim
 export const FOUND_WAY: Way = {
 	id: 'found',
 	title: 'Fewest moves',
-	when: 'The app tries everything that hands can do and shows the shortest way it finds.',
+	when: 'The app tries everything that hands can do, and shows the shortest way.',
 	applies: 'Any crossing.',
 	needs: 'Whatever you allow: cable needles, or loose loops.',
 	holders: FOUND_LIMITS.holders,

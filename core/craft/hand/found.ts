@@ -50,7 +50,7 @@ export function claimOf({ moves, claim, byLoose, atLeast, looked, holders }: Ext
 		case 'once':
 			return `Nothing${holders === undefined ? '' : ` ${withHolders(holders)}`} that passes each pair at most once, and only as asked, does better (${positions}).${least}`;
 		case 'none':
-			return `The best that was found; ${positions} did not settle whether less will do.${least}`;
+			return `The best found so far. There may be a shorter one (${positions}).${least}`;
 	}
 }
 
@@ -60,8 +60,8 @@ export function planFound(c: Crossing, limits: FoundLimits): Result<readonly Mov
 	return fail({
 		code: 'not-found',
 		what: found.proven
-			? 'Within these limits no procedure makes this crossing: all of them were tried.'
-			: 'No procedure was found within the positions that a search looks at.',
+			? 'No way makes this crossing within these limits. All were tried.'
+			: 'No way was found within the positions that a search looks at.',
 		todo: found.lift.length > 0 ? found.lift.map(liftWords).join(' Or: ') : 'Allow more cable needles or loose loops.',
 	});
 }

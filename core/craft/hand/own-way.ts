@@ -83,7 +83,7 @@ export function planOwn(way: OwnWay, c: Crossing): Result<readonly Move[]> {
 	if (moves) return ok(moves);
 	return fail({
 		code: 'way-does-not-apply',
-		what: `“${way.name}” was made for another crossing, and its moves do not make this one.`,
+		what: `“${way.name}” is for another crossing. Its moves do not make this one.`,
 		todo: 'Choose another way, or make one for this crossing by hand.',
 	});
 }
@@ -93,8 +93,8 @@ function asWay(own: OwnWay): Way {
 	return {
 		id: ownWayId(own),
 		title: own.name,
-		when: 'A way of your own, made by hand.',
-		applies: `The crossing that it was made for (${shortNumbers(own.crossing.order)}), and others that its moves make.`,
+		when: 'Your own way, made by hand.',
+		applies: `The crossing you made it for (${shortNumbers(own.crossing.order)}), and others with the same moves.`,
 		needs: tools === 0 ? 'No cable needle.' : tools === 1 ? 'One cable needle.' : 'Two cable needles.',
 		holders: tools,
 	};

@@ -15,12 +15,12 @@ const notHere = (way: string): ReturnType<typeof fail> =>
 	limitsOf(way)
 		? fail({
 				code: 'not-searched',
-				what: 'That way is found by a search, which was not asked.',
-				todo: 'Choose a way that is taught.',
+				what: 'That way comes from a search, and none was made.',
+				todo: 'Choose another way.',
 			})
 		: fail({
 				code: 'unknown-way',
-				what: 'That way of your own is not kept any more.',
+				what: 'You removed that way.',
 				todo: 'Choose another way, or make it again by hand.',
 			});
 

@@ -38,7 +38,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 	withTools: (tools) => loomFor({ shape: tools.loomShape, direction: tools.wrapWay, gauge: tools.pegGauge }),
 	keepsTo: (id) => `parks its loops ${isParkedOutside(id) ? 'outside' : 'inside'}`,
 	inSwatch: loomRows,
-	says: 'Loops on pegs, the knit side towards you; the group that passed nearer to you lies on top.',
+	says: 'Loops on pegs, the knit side towards you. The group nearer to you is on top.',
 	hasSentence: false,
 	speaks: /\bpegs?\b|^(?:\d+ )?(?:left|right) over\b/i,
 	isHanded: false,
@@ -48,9 +48,9 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 		const loops = twoGroupsUpTo(c, {
 			most: MOST_ON_PEGS,
 			third:
-				'On pegs one group is parked while one is led past, and a centre stays where it is: there is no place for more.',
+				'On pegs you park one group and move one past it. A centre stays where it is. There is no room for more groups.',
 			centreStays: true,
-			wide: (widest) => `A loop that goes past ${widest} pegs finds no more slack to borrow.`,
+			wide: (widest) => `A loop cannot reach past ${widest} pegs: there is no slack left.`,
 		});
 		if (!loops.ok) return loops;
 		const way = wayOf(id) ?? LOOM_WAYS[0]!;
@@ -70,7 +70,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 					? [
 							names.onTop === names.movedFirst
 								? `“${names.onTop}”, whether it is named by what lies on top or by what is moved first.`
-								: `By what lies on top this is “${names.onTop}”; who names what is moved first calls it “${names.movedFirst}”.`,
+								: `Named by the group on top: “${names.onTop}”. Named by the group moved first: “${names.movedFirst}”.`,
 						]
 					: []),
 				`Loops are moved one by one, up to ${span} ${span === 1 ? 'peg' : 'pegs'} or ${span * gauge} mm; each goes all round its new peg.`,
@@ -79,7 +79,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 							`The centre stays on its ${groups.centre === 1 ? 'peg' : 'pegs'}, and lies ${lies === 'between' ? 'between the others' : 'behind both'}.`,
 						]
 					: []),
-				'Keep one order through a project: all parked inside, or all held outside.',
+				'Do all crossings of a project the same way: all parked inside, or all held outside.',
 			],
 			lost: isTwisted(c) ? ['Twists: a flat wrap makes open stitches.'] : [],
 		});

@@ -52,7 +52,7 @@ export function planOnLoom(c: Crossing, way: LoomWay, direction: WrapWay): Resul
 	if (waits.length > ROOM[way.where.by]) {
 		return fail({
 			code: 'way-does-not-apply',
-			what: `“${way.title}” would carry ${waits.length} loops.`,
+			what: `“${way.title}” would hold ${waits.length} loops.`,
 			todo: 'Take a stitch holder.',
 		});
 	}

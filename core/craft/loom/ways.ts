@@ -19,7 +19,7 @@ export const LOOM_WAYS: readonly LoomWay[] = [
 	{
 		id: 'parked-inside',
 		title: 'Parked inside, on a pin',
-		when: 'The usual one: what will lie behind waits inside, and the other group is led past in front of it.',
+		when: 'The usual way: park the group for the back inside, and bring the other group past in front.',
 		applies: UP_TO,
 		needs: 'A pin, and a pick.',
 		holders: 1,
@@ -29,7 +29,7 @@ export const LOOM_WAYS: readonly LoomWay[] = [
 	{
 		id: 'held-outside',
 		title: 'Held outside, on a stitch holder',
-		when: 'What will lie on top waits on your side, where it is in view, and is seated last.',
+		when: 'Hold the group for the top on your side, where you see it, and seat it last.',
 		applies: UP_TO,
 		needs: 'A stitch holder, and a pick.',
 		holders: 1,
@@ -39,8 +39,8 @@ export const LOOM_WAYS: readonly LoomWay[] = [
 	{
 		id: 'in-the-fingers',
 		title: 'Held outside, in the fingers',
-		when: 'One or two loops, and nothing else at hand.',
-		applies: 'Two groups; the one that lies on top has up to 2 loops.',
+		when: 'For one or two loops, when you have no tool.',
+		applies: 'Two groups, with up to 2 loops on top.',
 		needs: 'A pick.',
 		holders: 0,
 		caution: `Nothing but the fingers holds these loops. ${HOOK}`,
@@ -59,11 +59,11 @@ export const LOOM_WAYS: readonly LoomWay[] = [
 	{
 		id: 'after-the-row',
 		title: 'After the stitch beyond',
-		when: 'The row is knitted first and then crossed: the loops are fresh and give more.',
+		when: 'Knit the row first, then cross: fresh loops give more.',
 		applies: UP_TO,
 		needs: 'A pin, and a pick.',
 		holders: 1,
-		caution: `Knit off the stitch beyond first: the working yarn must come out of none of these loops. ${HOOK}`,
+		caution: `Knit off the stitch beyond first, so that the working yarn comes from none of these loops. ${HOOK}`,
 		where: { side: 'inside', by: 'pin' },
 		after: true,
 	},

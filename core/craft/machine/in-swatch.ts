@@ -44,7 +44,7 @@ export const machineRows: InSwatch = {
 		},
 		cautions: [
 			'Hooks, latches and prongs are sharp, and the carriage moves: keep fingers, hair and sleeves clear.',
-			'What the maker’s manual says of the carriage, the weights and the numbers comes first.',
+			'Follow the maker’s manual for the carriage, the weights and the numbers first.',
 		],
 	},
 };

@@ -59,8 +59,8 @@ function tightOn(loops: Crossing, id: string, { tension, fibre }: Required<Machi
 			easier
 				? `“${easier.title}” goes easier; so do more rows before it, or fewer stitches.`
 				: tension + looser === TENSIONS.most
-					? `The dial ends at ${TENSIONS.most}: what is looser is a thinner yarn, more rows before it, or fewer stitches.`
-					: 'Looser are more rows before it, or fewer stitches.'
+					? `The dial ends at ${TENSIONS.most}: for a looser cable use thinner yarn, more rows before it, or fewer stitches.`
+					: 'More rows before it, or fewer stitches, make it looser.'
 		}`,
 	];
 }
@@ -93,7 +93,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	withTools: (tools) =>
 		machineFor({ tension: tools.bedNumber, fibre: tools.bedYarn, holding: tools.bedLever === 'on' }),
 	inSwatch: machineRows,
-	says: 'A single bed, the purl side towards you; the group put down first lies on top on the knit side.',
+	says: 'A single bed, the purl side towards you. The group you put down first is on top on the knit side.',
 	hasSentence: false,
 	speaks: /\bprongs?\b/i,
 	isHanded: false,
@@ -105,7 +105,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 	takes: (c, way) => {
 		const loops = twoGroupsUpTo(c, {
 			most: MOST_ON_BED,
-			third: 'A single bed has two transfer tools in two hands: there is none for a third group.',
+			third: 'You hold one transfer tool in each hand, so there is none for a third group.',
 			wide: (widest) => `Transfer tools have 3 prongs at most, and a group here has ${widest} loops.`,
 		});
 		if (!loops.ok) return loops;
@@ -116,7 +116,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 			faces: [otherFace('purl side, towards you', loops.value), { title: 'knit side', crossing: loops.value }],
 			changes: [
 				...tightOn(loops.value, way, { tension, fibre, holding }),
-				'While it is knitted the purl side is seen; the cable shows on the other side.',
+				'You see the purl side while you knit. The cable shows on the other side.',
 				`At least ${LEAST_ROWS} rows to the next crossing, ${ROPE_ROWS} in a rope; 2 to 4 needles between crossings in one row.`,
 				...(loops.value.work.includes('p')
 					? ['Purl stitches are knitted, let down and latched up the other way.']

@@ -21,7 +21,7 @@ export const MACHINE_WAYS: readonly MachineWay[] = [
 	{
 		id: 'two-tools',
 		title: 'Two transfer tools',
-		when: 'The usual one: both groups are lifted, and the one that is to lie on top goes down first.',
+		when: 'The usual way: lift both groups, and put the group for the top down first.',
 		applies: 'Two groups, up to 3 over 3.',
 		needs: 'Two transfer tools with as many prongs as loops.',
 		holders: 2,
@@ -31,7 +31,7 @@ export const MACHINE_WAYS: readonly MachineWay[] = [
 	{
 		id: 'loosened',
 		title: 'Loosened, the weight off',
-		when: 'For cotton, linen or anything that breaks: a higher number, and nothing pulls while the loops are carried.',
+		when: 'For cotton, linen or yarn that breaks: a higher number, and no weight while you move the loops.',
 		applies: 'Two groups, up to 3 over 3.',
 		needs: 'Two transfer tools with as many prongs as loops.',
 		holders: 2,
@@ -42,7 +42,7 @@ export const MACHINE_WAYS: readonly MachineWay[] = [
 	{
 		id: 'raised',
 		title: 'Raised between purl columns',
-		when: 'The cord should stand up from the ground: the column on each side is latched up the other way.',
+		when: 'For a strand that stands out: latch up the column on each side the other way.',
 		applies: 'Two groups, up to 3 over 3.',
 		needs: 'Two transfer tools and a latch tool. Hairy yarn hides the ladder: take a smooth one.',
 		holders: 2,

@@ -50,7 +50,7 @@ export const slipped: Craft = onNeedles({
 		if (!groups) {
 			return fail({
 				code: 'not-two-groups',
-				what: 'Long stitches cross over short ones: that takes two groups.',
+				what: 'Long stitches cross over short ones, so there are two groups.',
 				todo: 'Choose a crossing of two groups, such as 1 over 2.',
 			});
 		}
@@ -72,7 +72,7 @@ export const slipped: Craft = onNeedles({
 				`The ${front.length === 1 ? 'stitch' : front.length} on top ${front.length === 1 ? 'is' : 'are'} slipped, yarn behind, in the ${SLIPPED_ROWS} rows before, which are worked in the other colour.`,
 				`${front.length === 1 ? 'It' : 'Each'} is stretched to ${rounded(stretch)} times its length, and borrows that from its neighbours.`,
 			],
-			lost: ['The slipped rows are missing under the long stitches: the fabric draws in there.'],
+			lost: ['The long stitches skip rows, so the fabric draws in there.'],
 		});
 	},
 	vocabulary: () => PLAIN,

@@ -38,7 +38,7 @@ export const twisted: Craft = onNeedles({
 		if (widest > MOST_TWISTED) {
 			return fail({
 				code: 'too-wide',
-				what: `A group of ${widest} twisted stitches gives too little to pass another one.`,
+				what: `A group of ${widest} twisted stitches is too tight to pass another one.`,
 				todo: `Cross ${MOST_TWISTED} over ${MOST_TWISTED} at most, or knit the cable plain.`,
 			});
 		}
@@ -49,9 +49,9 @@ export const twisted: Craft = onNeedles({
 			faces: [{ title: 'right side', crossing: loops }],
 			changes: [
 				'Each knit stitch of the cable goes through the back loop, here and on every row between.',
-				'Worked flat, its wrong-side rows are purled through the back loop; some twist on right-side rows only, and the strand is then half as crisp.',
+				'Worked flat, purl wrong-side rows through the back loop. Some twist on right-side rows only; the strand is then less crisp.',
 			],
-			lost: ['It gives less: the same crossing sits tighter than in plain knitting.'],
+			lost: ['The same crossing is tighter than in plain knitting.'],
 		});
 	},
 	vocabulary: () => PLAIN,

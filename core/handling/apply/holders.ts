@@ -26,14 +26,14 @@ export function hold(state: HandState, move: MoveOf<'hold'>): Result<Applied> {
 		);
 	}
 	if (hangs && (hangs.side !== holder.side || hangs.depth !== holder.depth)) {
-		return refuse('That cable needle hangs somewhere else.', 'Add to it where it hangs, or bring it over first.');
+		return refuse('That cable needle is somewhere else.', 'Add to it where it hangs, or bring it over first.');
 	}
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const taken = atLeftTip(state, move.count);
-	if (!taken) return refuse(`There are not ${move.count} free loops at the tip of the left needle.`, 'Hold fewer.');
+	if (!taken) return refuse(`The left needle has fewer than ${move.count} free loops at its tip.`, 'Hold fewer.');
 	if (!hangs && clashes(state.holders, holder)) {
-		return refuse('Another cable needle hangs in that very place.', 'Say which of the two hangs nearer you.');
+		return refuse('Another cable needle is in the same place.', 'Say which of the two is nearer you.');
 	}
 	const held = taken.map((l): Loop => ({
 		...l,
@@ -57,7 +57,7 @@ export function swing(state: HandState, move: MoveOf<'swing'>): Result<Applied> 
 		return refuse('There is nothing on that cable needle.', 'Slip stitches to it first.');
 	const holder: Holder = { side: move.side, depth: move.depth ?? 'inner' };
 	if (clashes(others, holder)) {
-		return refuse('Another cable needle hangs in that very place.', 'Say which of the two hangs nearer you.');
+		return refuse('Another cable needle is in the same place.', 'Say which of the two is nearer you.');
 	}
 	const carried = loopsOn(state, move.holder).map((l): Loop => ({ ...l, plane: holderPlane(holder) }));
 	return ok({

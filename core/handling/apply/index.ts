@@ -41,6 +41,6 @@ export function applyMove(state: HandState, move: Move): Result<Applied> {
 		case 'lose':
 			return lose(state, move);
 		default:
-			return refuse('That is no move of two needles.', 'Take the moves of a way made for them.');
+			return refuse('That is not a move on two needles.', 'Choose a way for two needles.');
 	}
 }

@@ -21,7 +21,7 @@ export function slip(state: HandState, move: MoveOf<'slip'>): Result<Applied> {
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const taken = atLeftTip(state, move.count);
-	if (!taken) return refuse(`There are not ${move.count} free loops at the tip of the left needle.`, 'Slip fewer.');
+	if (!taken) return refuse(`The left needle has fewer than ${move.count} free loops at its tip.`, 'Slip fewer.');
 	const stitches = taken.map((l) => l.stitch);
 	const moved = moveTo(state.loops, stitches, 'right-tip', (l) => l.plane);
 	const slipped = taken.map((l): Loop => ({
@@ -121,7 +121,7 @@ export function release(state: HandState, move: MoveOf<'release'>): Result<Appli
 	const before = off.find(({ after }) => loopsOn(state, 'left').some((l) => l.stitch === after));
 	if (before) {
 		return refuse(
-			`Stitch ${before.after} still stands before the old loop of ${before.stitch}.`,
+			`Stitch ${before.after} comes before the old loop of ${before.stitch}.`,
 			`Work ${before.after} first.`,
 		);
 	}

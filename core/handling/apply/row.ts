@@ -29,7 +29,7 @@ export const enteredInTheWay = ({ loops }: HandState): ReturnType<typeof fail> |
 export const keptInTheWay = ({ kept }: HandState): ReturnType<typeof fail> | undefined =>
 	kept.length === 0
 		? undefined
-		: refuse('The left needle still carries the old loop of a worked stitch.', 'Let it off first.');
+		: refuse('The left needle still has the old loop of a worked stitch.', 'Let it off first.');
 
 /** Another holder in the place that is asked for. */
 export const clashes = (others: HandState['holders'], place: Holder): boolean =>

@@ -17,12 +17,12 @@ export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 	if (move.again) return workAgain(state, move);
 	if (past && (from !== 'left' || !move.keep)) {
 		return refuse(
-			'Only the left needle is reached past, and the old loop has to stay on.',
+			'You can reach past loops on the left needle only, and the old loop must stay on.',
 			'Keep it on, let it off after.',
 		);
 	}
 	if (move.keep && from !== 'left') {
-		return refuse('Only the left needle keeps an old loop on.', 'Let it come off the cable needle.');
+		return refuse('An old loop stays on the left needle only.', 'Let it come off the cable needle.');
 	}
 	if (past && state.kept.length > 0) {
 		return refuse('The old loop of one stitch is on the left needle already.', 'Let it off first.');
@@ -41,7 +41,7 @@ export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 	const entered = enteredInTheWay(state);
 	if (entered) return entered;
 	if (loopsOn(state, 'right').some((l) => !l.done)) {
-		return refuse('The right needle still carries unworked loops.', 'Put them back on the left needle first.');
+		return refuse('The right needle still has unworked loops.', 'Put them back on the left needle first.');
 	}
 	const leading = loop.mount === 'front' ? 'front' : 'back';
 	const done: Done = {
@@ -88,7 +88,7 @@ function workAgain(state: HandState, { from, stitch }: MoveOf<'work'>): Result<A
 	const [kept] = state.kept;
 	if (from !== 'left' || !kept || kept.after !== undefined) {
 		return refuse(
-			'No old loop stands first on the left needle.',
+			'No old loop is first on the left needle.',
 			'Work a stitch and keep its old loop on; then that can be worked once more.',
 		);
 	}
@@ -119,7 +119,7 @@ export function shiftYarn(state: HandState, move: MoveOf<'yarn'>): Result<Applie
 		return refuse('The yarn is there already.', 'Leave the yarn where it is.');
 	}
 	if (outside && hangingOn(state, move.to).length === 0) {
-		return refuse('No cable needle hangs on that side.', 'Take the yarn straight between the needles.');
+		return refuse('There is no cable needle on that side.', 'Take the yarn straight between the needles.');
 	}
 	return ok({ state: moved, stitches: [], passings: [] });
 }

@@ -61,7 +61,7 @@ export function applyOnBed(state: BedState, move: BedMove): Done {
 		case 'fall':
 			return fall(state, move);
 		default:
-			return refuse('That is no move at a single bed.', 'Take the moves of a way made for it.');
+			return refuse('That is not a move on a single bed.', 'Choose a way for it.');
 	}
 }
 
@@ -72,7 +72,7 @@ function castOn(state: BedState, { needle }: Of<'cast-on'>): Done {
 	const wrong = missing(state, needle);
 	if (wrong) return wrong;
 	const [next] = bareNeedles(state);
-	if (next === undefined) return refuse('Every needle carries its loop.', 'Take the carriage across.');
+	if (next === undefined) return refuse('Every needle has its loop.', 'Take the carriage across.');
 	if (next !== needle)
 		return refuse(`The yarn has come as far as needle ${next}.`, `Cast on needle ${next} before needle ${needle}.`);
 	if (state.needles[needle] === 'out') return refuse(`Needle ${needle} is out of work.`, 'Bring it into work first.');
@@ -106,7 +106,7 @@ function pickUp(state: BedState, { tool, prongs, needle, count }: Of<'pick-up'>)
 	const empty = lifted.findIndex((l) => !l);
 	if (empty !== -1 || count < 1) {
 		return refuse(
-			`Needle ${needle + Math.max(0, empty)} carries no loop of the crossing.`,
+			`Needle ${needle + Math.max(0, empty)} has no loop of the crossing.`,
 			'Lift loops that are on needles.',
 		);
 	}
@@ -124,14 +124,14 @@ function pickUp(state: BedState, { tool, prongs, needle, count }: Of<'pick-up'>)
 function putDown(state: BedState, { tool, needle }: Of<'put-down'>): Done {
 	const lifted = state.tools[tool];
 	const group = onTool(state, tool);
-	if (!lifted || group.length === 0) return refuse('That tool carries nothing.', 'Lift loops with it first.');
+	if (!lifted || group.length === 0) return refuse('That tool is empty.', 'Lift loops with it first.');
 	const wrong = missing(state, needle, group.length);
 	if (wrong) return wrong;
 	for (const [i] of group.entries()) {
 		const there = onNeedle(state, needle + i);
 		if (there || needle + i === 0 || needle + i === last(state)) {
 			return refuse(
-				`Needle ${needle + i} carries a loop already: two on one needle are a decrease.`,
+				`Needle ${needle + i} has a loop already. Two on one needle would be a decrease.`,
 				'Lift that loop first, or take free needles.',
 			);
 		}
@@ -161,7 +161,7 @@ function place(state: BedState, { needle, count, to }: Of<'place'>): Done {
 	const handled = state.loops.filter((l) => typeof l.on === 'number' && within(l.on));
 	if (to === 'out' && handled.length > 0) {
 		return refuse(
-			`Needle ${String(handled[0]!.on)} carries a loop, which would run.`,
+			`Needle ${String(handled[0]!.on)} has a loop, which would run.`,
 			'Move the loop before the needle goes out of work.',
 		);
 	}
@@ -174,7 +174,7 @@ function place(state: BedState, { needle, count, to }: Of<'place'>): Done {
 function row(state: BedState): Done {
 	const lifted = state.loops.filter((l) => l.on === 'tool-1' || l.on === 'tool-2');
 	if (lifted.length > 0) {
-		return refuse(`Loop ${lifted[0]!.stitch} still hangs on a tool.`, 'Put it down before the carriage passes.');
+		return refuse(`Loop ${lifted[0]!.stitch} is still on a tool.`, 'Put it down before the carriage passes.');
 	}
 	if (state.loops.some((l) => l.on === 'ladder') || Object.values(state.beside).includes('ladder')) {
 		return refuse('A stitch is let down.', 'Latch it up before the carriage passes.');
@@ -226,7 +226,7 @@ function ladder(state: BedState, { needle, pinched }: Of<'ladder'>): Done {
 			: refuse('That column is let down already, or latched up.', 'Let down one that is knitted.');
 	}
 	const loop = onNeedle(state, needle);
-	if (!loop?.done) return refuse(`Needle ${needle} carries no knitted stitch.`, 'Knit a row before it is let down.');
+	if (!loop?.done) return refuse(`Needle ${needle} has no knitted stitch.`, 'Knit a row before it is let down.');
 	if (!pinched) return fall(state, { kind: 'fall', stitch: loop.stitch });
 	return done({ ...state, loops: state.loops.map((l): BedLoop => (l === loop ? { ...l, on: 'ladder' } : l)) }, [
 		loop.stitch,

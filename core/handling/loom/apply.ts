@@ -54,17 +54,14 @@ export function applyOnLoom(state: LoomState, move: LoomMove): Done {
 		case 'slip-off':
 			return slipOff(state, move);
 		default:
-			return refuse('That is no move at a loom.', 'Take the moves of a way made for it.');
+			return refuse('That is not a move on a loom.', 'Choose a way for it.');
 	}
 }
 
 const exists = (state: LoomState, peg: number): ReturnType<typeof fail> | undefined =>
 	Number.isInteger(peg) && peg >= 1 && peg <= state.pegs
 		? undefined
-		: refuse(
-				`There is no peg ${peg} under this crossing.`,
-				`It stands on pegs 1 to ${state.pegs}, counted from the right.`,
-			);
+		: refuse(`There is no peg ${peg} under this crossing.`, `Its pegs are 1 to ${state.pegs}, counted from the right.`);
 
 const change = (
 	state: LoomState,
@@ -80,7 +77,7 @@ function castOn(state: LoomState, { peg }: Of<'cast-on'>): Done {
 	const wrong = exists(state, peg);
 	if (wrong) return wrong;
 	const [next] = barePegs(state);
-	if (next === undefined) return refuse('Every peg carries its loop.', 'Go on with the row.');
+	if (next === undefined) return refuse('Every peg has its loop.', 'Go on with the row.');
 	if (next !== peg) return refuse(`The yarn has come as far as peg ${next}.`, `Cast on peg ${next} before peg ${peg}.`);
 	const loop: PegLoop = { stitch: peg, peg, plane: 0, round: true, borrowed: 0, wrapped: false };
 	return change(
@@ -100,7 +97,7 @@ function mayCross(state: LoomState): ReturnType<typeof fail> | undefined {
 	return done < state.loops.length
 		? refuse('The row stops in the middle of the crossing.', 'Cross before it is begun, or once it is knitted off.')
 		: refuse(
-				'The working yarn still comes out of the last of these loops: it would be pulled large.',
+				'The working yarn still comes from the last of these loops, and would pull it large.',
 				'Knit off the stitch beyond first, or go round and cross on the way back.',
 			);
 }
@@ -109,7 +106,7 @@ function park(state: LoomState, { peg, side, by }: Of<'park'>): Done {
 	const wrong = exists(state, peg) ?? mayCross(state);
 	if (wrong) return wrong;
 	const loop = onPeg(state, peg);
-	if (!loop) return refuse(`Peg ${peg} carries no loop.`, 'Park one that is on a peg.');
+	if (!loop) return refuse(`Peg ${peg} has no loop.`, 'Park one that is on a peg.');
 	if ((side === 'across') !== (by === 'peg')) {
 		return refuse(
 			side === 'across' ? 'Across the gap there are only pegs to park on.' : 'There is no peg to park on there.',
@@ -122,14 +119,14 @@ function park(state: LoomState, { peg, side, by }: Of<'park'>): Done {
 	const there = state.loops.filter((l) => l.parked?.side === side && l.parked.by === by);
 	if (there.length >= ROOM[by]) {
 		return refuse(
-			`${WORDS[by]} would carry ${there.length + 1} loops.`,
+			`${WORDS[by]} would hold ${there.length + 1} loops.`,
 			`Park ${ROOM[by]} there at most, or take a stitch holder.`,
 		);
 	}
 	const other = state.loops.find((l) => l.parked && (l.parked.side !== side || l.parked.by !== by));
 	if (other) {
 		return refuse(
-			`Loop ${other.stitch} is parked in another place: which of them lies on top would be left to chance.`,
+			`Loop ${other.stitch} is parked in another place, so it is unclear which is on top.`,
 			'Park a group in one place.',
 		);
 	}
@@ -174,7 +171,7 @@ function shift(state: LoomState, { from, to, hooked = false }: Of<'shift'>): Don
 	const wrong = exists(state, from) ?? exists(state, to) ?? mayCross(state);
 	if (wrong) return wrong;
 	const loop = onPeg(state, from);
-	if (!loop) return refuse(`Peg ${from} carries no loop.`, 'Shift one that is on a peg.');
+	if (!loop) return refuse(`Peg ${from} has no loop.`, 'Shift one that is on a peg.');
 	const wanted = occupied(state, to);
 	if (wanted) return wanted;
 	const { loops, passings } = placed(state, loop, to, hooked);
@@ -182,7 +179,7 @@ function shift(state: LoomState, { from, to, hooked = false }: Of<'shift'>): Don
 }
 
 const occupied = (state: LoomState, to: number): ReturnType<typeof fail> | undefined =>
-	onPeg(state, to) && refuse(`Peg ${to} already carries a loop.`, 'Park that one first, or take a free peg.');
+	onPeg(state, to) && refuse(`Peg ${to} already has a loop.`, 'Park that one first, or take a free peg.');
 
 function seat(state: LoomState, { stitch, to, hooked = false }: Of<'seat'>): Done {
 	const wrong = exists(state, to) ?? mayCross(state) ?? occupied(state, to);
@@ -223,7 +220,7 @@ function mayWork(state: LoomState, peg: number): ReturnType<typeof fail> | undef
 	if (wrong) return wrong;
 	const parked = state.loops.find((l) => l.parked);
 	if (parked) return refuse(`Loop ${parked.stitch} is still parked.`, 'Seat it before the row goes on.');
-	if (!onPeg(state, peg)) return refuse(`Peg ${peg} carries no loop.`, 'Knit off pegs that do.');
+	if (!onPeg(state, peg)) return refuse(`Peg ${peg} has no loop.`, 'Knit off pegs that do.');
 	const [next] = waiting(state);
 	if (next === undefined) return refuse('Every loop here is knitted off or wrapped.', 'Go on with the next move.');
 	return next === peg
@@ -252,7 +249,7 @@ function liftOver(state: LoomState, { peg }: Of<'lift-over'>): Done {
 	const wrong = exists(state, peg);
 	if (wrong) return wrong;
 	const loop = onPeg(state, peg);
-	if (!loop?.wrapped) return refuse(`No yarn lies round peg ${peg}.`, 'Wrap it first.');
+	if (!loop?.wrapped) return refuse(`There is no yarn round peg ${peg}.`, 'Wrap it first.');
 	return change(state, withLoop(state.loops, { ...loop, wrapped: false, done: 'k' }), [loop.stitch]);
 }
 

@@ -30,7 +30,7 @@ export const LOOM_MISTAKES: readonly LoomMistake[] = [
 	{
 		id: 'wrong-order',
 		title: 'parked loops seated in the wrong order',
-		how: 'The loops come off the pin the other way about, and cross inside their own group.',
+		how: 'The loops come off the pin in the wrong order, and cross inside their own group.',
 		sites: (trace) => {
 			const seats = trace.steps.flatMap(({ move }) => (move.kind === 'seat' ? [move] : []));
 			const first = trace.steps.findIndex(({ move }) => move.kind === 'seat');
@@ -44,14 +44,14 @@ export const LOOM_MISTAKES: readonly LoomMistake[] = [
 	{
 		id: 'hung-up',
 		title: 'a loop hooked over one side of its peg',
-		how: 'The loop does not go all round its peg, so that it cannot be lifted over and the fabric hangs up there.',
+		how: 'The loop does not go all round its peg, so it cannot be lifted over.',
 		sites: (trace) =>
 			each(trace, (m) => (m.kind === 'seat' || m.kind === 'shift' ? { ...m, hooked: true } : undefined)),
 	},
 	{
 		id: 'not-tugged',
 		title: 'the loops not tugged back',
-		how: 'What a loop took from its neighbours on its way stays in it.',
+		how: 'The loop keeps the yarn that it took from its neighbours.',
 		sites: (trace) =>
 			trace.steps.flatMap(({ move }, i): Site[] =>
 				move.kind === 'tug' ? [{ at: i + 1, moves: movesIn(trace).filter((_, at) => at !== i) }] : [],

@@ -44,8 +44,8 @@ function problemOf(line: string, at: Span): RowProblem | undefined {
 		const [is, most] = [line.length, ROWS_LIMITS.line].map(thousands);
 		return {
 			code: 'long-line',
-			what: `This line is ${is} characters long; at most ${most} are read, so it is not worked.`,
-			todo: 'Write each row on a line of its own, or use brackets for what repeats.',
+			what: `This line has ${is} characters; a line has at most ${most}. It is not worked.`,
+			todo: 'Write each row on its own line, or use brackets for what repeats.',
 			at,
 		};
 	}
@@ -53,8 +53,8 @@ function problemOf(line: string, at: Span): RowProblem | undefined {
 	if (deep === undefined) return undefined;
 	return {
 		code: 'deep',
-		what: `Here a bracket stands within ${ROWS_LIMITS.depth} others; the line is not worked.`,
-		todo: 'Close brackets that are done, or write the inner part out.',
+		what: `Here a bracket is inside ${ROWS_LIMITS.depth} others; the line is not worked.`,
+		todo: 'Close brackets, or write the inner part out.',
 		at: { from: at.from + deep, to: at.from + deep + 1 },
 	};
 }

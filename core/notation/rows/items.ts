@@ -219,7 +219,7 @@ export class ItemReader {
 					what: unclosed ? 'This bracket is not closed.' : `“${this.#text.slice(from, to)}” is not understood here.`,
 					todo: unclosed
 						? 'Write ] or ) where the part to repeat ends.'
-						: 'Take it out, or write it as a comment behind #.',
+						: 'Remove it, or write it as a comment after #.',
 					at: unclosed ? { from: node.from, to: node.to } : { from, to },
 				});
 				continue;
@@ -247,8 +247,8 @@ export class ItemReader {
 						this.#complain(
 							token,
 							'star',
-							'Nothing says how the part behind this star is repeated.',
-							'Write “; rep from * to end” behind it, or take the star out.',
+							'This star has no repeat.',
+							'Write “; rep from * to end” after it, or remove the star.',
 						);
 						i += 1;
 						break;

@@ -118,8 +118,8 @@ export function* readingRows(whole: string, { school, glossary: given, among }: 
 	if (names.isSpent()) {
 		problems.push({
 			code: 'too-many-names',
-			what: `More than ${thousands(ROWS_LIMITS.names)} different words look like names; those after them were not looked up.`,
-			todo: 'Take out what is no pattern, or split it into two swatches.',
+			what: `More than ${thousands(ROWS_LIMITS.names)} different words look like names. Those after them were not read.`,
+			todo: 'Remove what is not pattern, or split it into two swatches.',
 			at: { from: 0, to: 0 },
 		});
 	}
@@ -183,7 +183,7 @@ function listed(problems: readonly RowProblem[]): readonly RowProblem[] {
 		{
 			code: 'more-problems',
 			what: `There are ${thousands(more)} more problems below this one.`,
-			todo: 'Mend those above first; the others are then listed.',
+			todo: 'Correct those above first; then you see the others.',
 			at: problems[ROWS_LIMITS.problems]!.at,
 		},
 	];
@@ -388,8 +388,8 @@ class LineReader {
 		const said = this.#text.slice(label.from, label.to);
 		const span = { from: label.from, to: label.to };
 		if (said.length > ROWS_LIMITS.label) {
-			const what = `What stands before the colon is ${said.length} characters long; a label has at most ${ROWS_LIMITS.label}.`;
-			this.#complain(label, 'long-label', what, 'Begin the row as “Row 3:”, and write its stitches behind the colon.');
+			const what = `The label before the colon has ${said.length} characters; it can have at most ${ROWS_LIMITS.label}.`;
+			this.#complain(label, 'long-label', what, 'Begin the row as “Row 3:”, and write its stitches after the colon.');
 			return;
 		}
 		this.past.push(...unreadInLabel(said.replace(COUNTED, blank), label.from));
@@ -416,7 +416,7 @@ class LineReader {
 			return;
 		}
 		if (!body) {
-			this.#complain(span, 'empty', 'Nothing says how this row is worked.', 'Write its stitches behind the colon.');
+			this.#complain(span, 'empty', 'This row has no stitches.', 'Write them after the colon.');
 			return;
 		}
 		const like = LIKE_ROWS.exec(this.#text.slice(body.from, body.to));
@@ -467,8 +467,8 @@ class LineReader {
 		this.#told += Math.max(1, line.numbers.length);
 		if (this.#told > ROWS_LIMITS.told) {
 			const most = thousands(ROWS_LIMITS.told);
-			const what = `The lines up to here tell more than ${most} rows; this one is not worked.`;
-			this.#complain(line.label ?? line.body, 'too-many-told', what, 'Tell each row once.');
+			const what = `The lines so far have more than ${most} rows; this one is not worked.`;
+			this.#complain(line.label ?? line.body, 'too-many-told', what, 'Write each row once.');
 			return;
 		}
 		this.rows.push(line);
@@ -544,7 +544,7 @@ function bodyOf(node: SyntaxNode): Span {
 /** More than any swatch has; what is beyond is told as this. */
 const MOST_CAST_ON = 99_999;
 
-const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a remark.';
+const HOW = 'Write a row as “Row 3: p3, C8F, p3”, or put # before a comment.';
 
 /** `bind off 3 sts`, `BO 3, k11`, `cast off the next two stitches`. */
 const SOME_OFF =

@@ -124,8 +124,8 @@ function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } 
 		if (!word) return;
 		problems.push({
 			code: 'unknown-word',
-			what: `“${word.slice(0, 24)}” is not a word that sentences use here.`,
-			todo: 'Say it with: sl, hold in front or in back, k, p, from cn, return to left needle, bring cn to front.',
+			what: `“${word.slice(0, 24)}” is not a word we know in a sentence.`,
+			todo: 'Use: sl, hold in front or in back, k, p, from cn, return to left needle, bring cn to front.',
 			at: { from, to },
 		});
 	};

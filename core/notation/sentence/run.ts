@@ -52,7 +52,7 @@ export function readSentence(text: string): Result<readonly SentenceReading[]> {
 	if (clauses.length === 0) {
 		return fail({
 			code: 'empty',
-			what: 'There is nothing in it to do.',
+			what: 'The sentence has no moves.',
 			todo: 'Paste a sentence such as: sl 2 sts to cn and hold in front, k2, k2 from cn.',
 		});
 	}
@@ -160,20 +160,16 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 		const id = named(which) ?? (ready.length > 1 && there?.length === 1 ? there[0] : undefined);
 		const hangs = ready.length === 1 ? hanging.get(ready[0]!)!.side : undefined;
 		if (which === undefined && side && hangs && hangs !== side)
-			return problem(at, `The cable needle is ${inPlace(hangs)}.`, 'Say from the cn, or where it hangs.');
+			return problem(at, `The cable needle is ${inPlace(hangs)}.`, 'Say from the cn, or say where it is.');
 		if (id && ready.includes(id)) return ok(id);
 		if (id)
 			return problem(at, `There is nothing on the ${ORDINALS[id]} cable needle here.`, 'Slip stitches to it first.');
 		if (ready.length === 1) return ok(ready[0]!);
 		return ready.length === 0
-			? problem(
-					at,
-					'There is nothing on a cable needle here.',
-					'Say first what is slipped to it, such as: sl 2 sts to cn.',
-				)
+			? problem(at, 'No stitches are on a cable needle here.', 'Slip stitches to it first: sl 2 sts to cn.')
 			: problem(
 					at,
-					'Two cable needles hang there, and this does not say which one.',
+					'There are two cable needles, and this does not say which one.',
 					'Say the first cn, or the second cn.',
 				);
 	};
@@ -211,7 +207,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 	for (const [i, clause] of clauses.entries()) {
 		const { verb } = clause;
 		if ((verb === 'hold' || verb === 'bring') && clause.target?.kind === 'right')
-			return problem(clause.at, 'What waits hangs at the left needle.', 'Say in front, or in back.');
+			return problem(clause.at, 'The held stitches are at the left needle.', 'Say in front, or in back.');
 		if (lookedUp.has(clause)) continue;
 		const works = verb === 'knit' || verb === 'purl';
 		// "knit the sts on cn": where they are is where they are taken from.
@@ -223,8 +219,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (clause.into && clause.count !== undefined)
 				return problem(
 					clause.at,
-					'Something is worked into one stitch more than once.',
-					'A crossing keeps its number of stitches: make them before it or after it.',
+					'One stitch is worked more than once.',
+					'A crossing keeps its number of stitches. Increase before it or after it.',
 				);
 			if (from?.kind === 'right')
 				return problem(
@@ -244,8 +240,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (clause.nth !== undefined && clause.nth !== 1 && clause.nth !== turn)
 				return problem(
 					clause.at,
-					`Stitch ${clause.nth} is not the next one there, and this does not say how the hands reach it.`,
-					'Say what is slipped, and to where, so that it comes next.',
+					`Stitch ${clause.nth} is not the next one, and this does not say how you reach it.`,
+					'Say what you slip, and where to, so that it comes next.',
 				);
 			const count =
 				clause.count === 'all' || (clause.count === undefined && clause.several) ? there : (clause.count ?? 1);
@@ -254,8 +250,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (off !== 'left' && count > there) {
 				return problem(
 					clause.at,
-					`The cable needle has ${many(there)}, and ${many(count)} are worked from it.`,
-					'Count what was slipped to it, and what is taken from it.',
+					`The cable needle has ${many(there)}, and you work ${many(count)} from it.`,
+					'Count the stitches you slip to it, and those you work from it.',
 				);
 			}
 			const wanted = verb === 'knit' ? 'behind' : 'front';
@@ -292,7 +288,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (inUse().length > 0 && toHolder.which === undefined) {
 				return problem(
 					clause.at,
-					'A cable needle is there already, and this does not say that it is another one.',
+					'There is a cable needle already, and this does not say that it is another one.',
 					'Say the first cn and the second cn.',
 				);
 			}
@@ -306,12 +302,12 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (count < 1 || count > MAX_STITCHES)
 				return problem(
 					clause.at,
-					'This does not say how many go to the cable needle.',
+					'This does not say how many stitches go to the cable needle.',
 					'Say a number, such as: sl 2 sts to cn.',
 				);
 			const beside = saidOf(clauses, i)?.beside?.which;
 			if (beside !== undefined && named(beside) === id)
-				return problem(clause.at, 'A cable needle is in front of the other one, or behind it.', 'Say which is which.');
+				return problem(clause.at, 'One cable needle must be in front of the other.', 'Say which is which.');
 			const place = settle(i, id);
 			moves.push({
 				move: { kind: 'hold', count, holder: id, ...place, ...(clause.knitwise ? { turned: true } : {}) },
@@ -326,7 +322,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (clause.target?.kind === 'right' || clause.side === 'front')
 				return problem(
 					clause.at,
-					'Stitches that wait are put back on the left needle, or worked off the cable needle.',
+					'Held stitches go back to the left needle, or are worked from the cable needle.',
 					'Say to the left needle, or how they are worked.',
 				);
 			const there = hanging.get(source.value)!.count;
@@ -339,7 +335,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			if (count > there)
 				return problem(
 					clause.at,
-					`The cable needle has ${many(there)}, and ${many(count)} are put back.`,
+					`The cable needle has ${many(there)}, and you put ${many(count)} back.`,
 					'Put back fewer.',
 				);
 			if (clause.nth !== undefined && clause.nth !== 1 && clause.nth !== there)
@@ -444,24 +440,20 @@ function runMoves({ moves }: Planned): Result<Omit<SentenceReading, 'differs'>> 
 		return problem(
 			at,
 			`${numbers} ${held.length === 1 ? 'is' : 'are'} left on the cable needle.`,
-			`Say what is done with ${held.length === 1 ? 'it' : 'them'}, such as: k${held.length} from cn.`,
+			`Say what to do with ${held.length === 1 ? 'it' : 'them'}, such as: k${held.length} from cn.`,
 		);
 	}
 	if (left.length > 0) {
 		return problem(
 			at,
-			`${many(left.length)} ${left.length === 1 ? 'is' : 'are'} put back on the left needle and never worked.`,
+			`${many(left.length)} ${left.length === 1 ? 'is' : 'are'} put back on the left needle and not worked.`,
 			'Say how they are worked.',
 		);
 	}
 	const unsettled = [...outcome.tangled, ...outcome.level];
 	if (unsettled.length > 0) {
 		const pairs = unsettled.map((pair) => listNumbers(pair)).join('; ');
-		return problem(
-			at,
-			`It does not say which lies on top: ${pairs}.`,
-			'Say in front or in back for each cable needle.',
-		);
+		return problem(at, `It does not say which is on top: ${pairs}.`, 'Say in front or in back for each cable needle.');
 	}
 	const made = crossing({
 		order: outcome.order,
@@ -472,8 +464,8 @@ function runMoves({ moves }: Planned): Result<Omit<SentenceReading, 'differs'>> 
 	if (made.value.over.length === 0) {
 		return fail({
 			code: 'nothing-crosses',
-			what: 'Every stitch keeps its place: nothing crosses.',
-			todo: 'Check how many are held, and when they are worked.',
+			what: 'Every stitch keeps its place, so nothing crosses.',
+			todo: 'Check how many you hold, and when you work them.',
 			at,
 		});
 	}

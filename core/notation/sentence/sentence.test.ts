@@ -83,11 +83,11 @@ describe('a glossary sentence', () => {
 	it.each([
 		['sl 2 from right needle to cn, hold in front, k2, k2 from cn', 'Only the next stitches of the left needle'],
 		['sl the second 2 sts to cn, hold in front, k2, k2 from cn', 'Only the next stitches of the left needle'],
-		['sl 2 to cn, hold in front, k2, return held sts to right needle, k2', 'are put back on the left needle'],
-		['sl 2 to cn, hold in front, k2, k second st from cn, k1 from cn', 'Stitch 2 is not the next one there'],
-		['sl 2 to cn, hold in front, k the 2nd st, k2 from cn', 'Stitch 2 is not the next one there'],
+		['sl 2 to cn, hold in front, k2, return held sts to right needle, k2', 'go back to the left needle'],
+		['sl 2 to cn, hold in front, k2, k second st from cn, k1 from cn', 'Stitch 2 is not the next one'],
+		['sl 2 to cn, hold in front, k the 2nd st, k2 from cn', 'Stitch 2 is not the next one'],
 		['sl 2 to cn, hold in front, k2, k2 from back cn', 'The cable needle is in front.'],
-		['sl 2 to cn, hold in front of right needle, k2, k2 from cn', 'What waits hangs at the left needle.'],
+		['sl 2 to cn, hold in front of right needle, k2, k2 from cn', 'The held stitches are at the left needle.'],
 	])('does not read past a word that says where: %s', (text, what) => {
 		expect(fault(text).what).toContain(what);
 	});
@@ -189,16 +189,16 @@ describe('a glossary sentence', () => {
 	it.each([
 		['sl 2 to cn and hold in back, k2', 'sentence', '2 stitches are left on the cable needle.'],
 		['sl 3 to cn, hold in back, k2, k2 from cn', 'sentence', '1 stitch is left on the cable needle.'],
-		['k2 from cn', 'sentence', 'There is nothing on a cable needle here.'],
+		['k2 from cn', 'sentence', 'No stitches are on a cable needle here.'],
 		[
 			'sl 2 to cn, hold in front, k2, k3 from cn',
 			'sentence',
-			'The cable needle has 2 stitches, and 3 stitches are worked from it.',
+			'The cable needle has 2 stitches, and you work 3 stitches from it.',
 		],
 		[
 			'sl 2 to cn, hold in front, k2, return sts from cn to left needle, p1',
 			'sentence',
-			'1 stitch is put back on the left needle and never worked.',
+			'1 stitch is put back on the left needle and not worked.',
 		],
 		[
 			'sl 2 to cn, hold in front, k2, k2 from second cn',
@@ -208,18 +208,18 @@ describe('a glossary sentence', () => {
 		[
 			'sl 2 to first cn, hold in front, sl 2 to second cn, hold in back, k2, k2 from cn',
 			'sentence',
-			'Two cable needles hang there, and this does not say which one.',
+			'There are two cable needles, and this does not say which one.',
 		],
 		['sl sts to cn, hold in front, k2, k2 from cn', 'sentence', 'There are'],
-		['k2, p2', 'nothing-crosses', 'Every stitch keeps its place: nothing crosses.'],
+		['k2, p2', 'nothing-crosses', 'Every stitch keeps its place, so nothing crosses.'],
 		[
 			'sl 40 to cn, hold in front, k40, k40 from cn',
 			'sentence',
 			'That is 80 stitches, more than the 60 that can be run.',
 		],
-		['sl 2 to cn, wiggle it, k2, k2 from cn', 'unknown-word', '“wiggle” is not a word that sentences use here.'],
-		['', 'empty', 'There is nothing in it to do.'],
-		['cn cn front', 'empty', 'There is nothing in it to do.'],
+		['sl 2 to cn, wiggle it, k2, k2 from cn', 'unknown-word', '“wiggle” is not a word we know in a sentence.'],
+		['', 'empty', 'The sentence has no moves.'],
+		['cn cn front', 'empty', 'The sentence has no moves.'],
 	])('that cannot be done says what is wrong: %s', (text, code, what) => {
 		if (what === 'There are') {
 			// One stitch is meant when no number is said; then the counts do not come out.

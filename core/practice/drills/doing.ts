@@ -27,7 +27,7 @@ export const doIt = drill<Done>({
 		return named && { named, deck, shown: asNamed(named.crossing, deck) };
 	},
 	question: ({ named: { name }, shown, deck }) => ({
-		asks: `Do it${handsAsked(deck)}: ${name}. However you like; the rest is worked as it stands.`,
+		asks: `Do it${handsAsked(deck)}: ${name}. However you like; the rest is worked as it is.`,
 		options: [],
 		byHand: shown,
 	}),

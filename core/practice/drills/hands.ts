@@ -52,7 +52,7 @@ const madeOf = ({ sentence, crossing, deck }: Handled): Crossing => {
 	return asItStands(run.ok && run.value.length === 1 ? run.value[0]!.crossing : crossing, deck).fabric;
 };
 const asksOf = ({ deck }: Handled, what: string): string =>
-	isLeft(deck) ? `Worked left-handed as it stands: ${what}?` : `${capital(what)}?`;
+	isLeft(deck) ? `Worked left-handed as written: ${what}?` : `${capital(what)}?`;
 
 export const leanOfHands = drill<Handled>({
 	id: 'lean-of-hands',
@@ -140,10 +140,10 @@ export const orderOfMoves = drill<Ordered>({
 			right: all && proof.ok,
 			says:
 				all && proof.ok
-					? 'In that order it comes out.'
+					? 'That order makes it.'
 					: trace.stopped
 						? `Move ${trace.stopped.at + 1} cannot be done then. ${trace.stopped.problem.what}`
-						: `It comes out otherwise than asked. ${handsOf(made)} first.`,
+						: `That makes something else. ${handsOf(made)} first.`,
 			asked: crossing,
 		};
 	},

@@ -28,7 +28,7 @@ export const fromBehind = drill<Crossing>({
 		seenAs(
 			crossing,
 			wordsFor(crossing).lean === given,
-			`It is ${titleOf(crossing)}. What is nearer here is further away there.`,
+			`It is ${titleOf(crossing)}. Front and back swap on the other side.`,
 		),
 });
 
@@ -46,7 +46,7 @@ export const leanOfPicture = drill<Crossing>({
 		seenAs(
 			crossing,
 			wordsFor(crossing).lean === given,
-			`It is ${titleOf(crossing)}: it leans the way that the strand in front goes upwards.`,
+			`It is ${titleOf(crossing)}. It leans the way the front strand goes up.`,
 		),
 });
 
@@ -88,7 +88,7 @@ export const whoComesHere = drill<Place>({
 		return crossing && { crossing, deck, place: 1 + by.below(crossing.n) };
 	},
 	question: ({ crossing, deck, place }) => ({
-		asks: `Stitches are numbered from the tip of the ${heldIn(deck).workedOff} needle, where they wait. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
+		asks: `Stitches are numbered from the tip of the ${heldIn(deck).workedOff} needle. Which of them is worked ${ORDINALS[place - 1] ?? `as number ${place}`} in ${titleOf(crossing)}?`,
 		options: Array.from({ length: crossing.n }, (_, i) => ({ id: String(i + 1), label: String(i + 1) })),
 	}),
 	judge: ({ crossing, deck, place }, [given = '']) => {
@@ -104,14 +104,14 @@ const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seven
 
 export const whoIsInFront = drill<Crossing>({
 	id: 'who-is-in-front',
-	title: 'Which group lies in front?',
+	title: 'Which group is in front?',
 	skill: 'front-back',
 	make: (deck, by) => {
 		const all = twoGrouped(deck).filter((c) => asTwoGroups(c)!.tip.length !== asTwoGroups(c)!.far.length);
 		return all.length === 0 ? someOf(deck, by) : by.of(all);
 	},
 	question: (crossing) => ({
-		asks: `${titleOf(crossing)}: where were the stitches that lie in front, before it was crossed?`,
+		asks: `${titleOf(crossing)}: where were the front stitches before you crossed them?`,
 		options: [
 			{ id: 'tip', label: 'On the right' },
 			{ id: 'far', label: 'On the left' },

@@ -26,7 +26,7 @@ const wordsAt = (c: Check, place: CraftId): string =>
 const CheckStepSchema = z.object({
 	...Noted,
 	kind: z.literal('check'),
-	checks: z.array(z.enum(CHECKS)).min(1, 'A check looks at something. Choose at least one thing.'),
+	checks: z.array(z.enum(CHECKS)).min(1, 'Choose at least one thing to check.'),
 });
 export type CheckStep = z.infer<typeof CheckStepSchema>;
 

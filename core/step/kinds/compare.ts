@@ -54,7 +54,7 @@ function blocks(step: CompareStep, { style }: Shown): readonly Block[] {
 						tone: 'quiet',
 						text:
 							step.of === 'readings'
-								? 'This name means the same everywhere, so there is nothing to compare. Choose another comparison.'
+								? 'This name has one meaning, so there is nothing to compare. Choose another comparison.'
 								: 'Only one way makes this crossing here, so there is nothing to compare. Choose another comparison.',
 					} as const,
 				]

@@ -191,7 +191,7 @@ export const crossing = kind<CrossingStep>({
 		...(step.view?.mistake
 			? {
 					things: (learners) => [
-						{ what: 'Latch hooks', shared: Math.ceil(learners / 2), because: 'for laddering and latching up; sharp' },
+						{ what: 'Latch hooks', shared: Math.ceil(learners / 2), because: 'for working up dropped stitches; sharp' },
 					],
 				}
 			: {}),

@@ -38,7 +38,7 @@ const TABLE = {
 		minutes: 10,
 		kit: () => ({ what: 'Pins', each: 20, because: 'sharp: counted out and counted back' }),
 	},
-	dry: { name: 'dry', says: 'Let it dry where it lies, before it is seamed.', minutes: 0 },
+	dry: { name: 'dry', says: 'Let it dry before you seam it.', minutes: 0 },
 	seam: {
 		name: 'seam',
 		says: 'Seam from the front once it is dry, the edge stitch inside, knit to knit and purl to purl: every stitch at both ends and where strands meet, every other between. Then weave in the tails.',

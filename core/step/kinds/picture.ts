@@ -11,7 +11,7 @@ const PictureStepSchema = z.object({
 	kind: z.literal('picture'),
 	/** The picture that its teacher keeps, and its size in points; left out until one is chosen. */
 	picture: KeptPictureSchema.optional(),
-	alt: z.string().max(MOST_ALT, `What a picture shows is said in at most ${MOST_ALT} characters. Shorten it.`),
+	alt: z.string().max(MOST_ALT, `A description has at most ${MOST_ALT} characters. Shorten it.`),
 });
 export type PictureStep = z.infer<typeof PictureStepSchema>;
 

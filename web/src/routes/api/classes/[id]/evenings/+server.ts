@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 
 const BeginSchema = z.object({
 	id: z.uuid(),
-	day: z.iso.date('A day is written like 2026-11-24.'),
+	day: z.iso.date('Write the date like 2026-11-24.'),
 	/** The lesson that it is to be; none for an evening without one. */
 	lesson: z.uuid().optional(),
 });

@@ -11,7 +11,7 @@ import type { RequestHandler } from './$types';
 const RoomSchema = z.object({
 	lesson: z.uuid(),
 	/** A date of the class to be among those of the lesson, at its usual hour. */
-	day: z.iso.date('A day is written like 2026-11-24.').optional(),
+	day: z.iso.date('Write the date like 2026-11-24.').optional(),
 });
 
 /** Gives a lesson the room of a class: who comes, with which tools and hands, and how long, how fast, and when. */
