@@ -1,5 +1,6 @@
 import { expect, expectAccessible, newLesson, newTeacher, nobody, saved, test } from './support.ts';
 import type { Page } from '@playwright/test';
+import sharp from 'sharp';
 
 test.use({ storageState: nobody });
 test.beforeEach(async ({ page }) => {
@@ -138,4 +139,16 @@ test('the tools of the class stand in Settings, and the stage follows them', asy
 	await expect(page.getByRole('radio', { name: /Loosened, the weight off/ })).toBeChecked();
 	await page.getByRole('radio', { name: /Two transfer tools/ }).check();
 	await expect(page.getByText('It goes in cotton, but tight')).toBeVisible();
+});
+
+test('a small logo is kept, and removed', async ({ page }, info) => {
+	// A file on disk, smaller than what browsers send while a page closes.
+	const file = info.outputPath('logo.png');
+	await sharp({ create: { width: 80, height: 40, channels: 3, background: '#24556b' } }).toFile(file);
+	await page.getByLabel('Add a logo').setInputFiles(file);
+	await expect(page.getByRole('img', { name: 'Your logo' })).toBeVisible();
+	await expect(saved(page)).toBeVisible();
+	await page.reload();
+	await page.getByRole('button', { name: 'Remove the logo' }).click();
+	await expect(page.getByLabel('Add a logo')).toBeAttached();
 });

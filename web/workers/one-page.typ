@@ -126,8 +126,9 @@
   set text(font: faces, lang: data.lang, fallback: false, size: layouts(large).first().first())
   let head = heading(level: 1, outlined: true, {
     set text(font: serif, weight: 600, size: if large { 24pt } else { 18pt })
-    block(width: 100%, below: 8pt, stroke: (bottom: 1pt), inset: (bottom: 6pt), grid(columns: (1fr, auto), gutter: 12pt, align: bottom,
-      [#if data.logo != none { box(image(data.logo, height: if large { 30pt } else { 22pt }, alt: "Logo"), baseline: 20%) + h(8pt) }#data.title #h(6pt) #text(font: faces, weight: 400, size: if large { 16pt } else { 10pt }, p.who)],
+    block(width: 100%, below: 8pt, stroke: (bottom: 1pt), inset: (bottom: 6pt), grid(columns: if data.logo == none { (0pt, 1fr, auto) } else { (auto, 1fr, auto) }, column-gutter: (if data.logo == none { 0pt } else { 10pt }, 12pt), align: bottom,
+      if data.logo != none { image(data.logo, height: if large { 30pt } else { 22pt }, alt: "Logo") },
+      [#data.title #h(6pt) #box(text(font: faces, weight: 400, size: if large { 16pt } else { 10pt }, p.who))],
       text(font: faces, weight: 400, size: if large { 16pt } else { 10pt }, if name == "" { [Name #box(width: 9em, stroke: (bottom: 0.6pt), height: 1em)] } else { name }))
     )
   })

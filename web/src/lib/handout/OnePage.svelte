@@ -139,7 +139,7 @@
 <main id="main" data-theme="day" aria-busy={now.kind === 'making'} class="pb-8 print:p-0">
 	<h1 class="sr-only">{lesson.title}: one page</h1>
 	{#if now.kind === 'making'}
-		<p class="sheet-page mx-auto grid place-content-center bg-white text-black print:hidden" role="status">
+		<p class="sheet-page mx-auto bg-white p-10 text-center text-black print:hidden" role="status">
 			Drawing the pages …
 		</p>
 	{:else if now.kind === 'failed'}
@@ -151,7 +151,7 @@
 	{:else}
 		{@const { address, pages, copies, of } = now}
 		{#if isInPart}
-			<p class="mx-auto max-w-[46rem] px-4 pb-3 print:hidden" role="status">
+			<p class="mx-auto max-w-[46rem] px-4 py-3 print:hidden" role="status">
 				You see the first {copies} of {of} people. The PDF has them all: save it, and print it from there.
 			</p>
 		{/if}

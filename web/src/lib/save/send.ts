@@ -53,7 +53,8 @@ async function answered<T, Current = never>(
 			method,
 			headers: { 'content-type': body instanceof Blob ? body.type : 'application/json' },
 			body,
-			keepalive: (body instanceof Blob ? body.size : (body?.length ?? 0)) < KEEPALIVE_MOST,
+			// Chromium refuses to send a file in such a request, however small it is.
+			keepalive: !(body instanceof Blob) && (body?.length ?? 0) < KEEPALIVE_MOST,
 		});
 		data = await response.json();
 	} catch {

@@ -69,7 +69,7 @@
 			{#each alike(size.together) as one, nth (nth)}
 				<dt class="quiet">Strand {one.letters}</dt>
 				<dd>
-					crossed {crossedSaid(one)}, strain {one.strain.toFixed(2)}:
+					crossed {crossedSaid(one)}:
 					<strong>{one.verdict}</strong>
 				</dd>
 			{/each}

@@ -125,7 +125,7 @@
 			light,
 			unit,
 			marked,
-			label: `Preview, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size and strain are told beside it.`,
+			label: `Preview, seen from the ${side === 'RS' ? style.sides.right : style.sides.wrong}; its size is beside it.`,
 		}),
 	);
 	let unsaved = $state(false);
@@ -298,14 +298,13 @@
 			{/if}
 			{#if size && size.together.length > 0}
 				<table class="mt-4 w-full text-[0.94rem]">
-					<caption class="lead text-left">Strands: what they take up, and how far they are pulled</caption>
+					<caption class="lead text-left">Strands: what they take up, and how tight they are</caption>
 					<thead>
 						<tr class="quiet text-right text-sm">
 							<th class="text-left font-normal" scope="col">Strand</th>
 							<th class="font-normal" scope="col">crossed</th>
 							<th class="font-normal" scope="col">takes up</th>
-							<th class="font-normal" scope="col">strain</th>
-							<th class="font-normal" scope="col">so it is</th>
+							<th class="font-normal" scope="col">to knit</th>
 						</tr>
 					</thead>
 					<tbody>
@@ -320,29 +319,29 @@
 											? say('in the tension')
 											: `${Math.max(0, Math.round((1 - one.takeUp) * 100))} %`}
 								</td>
-								<td>{one.strain.toFixed(2)}</td>
 								<td class={isTight(one.verdict) ? 'text-warning font-bold' : 'font-semibold'}>{strainSaid(one)}</td>
 							</tr>
 						{/each}
 					</tbody>
 				</table>
 				<p class="mt-2 text-[0.94rem]">
-					In other hands:
+					For a tight, an average and a loose knitter:
 					{#each groups as one, i (i)}{i > 0 ? '; ' : ''}<strong>{one.letters}</strong>
-						{#each TENSIONS_OF_HAND as tension, k (k)}{@const strain = strainOf({
-								travel: one.travel,
-								rows: one.since,
-								gauge,
-								...(fibre ? { fibre } : {}),
-								tension,
-							})}{k > 0 ? ', ' : ''}{tension}
-							{strain.toFixed(2)} ({strainVerdict(strain)}){/each}{/each}.
+						{#each TENSIONS_OF_HAND as tension, k (k)}{k > 0 ? ', ' : ''}{strainVerdict(
+								strainOf({
+									travel: one.travel,
+									rows: one.since,
+									gauge,
+									...(fibre ? { fibre } : {}),
+									tension,
+								}),
+							)}{/each}{/each}.
 				</p>
 				<p class="mt-2 text-[0.94rem]">
 					<a class="wordlink" href="/swatches/{opened.id}/beside">Lay another swatch beside it</a>
 				</p>
 				<details class="mt-3 text-[0.94rem]" bind:open={curves}>
-					<summary class="wordlink w-fit list-none">Tight or loose? Strain by rows between crossings</summary>
+					<summary class="wordlink w-fit list-none">Details: tight or loose, by rows between crossings</summary>
 					{#if curves}
 						<StrainCurve
 							together={size.together}
@@ -351,7 +350,9 @@
 							{light}
 							colours={layer.cords.cords.map((c) => c.colour)}
 						/>
-						<p class="quiet">A large point shows this pattern. As numbers:</p>
+						<p class="quiet">
+							Strain is how far the crossed stitches are pulled. A large point shows this pattern. As numbers:
+						</p>
 					{/if}
 					<div
 						class="relative mt-2 overflow-x-auto"
