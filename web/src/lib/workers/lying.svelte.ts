@@ -17,8 +17,8 @@ const sameHow = (a: HowItLies, b: HowItLies): boolean => a.pull === b.pull && a.
 
 export class Lying {
 	#lain = $state.raw<Lain & { readonly how: HowItLies }>();
-	/** On its way from how it lay before. */
-	#shown = $state.raw<LiesAcross>();
+	/** On its way from how it lay before, with the rows that it is of. */
+	#shown = $state.raw<Lain>();
 	readonly #rows: () => Rows;
 	readonly #how: () => HowItLies;
 
@@ -28,12 +28,15 @@ export class Lying {
 		let asked: (Rows & { how: HowItLies }) | undefined;
 		let stop: (() => void) | undefined;
 		const relaxer = new Relaxer((heard) => {
-			const before = this.#shown;
+			const before = this.#shown?.lies;
+			const { worked, cords } = asked!;
 			this.#lain = { ...asked!, lies: heard };
 			stop?.();
 			// What is said of it is shown first; its picture takes longer to make, and comes a breath later.
 			const breath = setTimeout(() => {
-				stop = moveFrom(before?.x, heard.x, (x) => (this.#shown = { ...heard, x }));
+				stop = moveFrom(before?.x, heard.x, (x) => {
+					this.#shown = { worked, cords, lies: { ...heard, x } };
+				});
 			});
 			stop = () => clearTimeout(breath);
 		});
@@ -60,7 +63,6 @@ export class Lying {
 
 	/** What is seen: the rows that were last heard of, on their way to where they lie. */
 	get seen(): Lain | undefined {
-		const lain = this.#lain;
-		return lain && this.#shown ? { worked: lain.worked, cords: lain.cords, lies: this.#shown } : undefined;
+		return this.#shown;
 	}
 }
