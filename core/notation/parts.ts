@@ -39,6 +39,9 @@ export interface NameParts {
 const sayingSigns = (text: string): string =>
 	text
 		.replace(/[\s:.;]+$/, '')
+		// “R.C.”, “Rt cross”, “Lt cross”: the letter alone.
+		.replaceAll(/(?<=\b[a-z])\.(?=[a-z]\b)/gi, ' ')
+		.replaceAll(/\b([rl])t(?=[\s-]+(?:purl\s+)?(?:cross|cable)\b)/gi, '$1 ')
 		.replaceAll(/(?<=[a-z])[-‐‑–](?=[a-z])|(?<=\d)[-‐‑–](?=[a-z]{2})|(?<=[a-z]{2})[-‐‑–](?=\d)/gi, ' ');
 
 /** Splits a text into the parts of a name. Total: any string gives an answer. */

@@ -86,7 +86,9 @@ function nameOrWhyNot(
 			});
 	}
 	const parts = nameParts(text);
-	if (!parts.shape) return () => notRead(text, school, parts, whyNot(text, parts, school));
+	if (!parts.shape) {
+		return twiceNamed(text, stated, among) ?? (() => notRead(text, school, parts, whyNot(text, parts, school)));
+	}
 	const readers = schoolsReading(parts.shape).filter((s) => s.id === stated || among.includes(s.id));
 	const reader = readers.find((s) => s.id === stated) ?? (readers.length === 1 ? readers[0] : undefined);
 	if (!reader) {
@@ -111,6 +113,54 @@ function nameOrWhyNot(
 	};
 }
 
+/** A name and behind it, in brackets, another one of the same crossing: `C4B (2/2 RC)`. */
+const TWICE = /^(\s*)([^()[\]]+?)\s*[([]\s*([^()[\]]+?)\s*[)\]][\s.:]*$/d;
+
+/** The two names of a text that names a crossing twice, each with all that it may mean, and its place. */
+function bothNames(text: string) {
+	const found = TWICE.exec(text);
+	if (!found) return undefined;
+	const names = [2, 3].map((k) => ({ text: found[k]!, from: found.indices![k]![0], parts: nameParts(found[k]!) }));
+	return names.every(({ parts }) => parts.shape)
+		? names.map((name) => ({ ...name, means: allOf(name.parts).readings }))
+		: undefined;
+}
+
+/** What both names of a text can mean. */
+function sharedBy(names: NonNullable<ReturnType<typeof bothNames>>): readonly Reading[] {
+	const [first, second] = names as [(typeof names)[0], (typeof names)[0]];
+	const keys = new Set(second.means.map((m) => canonical(m.crossing)));
+	return first.means.filter((m) => keys.has(canonical(m.crossing)));
+}
+
+/** The reading of a crossing that is named twice; of two different ones why not. */
+function twiceNamed(
+	text: string,
+	stated: StatedSchool,
+	among: readonly SchoolId[],
+): NameRead | (() => NameNotRead) | undefined {
+	const names = bothNames(text);
+	if (!names) return undefined;
+	const shared = sharedBy(names);
+	for (const name of names) {
+		const read = nameOrWhyNot(name.text, stated, 0, among);
+		const settled = typeof read === 'function' ? shared : [read];
+		const [only] = settled;
+		if (settled.length !== 1 || !shared.some((m) => canonical(m.crossing) === canonical(only!.crossing))) continue;
+		const parts = name.parts.understood.map((p) => ({ ...p, from: p.from + name.from, to: p.to + name.from }));
+		const meanings = [{ crossing: only!.crossing, differs: '' }];
+		return { ok: true, crossing: only!.crossing, school: only!.school, parts, meanings, elsewhere: [] };
+	}
+	const [first, second] = names as [(typeof names)[0], (typeof names)[0]];
+	return () =>
+		notRead(text, SCHOOLS[stated === 'any' ? 'slash' : stated], noParts, {
+			code: 'two-names',
+			what: `“${first.text}” and “${second.text}” are different crossings.`,
+			todo: 'Write one of the two.',
+			at: { from: second.from, to: second.from + second.text.length },
+		});
+}
+
 export interface AllReadings {
 	/** Every crossing that some school means by the name, each once, with the first school that does. */
 	readonly readings: readonly Reading[];
@@ -124,6 +174,9 @@ export interface AllReadings {
 export function readAll(text: string): AllReadings {
 	const parts = text.length > MAX_NAME_LENGTH ? noParts : nameParts(text);
 	if (!parts.shape) {
+		const names = text.length > MAX_NAME_LENGTH ? undefined : bothNames(text);
+		const shared = names ? sharedBy(names) : [];
+		if (shared.length > 0) return { readings: shared, needsGlossary: false, problems: [] };
 		const read = readName(text, 'slash');
 		return { readings: [], needsGlossary: false, problems: read.ok ? [] : read.problems };
 	}

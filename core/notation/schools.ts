@@ -110,12 +110,16 @@ const THREE_PLACES = ['in front', 'in the centre', 'on the other side'] as const
 
 /** What `k2/p1` says of its groups: whether the back one is purled; in words what is wrong with it. */
 function groupWorks(parts: readonly NamePart[]): { readonly purl?: boolean } | string {
-	const said = parts.flatMap((p, i) =>
-		parts[i + 1]?.term === 'Count' && (p.term === 'Knit' || p.term === 'Purl') ? [p.term] : [],
-	);
-	if (said.length === 0) return {};
+	const said = parts.flatMap((p, i) => {
+		const before = parts[i - 1]?.term;
+		return p.term === 'Count' ? [before === 'Knit' || before === 'Purl' ? before : undefined] : [];
+	});
 	if (said[0] === 'Purl') return 'No name says that the front group is purled.';
-	return { purl: said.at(-1) === 'Purl' };
+	const behind = said[1];
+	if (behind === undefined) return {};
+	const isPurl = parts.some((p) => p.term === 'RightPurlCross' || p.term === 'LeftPurlCross');
+	if (behind === 'Knit' && isPurl) return 'It says that the back group is knit, and that it is purled.';
+	return { purl: behind === 'Purl' };
 }
 
 const slash: School = {

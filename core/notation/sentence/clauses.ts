@@ -45,7 +45,12 @@ export interface Clause {
 	/** Something is worked into a stitch, as when two are made of one. */
 	readonly into: boolean;
 	readonly tbl: boolean;
-	readonly knitwise: boolean;
+	/** How the needle goes in, where it is said. */
+	readonly wise?: 'knit' | 'purl';
+	/** Where the yarn is meanwhile, where it is said. */
+	readonly yarn?: Side;
+	/** The first word that says nothing here, or a second time something else. */
+	readonly idle?: Span;
 	/** After "then", a bracket or a full stop: what follows up to "from cn" may all come from there. */
 	readonly opens: boolean;
 	/** A bracket was closed right before it. */
@@ -74,36 +79,62 @@ export function clausesOf(typed: string): {
 	/** Parts that were read past: names, sizes and remarks. */
 	readonly past: readonly Span[];
 } {
-	const { text, at, past } = plainly(typed);
+	const { text, at, past, isTwisted } = plainly(typed);
 	const place = ({ from, to }: Span): Span => ({ from: at[from]!, to: Math.max(at[from]!, at[to]!) });
 	const { segments, problems } = segmentsOf(text);
 	const clauses: Clause[] = [];
+	const idles: Span[] = [];
 	for (const segment of segments) {
 		const before = clauses.length;
 		clauses.push(...readSegment(text, segment, place));
 		if (clauses.length > before) continue;
 		const last = clauses.at(-1);
-		if (last) clauses[clauses.length - 1] = completed(last, readArguments(segment.tokens), segment.closed);
+		const said = last && completed(last, readArguments(segment.tokens), segment.closed);
+		if (said) clauses[clauses.length - 1] = said;
+		else if (segment.tokens.some(({ term }) => term !== 'Filler')) idles.push(spanOf(segment.tokens));
 	}
+	for (const { idle: at } of clauses) if (at) idles.push(at);
+	if (clauses.length > 0) problems.push(...idles.map((at) => idle(text, at)));
 	return {
-		clauses,
+		clauses: isTwisted ? clauses.map((c) => (isWork(c) ? { ...c, tbl: true } : c)) : clauses,
 		problems: problems.map((p) => (p.at ? { ...p, at: place(p.at) } : p)),
 		past,
 	};
 }
 
-/** A clause with what is said after it without a verb of its own. */
-function completed(clause: Clause, said: Arguments, closed: boolean): Clause {
-	const { source, side, beside } = said;
+export const isWork = ({ verb }: Clause): boolean => verb === 'knit' || verb === 'purl';
+
+const spanOf = (tokens: readonly Span[]): Span => ({ from: tokens[0]!.from, to: tokens.at(-1)!.to });
+
+const idle = (text: string, { from, to }: Span): Problem => ({
+	code: 'unknown-word',
+	what: `“${text.slice(from, to).slice(0, 40)}” does not say what to do here.`,
+	todo: 'Remove it, or write it as: sl 2 sts to cn and hold in front, k2, k2 from cn.',
+	at: { from, to },
+});
+
+/** A clause with what is said after it without a verb of its own; none where the clause has no use for it. */
+function completed(clause: Clause, said: Arguments, closed: boolean): Clause | undefined {
+	const { source, side, beside, holder, idle: strange } = said;
+	const { count, target, inner, rightmost, nth, into, tbl, wise, yarn } = said;
+	if (strange || count !== undefined || target || inner || rightmost || nth !== undefined || into || yarn)
+		return undefined;
 	// "(k1, p1) from cn": where the last one comes from, and so the list.
-	if (closed && source && !clause.source) return { ...clause, source };
+	if (closed && source && !clause.source) return tbl || wise ? undefined : { ...clause, source };
+	if (source) return undefined;
+	// "k2, through the back loops", "sl 2 to cn, purlwise".
+	if (tbl && !(isWork(clause) && side === undefined && !beside)) return undefined;
+	if (tbl) return { ...clause, tbl: true };
 	// "sl 2 to cn, in back", "hold in back, behind the first cn".
 	const hangs = clause.verb === 'slip' || clause.verb === 'hold' || clause.verb === 'bring';
-	if (!hangs) return clause;
+	const isMore = side !== undefined || beside !== undefined || holder !== undefined || wise !== undefined;
+	if (!hangs) return isMore ? undefined : clause;
+	if (side !== undefined && clause.side !== undefined && side !== clause.side) return undefined;
 	return {
 		...clause,
 		...(side !== undefined && clause.side === undefined ? { side } : {}),
 		...(beside !== undefined && clause.beside === undefined ? { beside } : {}),
+		...(wise === undefined ? {} : { wise }),
 	};
 }
 
@@ -213,7 +244,6 @@ function readArguments(tokens: readonly Token[]): Arguments {
 		rightmost: false,
 		into: false,
 		tbl: false,
-		knitwise: false,
 	};
 	let preposition: 'from' | 'to' | undefined;
 	let isOf = false;
@@ -278,11 +308,13 @@ function readArguments(tokens: readonly Token[]): Arguments {
 				if (isNth) {
 					found.nth = Number(token.text);
 					i += 1;
-				} else found.count ??= Number(token.text);
+				} else if (found.count === undefined) found.count = Number(token.text);
+				else found.idle ??= token;
 				break;
 			}
 			case 'Number':
-				found.count ??= token.text === 'all' ? 'all' : NUMBERS.indexOf(token.text) + 1;
+				if (found.count === undefined) found.count = token.text === 'all' ? 'all' : NUMBERS.indexOf(token.text) + 1;
+				else found.idle ??= token;
 				break;
 			case 'Ordinal':
 				// “The first st”; “the other sts” only tells them from those before.
@@ -323,10 +355,14 @@ function readArguments(tokens: readonly Token[]): Arguments {
 			}
 			case 'Knit':
 			case 'Purl':
-				if (isManner(tokens, i)) found.knitwise = token.term === 'Knit';
+				if (isManner(tokens, i)) found.wise = token.term === 'Knit' ? 'knit' : 'purl';
 				break;
 			case 'Wise':
-				found.knitwise = token.text.startsWith('k');
+				found.wise = token.text.startsWith('k') ? 'knit' : 'purl';
+				break;
+			case 'YarnBack':
+			case 'YarnFront':
+				found.yarn = token.term === 'YarnBack' ? 'back' : 'front';
 				break;
 			case 'CentreWord':
 				found.inner = true;
@@ -365,7 +401,9 @@ function readArguments(tokens: readonly Token[]): Arguments {
 					found.beside = { where, which: beside.which };
 					i = beside.end - 1;
 				} else {
-					found.side ??= token.term === 'Front' ? 'front' : 'back';
+					const side = token.term === 'Front' ? 'front' : 'back';
+					if (found.side !== undefined && found.side !== side) found.idle ??= token;
+					found.side ??= side;
 				}
 				isOf = token.term === 'Behind' && !beside;
 				preposition = undefined;

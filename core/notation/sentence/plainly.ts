@@ -12,6 +12,8 @@ export interface Plainly {
 	readonly at: readonly number[];
 	/** Parts that say nothing to do: names, sizes, remarks. */
 	readonly past: readonly Span[];
+	/** Every stitch is worked through its back loop, as the end of the sentence says. */
+	readonly isTwisted: boolean;
 }
 
 type Way = readonly [from: RegExp, to: string | ((...groups: string[]) => string)];
@@ -27,7 +29,17 @@ const WAYS: readonly Way[] = [
 	[/\b(front|back) cn\b/gi, (_, side) => `cn in ${side}`],
 	// How the needle goes in.
 	[/\b([pk])-?\s?wise\b/gi, (_, how) => `${how}wise`],
-	[/\b(?:in|into|through) (?:the )?back of (?:the )?(?:loop|st|stitch)\b/gi, 'tbl'],
+	[/\b(?:in|into|through) (?:the )?back of (?:the )?(?:loop|st|stitch|sts|stitches)\b/gi, 'tbl'],
+	[/(?<=\b(?:k|p|knit|purl)\s?\d*\s+)(?:in|into|through) (?:the )?back of (?=(?:the )?next\b)/gi, 'tbl '],
+	// “The 3rd and 4th sts”: two of them, from the 3rd on.
+	[
+		/\b(?:the )?(\d)(?:st|nd|rd|th)(?:\s*(?:and|&|,)\s*(?:the )?(\d)(?:st|nd|rd|th))+(?=\s+(?:sts|stitches)\b)/gi,
+		(whole, first, last) => {
+			const named = [...whole.matchAll(/\d/g)].map(Number);
+			const inTurn = named.every((n, i) => n === Number(first) + i);
+			return inTurn ? `${Number(last) - Number(first) + 1} ${first}th` : whole;
+		},
+	],
 	[
 		/\b(?:in|into) (?:the )?back\b(?=\s*(?:,|;|\.|$|and\b|then\b))(?<=\b[kp]\s?\d*\s+(?:in|into)\s+(?:the\s+)?back)/gi,
 		'tbl',
@@ -39,7 +51,9 @@ const WAYS: readonly Way[] = [
 	// Where it hangs.
 	[/\bbetween the first cn and (?:the )?(?:work|needles?)\b/gi, 'in front of first cn'],
 	[/\b(to|in) the (front|back) between (?:the )?needles\b/gi, (_, to, side) => `${to} the ${side}`],
-	[/\bof (?:the |your )?fabric\b/gi, 'of work'],
+	[/\bof (?:the |your )?(?:fabric|knitting)\b/gi, 'of work'],
+	[/^(\s*)with (?:the )?cn (?:in|at) (?:the )?(front|back)\b/gi, (_, space, side) => `${space}hold cn in ${side}`],
+	[/(?<=\bcn\b.*)\bto it\b/gi, 'to cn'],
 	[
 		/\bplace\s+(\d+|\w+)\s+(sts?|stitch(?:es)?)\s+on hold\b/gi,
 		(_, many, what) => `slip ${many} ${what} to cn and hold`,
@@ -84,7 +98,7 @@ const OFF = String.raw`\s*,?\s*(?:and\s+)?(?:sl|slip|drop|let)\s+(?:both|all)(?:
 const ST = String.raw`(?:\s+(?:st|stitch)\b)?`;
 /** A stitch further on is worked before those next to the tip, and all old loops go off together. */
 const FURTHER = new RegExp(
-	String.raw`^\s*(?:skip\s+(?<skip>\d+|one|two|three)(?:\s+(?:sts?|stitch(?:es)?))?\s*(?:,|and|then)?\s*)?(?:k|knit)(?:\s+into)?(?:\s+(?:the\s+)?(?<leg>front|back)\s+of)?(?:\s+the)?\s+(?<nth>2nd|second|3rd|third|next)${ST}(?:\s+on\s+(?:the\s+)?(?:LH|left)(?:[- ]hand)?\s+needle)?(?<how>\s+(?:through\s+(?:the\s+)?(?:front|back)(?:\s+(?:loop|leg))?|tbl))?(?<behind>\s+from\s+behind)?\s*(?:,\s*)?(?:and\s+)?then\s+(?:(?:k|knit)\s+)?(?:(?:into\s+)?(?:the\s+)?(?:front\s+of\s+)?)(?:the\s+)?(?:first|1st|skipped)${ST}(?:s|\s+and\s+(?:2nd|second)${ST}|\s+sts)?${OFF}`,
+	String.raw`^\s*(?:skip\s+(?:the\s+)?(?<skip>\d+|one|two|three|first|1st)(?:\s+(?:sts?|stitch(?:es)?))?\s*(?:,|and|then)?\s*)?(?:k|knit)(?:\s+into)?(?:\s+(?:the\s+)?(?<leg>front|back)\s+of)?(?:\s+the)?\s+(?<nth>2nd|second|3rd|third|next)${ST}(?:\s+on\s+(?:the\s+)?(?:(?:LH|left)(?:[- ]hand)?\s+)?needle)?(?:\s+(?:in\s+front\s+of|(?<past>behind))\s+(?:the\s+)?(?:first|1st|skipped)${ST})?(?<how>\s+(?:through\s+(?:the\s+)?(?:front|back)(?:\s+(?:loop|leg))?|tbl))?(?<behind>\s+from\s+behind)?(?:\s*,?\s*(?:and\s+)?(?:leave|keep)\s+(?:it\s+)?on\s+(?:the\s+)?(?:left\s+)?needle)?\s*(?:,\s*(?:and\s+)?(?:then\s+)?|(?:and\s+)?then\s+)(?:(?:k|knit)\s+)?(?:(?:into\s+)?(?:the\s+)?(?:front\s+of\s+)?)(?:the\s+)?(?:first|1st|skipped)${ST}(?:s|\s+and\s+(?:2nd|second)${ST}|\s+sts)?(?:${OFF}|\s*\.?\s*$)`,
 	'i',
 );
 
@@ -95,17 +109,18 @@ const FURTHER = new RegExp(
 function withoutNeedle(text: string): string | undefined {
 	const further = FURTHER.exec(text)?.groups;
 	if (further) {
-		const { skip, leg, nth = '', how = '', behind } = further;
+		const { skip, leg, nth = '', how = '', behind, past } = further;
 		const third = /3rd|third/i.test(nth) ? 2 : 1;
-		const waits = skip ? (NUMBERS[skip.toLowerCase()] ?? Number(skip)) : third;
+		const waits = skip ? (NUMBERS[skip.toLowerCase()] ?? Number.parseInt(skip, 10)) : third;
 		if (skip && /\d|second|third/i.test(nth) && waits !== third) return undefined;
-		const isBehind = leg?.toLowerCase() === 'back' || /back|tbl/i.test(how) || behind !== undefined;
+		const isBehind =
+			leg?.toLowerCase() === 'back' || /back|tbl/i.test(how) || behind !== undefined || past !== undefined;
 		// From behind the needle goes in at the back loop, unless the front one is named.
 		const isTwisted = isBehind && leg?.toLowerCase() !== 'front' && !/front/i.test(how);
 		return `sl ${waits} to cn, hold in ${isBehind ? 'front' : 'back'}, k1${isTwisted ? ' tbl' : ''}, k${waits} from cn`;
 	}
 	const dropped =
-		/^\s*(?:drop|let)\s+(?:the\s+)?(next|\d+)\s+sts?(?:\s+off(?:\s+(?:the\s+)?needle)?)?\s+to\s+(?:the\s+)?(front|back)(?:\s+of\s+(?:the\s+)?work)?\s*,\s*(.*)$/i.exec(
+		/^\s*(?:drop|let|slip|sl)\s+(?:the\s+)?(next|\d+)\s+sts?(?:\s+off(?:\s+(?:the\s+)?(?:left(?:[- ]hand)?\s+)?needle)?)?\s+(?:to|(?:and\s+)?(?:leave|let)\s+(?:(?:it|them)\s+)?hang(?:ing)?\s+(?:in|at))\s+(?:the\s+)?(front|back)(?:\s+of\s+(?:the\s+)?work)?\s*,\s*(.*)$/i.exec(
 			text,
 		);
 	if (dropped) {
@@ -113,7 +128,10 @@ function withoutNeedle(text: string): string | undefined {
 		const many = count === 'next' ? 1 : Number(count);
 		const hold = `sl ${many} to cn, hold in ${side}`;
 		const placed =
-			/^(.*?),?\s*(?:and\s+)?(?:place|put|pick up|return)\s+(?:the\s+)?dropped\s+sts?\s+(?:back\s+)?(?:on|onto|to)\s+(?:the\s+)?left(?:[- ]hand)?\s+needle\s*,?\s*(?:and\s+)?(k|knit|p|purl)\s+(?:it|them)\s*\.?\s*$/i.exec(
+			/^(.*?),?\s*(?:and\s+)?pick\s+(?:it|them)\s+up\s*(?:,|and|,\s*and)\s*(k|knit|p|purl)\s+(?:it|them)\s*\.?\s*$/i.exec(
+				rest,
+			) ??
+			/^(.*?),?\s*(?:and\s+)?(?:place|replace|put|pick up|return)\s+(?:the\s+)?(?:\d+\s+)?dropped\s+sts?\s+(?:back\s+)?(?:on|onto|to)\s+(?:the\s+)?left(?:[- ]hand)?\s+needle\s*,?\s*(?:and\s+)?(k|knit|p|purl)\s+(?:it|them)\s*\.?\s*$/i.exec(
 				rest,
 			);
 		if (placed) return `${hold}, ${placed[1]}, ${placed[2]![0]}${many} from cn`;
@@ -138,6 +156,7 @@ function withoutNeedle(text: string): string | undefined {
 
 const NUMBERS: Readonly<Record<string, number>> = {
 	one: 1,
+	first: 1,
 	twice: 2,
 	thrice: 3,
 	two: 2,
@@ -199,7 +218,7 @@ export function plainly(typed: string): Plainly {
 	// A name, or for how many it is, before the sentence.
 	const head =
 		/^\s*([^:=]{1,60}?)\s*[:=]\s*(?=\S)/.exec(now.text) ??
-		/^\s*(\d\S*(?:\s+[A-Z]{1,4})?)\s+[-–—]\s+(?=\S)/.exec(now.text);
+		/^\s*([A-Za-z]{0,4}\d\S*(?:\s+[A-Z]{1,4})?)\s+[-–—]\s+(?=\S)/.exec(now.text);
 	if (head && !DOES.test(head[1]!)) leave(0, head[0].length);
 	const over = /^\s*(?:worked )?over (?:the )?(?:next )?\d+ (?:sts?|stitch(?:es)?)\s*[,:]/i.exec(now.text);
 	if (over) leave(0, over[0].length);
@@ -207,8 +226,13 @@ export function plainly(typed: string): Plainly {
 	for (const m of [...now.text.matchAll(/[([]([^()[\]]*)[)\]]/g)].reverse()) {
 		if (/[a-z]{2}/i.test(m[1]!) && REMARK.test(m[1]!)) leave(m.index, m.index + m[0].length);
 	}
-	const tail = /(?<=[a-z)]\.\s+)[A-Z][^.]*\.?\s*$/.exec(now.text);
+	const tail = /(?<=[a-z)]\s*[.;]\s+)[A-Za-z][^.;]*\.?\s*$/.exec(now.text);
 	if (tail && REMARK.test(tail[0])) leave(tail.index, now.text.length);
+	// “…, both through the back loops”: said of all that was worked.
+	const twisted = /,?\s*\b(?:all|both)(?:\s+(?:sts|stitches))?\s+through\s+(?:the\s+)?back\s+loops?\s*\.?\s*$/i.exec(
+		now.text,
+	);
+	if (twisted) now.put(twisted.index, now.text.length, '');
 	for (const m of [...now.text.matchAll(REPEATED)].reverse()) {
 		const times = NUMBERS[(m[2] ?? m[4] ?? '').toLowerCase()] ?? Number(m[3] ?? m[4]);
 		if (times >= 1 && times <= MOST_TIMES)
@@ -219,5 +243,5 @@ export function plainly(typed: string): Plainly {
 	// A pair of two layers is knit and purled, and is one column.
 	if (/\bpairs?\b/i.test(now.text)) now.replace(/\bk\s?1\s*,\s*p\s?1\b/gi, 'k1');
 	for (const [from, to] of WAYS) now.replace(from, to);
-	return { text: now.text, at: now.at, past };
+	return { text: now.text, at: now.at, past, isTwisted: twisted !== null };
 }

@@ -7,7 +7,7 @@
 import { canonical, crossing, listNumbers, MAX_STITCHES, type Crossing, type Side } from '../../crossing/index.ts';
 import { simulate, startState, type Depth, type HolderId, type Move, type Trace } from '../../handling/index.ts';
 import { fail, ok, type Problem, type Result, type Span } from '../../result.ts';
-import { clausesOf, MAX_SENTENCE_LENGTH, type Clause, type HolderName } from './clauses.ts';
+import { clausesOf, isWork, MAX_SENTENCE_LENGTH, type Clause, type HolderName } from './clauses.ts';
 
 export interface SentenceReading {
 	readonly crossing: Crossing;
@@ -127,6 +127,18 @@ const problem = ({ from, to }: Span, what: string, todo: string): ReturnType<typ
 
 const many = (count: number): string => (count === 1 ? '1 stitch' : `${count} stitches`);
 
+/** What a clause says that it has no use for, in words; nothing where all of it counts. */
+function unusedIn({ verb, text, wise, yarn, tbl, inner, rightmost, source, target }: Clause): string | undefined {
+	const works = verb === 'knit' || verb === 'purl';
+	const isOffHolder = source?.kind === 'holder' || target?.kind === 'holder';
+	const isIdle = works
+		? wise !== undefined ||
+			(yarn !== undefined && (yarn === 'back') !== (verb === 'knit')) ||
+			(!isOffHolder && (inner || rightmost))
+		: tbl || yarn === 'front' || (verb !== 'slip' && wise === 'knit');
+	return isIdle ? `“${text}” says more than a crossing can do with it.` : undefined;
+}
+
 /** Clauses to moves. The yarn is brought where each stitch needs it, as hands do without being told. */
 function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 	const moves: { move: Move; at: Span }[] = [];
@@ -139,6 +151,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 	/** Clauses that only say where a holder hangs that was just filled: they are done with the filling. */
 	const lookedUp = new Set<Clause>();
 	let returned = 0;
+	/** Stitches of the left needle that were taken so far: the next one is of this number and one. */
+	let taken = 0;
 	/** Put back on the left needle from the end of a holder that is worked first. */
 	let farEnd: { readonly holder: HolderId; readonly count: number } | undefined;
 	let yarn: 'front' | 'behind' = 'behind';
@@ -210,6 +224,8 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			return problem(clause.at, 'The held stitches are at the left needle.', 'Say in front, or in back.');
 		if (lookedUp.has(clause)) continue;
 		const works = verb === 'knit' || verb === 'purl';
+		const unused = unusedIn(clause);
+		if (unused) return problem(clause.at, unused, 'Remove what is too much, or say it in other words.');
 		// "knit the sts on cn": where they are is where they are taken from.
 		const from = clause.source ?? (works ? clause.target : undefined);
 		const fromHolder = from?.kind === 'holder' ? from : undefined;
@@ -233,10 +249,18 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 				? meant(fromHolder.which, clause.at, clause.side)
 				: ok(farEnd && farEnd.count > 0 ? farEnd.holder : ('left' as const));
 			if (!source.ok) return source;
+			// “p1 behind the cn” holds where that is in front, and the other way round.
+			const besides = clause.side ?? (clause.beside && (clause.beside.where === 'nearer' ? 'front' : 'back'));
+			if (!fromHolder && besides && !inUse().some((id) => hanging.get(id)!.side !== besides))
+				return problem(
+					clause.at,
+					`“${clause.text}” does not say what it is ${inPlace(besides)} of.`,
+					'Leave that out, or say it of the cn.',
+				);
 			const off = source.value;
 			const isFarEnd = !fromHolder && off !== 'left';
 			const there = off === 'left' ? returned : isFarEnd ? farEnd!.count : hanging.get(off)!.count;
-			const turn = (off === 'left' ? 0 : (worked.get(off) ?? 0)) + 1;
+			const turn = (off === 'left' ? taken : (worked.get(off) ?? 0)) + 1;
 			if (clause.nth !== undefined && clause.nth !== 1 && clause.nth !== turn)
 				return problem(
 					clause.at,
@@ -266,8 +290,10 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 				...(fromHolder && clause.inner && there > 1 ? { end: 'far' as const } : {}),
 			};
 			for (let n = 0; n < count; n++) moves.push({ move, at: clause.at });
-			if (off === 'left') returned = Math.max(0, returned - count);
-			else if (isFarEnd) farEnd = undefined;
+			if (off === 'left') {
+				taken += Math.max(0, count - returned);
+				returned = Math.max(0, returned - count);
+			} else if (isFarEnd) farEnd = undefined;
 			else {
 				hanging.get(off)!.count -= count;
 				worked.set(off, (worked.get(off) ?? 0) + count);
@@ -310,10 +336,11 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 				return problem(clause.at, 'One cable needle must be in front of the other.', 'Say which is which.');
 			const place = settle(i, id);
 			moves.push({
-				move: { kind: 'hold', count, holder: id, ...place, ...(clause.knitwise ? { turned: true } : {}) },
+				move: { kind: 'hold', count, holder: id, ...place, ...(clause.wise === 'knit' ? { turned: true } : {}) },
 				at: clause.at,
 			});
 			hanging.set(id, { ...place, count });
+			taken += count;
 			worked.set(id, 0);
 			last = id;
 		} else if (verb === 'return' || (verb === 'slip' && (fromHolder || clause.target?.kind === 'left'))) {
@@ -386,7 +413,6 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
  * there is no such list. Only for sentences that cannot be run as they stand.
  */
 function withSharedSources(clauses: readonly Clause[]): readonly Clause[] | undefined {
-	const isWork = ({ verb }: Clause): boolean => verb === 'knit' || verb === 'purl';
 	const shared = [...clauses];
 	for (const [i, last] of clauses.entries()) {
 		if (last.source?.kind !== 'holder' || last.opens || last.closed || !isWork(last)) continue;

@@ -36,9 +36,11 @@ const table: readonly (readonly [words: string, term: number])[] = [
 	['knitwise purlwise kwise pwise', terms.Wise],
 	['it them these those', terms.Them],
 	[
-		'the a an next your you as its their this that which with while work working piece remaining again so if wyib wyif',
+		'the a an next your you as its their this that which with while work working piece remaining again so if',
 		terms.Filler,
 	],
+	['wyib', terms.YarnBack],
+	['wyif', terms.YarnFront],
 	['and then', terms.Joining],
 ];
 
