@@ -39,6 +39,7 @@ export interface NameParts {
 const sayingSigns = (text: string): string =>
 	text
 		.replace(/[\s:.;]+$/, '')
+		.replaceAll(/\bto (?:the )?(?=(?:front|back|right|left)\b)/gi, (said) => ' '.repeat(said.length))
 		// “R.C.”, “Rt cross”, “Lt cross”: the letter alone.
 		.replaceAll(/(?<=\b[a-z])\.(?=[a-z]\b)/gi, ' ')
 		.replaceAll(/\b([rl])t(?=[\s-]+(?:purl\s+)?(?:cross|cable)\b)/gi, '$1 ')

@@ -125,7 +125,7 @@ export function* workingRows(
 	const turned = isTurned({ shape, craft });
 	// Odd rows are on the right side, unless the first one says otherwise.
 	const begins = planned[0];
-	const isOther = begins?.line.side !== undefined && (begins.line.side === 'RS') !== (begins.number % 2 === 1);
+	const isOther = begins?.line.side !== undefined && (begins.line.side === 'RS') !== isOdd(begins.number);
 	const firstSide: RowSide = isOther && turned ? 'WS' : 'RS';
 	const rows: WorkedRow[] = [];
 	let stitches: readonly WorkedStitch[] = Array.from({ length: castOn }, () => CAST_ON);
@@ -140,7 +140,7 @@ export function* workingRows(
 		yield;
 		// With a second yarn a row may be worked on the same side again: slid back to the end where that yarn hangs.
 		const isSlid = line.colour !== undefined && line.colour !== colour && rows.length > 0;
-		const inTurn: RowSide = !turned || (number % 2 === 1) === (firstSide === 'RS') ? 'RS' : 'WS';
+		const inTurn: RowSide = !turned || isOdd(number) === (firstSide === 'RS') ? 'RS' : 'WS';
 		const side: RowSide = turned && isSlid ? (line.side ?? inTurn) : inTurn;
 		colour = line.colour ?? colour;
 		if (line.side && line.side !== side && line.numbers.includes(number)) {
@@ -251,6 +251,9 @@ export function* workingRows(
 	};
 }
 
+/** Rows before the first one have the numbers 0, -1 and so on. */
+const isOdd = (number: number): boolean => Math.abs(number) % 2 === 1;
+
 /** A line that is worked again on the same stitches comes out the same: plain rows are worked once for each repeat otherwise. */
 class RowCache {
 	readonly #known = new Map<RowLine, { start: Parameters<typeof workRow>[1]; result: RowResult }>();
@@ -346,7 +349,7 @@ function plan(text: RowsText, problems: SwatchProblem[]): { planned: Planned[]; 
 	};
 	let place = 0;
 	// A pattern may begin further on, as when one row of many is asked about.
-	const start = told.has(0) ? 0 : (numbers[0] ?? 1) > 2 && everies.length === 0 ? numbers[0]! : 1;
+	const start = numbers[0]! <= 0 ? numbers[0]! : (numbers[0] ?? 1) > 2 && everies.length === 0 ? numbers[0]! : 1;
 	if (start > 1) {
 		const line = told.get(start)!;
 		problems.push({

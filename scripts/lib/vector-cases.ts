@@ -247,7 +247,10 @@ function checkPattern({ castOn, shape, dialect, text, expect }: z.infer<typeof P
 }
 
 /** All that a text is read as: what comes out, and how each stitch is worked; `refused` where it is not read. */
-function readingOf({ reads, dialect, castOn, shape }: z.infer<typeof DroppedCase>, text: string): string {
+export function readingOf(
+	{ reads, dialect, castOn, shape }: Pick<z.infer<typeof DroppedCase>, 'reads' | 'dialect' | 'castOn' | 'shape'>,
+	text: string,
+): string {
 	if (reads === 'glossary') {
 		const read = readSentence(text);
 		return read.ok ? JSON.stringify(read.value.map((r) => [r.crossing, r.moves])) : 'refused';

@@ -196,10 +196,13 @@ export class ItemReader {
 	readonly problems: RowProblem[] = [];
 	readonly #text: string;
 	readonly #names: NameReader;
+	readonly #sentences: ReadonlyMap<number, number>;
 
-	constructor(text: string, names: NameReader) {
+	/** `sentences`: where a crossing that is said in a sentence ends, by where it begins. */
+	constructor(text: string, names: NameReader, sentences: ReadonlyMap<number, number> = new Map()) {
 		this.#text = text;
 		this.#names = names;
+		this.#sentences = sentences;
 	}
 
 	/** The items of an `Instructions` node. */
@@ -257,6 +260,14 @@ export class ItemReader {
 					const { until: said, next: beyond } = this.#until(tokens, back + 1, true);
 					const ending = this.#ending(tokens, beyond);
 					const next = ending ?? beyond;
+					// “rep from * to end”, or no more: what stands right behind it says how far.
+					if (!said && ending === undefined && tokens[beyond]?.name === 'Term')
+						this.#complain(
+							tokens[beyond]!,
+							'star',
+							`“${tokens[beyond]!.text}” does not say how far the part is repeated.`,
+							'Write “rep from * to end”, “to last 2 sts” or “3 times”; put a comma before what follows.',
+						);
 					// “rep from *, end p2”: up to as many as the end takes.
 					const taken = ending === undefined || said ? undefined : takenBy(this.#items(tokens.slice(next)));
 					const until = said ?? (taken === undefined ? undefined : { kind: 'last' as const, left: taken });
@@ -338,6 +349,11 @@ export class ItemReader {
 			items.push({ kind: 'as-they-stand', until: until ?? { kind: 'end' }, from: run[0]!.from, to: last.to });
 			return until ? next : i + many;
 		}
+		const asSet = this.#asSet(tokens, i);
+		if (asSet) {
+			items.push(asSet.item);
+			return asSet.next;
+		}
 		const marker = MARKERS[word] ?? this.#longMarker(run);
 		if (marker) {
 			const last = word === 'place' || word === 'slip' || word === 'remove' ? (run[1]?.text === 'a' ? 2 : 1) : 0;
@@ -355,20 +371,52 @@ export class ItemReader {
 			if (name.length > MAX_NAME_LENGTH) continue;
 			const read = this.#names.read(name);
 			if (!read) continue;
-			items.push({
+			const often = this.#until(tokens, i + many, false);
+			const crossing: Item = {
 				kind: 'crossing',
 				name,
 				crossing: read.crossing,
 				by: 'settledBy' in read ? 'glossary' : read.school,
 				also: read.meanings.slice(1).map((m) => ({ ...m, school: read.school })),
 				from: run[0]!.from,
-				to: last.to,
-			});
+				to: this.#sentences.get(run[0]!.from) ?? last.to,
+			};
+			// “C4B twice”.
+			if (often.until?.kind === 'times') {
+				const { from } = crossing;
+				items.push({
+					kind: 'group',
+					items: [crossing],
+					times: often.until.times,
+					from,
+					to: tokens[often.next - 1]!.to,
+				});
+				return often.next;
+			}
+			items.push(crossing);
 			return i + many;
 		}
-		if (FILLERS.has(word)) return i + 1;
+		// “Turn” ends a row; in the middle of one it begins a short row, which is not worked here.
+		const isLast = (): boolean => !tokens.slice(i + 1).some((t) => t.name !== 'Stop' && t.name !== 'Comma');
+		if (word === 'turn' ? isLast() : FILLERS.has(word)) return i + 1;
 		this.#unknown(tokens, i, i + run.length, items);
 		return i + run.length;
+	}
+
+	/** `work 4 sts`, `work to last 2 sts`, `work even`: as the stitches stand. */
+	#asSet(tokens: readonly Token[], i: number): { item: Item; next: number } | undefined {
+		if (tokens[i]!.text.toLowerCase() !== 'work') return undefined;
+		const words = [1, 2].map((k) => (tokens[i + k]?.name === 'Term' ? tokens[i + k]!.text.toLowerCase() : ''));
+		const made = (until: Until, next: number): { item: Item; next: number } => ({
+			item: { kind: 'as-they-stand', until, from: tokens[i]!.from, to: tokens[next - 1]!.to },
+			next,
+		});
+		const many = wordNumber(words[0]) ?? (/^\d{1,4}$/.test(words[0]!) ? Number(words[0]) : undefined);
+		if (many !== undefined && /^(?:sts?|stitch|stitches)$/.test(words[1]!))
+			return made({ kind: 'times', times: many }, i + 3);
+		if (words[0] === 'even' || words[0] === 'straight') return made({ kind: 'end' }, i + 2);
+		const { until, next } = this.#until(tokens, i + 1, false);
+		return until && until.kind !== 'times' ? made(until, next) : undefined;
 	}
 
 	/** Words from here to the next sign. */
@@ -417,6 +465,9 @@ export class ItemReader {
 		for (let go = true; go;) {
 			const word = tokens[next]?.name === 'Term' ? tokens[next]!.text.toLowerCase() : '';
 			if ((kind.id === 'k' || kind.id === 'p') && word === 'tbl') kind = STITCH_KINDS.get(`${kind.id}tbl`)!;
+			else if ((kind.id === 'k2tog' || kind.id === 'p2tog') && word === 'tbl')
+				kind = STITCH_KINDS.get(kind.id === 'k2tog' ? 'ssk' : 'ssp')!;
+			else if (kind.id === 'm1' && (word === 'purlwise' || word === 'pwise')) kind = STITCH_KINDS.get('m1p')!;
 			else if (kind.id === 'sl' && SLIPPED_HOW.has(word)) kind = STITCH_KINDS.get('sl')!;
 			else if (kind.counted && (word === 'st' || word === 'sts' || word === 'stitch' || word === 'stitches')) go = true;
 			else break;

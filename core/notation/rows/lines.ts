@@ -13,7 +13,7 @@ import { bounded } from './bounded.ts';
 import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
 import { ROWS_LIMITS } from './limits.ts';
 import { plainly } from './plainly.ts';
-import { STITCH_KINDS } from './stitches.ts';
+import { STITCH_KINDS, stitchWord } from './stitches.ts';
 import { parser } from './rows.parser.js';
 import { unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
 import { thousands } from '../../thousands.ts';
@@ -87,8 +87,10 @@ export const readRows = (whole: string, context: RowsContext): RowsText => atOnc
 export function* readingRows(whole: string, { school, glossary: given, among }: RowsContext): Pieces<RowsText> {
 	const { text: kept, problems: beyond } =
 		whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
-	const { text, past, counts, castOn } =
-		kept.length > ROWS_LIMITS.text ? { text: kept, past: [], counts: [] } : plainly(kept);
+	const { text, past, counts, castOn, sentences } =
+		kept.length > ROWS_LIMITS.text
+			? { text: kept, past: [], counts: [], sentences: new Map<number, number>() }
+			: plainly(kept);
 	const quoted = (spans: readonly Span[]): RowsText['past'] =>
 		[...spans]
 			.sort((a, b) => a.from - b.from)
@@ -107,7 +109,7 @@ export function* readingRows(whole: string, { school, glossary: given, among }: 
 	const { topNode: top } = yield* parsing(text);
 	const glossary = glossaryOf(text, top, given, problems);
 	const names = nameReader(glossary, school, among);
-	const reader = new ItemReader(text, names);
+	const reader = new ItemReader(text, names, sentences);
 	const lines = new LineReader(text, reader, problems);
 	for (let node = top.firstChild; node; node = node.nextSibling) {
 		lines.read(node);
@@ -201,10 +203,22 @@ const SIDED = /^\s{0,9}(RS|WS)\s{0,9}[:=]/i;
 const BEFORE = /^\s{0,9}(?:set[- ]?up|foundation|preparation)\s{1,9}(?:row|rnd|round)\b[^:=]{0,40}[:=]/i;
 
 /** `Cable row: p3, C8F, p3`: a row by what it is, which is the next one. */
-const NAMED = /^\s{0,9}(?!set[- ]?up|foundation|preparation)[a-z]{1,20}\s{1,3}(?:row|rnd|round)\b[^:=,*]{0,40}[:=]/i;
+const NAMED =
+	/^\s{0,9}(?:cable|cross|crossing|twist|twisting|inc|dec|increase|decrease|pattern|plain|purl|knit|rib|garter|eyelet|turning|edge|border|first|second|third|last|next|following|final|RS|WS)\s{1,3}(?:row|rnd|round)\b[^:=,*]{0,40}[:=]/i;
+
+/** A note that is no note: it changes what hands do in rows. */
+const NOTE = /^\s{0,9}notes?\b[^:=]{0,40}[:=]/i;
+
+/** A label that speaks of rows, in whatever words; no crossing is called so. */
+const ROWISH = /^[^:=]{0,60}\b(?:rows?|rnds?|rounds?)\b[^:=]{0,60}[:=]/i;
 
 const isRow = (line: string): boolean =>
-	BARE_NUMBER.test(line) || SIDED.test(line) || BEFORE.test(line) || NAMED.test(line);
+	NOTE.test(line) ||
+	ROWISH.test(line) ||
+	BARE_NUMBER.test(line) ||
+	SIDED.test(line) ||
+	BEFORE.test(line) ||
+	NAMED.test(line);
 
 function glossaryOf(text: string, top: SyntaxNode, given: Glossary, problems: RowProblem[]): Glossary {
 	const lines: { at: Span; line: string }[] = [];
@@ -272,6 +286,10 @@ class LineReader {
 				return;
 			}
 			case 'Instructions': {
+				if (isTitle(text)) {
+					this.past.push(at);
+					return;
+				}
 				const many = MANY_ROWS.exec(text);
 				const count = many ? Math.min(ROWS_LIMITS.told, Number(many[2])) : 1;
 				const stitch = many && STITCH_KINDS.get(many[1]!.toLowerCase().startsWith('k') ? 'k' : 'p');
@@ -283,12 +301,14 @@ class LineReader {
 				return;
 			}
 			case 'RepeatRows':
-				this.#repeat(at, text);
+				this.#repeats(at, text);
 				return;
 			case 'CastOn': {
 				const stitches = Math.min(MOST_CAST_ON, Number(/\d+/.exec(text)?.[0]));
 				this.castOn = { stitches, ...at };
-				this.past.push(...unreadInCastOn(text, at.from));
+				const joined = JOINED.exec(text);
+				if (joined) this.shape = { shape: 'round', ...at };
+				this.past.push(...unreadInCastOn(text.replace(JOINED, blank), at.from));
 				return;
 			}
 			case 'Setting':
@@ -304,10 +324,17 @@ class LineReader {
 				this.#bindsOff(at);
 				return;
 			case 'Glossary':
-				if (BARE_NUMBER.test(text)) this.#bareNumber(at, text);
+				if (NOTE.test(text)) {
+					const what = `“${shorten(text)}” changes what hands do in rows.`;
+					this.#complain(at, 'note', what, 'Write it into those rows, or put # before it.');
+				} else if (BARE_NUMBER.test(text)) this.#bareNumber(at, text);
 				else if (SIDED.test(text)) this.#sided(at, text);
 				else if (NAMED.test(text)) this.#named(at, text);
 				else if (BEFORE.test(text)) this.#setUp(at, text);
+				else if (ROWISH.test(text)) {
+					const what = `“${shorten(text.slice(0, text.search(/[:=]/)))}” is not a label of a row that we know, so the line is not worked.`;
+					this.#complain(at, 'label', what, 'Begin the row as “Row 3:”.');
+				}
 		}
 	}
 
@@ -353,7 +380,7 @@ class LineReader {
 
 	/** The row before the first one. */
 	#setUp(at: Span, text: string): void {
-		if (this.rows.length > 0) {
+		if (this.rows.some((row) => row.numbers.some((n) => n > 0))) {
 			const what = `“${shorten(text.slice(0, text.search(/[:=]/)).trim())}” has no number, so it is not worked.`;
 			this.#complain(at, 'unnumbered', what, 'Call it Row 1, and count the others on from it.');
 			return;
@@ -363,7 +390,17 @@ class LineReader {
 		const body = { from: at.from + said.length, to: at.to };
 		const items = this.#reparsed(body.from, body.to)?.items ?? [];
 		const label = { from: at.from, to: body.from };
-		this.#add({ numbers: [0], ...(side ? { side } : {}), label, body, items, ...at });
+		const many = Math.max(1, Math.min(MOST_SET_UP, numbersIn(said).length));
+		// Of several the last one is row 0.
+		for (const [i, row] of this.rows.entries()) this.rows[i] = { ...row, numbers: row.numbers.map((n) => n - many) };
+		this.#add({
+			numbers: Array.from({ length: many }, (_, i) => i + 1 - many),
+			...(side ? { side } : {}),
+			label,
+			body,
+			items,
+			...at,
+		});
 	}
 
 	#named(at: Span, text: string): void {
@@ -372,7 +409,9 @@ class LineReader {
 		const body = { from: at.from + said.length, to: at.to };
 		const items = this.#reparsed(body.from, body.to)?.items ?? [];
 		const label = { from: at.from, to: body.from };
-		this.#add({ numbers: [this.#next], ...(side ? { side } : {}), label, body, items, ...at });
+		const told = numbersIn(said);
+		const numbers = told.length > 0 ? told : [this.#next];
+		this.#add({ numbers, ...(side ? { side } : {}), label, body, items, ...at });
 	}
 
 	/** A row that is called by its side is the next one. */
@@ -392,7 +431,7 @@ class LineReader {
 			this.#complain(label, 'long-label', what, 'Begin the row as “Row 3:”, and write its stitches after the colon.');
 			return;
 		}
-		this.past.push(...unreadInLabel(said.replace(COUNTED, blank), label.from));
+		if (this.#areUnread(unreadInLabel(said.replace(COUNTED, blank), label.from), 'the label of a row')) return;
 		const told = this.#told > ROWS_LIMITS.told ? [] : numbersIn(said);
 		// “Next row” has no number of its own.
 		const numbers = told.length === 0 && /^\s{0,9}(?:next|following)\b/i.test(said) ? [this.#next] : told;
@@ -442,18 +481,21 @@ class LineReader {
 	/** Rows that are worked as earlier ones: each as its own, or all as the one. */
 	#alike(
 		numbers: readonly number[],
-		[, first, last]: readonly string[],
+		[, first, last, often, many]: readonly (string | undefined)[],
 		line: Omit<RowLine, 'numbers' | 'items'>,
 	): void {
 		const from = Number(first);
 		const span = last === undefined ? 1 : Number(last) - from + 1;
-		if (span < 1 || (span > 1 && span !== numbers.length)) {
-			const what = `${numbers.length} rows cannot be worked as rows ${first} to ${last}.`;
+		const said = (often ?? many)?.toLowerCase();
+		const times = said === undefined ? undefined : (TIMES[said] ?? Number(said));
+		if (span < 1 || numbers.length % span !== 0 || (times !== undefined && times * span !== numbers.length)) {
+			const rows = last === undefined ? `row ${first}` : `rows ${first} to ${last}`;
+			const what = `${numbers.length} rows cannot be worked as ${rows}${times === undefined ? '' : `, ${times} times`}.`;
 			this.#complain(line.body, 'as-row', what, 'Name as many rows on both sides.');
 			return;
 		}
 		for (const [i, number] of numbers.entries()) {
-			const as = from + (span > 1 ? i : 0);
+			const as = from + (i % span);
 			const told = this.rows.find((r) => r.numbers.includes(as));
 			if (!told) {
 				this.#complain(line.body, 'as-row', `Row ${as} is missing before this.`, 'Write its stitches here.');
@@ -475,6 +517,19 @@ class LineReader {
 		for (const n of line.numbers) this.#highest = Math.max(this.#highest, n);
 		const last = line.numbers.at(-1);
 		if (last !== undefined) this.#next = last + 1;
+	}
+
+	/** A line of repeats: “rows 1-4 twice more, then rows 1 and 2 once more” is two of them. */
+	#repeats(at: Span, text: string): void {
+		const then =
+			/[,;.]?\s{1,3}then\s{1,3}(?:work\s{1,3}|rep(?:eat)?\s{1,3})?(?=(?:rows?|rnds?|rounds?)\s{1,3}\d)/i.exec(text);
+		if (!then) {
+			this.#repeat(at, text);
+			return;
+		}
+		this.#repeat({ from: at.from, to: at.from + then.index }, text.slice(0, then.index));
+		const begins = then.index + then[0].length;
+		this.#repeats({ from: at.from + begins, to: at.to }, text.slice(begins));
 	}
 
 	#repeat(at: Span, text: string): void {
@@ -508,11 +563,23 @@ class LineReader {
 		const [ending = '', row, side] = ENDING.exec(said) ?? [];
 		const endsWith = row !== undefined ? Number(row) : side === undefined ? undefined : sideIn(side);
 		const counted = said.replace(ending, '');
-		this.past.push(...unreadInRepeat(text, at.from));
+		if (this.#areUnread(unreadInRepeat(text, at.from), 'a line that repeats rows')) return;
+		const sizes = SIZES.exec(text);
+		if (sizes) {
+			const where = { from: at.from + sizes.index, to: at.from + sizes.index + sizes[0].length };
+			this.#complain(where, 'sizes', `“${sizes[0]}” is for several sizes.`, 'Keep the number of your size.');
+			return;
+		}
+		const early = range && !back ? OFTEN.exec(text.slice(0, range.index))?.[0] : undefined;
+		const idle = early ?? idleIn(counted);
+		if (idle && this.#areUnread([spanIn(at, text, idle)], 'a line that repeats rows')) return;
 		const total = LENGTH.test(counted) ? undefined : TOTAL.exec(counted)?.[1];
 		const line = { first, last, ...(endsWith === undefined ? {} : { endsWith }), ...at };
 		if (total === undefined) {
-			this.repeats.push({ ...line, again: LENGTH.test(counted) ? undefined : timesIn(counted) });
+			const again = LENGTH.test(counted) ? undefined : timesIn(counted);
+			this.repeats.push({ ...line, again });
+			// What stands behind it is worked after it.
+			if (last === this.#next - 1) this.#next += (again ?? 0) * (last - first + 1);
 			return;
 		}
 		// "until 24 rows": as often as it takes to come to so many, those that were worked before included.
@@ -529,10 +596,36 @@ class LineReader {
 		);
 	}
 
+	/** Whether there are words that say nothing where they stand: each is a problem. */
+	#areUnread(spans: readonly Span[], where: string): boolean {
+		for (const at of spans) {
+			const what = `“${shorten(this.#text.slice(at.from, at.to))}” is not understood in ${where}, so the line is not worked.`;
+			this.#complain(at, 'unread', what, 'Remove it, or write it after # as a comment.');
+		}
+		return spans.length > 0;
+	}
+
 	#complain(at: Span, code: string, what: string, todo: string): void {
 		this.#problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
 	}
 }
+
+/** A word that asks hands for something, so that a line with it is no title. */
+const WORKS =
+	/^(?:knits?|purls?|work|works|slip|rep|repeat|cast|bind|turn|rows?|rnds?|rounds?|as|inc|dec|increase|decrease|make|place|remove|to|end|from|pm|sm|rm|yarn|tog|together|hold|held|drop|co|bo|mb|rib|moss|seed|garter|st|sts|stitch|stitches)$/i;
+
+/** `Classic rope cable`: words alone, none of which asks for anything. */
+const isTitle = (line: string): boolean => {
+	if (!/^[\p{L}\s’'&,.!–-]{3,80}$/u.test(line)) return false;
+	const words = line.match(/\p{L}+/gu) ?? [];
+	return (
+		words.length > 1 &&
+		words.every(
+			(word) =>
+				(word.length > 2 || /^(?:an?|by|my|of|in|on|no)$/i.test(word)) && !WORKS.test(word) && !stitchWord(word),
+		)
+	);
+};
 
 /** Instructions without a remark at their end, which a change of the row must leave. */
 function bodyOf(node: SyntaxNode): Span {
@@ -540,6 +633,8 @@ function bodyOf(node: SyntaxNode): Span {
 	while (last?.prevSibling && last.name === 'Comment') last = last.prevSibling;
 	return { from: node.from, to: last?.to ?? node.to };
 }
+
+const MOST_SET_UP = 20;
 
 /** More than any swatch has; what is beyond is told as this. */
 const MOST_CAST_ON = 99_999;
@@ -551,11 +646,11 @@ const SOME_OFF =
 	/^(?:bind|cast|BO)\b[\s-]{0,9}(?:off)?[^.\n]{0,60}?\b(?:\d{1,4}|one|two|three|four|five|six|next\s{1,3}(?:\w{1,9}\s{1,3})?(?:sts?|stitch|stitches))\b/i;
 const BIND_OFF_NEXT = /^[ \t]{0,9}((?:(?:bind|cast)[ \t-]{1,3}off|BO)\b[^\n\r]{0,200})/i;
 
-/** `as row 2`, `same as rows 3 and 4`, `rep row 2`. */
+/** `as row 2`, `same as rows 3 and 4 six times`, `rep row 2`, `as 1st and 2nd`, `as 2nd row`. */
 const LIKE_ROWS =
-	/^\s{0,9}(?:work(?:ed)?\s{1,3})?(?:(?:the\s{1,3})?same\s{1,3})?(?:as|like|rep(?:eat)?)\s{1,3}(?:rows?|rnds?|rounds?|r)\.?\s{0,3}(\d{1,4})(?:\s{0,3}(?:-|–|to|and|&|,)\s{0,3}(\d{1,4}))?\s{0,3}\.?\s{0,9}$/i;
+	/^\s{0,9}(?:work(?:ed)?\s{1,3})?(?:(?:the\s{1,3})?same\s{1,3})?(?:as|like|rep(?:eat)?)\s{1,9}(?:the\s{1,3})?(?:(?:rows?|rnds?|rounds?|r)\.?\s{0,3}|(?=\d{1,4}(?:st|nd|rd|th)\b))(\d{1,4})(?:st|nd|rd|th)?(?:\s{0,3}(?:-|–|to|and|&|,)\s{0,3}(\d{1,4})(?:st|nd|rd|th)?)?(?:\s{1,3}(?:rows?|rnds?|rounds?))?(?:\s{1,3}(?:(once|twice|thrice)|(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\s{1,3}times))?\s{0,3}\.?\s{0,9}$/i;
 /** `Knit 6 rows.` */
-const MANY_ROWS = /^\s{0,9}(knit|purl|k|p)\s{1,3}(\d{1,3})\s{1,3}(?:rows|rnds|rounds)\s{0,3}\.?\s{0,9}$/i;
+const MANY_ROWS = /^\s{0,9}(knit|purl|k|p)\s{1,3}(\d{1,3})\s{1,3}(?:rows?|rnds?|rounds?)\s{0,3}\.?\s{0,9}$/i;
 
 /** Until it is so long, in any unit. */
 const LENGTH = /\d\s{0,3}(?:cm|mm|m\b|in\b|ins\b|inch|inches|["”″])|\bmeasures\b|\blong\b/i;
@@ -566,8 +661,13 @@ const TOTAL = /\b(?:until|till|for a total of|total of|to)\s{1,3}(\d{1,4})\s{1,3
 const ENDING =
 	/\bend(?:s|ing)?\s{1,3}(?:with|on|after)\s{1,3}(?:an?\s{1,3})?(?:(?:row|rnd|round)\s{0,3}(\d{1,4})|(RS|WS|right|wrong)(?:[\s-]{1,3}side)?(?:\s{1,3}(?:row|rnd|round))?)/i;
 
+/** `(5, 6)`, `(5: 6: 7)`: numbers of further sizes. */
+const SIZES = /\(\s{0,3}\d{1,3}(?:\s{0,3}[,:;/]\s{0,3}\d{1,3})+\s{0,3}\)/;
+
 /** `(14 sts)` in a label. */
 const COUNTED = /\(\s{0,9}(\d{1,4})\s{0,9}(?:sts?|stitch|stitches)\s{0,9}\)/i;
+/** `Cast on 24 sts and join in the round`. */
+const JOINED = /\bjoin\b[^.\n]{0,40}?\bround\b/i;
 const blank = (said: string): string => ' '.repeat(said.length);
 function countIn(label: string, from: number): RowLine['count'] {
 	const found = COUNTED.exec(label);
@@ -604,6 +704,27 @@ function timesIn(text: string): number | undefined {
 	return many === undefined ? undefined : (TIMES[many.toLowerCase()] ?? Number(many));
 }
 
+const OFTEN = /\b(?:once|twice|thrice)\b/i;
+
+/** A second number of a line that says how often already, or an “until” that nothing follows. */
+function idleIn(said: string): string | undefined {
+	if (LENGTH.test(said) || TOTAL.test(said)) return undefined;
+	if (/\b(?:until|till)\b/i.test(said) && !/\b(?:required|desired|end|top|reached|total)\b/i.test(said))
+		return /until|till/i.exec(said)?.[0];
+	const many = [
+		...said.matchAll(
+			/\b(?:once|twice|thrice|\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/gi,
+		),
+	];
+	return many[1]?.[0];
+}
+
+/** Where a word stands in a line, the last time. */
+const spanIn = (at: Span, text: string, word: string): Span => {
+	const from = at.from + text.lastIndexOf(word);
+	return { from, to: from + word.length };
+};
+
 /** “Row 3 and every following 4th row”. */
 const EVERY_NTH = /\b(?:every|each)\s{1,9}(?:following\s{1,9}|foll\.?\s{1,9})?(\d{1,3})(?:st|nd|rd|th)\b/i;
 
@@ -637,7 +758,8 @@ function everyIn(label: string): RowLine['every'] {
 	if (/\bWS\b|wrong|\beven\b/i.test(label)) return 'WS';
 	if (/\bRS\b|right|\bodd\b/i.test(label)) return 'RS';
 	// “Row 2 and every other row” means the rows of that row's side.
-	if (/other|alternate|following/i.test(label)) return (numbersIn(label)[0] ?? 2) % 2 === 0 ? 'WS' : 'RS';
+	if (/other|alternate|\balt\b|following|\bfoll\b/i.test(label))
+		return (numbersIn(label)[0] ?? 2) % 2 === 0 ? 'WS' : 'RS';
 	return 'any';
 }
 

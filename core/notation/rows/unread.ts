@@ -5,17 +5,25 @@ import type { Span } from '../../result.ts';
 const WORD = /[\p{L}\p{N}]+(?:['’./-][\p{L}\p{N}]+)*/gu;
 const setOf = (words: string): ReadonlySet<string> => new Set(words.split(' '));
 
-const NUMBERS = 'one two three four five six seven eight nine ten eleven twelve once twice thrice';
+const NUMBERS = 'one two three four five six seven eight nine ten eleven twelve';
 const ROWS = 'row rows rnd rnds round rounds r ws rs wrong right side sides';
 const JOINS = 'and to the a an of for on with in by from as';
 /** What a row may be called besides its number, as in `Row 3 (cable row)`: it changes nothing that hands do. */
 export const ROW_CALLED =
-	'foll cable cables crossing cross twist twisting increase increases inc decrease decreases dec eyelet turning chart pattern setup set-up set up foundation preparation facing facing-side first second third last next following main only begins starts here';
-const IN_LABEL = setOf(
+	'foll alt cable cables crossing cross twist twisting eyelet turning chart pattern setup set-up set up foundation preparation facing facing-side first second third last next following main only begins starts here';
+const IN_BRACKETS = setOf(
 	`${ROWS} ${JOINS} ${NUMBERS} ${ROW_CALLED} all every each other alternate even odd through thru sts st stitch stitches colour color yarn b`,
 );
+/** In a label, outside its brackets. */
+const IN_LABEL = setOf(
+	`${ROWS} and to the of foll alt cable crossing chart pattern setup set-up set up foundation preparation facing following next all every each other alternate even odd even-numbered odd-numbered numbered through thru`,
+);
+/** Words of a label that stand where they say nothing: `Row 1 round`, `Row 1 other`, `Rows 7 and each 8`. */
+const ASTRAY =
+	/(?<=\d\s{1,3})(?:rows?|rnds?|rounds?)\b(?!\s{0,3}(?:$|:|\())|(?<!\b(?:every|each|all)\s{1,3}(?:foll(?:owing|\.)?\s{1,3})?)\b(?:other|alternate|alt)\b|\b(?:each|every|all)\b(?!\s{1,3}(?:foll|other|alt|even|odd|\d{1,3}(?:st|nd|rd|th)|rows?\b|rnds?\b|rounds?\b|RS|WS|right|wrong|the\b|of\b))/gi;
+const BRACKETS = /\([^()]*\)|\[[^[\]]*\]/g;
 const IN_REPEAT = setOf(
-	`rep repeat rep. ${ROWS} ${JOINS} ${NUMBERS} these those last times time more again over x all every until till it its piece work fabric strip panel sleeve measures measure is total through thru pattern rep's long in inch inches ins cm mm m yet further another then end ends ending after cast-on edge beginning start bottom hem desired length required reached are have been worked done you ve`,
+	`rep repeat rep. ${ROWS} ${JOINS} ${NUMBERS} once twice thrice these those last times time more again x all every until till it its piece work fabric strip panel sleeve measures measure is total through thru pattern rep's long in inch inches ins cm mm m yet further another then end ends ending after cast-on edge beginning start bottom hem desired length required reached are have been worked done you ve`,
 );
 const IN_CAST_ON = setOf('cast cast-on co on st sts stitch stitches total altogether in all and');
 const IN_SETTING = setOf(
@@ -41,7 +49,19 @@ function unreadIn(part: string, from: number, known: ReadonlySet<string>): reado
 	return spans;
 }
 
-export const unreadInLabel = (label: string, from: number): readonly Span[] => unreadIn(label, from, IN_LABEL);
+/** `inc row`, `decrease rnd`: what a row is for, which its stitches say themselves. */
+const SHAPING_ROW =
+	/\b(?:inc|dec|increases?|decreases?|inc\.|dec\.)(?=[ \t-]{1,3}(?:row|rnd|round)\b)|(?<=\(\s{0,3})(?:inc|dec)\.?(?=\s{0,3}\))/gi;
+
+const blank = (said: string): string => ' '.repeat(said.length);
+
+export function unreadInLabel(whole: string, from: number): readonly Span[] {
+	const label = whole.replace(SHAPING_ROW, blank);
+	const outside = label.replace(BRACKETS, blank);
+	const inside = [...label.matchAll(BRACKETS)].flatMap((m) => unreadIn(m[0], from + m.index, IN_BRACKETS));
+	const astray = [...outside.matchAll(ASTRAY)].map((m) => ({ from: from + m.index, to: from + m.index + m[0].length }));
+	return [...inside, ...unreadIn(outside, from, IN_LABEL), ...astray];
+}
 
 export const unreadInCastOn = (line: string, from: number): readonly Span[] => unreadIn(line, from, IN_CAST_ON);
 

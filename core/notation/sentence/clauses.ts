@@ -89,7 +89,7 @@ export function clausesOf(typed: string): {
 		clauses.push(...readSegment(text, segment, place));
 		if (clauses.length > before) continue;
 		const last = clauses.at(-1);
-		const said = last && completed(last, readArguments(segment.tokens), segment.closed);
+		const said = last && completed(last, readArguments(segment.tokens, last.verb), segment.closed);
 		if (said) clauses[clauses.length - 1] = said;
 		else if (segment.tokens.some(({ term }) => term !== 'Filler')) idles.push(spanOf(segment.tokens));
 	}
@@ -205,7 +205,10 @@ function readSegment(text: string, { tokens, opens, closed }: Segment, place: (a
 		const end = starts[nth + 1] ?? tokens.length;
 		const { from } = tokens[nth === 0 ? 0 : start]!;
 		const { to } = tokens[end - 1]!;
-		const said = readArguments([...(nth === 0 ? tokens.slice(0, start) : []), ...tokens.slice(start + 1, end)]);
+		const args = [...(nth === 0 ? tokens.slice(0, start) : []), ...tokens.slice(start + 1, end)];
+		const said = readArguments(args, VERBS[tokens[start]!.term]!);
+		// “hold hold in front”: the first one says nothing.
+		if (args.length === 0 && nth < starts.length - 1) said.idle ??= tokens[start]!;
 		// Onto what was just made for it: a copy of so many fields costs more than reading them.
 		return Object.assign(said, {
 			at: place({ from, to }),
@@ -225,7 +228,8 @@ const isAdjective = (tokens: readonly Token[], i: number): boolean =>
 
 /** "as to purl", "as if to knit": how the needle goes in, and not something to do. */
 function isManner(tokens: readonly Token[], i: number): boolean {
-	if (tokens[i]!.term !== 'Knit' && tokens[i]!.term !== 'Purl') return false;
+	const term = tokens[i]?.term;
+	if (term !== 'Knit' && term !== 'Purl') return false;
 	if (tokens[i - 1]?.term !== 'To') return false;
 	const before = tokens[i - 2]?.text === 'if' ? tokens[i - 3] : tokens[i - 2];
 	return before?.text === 'as';
@@ -236,8 +240,10 @@ const NEEDLES: ReadonlySet<string> = new Set(['LeftNeedle', 'LeftWord', 'RightWo
 
 type Arguments = Omit<Clause, 'verb' | 'text' | 'at' | 'opens' | 'closed'>;
 
-function readArguments(tokens: readonly Token[]): Arguments {
-	const found: { -readonly [K in keyof Arguments]: Arguments[K] } = {
+type Found = { -readonly [K in keyof Arguments]: Arguments[K] };
+
+function readArguments(tokens: readonly Token[], verb: Verb): Found {
+	const found: Found = {
 		several: false,
 		single: false,
 		inner: false,
@@ -289,6 +295,7 @@ function readArguments(tokens: readonly Token[]): Arguments {
 		// “In front of the left needle” is in front; of the right one nothing waits to be crossed.
 		else if (preposition === 'to' || (isOf && place.kind === 'right')) found.target = place;
 		else if (place.kind === 'holder') found.holder = { which: place.which };
+		else if (found.source || found.target) found.idle ??= tokens[i]!;
 		preposition = undefined;
 		isOf = false;
 	};
@@ -319,7 +326,15 @@ function readArguments(tokens: readonly Token[]): Arguments {
 			case 'Ordinal':
 				// “The first st”; “the other sts” only tells them from those before.
 				if (token.text === 'first' || token.text === 'second') found.nth = token.text === 'first' ? 1 : 2;
+				else if (tokens[skipFillers(i + 1)]?.term !== 'Stitch') found.idle ??= token;
 				break;
+			case 'As': {
+				// Only before “to knit” or “to purl”.
+				const next = tokens[i + 1]?.text === 'if' ? i + 2 : i + 1;
+				const isBefore = token.text === 'as' ? isManner(tokens, next + 1) : tokens[i - 1]?.text === 'as';
+				if (!isBefore) found.idle ??= token;
+				break;
+			}
 			case 'RightMost':
 				found.rightmost = true;
 				break;
@@ -335,11 +350,16 @@ function readArguments(tokens: readonly Token[]): Arguments {
 				isOf = true;
 				break;
 			case 'From':
-				preposition = 'from';
+			case 'To': {
+				// “On to” is one word, and so is “off of”; “to from” is none.
+				const before = tokens[i - 1];
+				const isTwo = before?.term === 'From' || before?.term === 'To';
+				const isOnto = token.text === 'to' && (before?.text === 'on' || before?.text === 'in');
+				const isSide = ['Front', 'Back'].includes(tokens[skipFillers(i + 1)]?.term ?? '');
+				if ((isTwo && (!isOnto || isSide)) || i === tokens.length - 1) found.idle ??= token;
+				preposition = token.term === 'From' ? 'from' : 'to';
 				break;
-			case 'To':
-				preposition = 'to';
-				break;
+			}
 			case 'Tbl':
 				found.tbl = true;
 				break;
@@ -349,6 +369,7 @@ function readArguments(tokens: readonly Token[]): Arguments {
 				while (i + 1 < tokens.length && term(1) !== 'Loop') {
 					i += 1;
 					isFront ||= term() === 'Front';
+					if (!['Front', 'Back', 'Filler'].includes(term()!)) found.idle ??= tokens[i]!;
 				}
 				found.tbl = !isFront;
 				break;
@@ -377,7 +398,10 @@ function readArguments(tokens: readonly Token[]): Arguments {
 					break;
 				}
 				const end = needleAt();
-				if (end === undefined) break;
+				if (end === undefined) {
+					found.idle ??= token;
+					break;
+				}
 				put({ kind: token.term === 'RightWord' ? 'right' : 'left' });
 				i = end - 1;
 				break;
@@ -402,7 +426,11 @@ function readArguments(tokens: readonly Token[]): Arguments {
 					i = beside.end - 1;
 				} else {
 					const side = token.term === 'Front' ? 'front' : 'back';
-					if (found.side !== undefined && found.side !== side) found.idle ??= token;
+					// Of what is slipped or worked a side needs its “in”; “hold front” does without.
+					const isBare =
+						preposition === undefined && verb !== 'hold' && verb !== 'bring' && tokens[i - 1]?.term !== 'Holder';
+					if ((isBare && (token.term !== 'Behind' || verb === 'slip')) || (found.side ?? side) !== side)
+						found.idle ??= token;
 					found.side ??= side;
 				}
 				isOf = token.term === 'Behind' && !beside;

@@ -178,6 +178,22 @@ const DOES =
 const REMARK =
 	/^(?:[\s.,;\u2013-]|\d+|sts?\b|stitch(?:es)?\b|cables?\b|cross(?:es|ing|ed)?\b|twist\b|rope\b|leans?\b|leaning\b|slants?\b|to\b|the\b|right\b|left\b|[rl]p?[ct]\b|over\b|is\b|this\b|it\b|made\b|done\b|in\b|all\b)*$/i;
 
+/** Words that a crossing is called by, in front of its sentence. */
+const CALLED = new Set(
+	'cable cables cross crosses crossed crossing twist twisted right left front back purl knit over slant slanting lean leaning leans worked st sts stitch stitches rope braid plait center centre middle travelling traveling forward backward background bg single double tbl and or the of with row rows'.split(
+		' ',
+	),
+);
+/** Whether what stands before a sentence only calls it something: `Cr3R`, `Left cross (LC)`, `Cable 6 back`. */
+const isHead = (head: string): boolean =>
+	[...head.matchAll(/[\p{L}\p{N}]+/gu)].every(
+		([w]) =>
+			CALLED.has(w.toLowerCase()) ||
+			/\d/.test(w) ||
+			(/^[A-Z][A-Za-z]{0,4}$/.test(w) && /[A-Z].*[A-Z]|^[A-Z]$/.test(w)) ||
+			/^[rlcfbtpk]{1,3}$/i.test(w),
+	);
+
 class Text {
 	text: string;
 	at: number[];
@@ -219,7 +235,7 @@ export function plainly(typed: string): Plainly {
 	const head =
 		/^\s*([^:=]{1,60}?)\s*[:=]\s*(?=\S)/.exec(now.text) ??
 		/^\s*([A-Za-z]{0,4}\d\S*(?:\s+[A-Z]{1,4})?)\s+[-–—]\s+(?=\S)/.exec(now.text);
-	if (head && !DOES.test(head[1]!)) leave(0, head[0].length);
+	if (head && !DOES.test(head[1]!) && isHead(head[1]!)) leave(0, head[0].length);
 	const over = /^\s*(?:worked )?over (?:the )?(?:next )?\d+ (?:sts?|stitch(?:es)?)\s*[,:]/i.exec(now.text);
 	if (over) leave(0, over[0].length);
 	// Remarks in brackets, and sentences behind it in which nothing is done.

@@ -128,14 +128,20 @@ const problem = ({ from, to }: Span, what: string, todo: string): ReturnType<typ
 const many = (count: number): string => (count === 1 ? '1 stitch' : `${count} stitches`);
 
 /** What a clause says that it has no use for, in words; nothing where all of it counts. */
-function unusedIn({ verb, text, wise, yarn, tbl, inner, rightmost, source, target }: Clause): string | undefined {
+function unusedIn(clause: Clause): string | undefined {
+	const { verb, text, wise, yarn, tbl, inner, rightmost, source, target, count, nth } = clause;
 	const works = verb === 'knit' || verb === 'purl';
 	const isOffHolder = source?.kind === 'holder' || target?.kind === 'holder';
 	const isIdle = works
 		? wise !== undefined ||
 			(yarn !== undefined && (yarn === 'back') !== (verb === 'knit')) ||
 			(!isOffHolder && (inner || rightmost))
-		: tbl || yarn === 'front' || (verb !== 'slip' && wise === 'knit');
+		: tbl ||
+			(verb === 'slip'
+				? yarn === 'front' || (target?.kind === 'holder' && !source && (inner || rightmost))
+				: yarn !== undefined || wise === 'knit') ||
+			((verb === 'hold' || verb === 'bring') &&
+				((count !== undefined && !isOffHolder) || nth !== undefined || inner || rightmost));
 	return isIdle ? `“${text}” says more than a crossing can do with it.` : undefined;
 }
 
@@ -222,10 +228,10 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 		const { verb } = clause;
 		if ((verb === 'hold' || verb === 'bring') && clause.target?.kind === 'right')
 			return problem(clause.at, 'The held stitches are at the left needle.', 'Say in front, or in back.');
-		if (lookedUp.has(clause)) continue;
 		const works = verb === 'knit' || verb === 'purl';
 		const unused = unusedIn(clause);
 		if (unused) return problem(clause.at, unused, 'Remove what is too much, or say it in other words.');
+		if (lookedUp.has(clause)) continue;
 		// "knit the sts on cn": where they are is where they are taken from.
 		const from = clause.source ?? (works ? clause.target : undefined);
 		const fromHolder = from?.kind === 'holder' ? from : undefined;
@@ -396,7 +402,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 			moves.push({ move: { kind: 'swing', holder: id.value, side: clause.side, depth }, at: clause.at });
 			now.side = clause.side;
 			now.depth = depth;
-		} else if (verb !== 'hold') {
+		} else if (verb !== 'hold' || clauses[i - 1]?.verb !== 'slip') {
 			return problem(
 				clause.at,
 				`“${clause.text}” does not say where.`,

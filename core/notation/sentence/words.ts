@@ -35,10 +35,8 @@ const table: readonly (readonly [words: string, term: number])[] = [
 	['loop loops leg legs', terms.Loop],
 	['knitwise purlwise kwise pwise', terms.Wise],
 	['it them these those', terms.Them],
-	[
-		'the a an next your you as its their this that which with while work working piece remaining again so if',
-		terms.Filler,
-	],
+	['the a an next your you its their this that which with while work working piece remaining so', terms.Filler],
+	['as if', terms.As],
 	['wyib', terms.YarnBack],
 	['wyif', terms.YarnFront],
 	['and then', terms.Joining],
