@@ -19,7 +19,7 @@ const isLong = process.env['POND_LOOP_LONG'] === 'yes';
 
 /** None of them states what is done anyway. */
 const WORDS =
-	'omit except dec-1 reversed below wrapping backwards MB bobble yo until instead without not loosely half halfway sizes larger k2tog ssk kfb'
+	'omit except dec-1 reversed below wrapping backwards MB bobble yo instead without not loosely half halfway sizes larger k2tog ssk kfb'
 		.split(' ')
 		.map((word) => word.replace('-', ' '));
 

@@ -704,10 +704,14 @@ function timesIn(text: string): number | undefined {
 	return many === undefined ? undefined : (TIMES[many.toLowerCase()] ?? Number(many));
 }
 
-const OFTEN = /\b(?:once|twice|thrice)\b/i;
+const OFTEN = /\b(?:once|twice|thrice|until|till)\b/i;
 
 /** A second number of a line that says how often already, or an “until” that nothing follows. */
 function idleIn(said: string): string | undefined {
+	const [, second] = said.match(/\b(?:until|till)\b/gi) ?? [];
+	if (second !== undefined) return second;
+	const open = /\b(?:until|till)(?=\s{1,3}(?:for|once|twice|thrice)\b|[\s.]*$)/i.exec(said)?.[0];
+	if (open !== undefined) return open;
 	if (LENGTH.test(said) || TOTAL.test(said)) return undefined;
 	if (/\b(?:until|till)\b/i.test(said) && !/\b(?:required|desired|end|top|reached|total)\b/i.test(said))
 		return /until|till/i.exec(said)?.[0];

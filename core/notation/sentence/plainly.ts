@@ -186,12 +186,13 @@ const CALLED = new Set(
 );
 /** Whether what stands before a sentence only calls it something: `Cr3R`, `Left cross (LC)`, `Cable 6 back`. */
 const isHead = (head: string): boolean =>
+	(!/\bover\b/i.test(head) || /^(?:worked )?over (?:the )?(?:next )?\d+ \S+$|^[^a-z]*\d+ over/i.test(head)) &&
 	[...head.matchAll(/[\p{L}\p{N}]+/gu)].every(
 		([w]) =>
 			CALLED.has(w.toLowerCase()) ||
-			/\d/.test(w) ||
-			(/^[A-Z][A-Za-z]{0,4}$/.test(w) && /[A-Z].*[A-Z]|^[A-Z]$/.test(w)) ||
-			/^[rlcfbtpk]{1,3}$/i.test(w),
+			(/\d/.test(w) && !/tog$/i.test(w)) ||
+			(/^(?!MB$)[A-Z][A-Za-z]{0,4}$/.test(w) && /[A-Z].*[A-Z]|^[A-Z]$/.test(w)) ||
+			/^(?!kfb|pfb)[rlcfbtpk]{1,3}$/i.test(w),
 	);
 
 class Text {
