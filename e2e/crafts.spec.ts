@@ -179,14 +179,14 @@ test('a loom is followed from its pegs to the finished crossing, and what goes w
 	}
 	// Both ways to name it, where they differ.
 	await page.getByRole('radio', { name: /Held outside, on a stitch holder/ }).check();
-	await expect(page.getByTestId('in-craft')).toContainText('By what lies on top this is “left over right”');
+	await expect(page.getByTestId('in-craft')).toContainText('Named by the group on top: “left over right”');
 	await page.getByText('a loop that did not come off').click();
 	await expect(page.getByTestId('what-happened')).toContainText('a loop hooked over one side of its peg');
 	await page.getByRole('button', { name: 'Show it' }).first().click();
 	await expect(page.getByTestId('what-shows')).toContainText('hangs up, the old loop still there');
 	await expectAccessible(page);
 	await page.goto(stage('loom', '4/4 RC'));
-	await expect(page.getByTestId('refused')).toContainText('finds no more slack to borrow');
+	await expect(page.getByTestId('refused')).toContainText('there is no slack left');
 	await page.getByRole('button', { name: 'Show 3/3 RC' }).click();
 	await expect(page.getByTestId('proof')).toHaveAttribute('data-ok', 'true');
 });

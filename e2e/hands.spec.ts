@@ -113,7 +113,7 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await down.getByRole('button', { name: 'Down on needles 1 and 2' }).click();
 	await expect(what(page)).toContainText('2 over 2, leaning right');
 	await page.keyboard.press('k');
-	await expect(page.getByTestId('refused')).toContainText('still hangs on a tool');
+	await expect(page.getByTestId('refused')).toContainText('is still on a tool');
 
 	// The same from bare needles.
 	await page.getByRole('button', { name: 'Start with nothing cast on' }).click();

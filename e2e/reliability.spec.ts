@@ -43,7 +43,7 @@ test('swatches that nothing could work once are listed, opened, and say what is 
 	await page.goto(`/swatches/${again}`);
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await page.goto(`/swatches/${deep}`);
-	await expect(page.getByTestId('problems')).toContainText('a bracket stands within 12 others');
+	await expect(page.getByTestId('problems')).toContainText('a bracket is inside 12 others');
 });
 
 test('the largest lessons weigh little, are drawn as they are scrolled to, and stop nobody', async ({ page }) => {
@@ -252,7 +252,7 @@ test('what is over a limit is kept, whole, until it is mended: reload or not', a
 	await page.reload();
 	await expect(page.getByLabel('Minutes of step 1')).toHaveValue('300');
 	await expect(page.getByLabel('Minutes of step 2')).toBeAttached();
-	await expect(page.getByTestId('save-state')).toContainText('Step 1: A step takes at most 240 minutes');
+	await expect(page.getByTestId('save-state')).toContainText('Step 1: A step is at most 240 minutes long');
 	await page.getByLabel('Minutes of step 1').fill('30');
 	await expect(saved(page)).toBeVisible();
 	const stored = await (await page.request.get(path)).text();

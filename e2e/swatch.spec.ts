@@ -161,7 +161,7 @@ test('boxes are moved and repeated, rows and columns come and go', async ({ page
 	await page.getByRole('button', { name: 'Row above' }).click();
 	await expect(page.getByTestId('rows')).toContainText('Row 2: p8, k6');
 	await page.getByRole('button', { name: 'Delete stitch' }).click();
-	await expect(page.getByRole('status').filter({ hasText: 'runs through that column' })).toBeVisible();
+	await expect(page.getByRole('status').filter({ hasText: 'uses that column' })).toBeVisible();
 	const edge = await cell(page, 0, 0);
 	await page.mouse.click(edge.x, edge.y);
 	await page.getByRole('button', { name: 'Add stitch' }).click();
