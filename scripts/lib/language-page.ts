@@ -61,6 +61,7 @@ const FAMILIES: Readonly<Record<string, string>> = {
 	'left-handed': 'From the other needle',
 	WS: 'Purled',
 	closer: 'Every word counts',
+	more: 'More ways, and what is refused',
 };
 
 const OTHER_CRAFTS = [
@@ -83,25 +84,27 @@ function toldAs(text: string): string {
 }
 
 export function languagePage(): string {
-	const sentences = cases('written-sentences');
+	const sentences = [
+		...cases('written-sentences'),
+		...cases('read-sentences').map((c) => ({ ...c, id: 'more' })),
+	];
 	const families = [...new Set(sentences.map((s) => s.id ?? ''))];
 	const lines = [
 		'# What is read',
 		'',
-		'Made by `npm run language` of the texts that the tests read, so that this page says what holds. A word that is not known',
-		'is shown in its place, and nothing is taken for read beside it. What stands before or behind a sentence and changes nothing',
-		'(a name, a remark in words of a short list), and lines about the piece and its materials, are listed as read past. The',
-		'simulator runs each sentence, and what the hands make is what it means.',
+		'`npm run language` makes this page from the texts that the tests read. A word that we do not know is shown in its place,',
+		'and the text is not read without it. Lines about the piece and its materials, titles, and a name or a remark beside a',
+		'sentence are listed as read past. The simulator runs each sentence: what the hands make is what it means.',
 		'',
-		'In a sentence these words may stand or be left out; every other one that is read counts, and without it, or with its',
-		'opposite in its place, the sentence means something else or is not read:',
+		'In a sentence these words can be left out or put in. Every other word counts, and what a clause has no use for (a second',
+		'number, “as one”, purlwise on a knit stitch) is refused at its place:',
 		'',
 		`${SENTENCE_FILLERS.join(', ')}.`,
 		'',
-		'In rows every word counts: with a word of no meaning in its place something else is made, or that word is listed as read',
-		'past, in labels and in lines that repeat rows too. How many stitches a row says that there are is held against how many',
-		'there are; a repeat that is to end with another row than it does is told; binding off some stitches only is refused. In a',
-		'label these words say what a row is, and change nothing:',
+		'In rows every word counts. A word that is not known in a label, or in a line that repeats rows, is refused. A repeat is',
+		'worked where it is written: “Next row” after “rep rows 1-2 4 times” is row 11. The stitch count of a row is checked; a',
+		'repeat that should end with another row is reported; binding off some stitches only, several sizes in one number and',
+		'turning within a row are refused. In the brackets of a label these words say what a row is, and change nothing:',
 		'',
 		`${ROW_CALLED.split(' ').join(', ')}.`,
 		'',
@@ -109,7 +112,7 @@ export function languagePage(): string {
 		'',
 		...table(
 			['written', 'read as, with no school stated'],
-			cases('written-names').map((c) => [code(c.text), nameMeans(c)]),
+			[...cases('written-names'), ...cases('read-names')].map((c) => [code(c.text), nameMeans(c)]),
 		),
 		'## Sentences',
 		'',
@@ -131,7 +134,7 @@ export function languagePage(): string {
 		),
 		'## Rows',
 		'',
-		...cases('written-patterns').flatMap((c) => [
+		...[...cases('written-patterns'), ...cases('read-patterns')].flatMap((c) => [
 			c.expect.error ? `${c.id} (refused, with words):` : `${c.id}:`,
 			'',
 			'```',
