@@ -50,3 +50,4 @@ export {
 export * from './rows/index.ts';
 export { whatIs, type What } from './what.ts';
 export { EVERYDAY_WORDS, explained, type EverydayWord } from './everyday.ts';
+export { capital } from '../capital.ts';

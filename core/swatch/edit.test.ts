@@ -105,6 +105,32 @@ describe('units of a row', () => {
 });
 
 describe('changes of the chart', () => {
+	it('keep what a row says in a sentence, and replace it whole', () => {
+		const text =
+			'• Row 1 - K4, p3, k4\nRow 2: K4, p4, k3\nRow 3: p3, sl next 2 sts to cn and hold in front, k2, k2 from cn, p2, k1, p1';
+		const beside = text.slice(0, text.indexOf('Row 3'));
+		const change = (edit: Result<SwatchEdit>): readonly [string, string[], string[]] => {
+			if (!edit.ok) throw new Error(edit.problems[0]!.what);
+			const now = applied(text, edit.value);
+			const w = work(now, 11);
+			expect(now.startsWith(beside)).toBe(true);
+			return [now.slice(beside.length), faces(w).slice(2), crossings(w)];
+		};
+		const at = work(text, 11);
+		expect(errors(at)).toEqual([]);
+		const cell = (column: number) => ({ firstRow: 2, lastRow: 2, firstColumn: column, lastColumn: column });
+		expect(change(setFaces(at, cell(9), 'p'))).toEqual([
+			expect.stringContaining('sl next 2 sts to cn and hold in front, k2, k2 from cn'),
+			['pppkkkkpppp'],
+			['3 3 2/2 LC'],
+		]);
+		expect(change(placeCrossing(at, 2, 3, '2/2 RC', named('2/2 RC')))).toEqual([
+			expect.not.stringContaining('cn'),
+			['pppkkkkppkp'],
+			['3 3 2/2 RC'],
+		]);
+	});
+
 	it('that lay a crossing put just that one there, and keep all that it does not touch', () => {
 		fc.assert(
 			fc.property(made, nat, nat, fc.constantFrom('2/2 LC', '1/1 RC', '2/1 LPC', '3/3 RC'), (swatch, r, c, name) => {

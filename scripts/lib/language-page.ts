@@ -84,10 +84,7 @@ function toldAs(text: string): string {
 }
 
 export function languagePage(): string {
-	const sentences = [
-		...cases('written-sentences'),
-		...cases('read-sentences').map((c) => ({ ...c, id: 'more' })),
-	];
+	const sentences = [...cases('written-sentences'), ...cases('read-sentences').map((c) => ({ ...c, id: 'more' }))];
 	const families = [...new Set(sentences.map((s) => s.id ?? ''))];
 	const lines = [
 		'# What is read',

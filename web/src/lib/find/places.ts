@@ -1,7 +1,6 @@
 /** Everything that somebody may look for by an everyday word, and where it is. */
 
-import { capital } from '@pond-loop/core/capital';
-import { EVERYDAY_WORDS } from '@pond-loop/core/notation';
+import { capital, EVERYDAY_WORDS } from '@pond-loop/core/notation';
 import { SEEN } from '@pond-loop/core/wrong';
 import MiniSearch from 'minisearch';
 import { addressOf } from '$lib/choices/address';

@@ -138,7 +138,9 @@ function rowsByLine(checked: Checked): Map<number, string> {
 	if (known) return known;
 	const made = new Map<number, string>();
 	for (const row of checked.worked.rows) {
-		if (!made.has(row.line.from)) made.set(row.line.from, row.ok ? String(row.stitches.length) : '!');
+		// A bullet may stand before its label.
+		const from = checked.swatch.text.lastIndexOf('\n', row.line.from - 1) + 1;
+		if (!made.has(from)) made.set(from, row.ok ? String(row.stitches.length) : '!');
 	}
 	byLine.set(checked, made);
 	return made;
