@@ -205,6 +205,11 @@ export class ItemReader {
 		this.#sentences = sentences;
 	}
 
+	/** Whether a text is the name of a crossing. */
+	isName(text: string): boolean {
+		return this.#names.read(text.trim()) !== undefined;
+	}
+
 	/** The items of an `Instructions` node. */
 	read(node: SyntaxNode): readonly Item[] {
 		return this.#items(this.#tokens(node));

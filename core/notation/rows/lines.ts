@@ -286,7 +286,7 @@ class LineReader {
 				return;
 			}
 			case 'Instructions': {
-				if (isTitle(text)) {
+				if (isTitle(text) && !this.#items.isName(text)) {
 					this.past.push(at);
 					return;
 				}
