@@ -194,6 +194,8 @@ describe('every word of a pattern', () => {
 		['Row 3 twice: k14', '“twice” is not understood in the label of a row'],
 		['Rep rows 1-2 4 (5, 6) times', '“(5, 6)” is for several sizes.'],
 		['Omit row 2: k14', '“Omit row 2” is not a label of a row that we know'],
+		['Row 3: p3, work to last 12 sts, k12', 'This needs 12 stitches, and 11 are left. 12 are to be left.'],
+		['Row 3: p3, work 14 sts', 'This needs 14 stitches, and 11 are left.'],
 		['Row 3: p3, turn, k8, p3', '“turn” is no stitch and no crossing.'],
 		['Rows 3-8: rep rows 1 and 2 twice', '6 rows cannot be worked as rows 1 to 2, 2 times.'],
 		['Note: slip the first stitch of every row', 'changes what hands do in rows.'],

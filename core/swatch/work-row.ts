@@ -276,8 +276,16 @@ class RowWorker {
 	#asTheyStand(until: Until, at: Span): void {
 		const goal = until.kind === 'times' ? this.#left - until.times : this.#goal(until, at, 0);
 		if (goal === undefined) return;
+		if (goal < 0) {
+			this.#tooFew(at, this.#left - goal, '');
+			return;
+		}
+		if (goal > this.#left) {
+			this.#tooFew(at, goal, ` ${goal} are to be left.`);
+			return;
+		}
 		const first = this.#out.length;
-		while (this.#left > Math.max(0, goal) && !this.#stop) {
+		while (this.#left > goal && !this.#stop) {
 			const from = this.#take(1);
 			const { face } = this.#before[from]!;
 			this.#put({ face, how: this.#start.side === 'WS' ? SHOWN_ON_WS[face] : face, from }, at);

@@ -423,7 +423,7 @@
 		{#each PARTS as [id, title] (id)}
 			<button
 				type="button"
-				class={['pill grow', part === id ? 'pill-strong' : 'pill-soft']}
+				class={['pill grow px-3', part === id ? 'pill-strong' : 'pill-soft']}
 				aria-pressed={part === id}
 				onclick={() => {
 					part = id;
