@@ -114,23 +114,18 @@ function nameOrWhyNot(
 }
 
 /** A name and behind it, in brackets, another one of the same crossing: `C4B (2/2 RC)`. */
-const TWICE = /^(\s*)([^()[\]]+?)\s*[([]\s*([^()[\]]+?)\s*[)\]][\s.:]*$/d;
+const TWICE = /^\s*([^()[\]]+?)\s*[([]\s*([^()[\]]+?)\s*[)\]][\s.:]*$/d;
 
-/** The two names of a text that names a crossing twice, each with all that it may mean, and its place. */
+/** The two names of a text that names a crossing twice, each with its place, and what both can mean. */
 function bothNames(text: string) {
 	const found = TWICE.exec(text);
 	if (!found) return undefined;
-	const names = [2, 3].map((k) => ({ text: found[k]!, from: found.indices![k]![0], parts: nameParts(found[k]!) }));
-	return names.every(({ parts }) => parts.shape)
-		? names.map((name) => ({ ...name, means: allOf(name.parts).readings }))
-		: undefined;
-}
-
-/** What both names of a text can mean. */
-function sharedBy(names: NonNullable<ReturnType<typeof bothNames>>): readonly Reading[] {
-	const [first, second] = names as [(typeof names)[0], (typeof names)[0]];
-	const keys = new Set(second.means.map((m) => canonical(m.crossing)));
-	return first.means.filter((m) => keys.has(canonical(m.crossing)));
+	const nameAt = (k: 1 | 2) => ({ text: found[k]!, from: found.indices![k]![0], parts: nameParts(found[k]!) });
+	const names = [nameAt(1), nameAt(2)] as const;
+	if (!names.every(({ parts }) => parts.shape)) return undefined;
+	const [first, second] = names.map(({ parts }) => allOf(parts).readings) as [Reading[], Reading[]];
+	const keys = new Set(second.map((m) => canonical(m.crossing)));
+	return { names, shared: first.filter((m) => keys.has(canonical(m.crossing))) };
 }
 
 /** The reading of a crossing that is named twice; of two different ones why not. */
@@ -139,9 +134,9 @@ function twiceNamed(
 	stated: StatedSchool,
 	among: readonly SchoolId[],
 ): NameRead | (() => NameNotRead) | undefined {
-	const names = bothNames(text);
-	if (!names) return undefined;
-	const shared = sharedBy(names);
+	const both = bothNames(text);
+	if (!both) return undefined;
+	const { names, shared } = both;
 	for (const name of names) {
 		const read = nameOrWhyNot(name.text, stated, 0, among);
 		const settled = typeof read === 'function' ? shared : [read];
@@ -151,7 +146,7 @@ function twiceNamed(
 		const meanings = [{ crossing: only!.crossing, differs: '' }];
 		return { ok: true, crossing: only!.crossing, school: only!.school, parts, meanings, elsewhere: [] };
 	}
-	const [first, second] = names as [(typeof names)[0], (typeof names)[0]];
+	const [first, second] = names;
 	return () =>
 		notRead(text, SCHOOLS[stated === 'any' ? 'slash' : stated], noParts, {
 			code: 'two-names',
@@ -174,8 +169,7 @@ export interface AllReadings {
 export function readAll(text: string): AllReadings {
 	const parts = text.length > MAX_NAME_LENGTH ? noParts : nameParts(text);
 	if (!parts.shape) {
-		const names = text.length > MAX_NAME_LENGTH ? undefined : bothNames(text);
-		const shared = names ? sharedBy(names) : [];
+		const shared = text.length > MAX_NAME_LENGTH ? [] : (bothNames(text)?.shared ?? []);
 		if (shared.length > 0) return { readings: shared, needsGlossary: false, problems: [] };
 		const read = readName(text, 'slash');
 		return { readings: [], needsGlossary: false, problems: read.ok ? [] : read.problems };

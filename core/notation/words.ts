@@ -53,9 +53,9 @@ const table: readonly (readonly [words: string, term: number, says: string])[] =
 ];
 
 /** Numbers as words, as in “one over two”. */
-const NUMBERS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
+export const NUMBER_WORDS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
 export const numberIn = (word: string): number | undefined => {
-	const at = NUMBERS.indexOf(word.toLowerCase());
+	const at = NUMBER_WORDS.indexOf(word.toLowerCase());
 	return at === -1 ? undefined : at + 1;
 };
 

@@ -15,7 +15,7 @@ import { ROWS_LIMITS } from './limits.ts';
 import { plainly } from './plainly.ts';
 import { STITCH_KINDS, stitchWord } from './stitches.ts';
 import { parser } from './rows.parser.js';
-import { unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
+import { blank, unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
 import { thousands } from '../../thousands.ts';
 
 export type RowSide = 'RS' | 'WS';
@@ -668,7 +668,6 @@ const SIZES = /\(\s{0,3}\d{1,3}(?:\s{0,3}[,:;/]\s{0,3}\d{1,3})+\s{0,3}\)/;
 const COUNTED = /\(\s{0,9}(\d{1,4})\s{0,9}(?:sts?|stitch|stitches)\s{0,9}\)/i;
 /** `Cast on 24 sts and join in the round`. */
 const JOINED = /\bjoin\b[^.\n]{0,40}?\bround\b/i;
-const blank = (said: string): string => ' '.repeat(said.length);
 function countIn(label: string, from: number): RowLine['count'] {
 	const found = COUNTED.exec(label);
 	return found

@@ -6,6 +6,7 @@
 import type { Span } from '../../result.ts';
 import { SCHOOLS } from '../schools.ts';
 import { MAX_SENTENCE_LENGTH, readSentence } from '../sentence/index.ts';
+import { NUMBER_WORDS, numberIn } from '../words.ts';
 
 export interface Plainly {
 	readonly text: string;
@@ -28,9 +29,7 @@ const TITLE_WITH_CAST_ON =
 /** A note that changes what hands do in rows; it is not read past. */
 const NOTE_THAT_WORKS = /^\s{0,9}notes?\b.*\b(?:slip|sl\d?|knit|purl|k\d+|p\d+|cross|work)\b/i;
 
-const NUMBERS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
-const NUMBER_WORD = `(${NUMBERS.join('|')})`;
-const figure = (word: string): string => String(NUMBERS.indexOf(word.toLowerCase()) + 1);
+const NUMBER_WORD = `(${NUMBER_WORDS.join('|')})`;
 /** Other words in the same room; what needs more of it stays as it was. */
 const inRoom = (whole: string, said: string): string =>
 	said.length <= whole.length ? said.padEnd(whole.length) : whole;
@@ -73,7 +72,7 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 	// “Row one:”, “purl three”.
 	[
 		new RegExp(String.raw`\b((?:rows?|rnds?|rounds?|knit|purl|k|p)[ \t]{1,3})${NUMBER_WORD}\b`, 'gi'),
-		(whole, before, word) => inRoom(whole, `${before}${figure(word)}`),
+		(whole, before, word) => inRoom(whole, `${before}${numberIn(word)}`),
 	],
 	// “• Row 1:”, “- 1st row:”: a list.
 	[
@@ -153,7 +152,7 @@ const COUNT_BEHIND =
 
 const HOLDER = String.raw`(?:cn\b|c\.n\.|cable needle\b|(?:spare|extra|aux(?:iliary)?) needle\b|dpn\b|stitch holder\b)`;
 const SENTENCE_BEGINS = new RegExp(
-	String.raw`\b(?:slip|sl|place|put|transfer)\s{0,3}(?:the\s{1,3})?(?:next\s{1,3})?(?:\d{1,2}|${NUMBERS.join('|')})\s{1,3}(?:sts?\s{1,3}|stitch(?:es)?\s{1,3})?(?:on|onto|to)\s{1,3}(?:an?\s{1,3}|the\s{1,3})?${HOLDER}`,
+	String.raw`\b(?:slip|sl|place|put|transfer)\s{0,3}(?:the\s{1,3})?(?:next\s{1,3})?(?:\d{1,2}|${NUMBER_WORDS.join('|')})\s{1,3}(?:sts?\s{1,3}|stitch(?:es)?\s{1,3})?(?:on|onto|to)\s{1,3}(?:an?\s{1,3}|the\s{1,3})?${HOLDER}`,
 	'gi',
 );
 const SENTENCE_ENDS = new RegExp(String.raw`\bfrom\s{1,3}(?:the\s{1,3})?${HOLDER}`, 'gi');
@@ -170,8 +169,9 @@ function bySentence(line: string, at: number, sentences: Map<number, number>): s
 		const part = line.slice(from, begins[i + 1] ?? line.length);
 		const end = [...part.matchAll(SENTENCE_ENDS)].at(-1);
 		if (!end) continue;
-		const length = end.index + end[0].length;
-		const read = part.slice(0, length).length <= MAX_SENTENCE_LENGTH ? readSentence(part.slice(0, length)) : undefined;
+		const sentence = part.slice(0, end.index + end[0].length);
+		const { length } = sentence;
+		const read = length <= MAX_SENTENCE_LENGTH ? readSentence(sentence) : undefined;
 		const [only, ...more] = read?.ok ? read.value : [];
 		const name = only && more.length === 0 ? SCHOOLS.slash.write(only.crossing) : undefined;
 		if (!name || name.length + 4 > length) continue;

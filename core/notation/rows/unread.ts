@@ -53,7 +53,8 @@ function unreadIn(part: string, from: number, known: ReadonlySet<string>): reado
 const SHAPING_ROW =
 	/\b(?:inc|dec|increases?|decreases?|inc\.|dec\.)(?=[ \t-]{1,3}(?:row|rnd|round)\b)|(?<=\(\s{0,3})(?:inc|dec)\.?(?=\s{0,3}\))/gi;
 
-const blank = (said: string): string => ' '.repeat(said.length);
+/** As much room without words. */
+export const blank = (said: string): string => ' '.repeat(said.length);
 
 export function unreadInLabel(whole: string, from: number): readonly Span[] {
 	const label = whole.replace(SHAPING_ROW, blank);

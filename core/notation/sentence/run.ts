@@ -130,7 +130,7 @@ const many = (count: number): string => (count === 1 ? '1 stitch' : `${count} st
 /** What a clause says that it has no use for, in words; nothing where all of it counts. */
 function unusedIn(clause: Clause): string | undefined {
 	const { verb, text, wise, yarn, tbl, inner, rightmost, source, target, count, nth } = clause;
-	const works = verb === 'knit' || verb === 'purl';
+	const works = isWork(clause);
 	const isOffHolder = source?.kind === 'holder' || target?.kind === 'holder';
 	const isIdle = works
 		? wise !== undefined ||
@@ -228,7 +228,7 @@ function plan(clauses: readonly Clause[], choices: Choices): Result<Planned> {
 		const { verb } = clause;
 		if ((verb === 'hold' || verb === 'bring') && clause.target?.kind === 'right')
 			return problem(clause.at, 'The held stitches are at the left needle.', 'Say in front, or in back.');
-		const works = verb === 'knit' || verb === 'purl';
+		const works = isWork(clause);
 		const unused = unusedIn(clause);
 		if (unused) return problem(clause.at, unused, 'Remove what is too much, or say it in other words.');
 		if (lookedUp.has(clause)) continue;

@@ -6,7 +6,7 @@
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 	import Bar from './Bar.svelte';
-	import { MOST_COPIES } from './copies';
+	import { isTooMany, MOST_COPIES } from './copies';
 	import type { HandoutData } from './data';
 	import { type PagesState, pagesDrawn } from './pages-drawn';
 	import { useEnglish } from '$lib/words/english';
@@ -30,7 +30,7 @@
 	const range = (people: number, from: number): string =>
 		people > MOST_COPIES ? ` (${from + 1} to ${Math.min(people, from + MOST_COPIES)})` : '';
 	const room = $derived(sheetsFor(lesson.plan, data.style));
-	const isFull = $derived(room.reduce((sum, { many }) => sum + many, 0) > MOST_COPIES);
+	const isFull = $derived(isTooMany(room));
 	const isOne = $derived(whom === '');
 	const cables = $derived(cablesShown(lesson, data.style));
 	/** Steps whose cables stay off the paper. */

@@ -7,7 +7,7 @@ import { type English, ENGLISHES, inEnglish } from '@pond-loop/core/english';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
-import { MOST_COPIES } from '$lib/handout/copies';
+import { isTooMany } from '$lib/handout/copies';
 import { z } from 'zod';
 import { codeSection, type Code } from './code';
 import { paperBlocks, photoPath, type Plain } from './paper';
@@ -182,10 +182,10 @@ export async function roomPdf(
 	);
 	const documents: Document[] = [];
 	for (const { own, sections } of printings) documents.push(await documentOf(lesson.title, sections, own, photos, one));
-	const many = sheets.reduce((sum, sheet) => sum + sheet.many, 0);
+	const isMuch = isTooMany(sheets);
 	return setAll(
 		documents,
-		sheets.flatMap((sheet, i) => Array<number>(many > MOST_COPIES ? 1 : sheet.many).fill(i)),
+		sheets.flatMap((sheet, i) => Array<number>(isMuch ? 1 : sheet.many).fill(i)),
 		photos,
 	);
 }

@@ -5,7 +5,7 @@ import type { Class } from '@pond-loop/core/class';
 import { PLAIN_CRAFT } from '@pond-loop/core/craft';
 import { leftHandsIn, type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/core/lesson';
 import type { HouseStyle } from '@pond-loop/core/schema';
-import { MOST_COPIES } from '$lib/handout/copies';
+import { isTooMany, MOST_COPIES } from '$lib/handout/copies';
 import { codeDrawing } from '$lib/picture/code';
 import type { Code } from './code';
 import { type Drawn, type HandoutOptions, inEnglishAll, type Photos, photosOf, settableIn } from './handout';
@@ -39,7 +39,7 @@ const forPeople = ({ people }: Class, style: HouseStyle, options: HandoutOptions
 /** As many as the lesson's room needs, without names; one of each where that is too much for one file. */
 function forRoom(lesson: Lesson, style: HouseStyle, options: HandoutOptions): readonly Copy[] {
 	const sheets = sheetsFor(lesson.plan, style);
-	const isMuch = sheets.reduce((sum, { many }) => sum + many, 0) > MOST_COPIES;
+	const isMuch = isTooMany(sheets);
 	return sheets.flatMap(({ many, ...sheet }) =>
 		Array.from({ length: isMuch ? 1 : many }, () => ({ name: '', options: { ...options, ...sheet } })),
 	);
