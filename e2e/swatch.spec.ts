@@ -215,8 +215,18 @@ test('a change asks first when other rows would come out otherwise, and offers w
 	await asked.getByRole('button', { name: 'Cancel' }).click();
 	await expect(shape).toHaveValue('flat');
 	await shape.selectOption('round');
-	await asked.getByRole('button', { name: 'Change it anyway' }).click();
+	await asked.getByRole('button', { name: 'Keep the words' }).click();
 	await expect(shape).toHaveValue('round');
+	await expect.poll(() => lines(page)).toContain('Row 2: p8, sm, p6');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(shape).toHaveValue('flat');
+	// Or the rows are turned about, so that the fabric stays.
+	await shape.selectOption('round');
+	await asked.getByRole('button', { name: 'Keep the fabric' }).click();
+	await expect(shape).toHaveValue('round');
+	await expect
+		.poll(() => lines(page))
+		.toEqual(['Rnd 1: p1, k5, pm, k8 # background', 'Rnd 2: k6, sm, k8', 'Rnd 3: k6, rm, k8']);
 });
 
 for (const light of ['day', 'dusk'] as const) {
@@ -359,6 +369,11 @@ test('it goes into a lesson as it stands, and onto its sheet; an earlier version
 	await page.getByRole('link', { name: 'Second session' }).click();
 	await expect(page.getByLabel('Title of the lesson')).toHaveValue('Second session');
 	await expect(page.getByRole('heading', { name: 'Lantern sleeve, changed' })).toBeVisible();
+	// Its crossings are steps by a press.
+	const offered = page.getByRole('group', { name: 'From your swatch' });
+	await offered.getByRole('button', { name: 'C8F' }).click();
+	await expect(page.getByRole('heading', { name: /C8F/ })).toBeVisible();
+	await expect(offered).toHaveCount(0);
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Handout' }).click();
 	await page.getByRole('link', { name: 'All steps' }).click();

@@ -13,6 +13,7 @@ export * from './remarks.ts';
 export * from './room.ts';
 export * from './schema.ts';
 export * from './sections.ts';
+export * from './swatch-crossings.ts';
 export * from './templates.ts';
 export * from './timing.ts';
 export { forOthers } from './for-others.ts';

@@ -2,7 +2,7 @@
 
 import { distance } from 'fastest-levenshtein';
 import { twoGroups, type Lean } from '../crossing/index.ts';
-import type { NamePart } from './parts.ts';
+import type { NameParts } from './parts.ts';
 import { SCHOOLS, SCHOOL_IDS, type School, type SchoolId } from './schools.ts';
 
 export interface CloseName {
@@ -51,48 +51,76 @@ function allNames(): readonly Offered[] {
 	return everyName;
 }
 
-const RIGHT = /^(?:Right|Back)/;
-const LEFT = /^(?:Left|Front)/;
+const RIGHT = /^(?:Right|Back|CrossBack|TwistBack)/;
+const LEFT = /^(?:Left|Front|CrossFront|TwistFront)/;
+const PURL = /Purl|^Background/;
+const TWIST = /Twist|LetterT/;
 
-/** Whether a name keeps to what was understood of another: its sizes, the way it leans, and its purl. */
-function keepsTo({ lean, isPurled, groups: [front, behind], c }: Offered, understood: readonly NamePart[]): boolean {
-	const terms = understood.map((p) => p.term);
-	const [isRight, isLeft] = [terms.some((t) => RIGHT.test(t)), terms.some((t) => LEFT.test(t))];
-	if (isRight !== isLeft && (lean === 'right') !== isRight) return false;
-	if (terms.some((t) => t.includes('Purl')) && !isPurled) return false;
-	const numbers = understood.filter((p) => p.term === 'Count').map((p) => Number(p.text));
+/** What the parts of a text say of a crossing, known parts and the letters of short ones that are not. */
+interface Asked {
+	readonly lean: Lean | undefined;
+	readonly isPurled: boolean | undefined;
+	readonly numbers: readonly number[];
+}
+
+function askedOf({ understood, unknown }: Parts): Asked {
+	const known = [...understood, ...unknown.filter((p) => p.says)].map((p) => p.term);
+	const letters = unknown
+		.filter((p) => !p.says && p.text.length <= 4)
+		.map((p) => p.text.toLowerCase())
+		.join('');
+	const isRight = known.some((t) => RIGHT.test(t)) || /[rb]/.test(letters);
+	const isLeft = known.some((t) => LEFT.test(t)) || /[lf]/.test(letters);
+	const saysPurl = known.some((t) => PURL.test(t)) || letters.includes('p');
+	const mayPurl = known.some((t) => TWIST.test(t)) || letters.includes('t');
+	return {
+		lean: isRight === isLeft ? undefined : isRight ? 'right' : 'left',
+		isPurled: saysPurl ? true : mayPurl ? undefined : false,
+		numbers: understood.filter((p) => p.term === 'Count').map((p) => Number(p.text)),
+	};
+}
+
+/** Whether a name keeps to what is asked: its sizes, the way it leans, and how the back group is worked. */
+function keepsTo({ lean, isPurled, groups: [front, behind], c }: Offered, asked: Asked): boolean {
+	if (asked.lean !== undefined && lean !== asked.lean) return false;
+	if (asked.isPurled !== undefined && isPurled !== asked.isPurled) return false;
+	const { numbers } = asked;
 	if (numbers.length >= 2) return front === numbers[0] && behind === numbers[1];
-	if (numbers.length === 1 && c.school === 'slash') return [front, behind, front + behind].includes(numbers[0]!);
+	if (numbers.length === 1 && c.school === 'slash')
+		return [front, behind, front + behind, Number(`${front}${behind}`)].includes(numbers[0]!);
 	return numbers.length === 0 || c.name.includes(String(numbers[0]));
 }
 
+type Parts = Pick<NameParts, 'understood' | 'unknown'>;
+
 /**
- * Up to `most` names near the text, nearest first. Understood counts weigh most:
- * whoever typed "2/2 XC" surely means two over two. When nothing is near, the
- * school's own examples stand in.
+ * Up to `most` names near the text, nearest first, each of which keeps the sizes, the lean and the work that the text
+ * says. Where it says no lean there is one name for each. When nothing of the text is understood, the school's own
+ * examples stand in; when something is and no name keeps to it, there is none.
  */
-export function closeNames(
-	text: string,
-	school: School,
-	understood: readonly NamePart[],
-	most = 4,
-): readonly CloseName[] {
+export function closeNames(text: string, school: School, parts: Parts, most = 3): readonly CloseName[] {
 	const examples = school.examples.map((name): CloseName => ({ name, school: school.id }));
 	const typed = plain(text.slice(0, 40));
-	if (typed === '' && understood.length === 0) return examples;
-	const numbers = understood.filter((p) => p.term === 'Count').map((p) => p.text);
+	if (typed === '' && parts.understood.length === 0) return examples;
+	const asked = askedOf(parts);
 	const own = (c: CloseName): number => (c.school === school.id ? 0 : 1);
 	const scored = allNames()
-		.filter((o) => keepsTo(o, understood))
-		.map(({ c, letters }) => {
-			const missing = numbers.filter((count) => !c.name.includes(count)).length;
-			const most = 2 * Math.max(2, Math.ceil(letters.length / 2));
-			return { c, most, score: 2 * distance(typed, letters) + 2 * missing + own(c) };
+		.filter((o) => keepsTo(o, asked))
+		.map((offered) => {
+			const { c, letters } = offered;
+			const missing = asked.numbers.filter((count) => !c.name.includes(String(count))).length;
+			const limit = 2 * Math.max(2, Math.ceil(letters.length / 2));
+			return { ...offered, limit, score: 2 * distance(typed, letters) + 2 * missing + own(c) };
 		})
-		.filter(({ most, score }) => score <= most)
+		.filter(({ limit, score }) => score <= limit)
 		.sort((a, b) => a.score - b.score);
 	// One name may stand in two schools; the nearer one, the stated school's own first, speaks for it.
 	const near = scored.filter(({ c }, i) => scored.findIndex((s) => s.c.name === c.name) === i);
-	if (near.length > 0) return near.slice(0, most).map(({ c }) => c);
-	return examples;
+	const [best] = near;
+	if (!best) return parts.understood.length > 0 ? [] : examples;
+	if (asked.lean !== undefined) return near.slice(0, most).map(({ c }) => c);
+	const other = near.find(
+		(o) => o.lean !== best.lean && o.c.school === best.c.school && o.groups.join() === best.groups.join(),
+	);
+	return [best, ...(other ? [other] : [])].map(({ c }) => c);
 }

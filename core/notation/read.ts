@@ -202,7 +202,7 @@ function notRead(text: string, school: School, parts: NameParts, ...problems: Pr
 	const codes = problems.map((p) => p.code);
 	const open = codes.includes('needs-glossary') || codes.includes('other-school');
 	const readings = open && parts.shape ? allOf(parts).readings : [];
-	const close = readings.length > 0 ? [] : closeNames(text, school, understood);
+	const close = readings.length > 0 ? [] : closeNames(text, school, parts);
 	return { ok: false, problems, understood, unknown, close, readings };
 }
 

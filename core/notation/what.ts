@@ -15,6 +15,9 @@ const ROWS =
 	/^\s*(?:cast on\b|co \d|multiple of\b|(?:set[- ]?up |foundation |next |cable )?(?:rows?|rnds?|rounds?)\b|r\d|(?:rs|ws)\s*:|\d{1,3}[.):])/im;
 const LISTED = /(?:^|[,;*[(]\s*)[kp]\s?\d*\b[^,;]*[,;]/i;
 
+/** A sentence of one crossing, read or not: rows begin with other stitches or with a label. */
+const SENTENCE = /^\s*(?:slip|sl|place|put|hold|with)\b[^,;.:]{0,80}\b(?:cn|cable needle|dpn|holder|needle)\b/i;
+
 /** A name, a sentence, or rows of a pattern; a name with the reasons where it is none of them. */
 export function whatIs(glossary: Glossary, text: string, school: StatedSchool): What {
 	const isLong = text.includes('\n');
@@ -22,7 +25,7 @@ export function whatIs(glossary: Glossary, text: string, school: StatedSchool): 
 	if (!isLong && reading.ok) {
 		return 'sentence' in reading ? { kind: 'sentence', reading } : { kind: 'name', reading };
 	}
-	if (isLong || ROWS.test(text) || LISTED.test(text)) {
+	if (isLong || (!SENTENCE.test(text) && (ROWS.test(text) || LISTED.test(text)))) {
 		const rows = readRows(text, { school, glossary });
 		if (rows.rows.length > 0) return { kind: 'rows', rows };
 	}

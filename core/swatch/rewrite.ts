@@ -86,7 +86,8 @@ const inside = (a: Span, b: Span): boolean => a.from >= b.from && a.to <= b.to;
 const isOpen = (item: Item): boolean =>
 	item.kind === 'group'
 		? item.items.some(isOpen)
-		: (item.kind === 'stitch' || item.kind === 'as-they-stand' || item.kind === 'star') && item.until.kind !== 'times';
+		: (item.kind === 'stitch' || item.kind === 'as-they-stand' || item.kind === 'fabric' || item.kind === 'star') &&
+			item.until.kind !== 'times';
 
 /** How many units are the same at the start and at the end. */
 function keptEnds(before: readonly Unit[], next: readonly Unit[], shift?: Shift): { start: number; end: number } {

@@ -15,6 +15,7 @@ import {
 import { checked, type Checked, type SwatchText } from './checked.ts';
 import { cordsOf } from './cords.ts';
 import { inHands } from './in-hands.ts';
+import { isTurned } from './turned.ts';
 import { marksInOrder, unitsOf, widthOf } from './units.ts';
 import { legendOf, type LegendEntry } from './words.ts';
 import { CAST_ON } from './work.ts';
@@ -143,6 +144,8 @@ class Writer {
 				stitches: before?.stitches ?? Array.from({ length: castOn }, () => CAST_ON),
 				markers: before?.markers ?? [],
 				side: row.side,
+				isFirst: before === undefined,
+				turned: isTurned(this.#told.worked),
 				craft,
 				twist,
 				at: line.body,

@@ -2,9 +2,10 @@
 
 import { craftOf } from '../craft/index.ts';
 import { turn, type Crossing } from '../crossing/index.ts';
-import type { Item, RowSide, StitchKind, Until } from '../notation/index.ts';
+import type { Fabric, Item, RowSide, StitchKind, Until } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import { thousands } from '../thousands.ts';
+import { howIn, SHOWN_ON_WS } from './in-fabric.ts';
 import {
 	type StitchFace,
 	SWATCH_LIMITS,
@@ -24,7 +25,9 @@ export interface RowStop {
 		| 'unknown-term'
 		| 'too-many-stitches'
 		| 'too-much'
-		| 'no-marker';
+		| 'no-marker'
+		| 'nothing-set'
+		| 'which-rib';
 	readonly what: string;
 	readonly todo: string;
 	readonly at: Span;
@@ -38,6 +41,8 @@ export interface RowDone {
 	readonly marks: readonly WorkedMark[];
 	/** Places, from the right, of markers that stand inside a crossing. */
 	readonly markersMoved: readonly number[];
+	/** Repeats whose number of times is read as all of them, since only so the row comes out. */
+	readonly inAll: readonly Span[];
 }
 
 export type RowResult = { readonly ok: true; readonly done: RowDone } | { readonly ok: false; readonly stop: RowStop };
@@ -47,6 +52,10 @@ export interface RowStart {
 	readonly stitches: readonly WorkedStitch[];
 	readonly markers: readonly number[];
 	readonly side: RowSide;
+	/** No row was worked before it. */
+	readonly isFirst: boolean;
+	/** Whether the work is turned after each row, as it is when it is worked flat. */
+	readonly turned: boolean;
 	readonly craft: string;
 	readonly twist: Twist;
 	/** Where the row stands in the text, for what is wrong with the whole of it. */
@@ -104,13 +113,12 @@ function needsOne(item: Item): number | undefined {
 			return inner === undefined || item.until.kind !== 'times' ? undefined : inner * item.until.times;
 		}
 		case 'as-they-stand':
-			return undefined;
+		case 'fabric':
+			return item.until.kind === 'times' ? item.until.times : undefined;
 		default:
 			return 0;
 	}
 }
-
-const SHOWN_ON_WS: Readonly<Record<StitchFace, StitchFace>> = { k: 'p', p: 'k' };
 
 class RowWorker {
 	readonly #start: RowStart;
@@ -123,6 +131,7 @@ class RowWorker {
 	readonly #markers: number[] = [];
 	readonly #marks: WorkedMark[] = [];
 	readonly #moved: number[] = [];
+	readonly #inAll: Span[] = [];
 	#at = 0;
 	#done = 0;
 	#stop: RowStop | undefined;
@@ -173,7 +182,10 @@ class RowWorker {
 				this.#stitches(item.stitch, item.until, item);
 				return;
 			case 'as-they-stand':
-				this.#asTheyStand(item.until, item);
+				this.#asTheyStand(item.until, item, item.isSet);
+				return;
+			case 'fabric':
+				this.#inFabric(item.fabric, item.until, item);
 				return;
 			case 'crossing':
 				this.#cross(item);
@@ -273,7 +285,8 @@ class RowWorker {
 		}
 	}
 
-	#asTheyStand(until: Until, at: Span): void {
+	/** Works stitches on as far as `until`, each as `how` says of the face that hands see and of its place from here. */
+	#each(until: Until, at: Span, how: (seen: StitchFace, nth: number) => StitchFace): void {
 		const goal = until.kind === 'times' ? this.#left - until.times : this.#goal(until, at, 0);
 		if (goal === undefined) return;
 		if (goal < 0) {
@@ -285,12 +298,29 @@ class RowWorker {
 			return;
 		}
 		const first = this.#out.length;
-		while (this.#left > goal && !this.#stop) {
+		for (let nth = 0; this.#left > goal && !this.#stop; nth++) {
 			const from = this.#take(1);
-			const { face } = this.#before[from]!;
-			this.#put({ face, how: this.#start.side === 'WS' ? SHOWN_ON_WS[face] : face, from }, at);
+			const done = how(this.#shown(this.#before[from]!.face), nth);
+			this.#put({ face: this.#shown(done), how: done, from }, at);
 		}
 		this.#step(first, at);
+	}
+
+	#asTheyStand(until: Until, at: Span, isSet = false): void {
+		if (isSet && this.#start.isFirst) {
+			this.#halt('nothing-set', 'Nothing is set yet: this is the first row.', 'Write its stitches.', at);
+			return;
+		}
+		this.#each(until, at, (seen) => seen);
+	}
+
+	#inFabric(fabric: Fabric, until: Until, at: Span): void {
+		const goal = until.kind === 'times' ? this.#left - until.times : this.#goal(until, at, 0);
+		if (goal === undefined) return;
+		const below = this.#before.slice(this.#at, this.#before.length - Math.max(0, goal));
+		const how = howIn(fabric, below, this.#start);
+		if (how) this.#each(until, at, how);
+		else this.#halt('which-rib', 'This does not say which rib.', 'Write it as “k2, p2 rib over 4 sts”.', at);
 	}
 
 	#cross(item: Extract<Item, { kind: 'crossing' }>): void {
@@ -350,7 +380,8 @@ class RowWorker {
 
 	#star(items: readonly Item[], until: Until, at: Span, after: number | undefined): void {
 		if (until.kind === 'times') {
-			for (let i = 0; i < until.times && this.#spend(at); i++) this.work(items, 0);
+			const times = this.#timesOf(until, needs(items), after, at);
+			for (let i = 0; i < times && this.#spend(at); i++) this.work(items, 0);
 			return;
 		}
 		const goal = this.#goal(until, at, after ?? 0);
@@ -379,6 +410,20 @@ class RowWorker {
 			if (this.#stop) return;
 			if (this.#at === before) return;
 		} while (this.#left > goal);
+	}
+
+	/** “rep from * 3 times” is three more; three in all only where that fits the row and three more does not. */
+	#timesOf(
+		until: Extract<Until, { kind: 'times' }>,
+		each: number | undefined,
+		after: number | undefined,
+		at: Span,
+	): number {
+		const { times, inAll } = until;
+		if (inAll === undefined || each === undefined || after === undefined) return times;
+		if (this.#left === times * each + after || this.#left !== inAll * each + after) return times;
+		this.#inAll.push({ from: at.from, to: at.to });
+		return inAll;
 	}
 
 	/** Takes stitches off the left needle; gives the place of the first. Markers met are slipped along. */
@@ -446,6 +491,7 @@ class RowWorker {
 					markers: this.#markers,
 					marks: this.#marks,
 					markersMoved: this.#moved,
+					inAll: this.#inAll,
 				},
 			};
 		}
@@ -468,6 +514,7 @@ class RowWorker {
 				markers: this.#markers.map((m) => now - m).reverse(),
 				marks: this.#marks.map((m) => ({ ...m, at: now - m.at })).reverse(),
 				markersMoved: this.#moved.map((m) => before - m),
+				inAll: this.#inAll,
 			},
 		};
 	}

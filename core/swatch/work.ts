@@ -157,6 +157,8 @@ export function* workingRows(
 			stitches,
 			markers,
 			side,
+			isFirst: rows.length === 0,
+			turned,
 			craft,
 			twist,
 			at: line.body,
@@ -178,6 +180,16 @@ export function* workingRows(
 					todo: 'Put markers at the edges of a cable. Move it there.',
 					place: m,
 					...line.body,
+				});
+			}
+			for (const span of done.inAll) {
+				problems.push({
+					row: number,
+					weight: 'note',
+					reason: 'times-in-all',
+					what: 'The times are read as all of them, since the row comes out only so.',
+					todo: 'If so many more are meant, write “times more” and cast on more.',
+					...span,
 				});
 			}
 			({ stitches, markers } = done);
@@ -286,6 +298,7 @@ function sameFaces(a: { stitches: readonly WorkedStitch[]; markers: readonly num
 		a.stitches.length === b.stitches.length &&
 		a.markers.length === b.markers.length &&
 		a.markers.every((m, i) => m === b.markers[i]) &&
+		(a.stitches[0]?.how === 'cast-on') === (b.stitches[0]?.how === 'cast-on') &&
 		a.stitches.every((s, i) => s.face === b.stitches[i]!.face && s.twisted === b.stitches[i]!.twisted)
 	);
 }

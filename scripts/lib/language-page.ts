@@ -2,7 +2,9 @@
 
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { MANNERS } from '../../core/test/manners.ts';
 import {
+	capital,
 	readAll,
 	readGlossary,
 	readSentence,
@@ -100,7 +102,7 @@ export function languagePage(): string {
 		'',
 		'In rows every word counts. A word that is not known in a label, or in a line that repeats rows, is refused. A repeat is',
 		'worked where it is written: “Next row” after “rep rows 1-2 4 times” is row 11. The stitch count of a row is checked; a',
-		'repeat that should end with another row is reported; binding off some stitches only, several sizes in one number and',
+		'repeat that should end with another row is reported; binding off some stitches only and',
 		'turning within a row are refused. In the brackets of a label these words say what a row is, and change nothing:',
 		'',
 		`${ROW_CALLED.split(' ').join(', ')}.`,
@@ -130,6 +132,18 @@ export function languagePage(): string {
 			OTHER_CRAFTS.map((text) => [code(text), toldAs(text)]),
 		),
 		'## Rows',
+		'',
+		'Fabrics are worked by their names over so many stitches or to the end: St st and reverse St st, garter, moss or seed,',
+		'k1, p1 rib and the like; “rib” alone goes on with the rib that is there. “As set” in a first row is a fault. Where a',
+		'text leaves something open, it is asked or said: which size (one press keeps its numbers), “rep from * 3 times” as',
+		'three more, or three in all where only that comes out, “inc 1” as kfb or m1. Two yarns stand in the label or before the',
+		'stitches: “Row 3 (B)”, “Row 3: with B, k11”, “Row 3 with CC:”. By one press flat rows are written as rounds, or the',
+		'other way about, so that the fabric stays.',
+		'',
+		'One band on 14 stitches in thirty manners, each worked to the same fabric:',
+		'',
+		...MANNERS.flatMap(([manner, text]) => [`${capital(manner)}:`, '', '```', text, '```', '']),
+		'What the tests read besides:',
 		'',
 		...[...cases('written-patterns'), ...cases('read-patterns')].flatMap((c) => [
 			c.expect.error ? `${c.id} (refused, with words):` : `${c.id}:`,

@@ -6,9 +6,9 @@
 
 import type { LiesAcross } from '../../fabric/index.ts';
 import { CM_PER_INCH, type LengthUnit } from '../../measure/index.ts';
-import type { Cords, CrossingStrain, Worked, WorkedRow } from '../../swatch/index.ts';
+import type { Cords, CrossingStrain, Worked, WorkedRow, WorkedStitch } from '../../swatch/index.ts';
 import { mirrored } from '../mirrored.ts';
-import { PALETTES, type Light, type Palette } from '../palette.ts';
+import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
 import { paintStrand, TEXTURES, type StrandStyle } from '../strand.ts';
 import { LEGEND, strainLegend, strainMark } from './strain-marks.ts';
@@ -34,8 +34,27 @@ export const LIE_STITCH = 18;
 const MARGIN = 26;
 const RULER = 34;
 
-const style = (cord: number, { cords }: Cords, palette: Palette): StrandStyle => {
-	if (cord < 0) return { colours: palette.ground, texture: 'ground' };
+/** The background in the second of two yarns, tinted as in a chart. */
+function groundTwo({ ground, ripple }: Palette): StrandStyle['colours'] {
+	const { body, edge, mark } = ground;
+	return { body: blend(body, ripple, 0.55), edge: blend(edge, ripple, 0.3), mark: blend(mark, ripple, 0.55) };
+}
+
+const isSlipped = ({ how }: WorkedStitch): boolean => how === 'sl' || how === 'sl1yo';
+
+/** The row and the stitch out of which a loop was drawn: further down for one that was slipped since. */
+function startOf(rows: readonly WorkedRow[], r: number, c: number, first: number): { row: number; from: number } {
+	let [row, from] = [r, c];
+	for (;;) {
+		const stitch: WorkedStitch = rows[row - 1]!.stitches[from]!;
+		row -= 1;
+		from = stitch.from;
+		if (!isSlipped(stitch) || from < 0 || row <= first) return { row, from };
+	}
+}
+
+const style = (cord: number, { cords }: Cords, palette: Palette, isTwo: boolean): StrandStyle => {
+	if (cord < 0) return { colours: isTwo ? groundTwo(palette) : palette.ground, texture: 'ground' };
 	const { colour } = cords[cord]!;
 	return { colours: palette.cords[colour], texture: TEXTURES[colour] };
 };
@@ -81,26 +100,37 @@ export function drawLie(worked: Worked, cords: Cords, lies: LiesAcross, options:
 	for (let r = Math.max(1, first); r < end; r++) {
 		const row = rows[r - 1]!;
 		const here = lies.x[r]!;
-		const below = lies.x[r - 1]!;
 		const near = nearness(row);
 		// Stitches of a row that look alike and lie alike are one shape: a large piece has thousands.
+		const next = rows[r];
+		const carried = new Set(next?.stitches.filter(isSlipped).map((s) => s.from));
 		const alike = new Map<string, { look: StrandStyle; depth: number; width: number; d: string }>();
 		for (const [c, stitch] of row.stitches.entries()) {
+			// A stitch that is slipped in the next row is drawn there, as long as it is then.
+			if (carried.has(c) && r + 1 < end) continue;
 			const cord = cordAt(toldAt[r - 1]!, c);
 			const x = px(here[c]!);
-			const foot = stitch.from < 0 ? x : px(below[stitch.from]!);
+			const start = startOf(rows, r, c, first);
+			const foot = start.from < 0 ? x : px(lies.x[start.row]![start.from]!);
+			const isLong = start.row < r - 1;
 			const slants = Math.abs(foot - x) > step * 0.5;
 			const isKnit = (stitch.face === 'k') !== behind;
-			const isDrawn = isKnit || slants;
-			const key = `${cord} ${near[c]} ${isKnit} ${isDrawn}`;
-			const look = style(cord, cords, palette);
+			const isDrawn = isKnit || slants || isLong;
+			const isTwo = stitch.colour === 'B';
+			const key = `${cord} ${near[c]} ${isKnit} ${isDrawn} ${isTwo} ${isLong}`;
+			const look = style(cord, cords, palette, isTwo);
 			const one = alike.get(key) ?? {
 				look: isDrawn && !isKnit ? { ...look, texture: 'plain' as const } : look,
-				depth: 1 + (r - first) + (behind ? -near[c]! : near[c]!) + (isDrawn ? 0 : 0.01),
+				depth:
+					1 +
+					(r - first) +
+					(isLong ? (behind ? -0.2 : 0.2) : 0) +
+					(behind ? -near[c]! : near[c]!) +
+					(isDrawn ? 0 : 0.01),
 				width: step * (isDrawn ? 0.25 : 0.2),
 				d: '',
 			};
-			one.d += isDrawn ? slanted(x, py(r), foot, py(r - 1), step) : bump((x + foot) / 2, py(r - 0.5), step, rise);
+			one.d += isDrawn ? slanted(x, py(r), foot, py(start.row), step) : bump((x + foot) / 2, py(r - 0.5), step, rise);
 			alike.set(key, one);
 		}
 		for (const { look, depth, width, d } of alike.values()) {

@@ -1,4 +1,5 @@
 export { STITCH_KINDS, type StitchKind } from './stitches.ts';
+export type { Fabric } from './fabrics.ts';
 export type { Fix, Item, RowProblem, Until } from './items.ts';
 export {
 	readingRows,

@@ -5,15 +5,23 @@ import type { Crossing } from '../../crossing/index.ts';
 import type { Problem, Span } from '../../result.ts';
 import { closeNames } from '../close.ts';
 import type { Glossary } from '../glossary.ts';
+import { nameParts } from '../parts.ts';
 import { nameInWith, readNameWith, type NameSettled } from '../read-with.ts';
-import { MAX_NAME_LENGTH, type NameRead, type Reading, type StatedSchool } from '../read.ts';
+import { MAX_NAME_LENGTH, readAll, type NameRead, type Reading, type StatedSchool } from '../read.ts';
 import { SCHOOLS, type SchoolId } from '../schools.ts';
+import { fabricIn, type Fabric } from './fabrics.ts';
 import { ROWS_LIMITS } from './limits.ts';
+import { reach } from './plainly.ts';
 import { stitchWord, STITCH_KINDS, type StitchKind } from './stitches.ts';
 
 /** How far something goes on. */
 export type Until =
-	| { readonly kind: 'times'; readonly times: number }
+	| {
+			readonly kind: 'times';
+			readonly times: number;
+			/** “rep from * 3 times”, without “more”: so many in all is what some patterns mean by it. */
+			readonly inAll?: number;
+	  }
 	| { readonly kind: 'end' }
 	/** Until so many stitches are left. */
 	| { readonly kind: 'last'; readonly left: number }
@@ -34,7 +42,9 @@ export type Item = Span &
 				readonly also: readonly Reading[];
 		  }
 		/** Knit the knits and purl the purls. */
-		| { readonly kind: 'as-they-stand'; readonly until: Until }
+		/** `isSet`: it is said to go on as set, so there must be something set. */
+		| { readonly kind: 'as-they-stand'; readonly until: Until; readonly isSet?: true }
+		| { readonly kind: 'fabric'; readonly fabric: Fabric; readonly until: Until }
 		| { readonly kind: 'marker'; readonly does: 'place' | 'slip' | 'remove' }
 		| { readonly kind: 'group'; readonly items: readonly Item[]; readonly times: number }
 		/** From the star on, over and over; worked at least once. */
@@ -69,6 +79,8 @@ export interface NameReader {
 	readonly read: (text: string) => NameSettled | NameRead | undefined;
 	/** What may have been meant by a text that is no name; given for so many different texts, then for none. */
 	readonly near: (text: string) => readonly Omit<Fix, keyof Span>[];
+	/** Whether a text is a name by which patterns mean different things. */
+	readonly isAmbiguous: (text: string) => boolean;
 	/** Whether so many different texts were looked up that some were not. */
 	readonly isSpent: () => boolean;
 }
@@ -97,9 +109,16 @@ export function nameReader(glossary: Glossary, school: StatedSchool, among?: rea
 			offered.set(text, fixes);
 			return fixes;
 		},
+		isAmbiguous: (text) => text.length <= MAX_NAME_LENGTH && readAll(text).readings.length > 1,
 		isSpent: () => spent,
 	};
 }
+
+/** Words by which patterns mean one of several stitches. */
+const EITHER: readonly (readonly [said: RegExp, stitches: readonly string[]])[] = [
+	[/^inc(?:\.|rease)?\s?1?$/i, ['kfb', 'm1']],
+	[/^dec(?:\.|rease)?\s?1?$/i, ['k2tog', 'ssk']],
+];
 
 /** Other schools' readings of a name, or names near to it. */
 function fixesFor(
@@ -108,6 +127,8 @@ function fixesFor(
 	school: StatedSchool,
 	among?: readonly SchoolId[],
 ): readonly Omit<Fix, keyof Span>[] {
+	const either = EITHER.find(([said]) => said.test(text));
+	if (either) return either[1].map((word) => ({ title: `Write ${word}`, text: word, reads: true as const }));
 	const read = text.length <= MAX_NAME_LENGTH ? readNameWith(glossary, text, school, 0, among) : undefined;
 	const readings = read && !read.ok ? read.readings : [];
 	if (readings.length > 0) {
@@ -125,9 +146,9 @@ function fixesFor(
 		});
 	}
 	const own = SCHOOLS[school === 'any' ? 'slash' : school];
-	const near = closeNames(text, own, []);
-	// When nothing is near, examples stand in, which are no correction.
-	const close = near.every((c, k) => c.name === own.examples[k]) ? [] : near.filter((c) => c.school === own.id);
+	const parts = text.length <= MAX_NAME_LENGTH ? nameParts(text) : { understood: [], unknown: [] };
+	// When nothing is understood, examples stand in, which are no correction.
+	const close = parts.understood.length > 0 ? closeNames(text, own, parts).filter((c) => c.school === own.id) : [];
 	return close.slice(0, 2).map((c) => ({ title: `Write ${c.name}`, text: c.name }));
 }
 
@@ -186,7 +207,7 @@ const SLIPPED_HOW = new Set(['wyif', 'wyib', 'purlwise', 'pwise', 'knitwise', 'k
 
 const AS_THEY_STAND = [
 	/^knits? (the )?knits?( sts| stitches)?( and| &|,)? purls? (the )?purls?( sts| stitches)?$/,
-	/^k (the )?(ks?|knits?)( sts| stitches)?( and| &|,)? p (the )?(ps?|purls?)( sts| stitches)?$/,
+	/^k (all )?(the )?(ks?|knits?)( sts| stitches)?( and| &|,)? p (all )?(the )?(ps?|purls?)( sts| stitches)?$/,
 	/^(work )?(all )?((the )?(sts|stitches) )?as (they|it) (stands?|appears?|presents? themselves|presents?|faces? you|faces?|comes?)$/,
 	/^(work )?(all )?(sts |stitches )?as (set|established|they appear)$/,
 	/^(rib|work) as set$/,
@@ -196,6 +217,7 @@ export class ItemReader {
 	readonly problems: RowProblem[] = [];
 	readonly #text: string;
 	readonly #names: NameReader;
+	#rib: Fabric | undefined;
 	readonly #sentences: ReadonlyMap<number, number>;
 
 	/** `sentences`: where a crossing that is said in a sentence ends, by where it begins. */
@@ -223,7 +245,7 @@ export class ItemReader {
 			if (child.type.isError) {
 				const unclosed = from === to;
 				this.problems.push({
-					code: unclosed ? 'unclosed' : 'unknown-term',
+					code: unclosed ? 'unclosed' : 'not-read',
 					what: unclosed ? 'This bracket is not closed.' : `“${this.#text.slice(from, to)}” is not understood here.`,
 					todo: unclosed
 						? 'Write ] or ) where the part to repeat ends.'
@@ -232,7 +254,7 @@ export class ItemReader {
 				});
 				continue;
 			}
-			tokens.push({ name: child.name, from, to, text: this.#text.slice(from, to), node: child });
+			tokens.push({ name: child.name, from, to: reach(this.#text, to), text: this.#text.slice(from, to), node: child });
 		}
 		return tokens;
 	}
@@ -351,8 +373,14 @@ export class ItemReader {
 			if (!AS_THEY_STAND.some((pattern) => pattern.test(phrase))) continue;
 			const { until, next } = this.#until(tokens, i + many, false);
 			const last = tokens[until ? next - 1 : i + many - 1]!;
-			items.push({ kind: 'as-they-stand', until: until ?? { kind: 'end' }, from: run[0]!.from, to: last.to });
+			const isSet = /\b(?:set|established)\b/.test(phrase) ? { isSet: true as const } : {};
+			items.push({ kind: 'as-they-stand', until: until ?? { kind: 'end' }, ...isSet, from: run[0]!.from, to: last.to });
 			return until ? next : i + many;
+		}
+		const inFabric = this.#inFabric(tokens, i);
+		if (inFabric) {
+			items.push(inFabric.item);
+			return inFabric.next;
 		}
 		const asSet = this.#asSet(tokens, i);
 		if (asSet) {
@@ -374,6 +402,11 @@ export class ItemReader {
 			const last = run[many - 1]!;
 			const name = this.#text.slice(run[0]!.from, last.to);
 			if (name.length > MAX_NAME_LENGTH) continue;
+			const twice = this.#namedTwice(tokens, i, many);
+			if (twice) {
+				items.push(twice);
+				return i + many + 1;
+			}
 			const read = this.#names.read(name);
 			if (!read) continue;
 			const often = this.#until(tokens, i + many, false);
@@ -404,8 +437,67 @@ export class ItemReader {
 		// “Turn” ends a row; in the middle of one it begins a short row, which is not worked here.
 		const isLast = (): boolean => !tokens.slice(i + 1).some((t) => t.name !== 'Stop' && t.name !== 'Comma');
 		if (word === 'turn' ? isLast() : FILLERS.has(word)) return i + 1;
-		this.#unknown(tokens, i, i + run.length, items);
-		return i + run.length;
+		const many = this.#ambiguous(run) ?? run.length;
+		this.#unknown(tokens, i, i + many, items);
+		return i + many;
+	}
+
+	/** How many words from here on are a name that means several things: `C4B` of “C4B twice”. */
+	#ambiguous(run: readonly Token[]): number | undefined {
+		if (/^(?:inc|dec|increase|decrease)$/i.test(run[0]!.text)) return run[1]?.text === '1' ? 2 : 1;
+		if (!/\d/.test(run[0]!.text) && !/\d/.test(run[1]?.text ?? '')) return undefined;
+		for (let many = Math.min(MOST_WORDS, run.length) - 1; many > 0; many--)
+			if (this.#names.isAmbiguous(this.#text.slice(run[0]!.from, run[many - 1]!.to))) return many;
+		return undefined;
+	}
+
+	/** `Cable 8 Back (4/4 RC)`: a crossing that is named twice, the second name in brackets. */
+	#namedTwice(tokens: readonly Token[], i: number, many: number): Item | undefined {
+		const group = tokens[i + many];
+		if (group?.name !== 'Group' || group.to - tokens[i]!.from > MAX_NAME_LENGTH) return undefined;
+		const name = this.#text.slice(tokens[i]!.from, group.to);
+		const read = this.#names.read(name);
+		if (!read) return undefined;
+		const by = 'settledBy' in read ? 'glossary' : read.school;
+		return { kind: 'crossing', name, crossing: read.crossing, by, also: [], from: tokens[i]!.from, to: group.to };
+	}
+
+	/** `garter over next 5 sts`, `rib 4`, `work 4 sts in moss st`, `work in k1p1-rib to end`. */
+	#inFabric(tokens: readonly Token[], i: number): { item: Item; next: number } | undefined {
+		const words: string[] = [];
+		for (let k = i; tokens[k]?.name === 'Term' && words.length < MOST_PHRASE; k++)
+			words.push(tokens[k]!.text.toLowerCase());
+		let at = words[0] === 'work' ? 1 : 0;
+		const countAt = (place: number): { many: number; end: number } | undefined => {
+			let k = place;
+			while (k < place + 3 && /^(?:over|for|the|next|across)$/.test(words[k] ?? '')) k += 1;
+			const many = wordNumber(words[k]) ?? (/^\d{1,4}$/.test(words[k] ?? '') ? Number(words[k]) : undefined);
+			if (many === undefined) return undefined;
+			return { many, end: /^(?:sts?|stitch|stitches)$/.test(words[k + 1] ?? '') ? k + 2 : k + 1 };
+		};
+		const before = at === 1 ? countAt(at) : undefined;
+		if (before) at = before.end;
+		if (words[at] === 'in' || words[at] === 'as') at += 1;
+		const said = fabricIn(words.slice(at));
+		if (!said) return undefined;
+		let { fabric } = said;
+		if (fabric.kind === 'rib') {
+			// “rib 4” is the rib that the text named before.
+			if (fabric.by) this.#rib = fabric;
+			else fabric = this.#rib ?? fabric;
+		}
+		at += said.words;
+		if (/^(?:pattern|patt)$/.test(words[at] ?? '')) at += 1;
+		if (words[at] === 'as' && /^(?:set|established)$/.test(words[at + 1] ?? '')) at += 2;
+		const made = (until: Until, next: number): { item: Item; next: number } => ({
+			item: { kind: 'fabric', fabric, until, from: tokens[i]!.from, to: tokens[next - 1]!.to },
+			next,
+		});
+		if (before) return made({ kind: 'times', times: before.many }, i + at);
+		const behind = countAt(at);
+		if (behind) return made({ kind: 'times', times: Math.min(MOST_TIMES, behind.many) }, i + behind.end);
+		const { until, next } = this.#until(tokens, i + at, false);
+		return until ? made(until, next) : made({ kind: 'end' }, i + at);
 	}
 
 	/** `work 4 sts`, `work to last 2 sts`, `work even`: as the stitches stand. */
@@ -413,7 +505,7 @@ export class ItemReader {
 		if (tokens[i]!.text.toLowerCase() !== 'work') return undefined;
 		const words = [1, 2].map((k) => (tokens[i + k]?.name === 'Term' ? tokens[i + k]!.text.toLowerCase() : ''));
 		const made = (until: Until, next: number): { item: Item; next: number } => ({
-			item: { kind: 'as-they-stand', until, from: tokens[i]!.from, to: tokens[next - 1]!.to },
+			item: { kind: 'as-they-stand', until, isSet: true, from: tokens[i]!.from, to: tokens[next - 1]!.to },
 			next,
 		});
 		const many = wordNumber(words[0]) ?? (/^\d{1,4}$/.test(words[0]!) ? Number(words[0]) : undefined);
@@ -532,8 +624,10 @@ export class ItemReader {
 			take(/^()(once|twice|thrice)( more)?(?= |$)/);
 		if (times) {
 			const said = times[2]!;
-			const more = afterStar ? 1 : 0;
-			return { until: { kind: 'times', times: (NUMBERS[said] ?? Number(said)) + more }, next: at };
+			const many = NUMBERS[said] ?? Number(said);
+			if (!afterStar) return { until: { kind: 'times', times: many }, next: at };
+			const isMore = /\bmore\b/.test(times[0]);
+			return { until: { kind: 'times', times: many + 1, ...(isMore ? {} : { inAll: many }) }, next: at };
 		}
 		return { until: undefined, next: i };
 	}

@@ -10,9 +10,11 @@ import { GLOSSARY_LIMITS, readGlossary, type Glossary } from '../glossary.ts';
 import type { StatedSchool } from '../read.ts';
 import type { SchoolId } from '../schools.ts';
 import { bounded } from './bounded.ts';
+import { fabricIn } from './fabrics.ts';
 import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
 import { ROWS_LIMITS } from './limits.ts';
-import { plainly } from './plainly.ts';
+import { plainly, reach, type Plainly } from './plainly.ts';
+import { sizesIn } from './sizes.ts';
 import { STITCH_KINDS, stitchWord } from './stitches.ts';
 import { parser } from './rows.parser.js';
 import { blank, unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
@@ -87,15 +89,17 @@ export const readRows = (whole: string, context: RowsContext): RowsText => atOnc
 export function* readingRows(whole: string, { school, glossary: given, among }: RowsContext): Pieces<RowsText> {
 	const { text: kept, problems: beyond } =
 		whole.length > ROWS_LIMITS.text ? { text: whole, problems: [] } : bounded(whole);
-	const { text, past, counts, castOn, sentences } =
+	const sized = kept.length > ROWS_LIMITS.text ? undefined : sizesIn(kept);
+	const { text, past, counts, castOn, sentences, yarns } =
 		kept.length > ROWS_LIMITS.text
-			? { text: kept, past: [], counts: [], sentences: new Map<number, number>() }
-			: plainly(kept);
+			? { text: kept, past: [], counts: [], yarns: [], sentences: new Map<number, number>() }
+			: plainly(sized?.first ?? kept);
 	const quoted = (spans: readonly Span[]): RowsText['past'] =>
 		[...spans]
 			.sort((a, b) => a.from - b.from)
 			.map(({ from, to }) => ({ from, to, said: whole.slice(from, to).trim() }));
 	const problems: RowProblem[] = [...beyond];
+	if (sized) problems.push(sized.problem);
 	if (text.length > ROWS_LIMITS.text) {
 		const at = { from: ROWS_LIMITS.text, to: text.length };
 		problems.push({
@@ -110,7 +114,7 @@ export function* readingRows(whole: string, { school, glossary: given, among }: 
 	const glossary = glossaryOf(text, top, given, problems);
 	const names = nameReader(glossary, school, among);
 	const reader = new ItemReader(text, names, sentences);
-	const lines = new LineReader(text, reader, problems);
+	const lines = new LineReader(text, reader, problems, yarns);
 	for (let node = top.firstChild; node; node = node.nextSibling) {
 		lines.read(node);
 		yield;
@@ -197,8 +201,8 @@ const worked = parser.configure({ top: 'Worked' });
 /** `1 (RS): p3`, which has the shape of a glossary line. */
 const BARE_NUMBER = /^\s{0,9}(?:r|row)?\s{0,9}\d{1,9}\s{0,9}(?:(?:\((?:RS|WS)\)|RS|WS)\s{0,9})?[:=]/i;
 
-/** `RS: k8`: a row by its side alone, which has the shape of a glossary line too. */
-const SIDED = /^\s{0,9}(RS|WS)\s{0,9}[:=]/i;
+/** `RS: k8`, `RS rows: k8`: a row by its side alone, which has the shape of a glossary line too. */
+const SIDED = /^\s{0,9}(RS|WS)(\s{1,3}(?:rows|rnds|rounds))?\s{0,9}[:=]/i;
 /** Rows that stand before the first, which have no number here. */
 const BEFORE = /^\s{0,9}(?:set[- ]?up|foundation|preparation)\s{1,9}(?:row|rnd|round)\b[^:=]{0,40}[:=]/i;
 
@@ -260,13 +264,15 @@ class LineReader {
 	readonly #text: string;
 	readonly #items: ItemReader;
 	readonly #problems: RowProblem[];
+	readonly #yarns: Plainly['yarns'];
 	#next = 1;
 	/** The highest row told so far, and how many numbers all labels told. */
 	#highest = 0;
 	#told = 0;
 
-	constructor(text: string, items: ItemReader, problems: RowProblem[]) {
+	constructor(text: string, items: ItemReader, problems: RowProblem[], yarns: Plainly['yarns']) {
 		this.#text = text;
+		this.#yarns = yarns;
 		this.#items = items;
 		this.#problems = problems;
 	}
@@ -275,7 +281,7 @@ class LineReader {
 		const at = { from: node.from, to: node.to };
 		const text = this.#text.slice(at.from, at.to);
 		if (node.type.isError) {
-			if (text.trim()) this.#complain(at, 'unknown-term', `“${shorten(text)}” is not understood here.`, HOW);
+			if (text.trim()) this.#complain(at, 'not-read', `“${shorten(text)}” is not understood here.`, HOW);
 			return;
 		}
 		switch (node.name) {
@@ -290,14 +296,17 @@ class LineReader {
 					this.past.push(at);
 					return;
 				}
-				const many = MANY_ROWS.exec(text);
-				const count = many ? Math.min(ROWS_LIMITS.told, Number(many[2])) : 1;
-				const stitch = many && STITCH_KINDS.get(many[1]!.toLowerCase().startsWith('k') ? 'k' : 'p');
-				const items: readonly Item[] = stitch
-					? [{ kind: 'stitch', stitch, until: { kind: 'end' }, ...at }]
-					: this.#items.read(node);
-				const numbers = Array.from({ length: count }, (_, i) => this.#next + i);
-				this.#add({ numbers, body: bodyOf(node), items, ...at });
+				if (GOES_ON.test(text) && this.#highest > 0) {
+					this.repeats.push({ first: 1, last: this.#highest, again: undefined, ...at });
+					return;
+				}
+				const many = manyRows(text);
+				const count = many ? Math.min(ROWS_LIMITS.told, many.rows) : 1;
+				const items: readonly Item[] = many ? [{ ...many.item, ...at }] : this.#items.read(node);
+				// “Purl 1 row” above row 1 stands before it.
+				const isBefore = many && this.rows.length === 0 && ROW_ONE.test(this.#text.slice(at.to));
+				const numbers = Array.from({ length: count }, (_, i) => (isBefore ? i + 1 - count : this.#next + i));
+				this.#add({ numbers, body: bodyOf(this.#text, node), items, ...at });
 				return;
 			}
 			case 'RepeatRows':
@@ -358,7 +367,7 @@ class LineReader {
 	#instructionsAnyway(at: Span): void {
 		const found = this.#reparsed(at.from, at.to);
 		if (found) this.#add({ numbers: [this.#next], body: at, items: found.items, ...at });
-		else this.#complain(at, 'unknown-term', `“${shorten(this.#text.slice(at.from, at.to))}” is not understood.`, HOW);
+		else this.#complain(at, 'not-read', `“${shorten(this.#text.slice(at.from, at.to))}” is not understood.`, HOW);
 	}
 
 	/** Reads part of the text as instructions, whatever its first word looked like. */
@@ -416,11 +425,13 @@ class LineReader {
 
 	/** A row that is called by its side is the next one. */
 	#sided(at: Span, text: string): void {
-		const [said = '', word = ''] = SIDED.exec(text) ?? [];
+		const [said = '', word = '', all] = SIDED.exec(text) ?? [];
 		const side = sideIn(word)!;
+		const numbers = all === undefined || (this.#next % 2 === 1) === (side === 'RS') ? [this.#next] : [];
+		const every = all === undefined ? {} : { every: side };
 		const body = { from: at.from + said.length, to: at.to };
 		const items = this.#reparsed(body.from, body.to)?.items ?? [];
-		this.#add({ numbers: [this.#next], side, label: { from: at.from, to: body.from }, body, items, ...at });
+		this.#add({ numbers, ...every, side, label: { from: at.from, to: body.from }, body, items, ...at });
 	}
 
 	#row(at: Span, label: SyntaxNode, body: SyntaxNode | null): void {
@@ -454,13 +465,17 @@ class LineReader {
 			this.#bindsOff({ from: label.to + off[0].length - off[1]!.length, to: label.to + off[0].length });
 			return;
 		}
+		for (const stray of strayIn(label.parent!)) {
+			const what = `“${shorten(this.#text.slice(stray.from, stray.to))}” is not understood in the middle of a row.`;
+			this.#complain(stray, 'not-read', what, 'Write it on a line of its own.');
+		}
 		if (!body) {
 			this.#complain(span, 'empty', 'This row has no stitches.', 'Write them after the colon.');
 			return;
 		}
 		const like = LIKE_ROWS.exec(this.#text.slice(body.from, body.to));
 		if (like) {
-			this.#alike(numbers, like, { ...(side ? { side } : {}), label: span, body: bodyOf(body), ...at });
+			this.#alike(numbers, like, { ...(side ? { side } : {}), label: span, body: bodyOf(this.#text, body), ...at });
 			return;
 		}
 		this.#add({
@@ -472,7 +487,7 @@ class LineReader {
 			...(count ? { count } : {}),
 			...(/^\s{0,9}(?:rnd|round)/i.test(said) ? { isRound: true as const } : {}),
 			label: span,
-			body: bodyOf(body),
+			body: bodyOf(this.#text, body),
 			items: this.#items.read(body),
 			...at,
 		});
@@ -513,7 +528,8 @@ class LineReader {
 			this.#complain(line.label ?? line.body, 'too-many-told', what, 'Write each row once.');
 			return;
 		}
-		this.rows.push(line);
+		const yarn = line.colour ? undefined : this.#yarns.find((y) => y.from >= line.from && y.to <= line.to);
+		this.rows.push(yarn ? { ...line, colour: yarn.colour } : line);
 		for (const n of line.numbers) this.#highest = Math.max(this.#highest, n);
 		const last = line.numbers.at(-1);
 		if (last !== undefined) this.#next = last + 1;
@@ -542,13 +558,14 @@ class LineReader {
 			return;
 		}
 		const range = /(\d+)\s*(?:-|–|—|to|through|and|&)\s*(\d+)/i.exec(text) ?? /(\d+)/.exec(text);
+		const isOn = /^\S+\s{1,9}from\b/i.test(text) && range?.[2] === undefined;
 		const all = /all|every/i.test(text);
 		const rest = range ? text.slice(range.index + range[0].length) : text;
 		// “these 8 rows” and “last 4 rows” count back from here.
 		const back = /\b(?:these|last|the)\s+(\d+)\s*(?:rows|rnds|rounds)/i.exec(text);
 		const highest = this.#highest;
 		const first = back ? highest - Number(back[1]) + 1 : all && !range ? 1 : Number(range?.[1]);
-		const last = back || (all && !range) ? highest : Number(range?.[2] ?? range?.[1]);
+		const last = back || (all && !range) ? highest : isOn ? highest : Number(range?.[2] ?? range?.[1]);
 		if (!(first >= 1 && last >= first)) {
 			this.#complain(
 				at,
@@ -564,12 +581,6 @@ class LineReader {
 		const endsWith = row !== undefined ? Number(row) : side === undefined ? undefined : sideIn(side);
 		const counted = said.replace(ending, '');
 		if (this.#areUnread(unreadInRepeat(text, at.from), 'a line that repeats rows')) return;
-		const sizes = SIZES.exec(text);
-		if (sizes) {
-			const where = { from: at.from + sizes.index, to: at.from + sizes.index + sizes[0].length };
-			this.#complain(where, 'sizes', `“${sizes[0]}” is for several sizes.`, 'Keep the number of your size.');
-			return;
-		}
 		const early = range && !back ? OFTEN.exec(text.slice(0, range.index))?.[0] : undefined;
 		const idle = early ?? idleIn(counted);
 		if (idle && this.#areUnread([spanIn(at, text, idle)], 'a line that repeats rows')) return;
@@ -616,8 +627,10 @@ const WORKS =
 
 /** `Classic rope cable`: words alone, none of which asks for anything. */
 const isTitle = (line: string): boolean => {
-	if (!/^[\p{L}\s’'&,.!–-]{3,80}$/u.test(line)) return false;
-	const words = line.match(/\p{L}+/gu) ?? [];
+	// “Rope panel (worked over 14 sts)”.
+	const title = line.replace(/\((?:(?:worked )?over|multiple of|panel of)? ?\d{1,4} (?:sts|stitches)\)\s*$/i, '');
+	if (!/^[\p{L}\s’'&,.!–-]{3,80}$/u.test(title)) return false;
+	const words = title.match(/\p{L}+/gu) ?? [];
 	return (
 		words.length > 1 &&
 		words.every(
@@ -627,11 +640,19 @@ const isTitle = (line: string): boolean => {
 	);
 };
 
+/** What the grammar found no place for between the parts of a row. */
+function strayIn(row: SyntaxNode): readonly Span[] {
+	const stray: Span[] = [];
+	for (let child = row.firstChild; child; child = child.nextSibling)
+		if (child.type.isError && child.to > child.from) stray.push({ from: child.from, to: child.to });
+	return stray;
+}
+
 /** Instructions without a remark at their end, which a change of the row must leave. */
-function bodyOf(node: SyntaxNode): Span {
+function bodyOf(text: string, node: SyntaxNode): Span {
 	let last = node.lastChild;
 	while (last?.prevSibling && last.name === 'Comment') last = last.prevSibling;
-	return { from: node.from, to: last?.to ?? node.to };
+	return { from: node.from, to: reach(text, last?.to ?? node.to) };
 }
 
 const MOST_SET_UP = 20;
@@ -651,6 +672,32 @@ const LIKE_ROWS =
 	/^\s{0,9}(?:work(?:ed)?\s{1,3})?(?:(?:the\s{1,3})?same\s{1,3})?(?:as|like|rep(?:eat)?)\s{1,9}(?:the\s{1,3})?(?:(?:rows?|rnds?|rounds?|r)\.?\s{0,3}|(?=\d{1,4}(?:st|nd|rd|th)\b))(\d{1,4})(?:st|nd|rd|th)?(?:\s{0,3}(?:-|–|to|and|&|,)\s{0,3}(\d{1,4})(?:st|nd|rd|th)?)?(?:\s{1,3}(?:rows?|rnds?|rounds?))?(?:\s{1,3}(?:(once|twice|thrice)|(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\s{1,3}times))?\s{0,3}\.?\s{0,9}$/i;
 /** `Knit 6 rows.` */
 const MANY_ROWS = /^\s{0,9}(knit|purl|k|p)\s{1,3}(\d{1,3})\s{1,3}(?:rows?|rnds?|rounds?)\s{0,3}\.?\s{0,9}$/i;
+const ROW_ONE = /^[ \t]{0,9}(?:row|rnd|round|r)s?\.?[ \t]{0,3}1\b/im;
+/** `Continue in pattern until it measures 10 cm.` */
+const GOES_ON =
+	/^\s{0,9}(?:cont(?:inue|\.)?|work|keep)\s{1,3}(?:working\s{1,3})?(?:(?:in|as)\s{1,3})?(?:(?:cable\s{1,3})?patt(?:ern|\.)?|set|established|this way|this manner)(?:\s{1,3}as\s{1,3}(?:set|established))?(?:\s{1,3}(?:until|till|for)\b[^\n]{0,80})?\s{0,3}\.?\s{0,9}$/i;
+/** `Work 6 rows even.` */
+const EVEN_ROWS =
+	/^\s{0,9}(?:work\s{1,3})?(\d{1,3})\s{1,3}(?:rows?|rnds?|rounds?)\s{1,3}(?:even|straight|plain|as\s{1,3}(?:set|established)|in\s{1,3}patt(?:ern|\.)?(?:\s{1,3}as\s{1,3}(?:set|established))?)\s{0,3}\.?\s{0,9}$/i;
+/** `Work 4 rows in garter st.` */
+const FABRIC_ROWS =
+	/^\s{0,9}(?:work\s{1,3})?(\d{1,3})\s{1,3}(?:rows?|rnds?|rounds?)\s{1,3}(?:in|of)\s{1,3}([a-z0-9][a-z0-9 -]{2,30}?)\s{0,3}\.?\s{0,9}$/i;
+
+/** A line that says several rows at once, each worked alike to its end. */
+function manyRows(text: string) {
+	const until = { kind: 'end' } as const;
+	const [, how, many] = MANY_ROWS.exec(text) ?? [];
+	const stitch = how === undefined ? undefined : STITCH_KINDS.get(how.toLowerCase().startsWith('k') ? 'k' : 'p');
+	if (stitch) return { rows: Number(many), item: { kind: 'stitch', stitch, until } as const };
+	const [, even] = EVEN_ROWS.exec(text) ?? [];
+	if (even !== undefined) return { rows: Number(even), item: { kind: 'as-they-stand', until } as const };
+	const [, rows, name = ''] = FABRIC_ROWS.exec(text) ?? [];
+	const words = name.toLowerCase().split(/\s+/);
+	const said = rows === undefined ? undefined : fabricIn(words);
+	return said?.words === words.length
+		? { rows: Number(rows), item: { kind: 'fabric', fabric: said.fabric, until } as const }
+		: undefined;
+}
 
 /** Until it is so long, in any unit. */
 const LENGTH = /\d\s{0,3}(?:cm|mm|m\b|in\b|ins\b|inch|inches|["”″])|\bmeasures\b|\blong\b/i;
@@ -660,9 +707,6 @@ const TOTAL = /\b(?:until|till|for a total of|total of|to)\s{1,3}(\d{1,4})\s{1,3
 /** `ending with row 3`, `ending with a WS row`. */
 const ENDING =
 	/\bend(?:s|ing)?\s{1,3}(?:with|on|after)\s{1,3}(?:an?\s{1,3})?(?:(?:row|rnd|round)\s{0,3}(\d{1,4})|(RS|WS|right|wrong)(?:[\s-]{1,3}side)?(?:\s{1,3}(?:row|rnd|round))?)/i;
-
-/** `(5, 6)`, `(5: 6: 7)`: numbers of further sizes. */
-const SIZES = /\(\s{0,3}\d{1,3}(?:\s{0,3}[,:;/]\s{0,3}\d{1,3})+\s{0,3}\)/;
 
 /** `(14 sts)` in a label. */
 const COUNTED = /\(\s{0,9}(\d{1,4})\s{0,9}(?:sts?|stitch|stitches)\s{0,9}\)/i;
@@ -752,8 +796,8 @@ const sideIn = (label: string): RowSide | undefined =>
 /** In brackets, alone or behind the side; a bare letter elsewhere may be anything. */
 function colourIn(label: string): RowColour | undefined {
 	const [, letter] =
-		/\(\s{0,9}(?:(?:RS|WS)\s{0,9}(?:,\s{0,9})?)?(?:(?:colou?r|yarn)\s{1,9})?([ab])\s{0,9}\)/i.exec(label) ?? [];
-	return letter === undefined ? undefined : letter.toUpperCase() === 'A' ? 'A' : 'B';
+		/\(\s{0,9}(?:(?:RS|WS)\s{0,9}(?:,\s{0,9})?)?(?:(?:colou?r|yarn)\s{1,9})?(a|b|mc|cc)\s{0,9}\)/i.exec(label) ?? [];
+	return letter === undefined ? undefined : /^(?:a|mc)$/i.test(letter) ? 'A' : 'B';
 }
 
 function everyIn(label: string): RowLine['every'] {

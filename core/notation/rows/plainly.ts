@@ -15,6 +15,8 @@ export interface Plainly {
 	readonly counts: readonly (Span & { readonly stitches: number })[];
 	/** Where a crossing that is said in a sentence ends, by where it begins; its name stands there instead. */
 	readonly sentences: ReadonlyMap<number, number>;
+	/** Yarns that rows are worked with, by where they are said: `Row 3: with B, k11`. */
+	readonly yarns: readonly (Span & { readonly colour: 'A' | 'B' })[];
 	/** Stitches that a line casts on which says more than that. */
 	readonly castOn?: Span & { readonly stitches: number };
 }
@@ -30,12 +32,21 @@ const TITLE_WITH_CAST_ON =
 const NOTE_THAT_WORKS = /^\s{0,9}notes?\b.*\b(?:slip|sl\d?|knit|purl|k\d+|p\d+|cross|work)\b/i;
 
 const NUMBER_WORD = `(${NUMBER_WORDS.join('|')})`;
+/** A space that fills up the room of longer words; what stands before it reaches as far. */
+const PAD = '\u00a0';
+/** Where a word that begins before `to` ends in the text as it was typed. */
+export function reach(text: string, to: number): number {
+	let end = to;
+	while (text[end] === PAD) end += 1;
+	return end;
+}
+
 /** Other words in the same room; what needs more of it stays as it was. */
 const inRoom = (whole: string, said: string): string =>
-	said.length <= whole.length ? said.padEnd(whole.length) : whole;
+	said.length <= whole.length ? said.padEnd(whole.length, PAD) : whole;
 
 /** `Row 1`, `R1`, `Rnd 3 (RS)`: a label without its colon. */
-const LABEL = String.raw`[ \t]{0,9}(?:row|rnd|round|r)\.?[ \t]{0,3}\d{1,3}(?:[ \t]{0,3}\((?:RS|WS)\))?`;
+const LABEL = String.raw`[ \t]{0,9}(?:row|rnd|round|r)\.?[ \t]{0,3}\d{1,3}(?:[ \t\u00a0]{0,9}\((?:RS|WS)\))?`;
 
 /** Signs changed where they stand: as many as there were. Each line is one way of writing. */
 const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
@@ -49,6 +60,10 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 	],
 	// “Row 1: p3. Row 2: k3.”: all rows on one line.
 	[/(?<=[.;])[ \t](?=[ \t]{0,9}(?:rows?|rnds?|rounds?)\.?[ \t]{0,3}\d{1,3}[^:\n.]{0,40}:)/gi, () => '\n'],
+	[
+		/(?<=[.;])[ \t](?=[ \t]{0,9}rep(?:eat)?[ \t]{1,3}(?:from[ \t]{1,3}|the[ \t]{1,3}|last[ \t]{1,3}|these[ \t]{1,3}){0,2}(?:\d{1,3}[ \t]{1,3})?(?:rows?|rnds?|rounds?)\b)/gi,
+		() => '\n',
+	],
 	// “Chart row 1 (RS), read right to left:”.
 	[/^([ \t]{0,9})chart(?=[ \t]{1,3}(?:row|rnd|round)[ \t]{0,3}\d)/gim, (_, space) => `${space}     `],
 	[
@@ -56,6 +71,21 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 		(whole, label, said, way) =>
 			(way.toLowerCase() === 'left to right') === /\bWS\b/.test(label) ? label + ' '.repeat(said.length) : whole,
 	],
+	// “k1, p1 rib”, “2x2 rib”: one word.
+	[
+		/\bk[ \t]?(\d{0,2})[ \t]{0,3}[,/x×]?[ \t]{0,3}p[ \t]?(\d{0,2})[ \t]{1,3}rib(?:bing)?\b/gi,
+		(whole, knit, purl) => inRoom(whole, `k${knit || 1}p${purl || 1}-rib`),
+	],
+	[
+		/\bp[ \t]?(\d{0,2})[ \t]{0,3}[,/x×]?[ \t]{0,3}k[ \t]?(\d{0,2})[ \t]{1,3}rib(?:bing)?\b/gi,
+		(whole, purl, knit) => inRoom(whole, `p${purl || 1}k${knit || 1}-rib`),
+	],
+	[
+		/\b(\d{1,2})[ \t]{0,3}[/x×][ \t]{0,3}(\d{1,2})[ \t]{1,3}rib(?:bing)?\b/gi,
+		(whole, knit, purl) => inRoom(whole, `${knit}x${purl}-rib`),
+	],
+	// “*p2, k2*, repeat to end”.
+	[/,(?=[ \t]{0,9}rep(?:eat)?[ \t]{1,3}(?:to|until|across|around|\d|once|twice|three)\b)/gi, () => ';'],
 	// “k1 (edge st)”: where it stands says so as well.
 	[/\((?:edge|selvedge|selvage) (?:sts?|stitch(?:es)?)\)/gi, (whole) => ' '.repeat(whole.length)],
 	// “*p2, k2* 4 times”.
@@ -66,9 +96,9 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 	// Words of single stitches.
 	[/\b([kp])f&b\b/gi, (_, stitch) => `${stitch}fb `],
 	[/(?<=^|[\s,:;*([])(\d{1,2})([kp])(?=$|[\s,;.*)\]])/gim, (_, many, stitch) => `${stitch}${many}`],
-	[/\bsl[ \t]{0,3}1,?[ \t]{0,3}k[ \t]{0,3}1,?[ \t]{0,3}psso\b/gi, (whole) => 'skp'.padEnd(whole.length)],
-	[/\bsl[ \t]{0,3}1,?[ \t]{0,3}k2tog,?[ \t]{0,3}psso\b/gi, (whole) => 'sk2p'.padEnd(whole.length)],
-	[/\b(?:sl|slip)[ \t]{1,3}m\b(?!\d)/gi, (whole) => 'sm'.padEnd(whole.length)],
+	[/\bsl[ \t]{0,3}1,?[ \t]{0,3}k[ \t]{0,3}1,?[ \t]{0,3}psso\b/gi, (whole) => 'skp'.padEnd(whole.length, PAD)],
+	[/\bsl[ \t]{0,3}1,?[ \t]{0,3}k2tog,?[ \t]{0,3}psso\b/gi, (whole) => 'sk2p'.padEnd(whole.length, PAD)],
+	[/\b(?:sl|slip)[ \t]{1,3}m\b(?!\d)/gi, (whole) => 'sm'.padEnd(whole.length, PAD)],
 	// “Row one:”, “purl three”.
 	[
 		new RegExp(String.raw`\b((?:rows?|rnds?|rounds?|knit|purl|k|p)[ \t]{1,3})${NUMBER_WORD}\b`, 'gi'),
@@ -81,7 +111,7 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 	],
 	// “1st and 3rd rows:”, “2nd and every alt row:”.
 	[
-		/^([ \t]{0,9})(\d{1,3}(?:st|nd|rd|th)(?:(?:,| and| &| to|[-–])[ \t]{0,3}\d{1,3}(?:st|nd|rd|th)){0,20})((?: and)? every (?:foll(?:owing|\.)? )?(?:alt(?:ernate|\.)?|other|foll(?:owing|\.)?))?[ \t]{1,3}(rows?|rnds?|rounds?)(?=[ \t]{0,3}(?:\([^()\n]{0,40}\)[ \t]{0,3})?:)/gim,
+		/^([ \t]{0,9})(\d{1,3}(?:st|nd|rd|th)(?:(?:,| and| &| to|[-–])[ \t]{0,3}\d{1,3}(?:st|nd|rd|th)){0,20})((?: and)? every (?:foll(?:owing|\.)? )?(?:alt(?:ernate|\.)?|other|foll(?:owing|\.)?))?[ \t]{1,3}(rows?|rnds?|rounds?)(?=[ \t]{0,3}(?:\([^()\n]{0,40}\)[ \t]{0,3})?(?::|[-–—→][ \t]))/gim,
 		(whole, space, numbers, every, row) =>
 			inRoom(whole, `${space}${row} ${numbers.replaceAll(/(\d)(?:st|nd|rd|th)/gi, '$1')}${every}`),
 	],
@@ -92,12 +122,12 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 	],
 	// “Row 1 - p3”, “Row 1 p3”, “Row 1. p3”.
 	[
-		new RegExp(String.raw`^(${LABEL})[ \t]{1,3}[-–—](?=[ \t]{1,3}[a-z*([])`, 'gim'),
+		new RegExp(String.raw`^(${LABEL})[ \t\u00a0]{1,9}[-–—→](?=[ \t]{1,3}[a-z*([])`, 'gim'),
 		(whole, label) => inRoom(whole, `${label}:`),
 	],
 	[
 		new RegExp(
-			String.raw`^(${LABEL})[ \t.](?=[ \t]{0,3}(?:[kp]\d|[*[(]|sl\b|sl\d|[kp][ \t]|knit\b|purl\b|[ct]\d))(?![^\n]{0,999}:)`,
+			String.raw`^(${LABEL})[ \t.](?=[ \t]{0,3}(?:[kp]\d|[*[(]|sl\b|sl\d|[kp][ \t]|knit\b|purl\b|as\b|[ct]\d))(?![^\n]{0,999}:)`,
 			'gim',
 		),
 		(_, label) => `${label}:`,
@@ -107,10 +137,20 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 		/\buntil[ \t]{1,3}(\d{1,3}|one|two|three)[ \t]{1,3}(sts?|stitch(?:es)?)[ \t]{1,3}(?:remains?|(?:is|are)[ \t]{1,3}left)\b/gi,
 		(whole, many, what) => inRoom(whole, `to last ${many} ${what}`),
 	],
+	// “Repeat 1st-4th rows”, “repeat these two rows”.
+	[
+		/^([ \t]{0,9}rep(?:eat)?[ \t]{1,3}(?:the[ \t]{1,3})?)(\d{1,3})(?:st|nd|rd|th)([ \t]{0,3}(?:-|–|to|and|&)[ \t]{0,3})(\d{1,3})(?:st|nd|rd|th)[ \t]{1,3}(rows|rnds|rounds)\b/gim,
+		(whole, rep, first, to, last, rows) => inRoom(whole, `${rep}${rows} ${first}${to}${last}`),
+	],
+	[
+		new RegExp(String.raw`\b((?:these|last|the)[ \t]{1,3})${NUMBER_WORD}(?=[ \t]{1,3}(?:rows|rnds|rounds)\b)`, 'gi'),
+		(whole, before, word) => inRoom(whole, `${before}${numberIn(word)}`),
+	],
+	[/^([ \t]{0,9})bo(?=[ \t]{1,3}(?:all|rem|in|loosely)\b)/gm, (_, space) => `${space}BO`],
 	// “Rows 3-4: rep rows 1-2”: as those.
 	[
 		/^([ \t]{0,9}(?:rows?|rnds?|rounds?)\b[^:\n]{1,40}:[ \t]{0,9})(rep(?:eat)?)(?=[ \t]{1,3}(?:rows?|rnds?|rounds?)\b)/gim,
-		(_, label, rep) => `${label}${'as'.padEnd(rep.length)}`,
+		(_, label, rep) => `${label}${'as'.padEnd(rep.length, PAD)}`,
 	],
 	// “These 6 rows form the pattern.”
 	[
@@ -141,9 +181,9 @@ const WAYS: readonly (readonly [RegExp, (...groups: string[]) => string])[] = [
 	[/^([ \t]*\d{1,3})[.)](?=[ \t]+\S)/gm, (_, number) => `${number}:`],
 	// “*k6, p2*; rep from * to *”, “rep between *s”: the second star says no more than the first.
 	[/\*(?=\s{0,9}[;,.]?\s{0,9}rep)/gi, () => ' '],
-	[/\b(rep(?:eat)?) between \*s?/gi, (whole, rep) => `${rep} from *`.padEnd(whole.length)],
-	[/\b(rep(?:eat)? from \*) to \*/gi, (whole, rep) => rep.padEnd(whole.length)],
-	[/\b([kp]\d*)-tbl\b/gi, (whole, stitch) => `${stitch} tbl`.padEnd(whole.length)],
+	[/\b(rep(?:eat)?) between \*s?/gi, (whole, rep) => `${rep} from *`.padEnd(whole.length, PAD)],
+	[/\b(rep(?:eat)? from \*) to \*/gi, (whole, rep) => rep.padEnd(whole.length, PAD)],
+	[/\b([kp]\d*)-tbl\b/gi, (whole, stitch) => `${stitch} tbl`.padEnd(whole.length, PAD)],
 ];
 
 /** How many stitches there are, behind a row: `p3. (14 sts)`, `k3. 14 sts.` */
@@ -182,12 +222,37 @@ function bySentence(line: string, at: number, sentences: Map<number, number>): s
 	return said;
 }
 
+/** `Row 3: with B, k11`, `Row 3 with B: k11`, `With A, cast on 11 sts`: a row has one yarn, which is said before its stitches. */
+const WITH_YARN =
+	/^([^:\n]{0,60}?(?::[ \t]{0,9}|[ \t]))?((?:with|using|in|change to|join)[ \t]{1,3}(?:the[ \t]{1,3})?(?:yarn[ \t]{1,3}|colou?r[ \t]{1,3})?(A|B|MC|CC)\b(?:[ \t]{0,3},|(?=[ \t]{0,3}:)|(?=[ \t]{1,3}(?:cast|knit|purl|k|p|sl|work)\b)))/;
+
+/** As long a text with the yarns taken out of its rows, and where each of them was said. */
+function withoutYarns(text: string): Pick<Plainly, 'text' | 'yarns'> {
+	if (!/\b(?:with|using|in|change to|join)\b/i.test(text)) return { text, yarns: [] };
+	const yarns: (Span & { colour: 'A' | 'B' })[] = [];
+	let at = 0;
+	const lines = text.split('\n').map((line) => {
+		const start = at;
+		at += line.length + 1;
+		const [whole, before = '', said = '', yarn = ''] = WITH_YARN.exec(line) ?? WITH_YARN.exec(capitalLess(line)) ?? [];
+		if (whole === undefined) return line;
+		const from = start + before.length;
+		yarns.push({ from, to: from + said.length, colour: yarn === 'A' || yarn === 'MC' ? 'A' : 'B' });
+		return before + ' '.repeat(said.length) + line.slice(whole.length);
+	});
+	return { text: lines.join('\n'), yarns };
+}
+/** The words for a yarn may begin with a capital; its letter must, or it is “a”. */
+const capitalLess = (line: string): string =>
+	line.replace(/\b(?:With|Using|In|Change to|Join)\b/, (word) => word.toLowerCase());
+
 export function plainly(whole: string): Plainly {
 	const past: Span[] = [];
 	const counts: (Span & { stitches: number })[] = [];
 	let castOn: Plainly['castOn'];
 	const sentences = new Map<number, number>();
-	let text = whole;
+	const { text: plain, yarns } = withoutYarns(whole);
+	let text = plain;
 	for (const [from, to] of WAYS)
 		text = text.replace(from, (...found) =>
 			to(...found.slice(0, -2).map((f: unknown) => (typeof f === 'string' ? f : ''))),
@@ -214,5 +279,5 @@ export function plainly(whole: string): Plainly {
 		counts.push({ stitches: Number(/\d+/.exec(count[0])?.[0]), from: from + count.index, to: from + end });
 		return said.slice(0, count.index).padEnd(end) + line.slice(end);
 	});
-	return { text: lines.join('\n'), past, counts, sentences, ...(castOn ? { castOn } : {}) };
+	return { text: lines.join('\n'), past, counts, sentences, yarns, ...(castOn ? { castOn } : {}) };
 }

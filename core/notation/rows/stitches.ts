@@ -59,7 +59,7 @@ const kinds: readonly StitchKind[] = [
 	{ id: 'kfb', takes: 1, makes: ['k', 'ktbl'], says: 'knit into front and back', also: ['k1fb', 'kf&b'] },
 	{ id: 'pfb', takes: 1, makes: ['p', 'ptbl'], says: 'purl into front and back', also: ['p1fb'] },
 	{ id: 'yo', takes: 0, makes: ['k'], says: 'yarn over', also: ['yfwd', 'yrn', 'yon'] },
-	{ id: 'm1', takes: 0, makes: ['k'], says: 'make one from the bar', also: ['m1k', 'inc1'] },
+	{ id: 'm1', takes: 0, makes: ['k'], says: 'make one from the bar', also: ['m1k'] },
 	{ id: 'm1l', takes: 0, makes: ['k'], says: 'make one, leaning left' },
 	{ id: 'm1r', takes: 0, makes: ['k'], says: 'make one, leaning right' },
 	{ id: 'm1p', takes: 0, makes: ['p'], says: 'make one purlwise' },

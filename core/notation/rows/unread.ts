@@ -12,7 +12,7 @@ const JOINS = 'and to the a an of for on with in by from as';
 export const ROW_CALLED =
 	'foll alt cable cables crossing cross twist twisting eyelet turning chart pattern setup set-up set up foundation preparation facing facing-side first second third last next following main only begins starts here';
 const IN_BRACKETS = setOf(
-	`${ROWS} ${JOINS} ${NUMBERS} ${ROW_CALLED} all every each other alternate even odd through thru sts st stitch stitches colour color yarn b`,
+	`${ROWS} ${JOINS} ${NUMBERS} ${ROW_CALLED} all every each other alternate even odd through thru sts st stitch stitches colour color yarn b mc cc`,
 );
 /** In a label, outside its brackets. */
 const IN_LABEL = setOf(

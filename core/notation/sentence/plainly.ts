@@ -23,7 +23,10 @@ const WAYS: readonly Way[] = [
 	// Names of the holder.
 	[/\bc\.\s*n\.?/gi, 'cn'],
 	[/\bcn\s+#?([ab12])\b(?!\s*st)/gi, (_, which) => (/[a1]/i.test(which) ? 'cn1' : 'cn2')],
-	[/\b(?:aux|auxiliary|extra|spare|double[- ]pointed)\s+(?:needle|ndl)\b/gi, 'cn'],
+	[
+		/\b(?:aux|auxiliary|extra|spare|short|double[- ]pointed)\s+(?:double[- ]pointed\s+)?(?:needle|ndl|dpn|prong|tool)\b/gi,
+		'cn',
+	],
 	[/\b(?:safety|cable|stitch)\s+(?:pin|holder)\b|\bpin\b/gi, 'cn'],
 	[/\bndls?\b/gi, 'needle'],
 	[/\b(front|back) cn\b/gi, (_, side) => `cn in ${side}`],

@@ -2,7 +2,7 @@
 	import { type CraftId, CRAFTS, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import { ribbonOf } from '@pond-loop/core/made';
 	import { type CompareStep, compareStep, type CrossingStep, crossingStep } from '@pond-loop/core/step';
-	import { readGlossary, readNameWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
+	import { type Glossary, readTextWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { craftIn, shownIn, wayIn } from '@pond-loop/core/look';
@@ -13,11 +13,13 @@
 	interface Props {
 		light: Light;
 		style: HouseStyle;
+		/** The teacher's words and those of the lesson's swatches. */
+		words: Glossary;
 		/** What the lesson was made in last: what is added to it is made in the same, unless another is chosen. */
 		craft: CraftId | undefined;
 		add: (step: CrossingStep | CompareStep) => void;
 	}
-	const { light, style, craft: last, add }: Props = $props();
+	const { light, style, words, craft: last, add }: Props = $props();
 
 	const uid = $props.id();
 	let text = $state('');
@@ -27,7 +29,7 @@
 	let chosen = $state<CraftId>();
 	const craftId = $derived(chosen ?? last ?? PLAIN_CRAFT);
 	const craft = $derived(craftIn(style, craftId));
-	const reading = $derived(readNameWith(readGlossary(style.glossary), text, school));
+	const reading = $derived(readTextWith(words, text, school));
 	const empty = $derived(text.trim() === '');
 	/** What the craft has against it. */
 	const refused = $derived.by(() => {
@@ -56,7 +58,12 @@
 </script>
 
 <form {onsubmit} aria-label="Add a crossing">
-	<NameField bind:text bind:school label="Add a crossing by its name" onchange={() => (tried = false)} />
+	<NameField
+		bind:text
+		bind:school
+		label="Add a crossing by its name or its sentence"
+		onchange={() => (tried = false)}
+	/>
 	<div class="mt-3 flex min-h-14 flex-wrap items-center gap-x-5 gap-y-2" aria-live="polite">
 		{#if reading.ok}
 			{@const { made, fabric, mirrored } = shownIn(style, reading.crossing, craft)}

@@ -9,8 +9,11 @@
 		readonly after: Checked;
 		readonly next: Swatch;
 		readonly title: string;
-		/** Something else that may have been meant. */
+		/** Something else that may have been meant, or why it cannot be had. */
 		readonly other?: { readonly title: string; readonly act: () => void } | undefined;
+		readonly noOther?: string | undefined;
+		/** What the change is called on its button. */
+		readonly yes?: string | undefined;
 	}
 </script>
 
@@ -69,6 +72,7 @@
 			<p class="lead mt-3 mb-1 text-[0.94rem]">{title === 'now' ? 'As it is' : 'As it would be'}</p>
 			<ChartPart {drawing} width={Math.min(WIDE, drawing.width)} />
 		{/each}
+		{#if asked.noOther}<p class="quiet mt-3">{asked.noOther}</p>{/if}
 		<p class="mt-6 flex flex-wrap justify-end gap-2">
 			<button type="button" class="pill pill-soft" onclick={() => close(leave)}>Cancel</button>
 			{#if asked.other}
@@ -84,7 +88,9 @@
 						})}>{title}</button
 				>
 			{/if}
-			<button type="button" class="pill pill-strong" onclick={() => close(yes)}>Change it anyway</button>
+			<button type="button" class="pill pill-strong" onclick={() => close(yes)}
+				>{asked.yes ?? 'Change it anyway'}</button
+			>
 		</p>
 	</div>
 </dialog>

@@ -13,6 +13,7 @@
 		insertColumn,
 		insertRows,
 		isTurned,
+		reshaped,
 		placeCrossing,
 		removeColumn,
 		removeRow,
@@ -157,15 +158,15 @@
 		toldAfter: ToldAfter = (n) => n,
 		{
 			wider,
-			other,
 			title = 'This changes other rows too',
-		}: { wider?: boolean; other?: Asked['other']; title?: string } = {},
+			...more
+		}: { wider?: boolean; title?: string } & Pick<Asked, 'other' | 'noOther' | 'yes'> = {},
 	): void {
 		trouble = undefined;
 		const then = timed(next);
 		const changed = rowsChanged(worked, then.value.worked, toldAfter, { wider: wider ?? false });
 		if (changed.length > 0) {
-			asked = { title, changed, before: checked, after: then.value, next, other };
+			asked = { title, changed, before: checked, after: then.value, next, ...more };
 			return;
 		}
 		told = then;
@@ -173,9 +174,18 @@
 	}
 	/** A choice that may turn rows about; until it is agreed to, the field shows what holds. */
 	function choose(field: HTMLSelectElement, more: Partial<Swatch>, holds: string): void {
-		if (fresh) propose({ ...swatch, ...more }, undefined, { title: 'This changes rows' });
+		if (fresh) propose({ ...swatch, ...more }, undefined, { title: 'This changes rows', ...keptFabric(more) });
 		else change(more);
 		if (asked) field.value = holds;
+	}
+	/** Flat, in the round or on a machine: the rows can be turned about so that the fabric stays. */
+	function keptFabric(more: Partial<Swatch>): Pick<Asked, 'other' | 'noOther' | 'yes'> {
+		const to = { shape: more.shape ?? swatch.shape, craft: more.craft ?? craft.id };
+		if (isTurned(to) === isTurned(worked)) return {};
+		const made = reshaped(checked, to);
+		if (!made.ok) return { yes: 'Keep the words', noOther: `${made.problems[0]!.what} ${made.problems[0]!.todo}` };
+		const act = (): void => save.change({ ...swatch, ...more, text: made.value });
+		return { yes: 'Keep the words', other: { title: 'Keep the fabric', act } };
 	}
 	/** A row of flat work taken out alone turns all above it inside out; two do not. */
 	function takeOut(i: number): void {
@@ -565,7 +575,7 @@
 					type="button"
 					class="wordlink ml-auto max-md:hidden"
 					aria-expanded={hasLie}
-					onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Not as it lies' : 'Preview'}</button
+					onclick={() => (hasLie = !hasLie)}>{hasLie ? 'Hide preview' : 'Preview'}</button
 				>
 			</div>
 			<p class="text-error min-h-[1lh] text-[0.94rem] font-semibold" role="status">{trouble ?? ''}</p>
