@@ -6,6 +6,7 @@
 import type { TreeCursor } from '@lezer/common';
 import type { Side } from '../../crossing/index.ts';
 import type { Problem, Span } from '../../result.ts';
+import { isManner, readArguments, type Arguments } from './arguments.ts';
 import { plainly } from './plainly.ts';
 import { parser } from './sentence.parser.js';
 
@@ -57,12 +58,11 @@ export interface Clause {
 	readonly closed: boolean;
 }
 
-interface Token extends Span {
+export interface Token extends Span {
 	readonly term: string;
 	readonly text: string;
 }
 
-const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 const VERBS: Readonly<Record<string, Verb>> = {
 	Slip: 'slip',
 	Hold: 'hold',
@@ -115,28 +115,30 @@ const idle = (text: string, { from, to }: Span): Problem => ({
 
 /** A clause with what is said after it without a verb of its own; none where the clause has no use for it. */
 function completed(clause: Clause, said: Arguments, closed: boolean): Clause | undefined {
-	const { source, side, beside, holder, idle: strange } = said;
-	const { count, target, inner, rightmost, nth, into, tbl, wise, yarn } = said;
-	if (strange || count !== undefined || target || inner || rightmost || nth !== undefined || into || yarn)
-		return undefined;
+	if (said.idle || asksMore(said)) return undefined;
+	const { source, side, beside, holder, tbl, wise } = said;
 	// "(k1, p1) from cn": where the last one comes from, and so the list.
-	if (closed && source && !clause.source) return tbl || wise ? undefined : { ...clause, source };
-	if (source) return undefined;
-	// "k2, through the back loops", "sl 2 to cn, purlwise".
-	if (tbl && !(isWork(clause) && side === undefined && !beside)) return undefined;
-	if (tbl) return { ...clause, tbl: true };
-	// "sl 2 to cn, in back", "hold in back, behind the first cn".
+	if (source) return closed && !clause.source && !tbl && !wise ? { ...clause, source } : undefined;
+	// "k2, through the back loops".
+	if (tbl) return isWork(clause) && side === undefined && !beside ? { ...clause, tbl: true } : undefined;
+	// "sl 2 to cn, in back", "hold in back, behind the first cn", "sl 2 to cn, purlwise".
 	const hangs = clause.verb === 'slip' || clause.verb === 'hold' || clause.verb === 'bring';
-	const isMore = side !== undefined || beside !== undefined || holder !== undefined || wise !== undefined;
-	if (!hangs) return isMore ? undefined : clause;
+	const saysMore = [side, beside, holder, wise].some((one) => one !== undefined);
+	if (!hangs) return saysMore ? undefined : clause;
 	if (side !== undefined && clause.side !== undefined && side !== clause.side) return undefined;
-	return {
-		...clause,
-		...(side !== undefined && clause.side === undefined ? { side } : {}),
-		...(beside !== undefined && clause.beside === undefined ? { beside } : {}),
-		...(wise === undefined ? {} : { wise }),
-	};
+	const hung = { ...definedOf({ side, beside }), ...definedOf({ side: clause.side, beside: clause.beside }) };
+	return { ...clause, ...hung, ...definedOf({ wise }) };
 }
+
+/** Whether there is something that only a verb of its own could use. */
+const asksMore = ({ count, target, inner, rightmost, nth, into, yarn }: Arguments): boolean =>
+	inner || rightmost || into || [count, target, nth, yarn].some((one) => one !== undefined);
+
+/** The fields of an object that are there. */
+const definedOf = <T extends object>(fields: T): { [K in keyof T]?: NonNullable<T[K]> } =>
+	Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as {
+		[K in keyof T]?: NonNullable<T[K]>;
+	};
 
 interface Segment {
 	readonly tokens: Token[];
@@ -225,220 +227,3 @@ const isAdjective = (tokens: readonly Token[], i: number): boolean =>
 	(tokens[i]!.term === 'Knit' || tokens[i]!.term === 'Purl') &&
 	['Filler', 'Slip', 'Return'].includes(tokens[i - 1]?.term ?? '') &&
 	tokens[i + 1]?.term === 'Stitch';
-
-/** "as to purl", "as if to knit": how the needle goes in, and not something to do. */
-function isManner(tokens: readonly Token[], i: number): boolean {
-	const term = tokens[i]?.term;
-	if (term !== 'Knit' && term !== 'Purl') return false;
-	if (tokens[i - 1]?.term !== 'To') return false;
-	const before = tokens[i - 2]?.text === 'if' ? tokens[i - 3] : tokens[i - 2];
-	return before?.text === 'as';
-}
-
-/** What a needle is called by. */
-const NEEDLES: ReadonlySet<string> = new Set(['LeftNeedle', 'LeftWord', 'RightWord', 'Hand', 'Needle']);
-
-type Arguments = Omit<Clause, 'verb' | 'text' | 'at' | 'opens' | 'closed'>;
-
-type Found = { -readonly [K in keyof Arguments]: Arguments[K] };
-
-function readArguments(tokens: readonly Token[], verb: Verb): Found {
-	const found: Found = {
-		several: false,
-		single: false,
-		inner: false,
-		rightmost: false,
-		into: false,
-		tbl: false,
-	};
-	let preposition: 'from' | 'to' | undefined;
-	let isOf = false;
-	let i = 0;
-	const term = (ahead = 0): string | undefined => tokens[i + ahead]?.term;
-	const skipFillers = (at: number): number => {
-		while (tokens[at]?.term === 'Filler' || tokens[at]?.term === 'Dash') at += 1;
-		return at;
-	};
-
-	/** A holder at a place in the tokens, with its ordinal; gives where it ends. */
-	const holderAt = (start: number, bare = false): { which: HolderName; end: number } | undefined => {
-		let at = skipFillers(start);
-		let which: HolderName;
-		const t = tokens[at];
-		if (t?.term === 'Ordinal') {
-			which = t.text === 'first' ? 'first' : t.text === 'second' ? 'second' : 'other';
-			at = skipFillers(at + 1);
-		} else if (t?.term === 'Count' && ['st', 'nd'].includes(tokens[at + 1]?.text ?? '')) {
-			which = t.text === '1' ? 'first' : 'second';
-			at = skipFillers(at + 2);
-		}
-		if (tokens[at]?.term === 'Holder') {
-			// "cn1" and "cn2", written together.
-			const number = tokens[at + 1];
-			const numbered = number?.term === 'Count' && number.from === tokens[at]!.to && /^[12]$/.test(number.text);
-			if (!numbered) return { which, end: at + 1 };
-			return { which: number.text === '1' ? 'first' : 'second', end: at + 2 };
-		}
-		if (bare && which && !tokens[at]) return { which, end: at };
-		if (tokens[at]?.term !== 'Cable') return undefined;
-		const needle = skipFillers(at + 1);
-		return { which, end: tokens[needle]?.term === 'Needle' ? needle + 1 : at + 1 };
-	};
-	const needleAt = (): number | undefined => {
-		if (term() === 'LeftNeedle') return i + 1;
-		let at = skipFillers(i + 1);
-		if (tokens[at]?.term === 'Hand') at = skipFillers(at + 1);
-		return tokens[at]?.term === 'Needle' ? at + 1 : undefined;
-	};
-	const put = (place: Place): void => {
-		if (preposition === 'from') found.source = place;
-		// “In front of the left needle” is in front; of the right one nothing waits to be crossed.
-		else if (preposition === 'to' || (isOf && place.kind === 'right')) found.target = place;
-		else if (place.kind === 'holder') found.holder = { which: place.which };
-		else if (found.source || found.target) found.idle ??= tokens[i]!;
-		preposition = undefined;
-		isOf = false;
-	};
-
-	while (i < tokens.length) {
-		const token = tokens[i]!;
-		const holder = ['Holder', 'Cable', 'Ordinal', 'Count'].includes(token.term) ? holderAt(i) : undefined;
-		if (holder) {
-			put({ kind: 'holder', which: holder.which });
-			i = holder.end;
-			continue;
-		}
-		switch (token.term) {
-			case 'Count': {
-				const next = tokens[i + 1];
-				const isNth = next?.from === token.to && (next.term === 'Suffix' || next.text === 'st');
-				if (isNth) {
-					found.nth = Number(token.text);
-					i += 1;
-				} else if (found.count === undefined) found.count = Number(token.text);
-				else found.idle ??= token;
-				break;
-			}
-			case 'Number':
-				if (found.count === undefined) found.count = token.text === 'all' ? 'all' : NUMBERS.indexOf(token.text) + 1;
-				else found.idle ??= token;
-				break;
-			case 'Ordinal':
-				// “The first st”; “the other sts” only tells them from those before.
-				if (token.text === 'first' || token.text === 'second') found.nth = token.text === 'first' ? 1 : 2;
-				else if (tokens[skipFillers(i + 1)]?.term !== 'Stitch') found.idle ??= token;
-				break;
-			case 'As': {
-				// Only before “to knit” or “to purl”.
-				const next = tokens[i + 1]?.text === 'if' ? i + 2 : i + 1;
-				const isBefore = token.text === 'as' ? isManner(tokens, next + 1) : tokens[i - 1]?.text === 'as';
-				if (!isBefore) found.idle ??= token;
-				break;
-			}
-			case 'RightMost':
-				found.rightmost = true;
-				break;
-			case 'Stitch':
-				if (preposition === 'to' && tokens[i - 1]?.term !== 'Loop') found.into = true;
-				if (/s$/.test(token.text)) found.several = true;
-				else found.single = true;
-				break;
-			case 'Them':
-				if (token.text !== 'it') found.several = true;
-				break;
-			case 'Of':
-				isOf = true;
-				break;
-			case 'From':
-			case 'To': {
-				// “On to” is one word, and so is “off of”; “to from” is none.
-				const before = tokens[i - 1];
-				const isTwo = before?.term === 'From' || before?.term === 'To';
-				const isOnto = token.text === 'to' && (before?.text === 'on' || before?.text === 'in');
-				const isSide = ['Front', 'Back'].includes(tokens[skipFillers(i + 1)]?.term ?? '');
-				if ((isTwo && (!isOnto || isSide)) || i === tokens.length - 1) found.idle ??= token;
-				preposition = token.term === 'From' ? 'from' : 'to';
-				break;
-			}
-			case 'Tbl':
-				found.tbl = true;
-				break;
-			case 'Through': {
-				// Through the front of it is how every stitch is worked; the back, or nothing said, twists it.
-				let isFront = false;
-				while (i + 1 < tokens.length && term(1) !== 'Loop') {
-					i += 1;
-					isFront ||= term() === 'Front';
-					if (!['Front', 'Back', 'Filler'].includes(term()!)) found.idle ??= tokens[i]!;
-				}
-				found.tbl = !isFront;
-				break;
-			}
-			case 'Knit':
-			case 'Purl':
-				if (isManner(tokens, i)) found.wise = token.term === 'Knit' ? 'knit' : 'purl';
-				break;
-			case 'Wise':
-				found.wise = token.text.startsWith('k') ? 'knit' : 'purl';
-				break;
-			case 'YarnBack':
-			case 'YarnFront':
-				found.yarn = token.term === 'YarnBack' ? 'back' : 'front';
-				break;
-			case 'CentreWord':
-				found.inner = true;
-				break;
-			case 'LeftNeedle':
-			case 'LeftWord':
-			case 'RightWord': {
-				const dash = term(1) === 'Dash' ? 2 : 1;
-				if (term(dash) === 'Most') {
-					found.inner = token.term === 'LeftWord';
-					i += dash;
-					break;
-				}
-				const end = needleAt();
-				if (end === undefined) {
-					found.idle ??= token;
-					break;
-				}
-				put({ kind: token.term === 'RightWord' ? 'right' : 'left' });
-				i = end - 1;
-				break;
-			}
-			case 'Front':
-			case 'Back':
-			case 'Behind': {
-				// "back to the left needle" is a way of putting, not a side; "in back on the cn" is a side.
-				const onto = term(1) === 'To' ? tokens[skipFillers(i + 2)]?.term : undefined;
-				if (token.term === 'Back' && onto && NEEDLES.has(onto)) break;
-				// "into the back loop", "in the front leg".
-				if (term(1) === 'Loop') {
-					found.tbl = token.term === 'Back';
-					preposition = undefined;
-					break;
-				}
-				const where = token.term === 'Front' ? 'nearer' : 'further';
-				const beside =
-					term(1) === 'Of' ? holderAt(i + 2, true) : token.term === 'Behind' ? holderAt(i + 1, true) : undefined;
-				if (beside) {
-					found.beside = { where, which: beside.which };
-					i = beside.end - 1;
-				} else {
-					const side = token.term === 'Front' ? 'front' : 'back';
-					// Of what is slipped or worked a side needs its “in”; “hold front” does without.
-					const isBare =
-						preposition === undefined && verb !== 'hold' && verb !== 'bring' && tokens[i - 1]?.term !== 'Holder';
-					if ((isBare && (token.term !== 'Behind' || verb === 'slip')) || (found.side ?? side) !== side)
-						found.idle ??= token;
-					found.side ??= side;
-				}
-				isOf = token.term === 'Behind' && !beside;
-				preposition = undefined;
-				break;
-			}
-		}
-		i += 1;
-	}
-	return found;
-}
