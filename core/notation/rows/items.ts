@@ -13,20 +13,7 @@ import { fabricIn, type Fabric } from './fabrics.ts';
 import { ROWS_LIMITS } from './limits.ts';
 import { reach } from './plainly.ts';
 import { stitchWord, STITCH_KINDS, type StitchKind } from './stitches.ts';
-
-/** How far something goes on. */
-export type Until =
-	| {
-			readonly kind: 'times';
-			readonly times: number;
-			/** “rep from * 3 times”, without “more”: so many in all is what some patterns mean by it. */
-			readonly inAll?: number;
-	  }
-	| { readonly kind: 'end' }
-	/** Until so many stitches are left. */
-	| { readonly kind: 'last'; readonly left: number }
-	/** To the next marker. */
-	| { readonly kind: 'marker' };
+import { MOST_UNTIL, untilIn, wordNumber, type Until } from './until.ts';
 
 export type Item = Span &
 	(
@@ -152,26 +139,6 @@ function fixesFor(
 	return close.slice(0, 2).map((c) => ({ title: `Write ${c.name}`, text: c.name }));
 }
 
-const NUMBERS: Readonly<Record<string, number>> = {
-	once: 1,
-	twice: 2,
-	thrice: 3,
-	one: 1,
-	two: 2,
-	three: 3,
-	four: 4,
-	five: 5,
-	six: 6,
-	seven: 7,
-	eight: 8,
-	nine: 9,
-	ten: 10,
-	eleven: 11,
-	twelve: 12,
-};
-/** A number of stitches as a word. */
-const wordNumber = (text: string | undefined): number | undefined =>
-	text !== undefined && !/^(?:once|twice|thrice)$/i.test(text) ? NUMBERS[text.toLowerCase()] : undefined;
 const MOST_TIMES = 1000;
 /** Words of a name that are looked at together, such as `3 over 3 right cross`. */
 const MOST_WORDS = 7;
@@ -205,6 +172,9 @@ const MARKERS: Readonly<Record<string, 'place' | 'slip' | 'remove'>> = {
 };
 const SLIPPED_HOW = new Set(['wyif', 'wyib', 'purlwise', 'pwise', 'knitwise', 'kwise', 'tbl']);
 
+/** `(4 sts)` behind a name. */
+const SIZE_IN_BRACKETS = /^[([{]\s*(\d{1,4})\s*(?:sts?|stitch|stitches)\s*[)\]}]$/i;
+
 const AS_THEY_STAND = [
 	/^knits? (the )?knits?( sts| stitches)?( and| &|,)? purls? (the )?purls?( sts| stitches)?$/,
 	/^k (all )?(the )?(ks?|knits?)( sts| stitches)?( and| &|,)? p (all )?(the )?(ps?|purls?)( sts| stitches)?$/,
@@ -212,6 +182,18 @@ const AS_THEY_STAND = [
 	/^(work )?(all )?(sts |stitches )?as (set|established|they appear)$/,
 	/^(rib|work) as set$/,
 ];
+
+/** What was read, and the place of the token behind it. */
+interface ItemRead {
+	readonly item: Item;
+	readonly next: number;
+}
+
+function crossingItem(name: string, read: NameSettled | NameRead, at: Span): Item {
+	const by = 'settledBy' in read ? ('glossary' as const) : read.school;
+	const also = read.meanings.slice(1).map((m) => ({ ...m, school: read.school }));
+	return { kind: 'crossing', name, crossing: read.crossing, by, also, ...at };
+}
 
 export class ItemReader {
 	readonly problems: RowProblem[] = [];
@@ -263,92 +245,81 @@ export class ItemReader {
 		const items: Item[] = [];
 		const backs = nextRepeat(tokens);
 		let i = 0;
-		while (i < tokens.length) {
-			const token = tokens[i]!;
-			switch (token.name) {
-				case 'Comma':
-				case 'Semicolon':
-				case 'Stop':
-					i += 1;
-					break;
-				case 'Star': {
-					const back = backs[i]!;
-					if (back === -1) {
-						this.#complain(
-							token,
-							'star',
-							'This star has no repeat.',
-							'Write “; rep from * to end” after it, or remove the star.',
-						);
-						i += 1;
-						break;
-					}
-					const inner = this.#items(tokens.slice(i + 1, back));
-					const { until: said, next: beyond } = this.#until(tokens, back + 1, true);
-					const ending = this.#ending(tokens, beyond);
-					const next = ending ?? beyond;
-					// “rep from * to end”, or no more: what stands right behind it says how far.
-					if (!said && ending === undefined && tokens[beyond]?.name === 'Term')
-						this.#complain(
-							tokens[beyond]!,
-							'star',
-							`“${tokens[beyond]!.text}” does not say how far the part is repeated.`,
-							'Write “rep from * to end”, “to last 2 sts” or “3 times”; put a comma before what follows.',
-						);
-					// “rep from *, end p2”: up to as many as the end takes.
-					const taken = ending === undefined || said ? undefined : takenBy(this.#items(tokens.slice(next)));
-					const until = said ?? (taken === undefined ? undefined : { kind: 'last' as const, left: taken });
-					items.push({
-						kind: 'star',
-						items: inner,
-						until: until ?? { kind: 'end' },
-						from: token.from,
-						to: tokens[beyond - 1]!.to,
-					});
-					i = next;
-					break;
-				}
-				case 'RepeatFrom':
-					this.#complain(
-						token,
-						'star',
-						'There is no star before this to repeat from.',
-						'Put a * where the part to repeat begins.',
-					);
-					i = this.#until(tokens, i + 1, true).next;
-					break;
-				case 'Group': {
-					// “C4F (4 sts)”: how many it takes, which must be what it takes.
-					const before = items.at(-1);
-					const size = /^[([{]\s*(\d{1,4})\s*(?:sts?|stitch|stitches)\s*[)\]}]$/i.exec(token.text);
-					if (size && before?.kind === 'crossing') {
-						if (Number(size[1]) !== before.crossing.n) {
-							const what = `${before.name} takes ${before.crossing.n} stitches, and ${size[1]} are said.`;
-							this.#complain(token, 'size', what, 'Correct one of the two.');
-						}
-						i += 1;
-						break;
-					}
-					const inner = this.#items(this.#tokens(token.node));
-					const { until, next } = this.#until(tokens, i + 1, false);
-					const times = until?.kind === 'times' ? until.times : 1;
-					items.push(
-						until !== undefined && until.kind !== 'times'
-							? { kind: 'star', items: inner, until, from: token.from, to: tokens[next - 1]!.to }
-							: { kind: 'group', items: inner, times, from: token.from, to: tokens[next - 1]!.to },
-					);
-					i = next;
-					break;
-				}
-				case 'Term':
-					i = this.#term(tokens, i, items);
-					break;
-				default:
-					this.#unknown(tokens, i, i + 1, items);
-					i += 1;
-			}
-		}
+		while (i < tokens.length) i = this.#next(tokens, i, backs, items);
 		return items;
+	}
+
+	/** Reads what begins at a token; gives the place of the next one. */
+	#next(tokens: readonly Token[], i: number, backs: readonly number[], items: Item[]): number {
+		const token = tokens[i]!;
+		switch (token.name) {
+			case 'Comma':
+			case 'Semicolon':
+			case 'Stop':
+				return i + 1;
+			case 'Star':
+				return this.#star(tokens, i, backs[i]!, items);
+			case 'RepeatFrom':
+				this.#complain(
+					token,
+					'star',
+					'There is no star before this to repeat from.',
+					'Put a * where the part to repeat begins.',
+				);
+				return this.#until(tokens, i + 1, true).next;
+			case 'Group':
+				return this.#group(tokens, i, items);
+			case 'Term':
+				return this.#term(tokens, i, items);
+			default:
+				this.#unknown(tokens, i, i + 1, items);
+				return i + 1;
+		}
+	}
+
+	/** `*k2, p2; rep from * to end`, with what it ends with behind it. */
+	#star(tokens: readonly Token[], i: number, back: number, items: Item[]): number {
+		const token = tokens[i]!;
+		if (back === -1) {
+			const todo = 'Write “; rep from * to end” after it, or remove the star.';
+			this.#complain(token, 'star', 'This star has no repeat.', todo);
+			return i + 1;
+		}
+		const inner = this.#items(tokens.slice(i + 1, back));
+		const { until: said, next: beyond } = this.#until(tokens, back + 1, true);
+		const ending = this.#ending(tokens, beyond);
+		// “rep from * to end”, or no more: what stands right behind it says how far.
+		if (!said && ending === undefined && tokens[beyond]?.name === 'Term')
+			this.#complain(
+				tokens[beyond]!,
+				'star',
+				`“${tokens[beyond]!.text}” does not say how far the part is repeated.`,
+				'Write “rep from * to end”, “to last 2 sts” or “3 times”; put a comma before what follows.',
+			);
+		const next = ending ?? beyond;
+		// “rep from *, end p2”: up to as many as the end takes.
+		const taken = ending === undefined || said ? undefined : takenBy(this.#items(tokens.slice(next)));
+		const until: Until = said ?? (taken === undefined ? { kind: 'end' } : { kind: 'last', left: taken });
+		items.push({ kind: 'star', items: inner, until, from: token.from, to: tokens[beyond - 1]!.to });
+		return next;
+	}
+
+	/** `[k1, p1] 3 times`; behind a name `(4 sts)`, how many it takes, which must be what it takes. */
+	#group(tokens: readonly Token[], i: number, items: Item[]): number {
+		const token = tokens[i]!;
+		const before = items.at(-1);
+		const size = before?.kind === 'crossing' ? SIZE_IN_BRACKETS.exec(token.text) : null;
+		if (size && before?.kind === 'crossing') {
+			const what = `${before.name} takes ${before.crossing.n} stitches, and ${size[1]} are said.`;
+			if (Number(size[1]) !== before.crossing.n) this.#complain(token, 'size', what, 'Correct one of the two.');
+			return i + 1;
+		}
+		const inner = this.#items(this.#tokens(token.node));
+		const { until, next } = this.#until(tokens, i + 1, false);
+		const at = { from: token.from, to: tokens[next - 1]!.to };
+		if (until !== undefined && until.kind !== 'times') items.push({ kind: 'star', items: inner, until, ...at });
+		else items.push({ kind: 'group', items: inner, times: until?.times ?? 1, ...at });
+		return next;
 	}
 
 	/** Behind a repeat, `, end with p2` or `ending k2`: the place of what it ends with. */
@@ -364,7 +335,27 @@ export class ItemReader {
 	#term(tokens: readonly Token[], i: number, items: Item[]): number {
 		const run = this.#run(tokens, i);
 		const word = run[0]!.text.toLowerCase();
-		// The longest way of saying it goes first; what follows may say how far.
+		const read =
+			this.#asTheyStand(tokens, i, run) ??
+			this.#inFabric(tokens, i) ??
+			this.#asSet(tokens, i) ??
+			this.#marker(i, run) ??
+			this.#stitch(tokens, i) ??
+			this.#crossing(tokens, i, run);
+		if (read) {
+			items.push(read.item);
+			return read.next;
+		}
+		// “Turn” ends a row; in the middle of one it begins a short row, which is not worked here.
+		const isLast = (): boolean => !tokens.slice(i + 1).some((t) => t.name !== 'Stop' && t.name !== 'Comma');
+		if (word === 'turn' ? isLast() : FILLERS.has(word)) return i + 1;
+		const many = this.#ambiguous(run) ?? run.length;
+		this.#unknown(tokens, i, i + many, items);
+		return i + many;
+	}
+
+	/** `knit the knits and purl the purls to last 3 sts`: the longest way of saying it, and how far. */
+	#asTheyStand(tokens: readonly Token[], i: number, run: readonly Token[]): ItemRead | undefined {
 		for (let many = Math.min(MOST_PHRASE, run.length); many > 1; many--) {
 			const phrase = run
 				.slice(0, many)
@@ -374,72 +365,43 @@ export class ItemReader {
 			const { until, next } = this.#until(tokens, i + many, false);
 			const last = tokens[until ? next - 1 : i + many - 1]!;
 			const isSet = /\b(?:set|established)\b/.test(phrase) ? { isSet: true as const } : {};
-			items.push({ kind: 'as-they-stand', until: until ?? { kind: 'end' }, ...isSet, from: run[0]!.from, to: last.to });
-			return until ? next : i + many;
+			const at = { from: run[0]!.from, to: last.to };
+			const item: Item = { kind: 'as-they-stand', until: until ?? { kind: 'end' }, ...isSet, ...at };
+			return { item, next: until ? next : i + many };
 		}
-		const inFabric = this.#inFabric(tokens, i);
-		if (inFabric) {
-			items.push(inFabric.item);
-			return inFabric.next;
-		}
-		const asSet = this.#asSet(tokens, i);
-		if (asSet) {
-			items.push(asSet.item);
-			return asSet.next;
-		}
-		const marker = MARKERS[word] ?? this.#longMarker(run);
-		if (marker) {
-			const last = word === 'place' || word === 'slip' || word === 'remove' ? (run[1]?.text === 'a' ? 2 : 1) : 0;
-			items.push({ kind: 'marker', does: marker, from: run[0]!.from, to: run[last]!.to });
-			return i + last + 1;
-		}
-		const stitched = this.#stitch(tokens, i);
-		if (stitched) {
-			items.push(stitched.item);
-			return stitched.next;
-		}
+		return undefined;
+	}
+
+	/** `pm`, `place marker`, `slip a marker`. */
+	#marker(i: number, run: readonly Token[]): ItemRead | undefined {
+		const does = MARKERS[run[0]!.text.toLowerCase()];
+		const [first, second, third] = run.slice(0, 3).map((t) => t.text.toLowerCase());
+		const words = second === 'marker' ? 2 : second === 'a' && third === 'marker' ? 3 : 0;
+		const long = words > 0 && (first === 'place' || first === 'slip' || first === 'remove') ? first : undefined;
+		const many = does ? 1 : words;
+		if (!does && !long) return undefined;
+		const item: Item = { kind: 'marker', does: does ?? long!, from: run[0]!.from, to: run[many - 1]!.to };
+		return { item, next: i + many };
+	}
+
+	/** The longest run of words that is a name; behind it, how often. */
+	#crossing(tokens: readonly Token[], i: number, run: readonly Token[]): ItemRead | undefined {
 		for (let many = Math.min(MOST_WORDS, run.length); many > 0; many--) {
 			const last = run[many - 1]!;
 			const name = this.#text.slice(run[0]!.from, last.to);
 			if (name.length > MAX_NAME_LENGTH) continue;
 			const twice = this.#namedTwice(tokens, i, many);
-			if (twice) {
-				items.push(twice);
-				return i + many + 1;
-			}
+			if (twice) return { item: twice, next: i + many + 1 };
 			const read = this.#names.read(name);
 			if (!read) continue;
-			const often = this.#until(tokens, i + many, false);
-			const crossing: Item = {
-				kind: 'crossing',
-				name,
-				crossing: read.crossing,
-				by: 'settledBy' in read ? 'glossary' : read.school,
-				also: read.meanings.slice(1).map((m) => ({ ...m, school: read.school })),
-				from: run[0]!.from,
-				to: this.#sentences.get(run[0]!.from) ?? last.to,
-			};
+			const item = crossingItem(name, read, { from: run[0]!.from, to: this.#sentences.get(run[0]!.from) ?? last.to });
 			// “C4B twice”.
-			if (often.until?.kind === 'times') {
-				const { from } = crossing;
-				items.push({
-					kind: 'group',
-					items: [crossing],
-					times: often.until.times,
-					from,
-					to: tokens[often.next - 1]!.to,
-				});
-				return often.next;
-			}
-			items.push(crossing);
-			return i + many;
+			const { until, next } = this.#until(tokens, i + many, false);
+			if (until?.kind !== 'times') return { item, next: i + many };
+			const at = { from: item.from, to: tokens[next - 1]!.to };
+			return { item: { kind: 'group', items: [item], times: until.times, ...at }, next };
 		}
-		// “Turn” ends a row; in the middle of one it begins a short row, which is not worked here.
-		const isLast = (): boolean => !tokens.slice(i + 1).some((t) => t.name !== 'Stop' && t.name !== 'Comma');
-		if (word === 'turn' ? isLast() : FILLERS.has(word)) return i + 1;
-		const many = this.#ambiguous(run) ?? run.length;
-		this.#unknown(tokens, i, i + many, items);
-		return i + many;
+		return undefined;
 	}
 
 	/** How many words from here on are a name that means several things: `C4B` of “C4B twice”. */
@@ -457,51 +419,42 @@ export class ItemReader {
 		if (group?.name !== 'Group' || group.to - tokens[i]!.from > MAX_NAME_LENGTH) return undefined;
 		const name = this.#text.slice(tokens[i]!.from, group.to);
 		const read = this.#names.read(name);
-		if (!read) return undefined;
-		const by = 'settledBy' in read ? 'glossary' : read.school;
-		return { kind: 'crossing', name, crossing: read.crossing, by, also: [], from: tokens[i]!.from, to: group.to };
+		return (
+			read &&
+			crossingItem(name, { ...read, meanings: read.meanings.slice(0, 1) }, { from: tokens[i]!.from, to: group.to })
+		);
 	}
 
 	/** `garter over next 5 sts`, `rib 4`, `work 4 sts in moss st`, `work in k1p1-rib to end`. */
-	#inFabric(tokens: readonly Token[], i: number): { item: Item; next: number } | undefined {
+	#inFabric(tokens: readonly Token[], i: number): ItemRead | undefined {
 		const words: string[] = [];
 		for (let k = i; tokens[k]?.name === 'Term' && words.length < MOST_PHRASE; k++)
 			words.push(tokens[k]!.text.toLowerCase());
-		let at = words[0] === 'work' ? 1 : 0;
-		const countAt = (place: number): { many: number; end: number } | undefined => {
-			let k = place;
-			while (k < place + 3 && /^(?:over|for|the|next|across)$/.test(words[k] ?? '')) k += 1;
-			const many = wordNumber(words[k]) ?? (/^\d{1,4}$/.test(words[k] ?? '') ? Number(words[k]) : undefined);
-			if (many === undefined) return undefined;
-			return { many, end: /^(?:sts?|stitch|stitches)$/.test(words[k + 1] ?? '') ? k + 2 : k + 1 };
-		};
-		const before = at === 1 ? countAt(at) : undefined;
-		if (before) at = before.end;
-		if (words[at] === 'in' || words[at] === 'as') at += 1;
+		const before = words[0] === 'work' ? countAt(words, 1) : undefined;
+		const begins = before?.end ?? (words[0] === 'work' ? 1 : 0);
+		const at = words[begins] === 'in' || words[begins] === 'as' ? begins + 1 : begins;
 		const said = fabricIn(words.slice(at));
 		if (!said) return undefined;
-		let { fabric } = said;
-		if (fabric.kind === 'rib') {
-			// “rib 4” is the rib that the text named before.
-			if (fabric.by) this.#rib = fabric;
-			else fabric = this.#rib ?? fabric;
-		}
-		at += said.words;
-		if (/^(?:pattern|patt)$/.test(words[at] ?? '')) at += 1;
-		if (words[at] === 'as' && /^(?:set|established)$/.test(words[at + 1] ?? '')) at += 2;
-		const made = (until: Until, next: number): { item: Item; next: number } => ({
-			item: { kind: 'fabric', fabric, until, from: tokens[i]!.from, to: tokens[next - 1]!.to },
-			next,
-		});
-		if (before) return made({ kind: 'times', times: before.many }, i + at);
-		const behind = countAt(at);
-		if (behind) return made({ kind: 'times', times: Math.min(MOST_TIMES, behind.many) }, i + behind.end);
-		const { until, next } = this.#until(tokens, i + at, false);
-		return until ? made(until, next) : made({ kind: 'end' }, i + at);
+		const end = fabricEnd(words, at + said.words);
+		const behind = before ? undefined : countAt(words, end);
+		const count = before ?? behind;
+		const { until, next } = count
+			? { until: { kind: 'times' as const, times: Math.min(MOST_TIMES, count.many) }, next: i + (behind?.end ?? end) }
+			: this.#until(tokens, i + end, false);
+		const to = tokens[next - 1]!.to;
+		const fabric = this.#fabric(said.fabric);
+		return { item: { kind: 'fabric', fabric, until: until ?? { kind: 'end' }, from: tokens[i]!.from, to }, next };
+	}
+
+	/** “Rib 4” is the rib that the text named before. */
+	#fabric(said: Fabric): Fabric {
+		if (said.kind !== 'rib') return said;
+		if (said.by) this.#rib = said;
+		return said.by ? said : (this.#rib ?? said);
 	}
 
 	/** `work 4 sts`, `work to last 2 sts`, `work even`: as the stitches stand. */
-	#asSet(tokens: readonly Token[], i: number): { item: Item; next: number } | undefined {
+	#asSet(tokens: readonly Token[], i: number): ItemRead | undefined {
 		if (tokens[i]!.text.toLowerCase() !== 'work') return undefined;
 		const words = [1, 2].map((k) => (tokens[i + k]?.name === 'Term' ? tokens[i + k]!.text.toLowerCase() : ''));
 		const made = (until: Until, next: number): { item: Item; next: number } => ({
@@ -523,113 +476,65 @@ export class ItemReader {
 		return tokens.slice(i, end);
 	}
 
-	#longMarker(run: readonly Token[]): 'place' | 'slip' | 'remove' | undefined {
-		const words = run.slice(0, 3).map((t) => t.text.toLowerCase());
-		const [first] = words;
-		const named = words[1] === 'marker' || (words[1] === 'a' && words[2] === 'marker');
-		return named && (first === 'place' || first === 'slip' || first === 'remove') ? first : undefined;
-	}
-
-	#stitch(tokens: readonly Token[], i: number): { item: Item; next: number } | undefined {
+	#stitch(tokens: readonly Token[], i: number): ItemRead | undefined {
 		const first = tokens[i]!;
-		let read = stitchWord(first.text);
-		let next = i + 1;
-		if (!read) {
-			// Written apart: k 3, m 1, ssk.
-			const joined = tokens[next]?.name === 'Term' ? stitchWord(first.text + tokens[next]!.text) : undefined;
-			if (!joined || /\d$/.test(first.text)) return undefined;
-			read = joined;
-			next += 1;
-		} else if (read.kind.counted && read.times === undefined && /^\d{1,4}$/.test(tokens[next]?.text ?? '')) {
-			// A slash name begins with a number too, so the number must stand for itself.
-			const beyond = this.#names.read(
-				this.#text.slice(tokens[next]!.from, tokens[Math.min(next + 1, tokens.length - 1)]!.to),
-			);
-			if (!beyond) {
-				read = { kind: read.kind, times: Number(tokens[next]!.text) };
-				next += 1;
-			}
-		}
-		if (read.kind.counted && read.times === undefined && tokens[next]?.name === 'Term') {
-			const many = wordNumber(tokens[next]!.text);
-			if (many !== undefined) {
-				read = { kind: read.kind, times: many };
-				next += 1;
-			}
-		}
-		let { kind } = read;
-		let until: Until | undefined = read.times === undefined ? undefined : { kind: 'times', times: read.times };
-		for (let go = true; go;) {
-			const word = tokens[next]?.name === 'Term' ? tokens[next]!.text.toLowerCase() : '';
-			if ((kind.id === 'k' || kind.id === 'p') && word === 'tbl') kind = STITCH_KINDS.get(`${kind.id}tbl`)!;
-			else if ((kind.id === 'k2tog' || kind.id === 'p2tog') && word === 'tbl')
-				kind = STITCH_KINDS.get(kind.id === 'k2tog' ? 'ssk' : 'ssp')!;
-			else if (kind.id === 'm1' && (word === 'purlwise' || word === 'pwise')) kind = STITCH_KINDS.get('m1p')!;
-			else if (kind.id === 'sl' && SLIPPED_HOW.has(word)) kind = STITCH_KINDS.get('sl')!;
-			else if (kind.counted && (word === 'st' || word === 'sts' || word === 'stitch' || word === 'stitches')) go = true;
-			else break;
-			next += 1;
-		}
-		if (!until && kind.counted) {
-			const more = this.#until(tokens, next, false);
-			// `knit` alone in a row, as in “Row 2: purl”, goes on to its end.
-			const alone =
-				/^(knit|purl|k|p)$/i.test(first.text) &&
-				tokens.length <= next - i + MOST_STOPS &&
-				tokens.filter((t) => t.name !== 'Stop').length === next - i;
-			until = more.until ?? (alone ? { kind: 'end' } : undefined);
-			next = more.until ? more.next : next;
-		}
-		until ??= { kind: 'times', times: 1 };
-		if (until.kind === 'times' && until.times > MOST_TIMES) until = { kind: 'times', times: MOST_TIMES };
-		return { item: { kind: 'stitch', stitch: kind, until, from: first.from, to: tokens[next - 1]!.to }, next };
+		const word = this.#stitchWord(tokens, i);
+		if (!word) return undefined;
+		const { kind, next: end } = stitchHow(tokens, word.next, word.kind);
+		const said = word.times === undefined && kind.counted ? this.#howMany(tokens, i, end) : undefined;
+		const next = said?.next ?? end;
+		const until = said?.until ?? { kind: 'times' as const, times: word.times ?? 1 };
+		const bounded =
+			until.kind === 'times' && until.times > MOST_TIMES ? { kind: 'times' as const, times: MOST_TIMES } : until;
+		const at = { from: first.from, to: tokens[next - 1]!.to };
+		return { item: { kind: 'stitch', stitch: kind, until: bounded, ...at }, next };
 	}
 
-	/** `to end`, `to last 2 sts`, `around`, `3 times`, `x2`, `twice`, `to marker`; nothing when none of them stands here. */
+	/** A stitch with its number, written together or apart: `k3`, `k 3`, `m 1`, `knit three`. */
+	#stitchWord(
+		tokens: readonly Token[],
+		i: number,
+	): { kind: StitchKind; times: number | undefined; next: number } | undefined {
+		const { text } = tokens[i]!;
+		const behind = tokens[i + 1]?.name === 'Term' ? tokens[i + 1]! : undefined;
+		const read = stitchWord(text);
+		if (!read) {
+			const joined = behind && !/\d$/.test(text) ? stitchWord(text + behind.text) : undefined;
+			return joined && { ...joined, next: i + 2 };
+		}
+		if (!read.kind.counted || read.times !== undefined || !behind) return { ...read, next: i + 1 };
+		const times = /^\d{1,4}$/.test(behind.text)
+			? this.#isNameAt(tokens, i + 1)
+				? undefined
+				: Number(behind.text)
+			: wordNumber(behind.text);
+		return { kind: read.kind, times, next: times === undefined ? i + 1 : i + 2 };
+	}
+
+	/** A slash name begins with a number too, so a number of stitches must stand for itself. */
+	#isNameAt(tokens: readonly Token[], i: number): boolean {
+		const last = tokens[Math.min(i + 1, tokens.length - 1)]!;
+		return this.#names.read(this.#text.slice(tokens[i]!.from, last.to)) !== undefined;
+	}
+
+	/** How far a stitch without a number goes on; `knit` alone in a row, as in “Row 2: purl”, goes on to its end. */
+	#howMany(tokens: readonly Token[], i: number, end: number): { until: Until; next: number } | undefined {
+		const { until, next } = this.#until(tokens, end, false);
+		if (until) return { until, next };
+		const isAlone =
+			/^(knit|purl|k|p)$/i.test(tokens[i]!.text) &&
+			tokens.length <= end - i + MOST_STOPS &&
+			tokens.filter((t) => t.name !== 'Stop').length === end - i;
+		return isAlone ? { until: { kind: 'end' }, next: end } : undefined;
+	}
+
+	/** `to end`, `to last 2 sts`, `3 times`, `to marker`; nothing when none of them stands here. */
 	#until(tokens: readonly Token[], i: number, afterStar: boolean): { until: Until | undefined; next: number } {
-		let at = i;
-		// A comma may stand between “rep from *” and how far.
 		const words: string[] = [];
-		for (let k = at; tokens[k]?.name === 'Term' && words.length < 6; k++) words.push(tokens[k]!.text.toLowerCase());
-		const phrase = words.join(' ');
-		const take = (pattern: RegExp): RegExpExecArray | undefined => {
-			const found = pattern.exec(phrase);
-			if (!found) return undefined;
-			at = i + found[0].trim().split(' ').length;
-			return found;
-		};
-		const end =
-			take(/^(to|until) (the )?end( of (the )?(row|rnd|round))?(?= |$)/) ??
-			take(/^(around|across|all)( (the )?(row|rnd|round|sts|stitches))?(?= |$)/) ??
-			take(/^(every|each) (st|stitch)(?= |$)/);
-		if (end) return { until: { kind: 'end' }, next: at };
-		const last = take(
-			/^(to|until) (the )?last( (\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))? ?(sts?|stitch|stitches)?(?= |$)/,
-		);
-		if (last) {
-			const said = last[4];
-			return { until: { kind: 'last', left: said === undefined ? 1 : (NUMBERS[said] ?? Number(said)) }, next: at };
-		}
-		// “p last 3 sts”: so many, and not up to them.
-		const lastOnes = afterStar ? undefined : take(/^(the )?last (\d{1,4}|[a-z]{3,6}) ?(sts?|stitch|stitches)(?= |$)/);
-		if (lastOnes) {
-			const many = NUMBERS[lastOnes[2]!] ?? Number(lastOnes[2]);
-			if (Number.isInteger(many)) return { until: { kind: 'times', times: many }, next: at };
-			at = i;
-		}
-		if (take(/^(to|until) (the )?(next )?(m|marker)(?= |$)/)) return { until: { kind: 'marker' }, next: at };
-		const times =
-			take(/^(x|×) ?(\d{1,4})(?= |$)/) ??
-			take(/^()(\d{1,4}|one|two|three|four)( more)? (times?)( more)?(?= |$)/) ??
-			take(/^()(once|twice|thrice)( more)?(?= |$)/);
-		if (times) {
-			const said = times[2]!;
-			const many = NUMBERS[said] ?? Number(said);
-			if (!afterStar) return { until: { kind: 'times', times: many }, next: at };
-			const isMore = /\bmore\b/.test(times[0]);
-			return { until: { kind: 'times', times: many + 1, ...(isMore ? {} : { inAll: many }) }, next: at };
-		}
-		return { until: undefined, next: i };
+		for (let k = i; tokens[k]?.name === 'Term' && words.length < MOST_UNTIL; k++)
+			words.push(tokens[k]!.text.toLowerCase());
+		const said = untilIn(words.join(' '), afterStar);
+		return { until: said?.until, next: i + (said?.words ?? 0) };
 	}
 
 	#unknown(tokens: readonly Token[], from: number, to: number, items: Item[]): void {
@@ -655,6 +560,42 @@ export class ItemReader {
 	#complain(at: Span, code: string, what: string, todo: string): void {
 		this.problems.push({ code, what, todo, at: { from: at.from, to: at.to } });
 	}
+}
+
+/** What a word behind a stitch makes of it: `k1 tbl`, `k2tog tbl`, `m1 purlwise`, `sl 1 wyif`, `p3 sts`. */
+function withHow(kind: StitchKind, word: string): StitchKind | undefined {
+	const { id } = kind;
+	if (word === 'tbl' && TWISTED[id]) return STITCH_KINDS.get(TWISTED[id]);
+	if (id === 'm1' && (word === 'purlwise' || word === 'pwise')) return STITCH_KINDS.get('m1p');
+	if (id === 'sl' && SLIPPED_HOW.has(word)) return kind;
+	return kind.counted && /^(?:sts?|stitch|stitches)$/.test(word) ? kind : undefined;
+}
+const TWISTED: Readonly<Record<string, string>> = { k: 'ktbl', p: 'ptbl', k2tog: 'ssk', p2tog: 'ssp' };
+
+function stitchHow(tokens: readonly Token[], at: number, said: StitchKind): { kind: StitchKind; next: number } {
+	let [kind, next] = [said, at];
+	for (;;) {
+		const word = tokens[next]?.name === 'Term' ? tokens[next]!.text.toLowerCase() : '';
+		const more = withHow(kind, word);
+		if (!more) return { kind, next };
+		kind = more;
+		next += 1;
+	}
+}
+
+/** `4`, `over next 5 sts`: a number of stitches at a place among words, and where it ends. */
+function countAt(words: readonly string[], place: number): { many: number; end: number } | undefined {
+	let k = place;
+	while (k < place + 3 && /^(?:over|for|the|next|across)$/.test(words[k] ?? '')) k += 1;
+	const many = wordNumber(words[k]) ?? (/^\d{1,4}$/.test(words[k] ?? '') ? Number(words[k]) : undefined);
+	if (many === undefined) return undefined;
+	return { many, end: /^(?:sts?|stitch|stitches)$/.test(words[k + 1] ?? '') ? k + 2 : k + 1 };
+}
+
+/** Behind the name of a fabric, `pattern` and `as set`. */
+function fabricEnd(words: readonly string[], at: number): number {
+	const end = /^(?:pattern|patt)$/.test(words[at] ?? '') ? at + 1 : at;
+	return words[end] === 'as' && /^(?:set|established)$/.test(words[end + 1] ?? '') ? end + 2 : end;
 }
 
 /** Stitches that items take, where each says how many; nothing where one does not. */

@@ -179,8 +179,7 @@ class ArgumentReader {
 	/** Only before “to knit” or “to purl”. */
 	#as(token: Token): void {
 		const next = this.#tokens[this.#at + 1]?.text === 'if' ? this.#at + 2 : this.#at + 1;
-		const isBefore =
-			token.text === 'as' ? isManner(this.#tokens, next + 1) : this.#tokens[this.#at - 1]?.text === 'as';
+		const isBefore = token.text === 'as' ? isManner(this.#tokens, next + 1) : this.#tokens[this.#at - 1]?.text === 'as';
 		if (!isBefore) this.#idle(token);
 	}
 

@@ -144,7 +144,9 @@ class Planner {
 		const misplaced = this.#misplaced(clause, from, fromHolder);
 		if (misplaced) return misplaced;
 		const farEnd = fromHolder || !this.#farEnd?.count ? undefined : this.#farEnd;
-		const source = fromHolder ? this.#meant(fromHolder.which, at, clause.side) : ok<HolderId | 'left'>(farEnd?.holder ?? 'left');
+		const source = fromHolder
+			? this.#meant(fromHolder.which, at, clause.side)
+			: ok<HolderId | 'left'>(farEnd?.holder ?? 'left');
 		if (!source.ok) return source;
 		const off = source.value;
 		const there = farEnd ? farEnd.count : off === 'left' ? this.#returned : this.#hanging.get(off)!.count;
