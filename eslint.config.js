@@ -23,6 +23,30 @@ const EACH_KEYS = [
 	message: 'Two of these may be equal, and that ends the page. Key by the index, or by an id.',
 }));
 
+/** Files of core/notation that hold the words of patterns. (Its close names test the names of terms.) */
+const VOCABULARY = [
+	'words',
+	'everyday',
+	'glossary',
+	'pegs',
+	'on-tools',
+	'what',
+	'read-with',
+	'sentence/words',
+	'sentence/plainly',
+	'sentence/write',
+	'rows/phrases',
+	'rows/stitches',
+	'rows/plainly',
+	'rows/kinds-of-line',
+	'rows/label',
+	'rows/repeat-line',
+	'rows/until',
+	'rows/fabrics',
+	'rows/sizes',
+	'rows/unread',
+];
+
 export default ts.config(
 	{
 		ignores: [
@@ -73,6 +97,21 @@ export default ts.config(
 				'error',
 				{ object: 'Math', property: 'random', message: 'Chance is passed in, not taken.' },
 				{ object: 'Date', property: 'now', message: 'The time is passed in, not taken.' },
+			],
+		},
+	},
+	{
+		// English is known by the vocabulary alone: the tables of words, phrases and ways of writing. What reads them has none.
+		files: ['core/notation/**/*.ts', 'core/swatch/**/*.ts'],
+		ignores: ['**/*.test.ts', 'core/notation/close.ts', ...VOCABULARY.map((file) => `core/notation/${file}.ts`)],
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				...CRAFT_NAMES,
+				{
+					selector: 'Literal[regex.pattern=/(^|[^\\\\a-zA-Z])[a-zA-Z]{2,}/]',
+					message: 'Words of patterns stand in the vocabulary of core/notation; ask it.',
+				},
 			],
 		},
 	},

@@ -6,7 +6,7 @@
 import type { SyntaxNode, Tree } from '@lezer/common';
 import type { Span } from '../result.ts';
 import { parser } from './names.parser.js';
-import { numberIn, WORDS } from './words.ts';
+import { numberIn, sayingSigns, WORDS } from './words.ts';
 
 export interface NamePart extends Span {
 	/** As it stands in the name; a number that is written as a word stands here in figures. */
@@ -31,19 +31,6 @@ export interface NameParts {
 	/** Set when the text stops before a name is complete. */
 	readonly endsEarly: boolean;
 }
-
-/**
- * The text without signs that say nothing in a name: what ends a line, and the dashes of words such as
- * `2-st`, `1-over-1` and `right-leaning`. Everything else stays where it stood.
- */
-const sayingSigns = (text: string): string =>
-	text
-		.replace(/[\s:.;]+$/, '')
-		.replaceAll(/\bto (?:the )?(?=(?:front|back|right|left)\b)/gi, (said) => ' '.repeat(said.length))
-		// “R.C.”, “Rt cross”, “Lt cross”: the letter alone.
-		.replaceAll(/(?<=\b[a-z])\.(?=[a-z]\b)/gi, ' ')
-		.replaceAll(/\b([rl])t(?=[\s-]+(?:purl\s+)?(?:cross|cable)\b)/gi, '$1 ')
-		.replaceAll(/(?<=[a-z])[-‐‑–](?=[a-z])|(?<=\d)[-‐‑–](?=[a-z]{2})|(?<=[a-z]{2})[-‐‑–](?=\d)/gi, ' ');
 
 /** Splits a text into the parts of a name. Total: any string gives an answer. */
 export function nameParts(text: string): NameParts {

@@ -66,3 +66,16 @@ export const WORDS: ReadonlyMap<string, NameWord> = new Map(
 /** The grammar's question: which part is this word? -1 when it is none that names use. */
 export const wordTerm = (word: string): number =>
 	WORDS.get(word.toLowerCase())?.term ?? (numberIn(word) === undefined ? -1 : terms.numberWord);
+
+/**
+ * The text without signs that say nothing in a name: what ends a line, and the dashes of words such as
+ * `2-st`, `1-over-1` and `right-leaning`. Everything else stays where it stood.
+ */
+export const sayingSigns = (text: string): string =>
+	text
+		.replace(/[\s:.;]+$/, '')
+		.replaceAll(/\bto (?:the )?(?=(?:front|back|right|left)\b)/gi, (said) => ' '.repeat(said.length))
+		// “R.C.”, “Rt cross”, “Lt cross”: the letter alone.
+		.replaceAll(/(?<=\b[a-z])\.(?=[a-z]\b)/gi, ' ')
+		.replaceAll(/\b([rl])t(?=[\s-]+(?:purl\s+)?(?:cross|cable)\b)/gi, '$1 ')
+		.replaceAll(/(?<=[a-z])[-‐‑–](?=[a-z])|(?<=\d)[-‐‑–](?=[a-z]{2})|(?<=[a-z]{2})[-‐‑–](?=\d)/gi, ' ');

@@ -1,7 +1,7 @@
 /** One band, written down in thirty manners, is one fabric. */
 
 import { describe, expect, it } from 'vitest';
-import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
+import { readGlossary, readRows, ROW_FILLERS, type RowsText } from '../notation/index.ts';
 import { BAND, MANNERS } from '../test/manners.ts';
 import { workRows, type Shape, type Worked } from './index.ts';
 
@@ -99,6 +99,20 @@ describe('what a text leaves open', () => {
 			const [problem] = readText(`Row 1: ${text}`).problems;
 			expect(problem!.code, text).toBe('other-school');
 		}
+	});
+});
+
+describe('a word that says nothing between stitches', () => {
+	const plain = work('Row 1: p3, k8, p3', 14);
+	it.each([...ROW_FILLERS].filter((word) => word !== 'turn'))('changes nothing: %s', (word) => {
+		const worked = work(`Row 1: p3, ${word} k8, p3`, 14);
+		expect(worked.problems).toEqual([]);
+		expect(facesOf(worked)).toEqual(facesOf(plain));
+	});
+
+	it('is “turn” at the end of a row alone', () => {
+		expect(work('Row 1: p3, k8, p3, turn', 14).problems).toEqual([]);
+		expect(work('Row 1: p3, turn, k8, p3', 14).problems).toHaveLength(1);
 	});
 });
 

@@ -5,5 +5,6 @@ export type { Until } from './until.ts';
 export { readingRows, readRows, type RowsContext } from './lines.ts';
 export type { RepeatLine, RowColour, RowLine, RowSide, RowsText } from './rows-text.ts';
 export { ROWS_LIMITS } from './limits.ts';
+export { ROW_FILLERS } from './phrases.ts';
 export { parser as rowsParser } from './rows.parser.js';
 export { ROW_CALLED } from './unread.ts';

@@ -11,6 +11,21 @@ import { MAX_NAME_LENGTH, readAll, type NameRead, type Reading, type StatedSchoo
 import { SCHOOLS, type SchoolId } from '../schools.ts';
 import { fabricIn, type Fabric } from './fabrics.ts';
 import { ROWS_LIMITS } from './limits.ts';
+import {
+	asTheyStand,
+	eitherOf,
+	isEnd,
+	isPattern,
+	isPlainStitch,
+	isSet,
+	isStitches,
+	leadsToCount,
+	MARKERS,
+	MOST_PHRASE,
+	ROW_FILLERS,
+	SIZE_IN_BRACKETS,
+	SLIPPED_HOW,
+} from './phrases.ts';
 import { reach } from './plainly.ts';
 import { stitchWord, STITCH_KINDS, type StitchKind } from './stitches.ts';
 import { MOST_UNTIL, untilIn, wordNumber, type Until } from './until.ts';
@@ -101,12 +116,6 @@ export function nameReader(glossary: Glossary, school: StatedSchool, among?: rea
 	};
 }
 
-/** Words by which patterns mean one of several stitches. */
-const EITHER: readonly (readonly [said: RegExp, stitches: readonly string[]])[] = [
-	[/^inc(?:\.|rease)?\s?1?$/i, ['kfb', 'm1']],
-	[/^dec(?:\.|rease)?\s?1?$/i, ['k2tog', 'ssk']],
-];
-
 /** Other schools' readings of a name, or names near to it. */
 function fixesFor(
 	glossary: Glossary,
@@ -114,8 +123,8 @@ function fixesFor(
 	school: StatedSchool,
 	among?: readonly SchoolId[],
 ): readonly Omit<Fix, keyof Span>[] {
-	const either = EITHER.find(([said]) => said.test(text));
-	if (either) return either[1].map((word) => ({ title: `Write ${word}`, text: word, reads: true as const }));
+	const either = eitherOf(text);
+	if (either) return either.map((word) => ({ title: `Write ${word}`, text: word, reads: true as const }));
 	const read = text.length <= MAX_NAME_LENGTH ? readNameWith(glossary, text, school, 0, among) : undefined;
 	const readings = read && !read.ok ? read.readings : [];
 	if (readings.length > 0) {
@@ -142,47 +151,10 @@ function fixesFor(
 const MOST_TIMES = 1000;
 /** Words of a name that are looked at together, such as `3 over 3 right cross`. */
 const MOST_WORDS = 7;
-/** Words that are looked at together as one way of saying `knit the knits and purl the purls`. */
-const MOST_PHRASE = 12;
 /** Full stops that may stand about a word which is a whole row. */
 const MOST_STOPS = 8;
 /** Words that are shown as one when none of them is understood. */
 const MOST_RUN = 48;
-/** Words that say nothing of their own between items. */
-const FILLERS = new Set([
-	'then',
-	'and',
-	'work',
-	'next',
-	'turn',
-	'the',
-	'st',
-	'sts',
-	'stitch',
-	'stitches',
-	'now',
-	'row',
-	'only',
-]);
-const MARKERS: Readonly<Record<string, 'place' | 'slip' | 'remove'>> = {
-	pm: 'place',
-	sm: 'slip',
-	slm: 'slip',
-	rm: 'remove',
-};
-const SLIPPED_HOW = new Set(['wyif', 'wyib', 'purlwise', 'pwise', 'knitwise', 'kwise', 'tbl']);
-
-/** `(4 sts)` behind a name. */
-const SIZE_IN_BRACKETS = /^[([{]\s*(\d{1,4})\s*(?:sts?|stitch|stitches)\s*[)\]}]$/i;
-
-const AS_THEY_STAND = [
-	/^knits? (the )?knits?( sts| stitches)?( and| &|,)? purls? (the )?purls?( sts| stitches)?$/,
-	/^k (all )?(the )?(ks?|knits?)( sts| stitches)?( and| &|,)? p (all )?(the )?(ps?|purls?)( sts| stitches)?$/,
-	/^(work )?(all )?((the )?(sts|stitches) )?as (they|it) (stands?|appears?|presents? themselves|presents?|faces? you|faces?|comes?)$/,
-	/^(work )?(all )?(sts |stitches )?as (set|established|they appear)$/,
-	/^(rib|work) as set$/,
-];
-
 /** What was read, and the place of the token behind it. */
 interface ItemRead {
 	readonly item: Item;
@@ -326,7 +298,7 @@ export class ItemReader {
 	#ending(tokens: readonly Token[], at: number): number | undefined {
 		let i = at;
 		while (tokens[i]?.name === 'Comma' || tokens[i]?.name === 'Semicolon') i += 1;
-		if (tokens[i]?.name !== 'Term' || !/^end(?:s|ing)?$/i.test(tokens[i]!.text)) return undefined;
+		if (tokens[i]?.name !== 'Term' || !isEnd(tokens[i]!.text)) return undefined;
 		i += 1;
 		return tokens[i]?.text.toLowerCase() === 'with' ? i + 1 : i;
 	}
@@ -348,7 +320,7 @@ export class ItemReader {
 		}
 		// “Turn” ends a row; in the middle of one it begins a short row, which is not worked here.
 		const isLast = (): boolean => !tokens.slice(i + 1).some((t) => t.name !== 'Stop' && t.name !== 'Comma');
-		if (word === 'turn' ? isLast() : FILLERS.has(word)) return i + 1;
+		if (word === 'turn' ? isLast() : ROW_FILLERS.has(word)) return i + 1;
 		const many = this.#ambiguous(run) ?? run.length;
 		this.#unknown(tokens, i, i + many, items);
 		return i + many;
@@ -361,12 +333,13 @@ export class ItemReader {
 				.slice(0, many)
 				.map((t) => t.text.toLowerCase())
 				.join(' ');
-			if (!AS_THEY_STAND.some((pattern) => pattern.test(phrase))) continue;
+			const stands = asTheyStand(phrase);
+			if (!stands) continue;
 			const { until, next } = this.#until(tokens, i + many, false);
 			const last = tokens[until ? next - 1 : i + many - 1]!;
-			const isSet = /\b(?:set|established)\b/.test(phrase) ? { isSet: true as const } : {};
+			const set = stands.isSet ? { isSet: true as const } : {};
 			const at = { from: run[0]!.from, to: last.to };
-			const item: Item = { kind: 'as-they-stand', until: until ?? { kind: 'end' }, ...isSet, ...at };
+			const item: Item = { kind: 'as-they-stand', until: until ?? { kind: 'end' }, ...set, ...at };
 			return { item, next: until ? next : i + many };
 		}
 		return undefined;
@@ -406,7 +379,7 @@ export class ItemReader {
 
 	/** How many words from here on are a name that means several things: `C4B` of “C4B twice”. */
 	#ambiguous(run: readonly Token[]): number | undefined {
-		if (/^(?:inc|dec|increase|decrease)$/i.test(run[0]!.text)) return run[1]?.text === '1' ? 2 : 1;
+		if (eitherOf(run[0]!.text)) return run[1]?.text === '1' ? 2 : 1;
 		if (!/\d/.test(run[0]!.text) && !/\d/.test(run[1]?.text ?? '')) return undefined;
 		for (let many = Math.min(MOST_WORDS, run.length) - 1; many > 0; many--)
 			if (this.#names.isAmbiguous(this.#text.slice(run[0]!.from, run[many - 1]!.to))) return many;
@@ -462,8 +435,7 @@ export class ItemReader {
 			next,
 		});
 		const many = wordNumber(words[0]) ?? (/^\d{1,4}$/.test(words[0]!) ? Number(words[0]) : undefined);
-		if (many !== undefined && /^(?:sts?|stitch|stitches)$/.test(words[1]!))
-			return made({ kind: 'times', times: many }, i + 3);
+		if (many !== undefined && isStitches(words[1]!)) return made({ kind: 'times', times: many }, i + 3);
 		if (words[0] === 'even' || words[0] === 'straight') return made({ kind: 'end' }, i + 2);
 		const { until, next } = this.#until(tokens, i + 1, false);
 		return until && until.kind !== 'times' ? made(until, next) : undefined;
@@ -522,7 +494,7 @@ export class ItemReader {
 		const { until, next } = this.#until(tokens, end, false);
 		if (until) return { until, next };
 		const isAlone =
-			/^(knit|purl|k|p)$/i.test(tokens[i]!.text) &&
+			isPlainStitch(tokens[i]!.text) &&
 			tokens.length <= end - i + MOST_STOPS &&
 			tokens.filter((t) => t.name !== 'Stop').length === end - i;
 		return isAlone ? { until: { kind: 'end' }, next: end } : undefined;
@@ -568,7 +540,7 @@ function withHow(kind: StitchKind, word: string): StitchKind | undefined {
 	if (word === 'tbl' && TWISTED[id]) return STITCH_KINDS.get(TWISTED[id]);
 	if (id === 'm1' && (word === 'purlwise' || word === 'pwise')) return STITCH_KINDS.get('m1p');
 	if (id === 'sl' && SLIPPED_HOW.has(word)) return kind;
-	return kind.counted && /^(?:sts?|stitch|stitches)$/.test(word) ? kind : undefined;
+	return kind.counted && isStitches(word) ? kind : undefined;
 }
 const TWISTED: Readonly<Record<string, string>> = { k: 'ktbl', p: 'ptbl', k2tog: 'ssk', p2tog: 'ssp' };
 
@@ -586,16 +558,16 @@ function stitchHow(tokens: readonly Token[], at: number, said: StitchKind): { ki
 /** `4`, `over next 5 sts`: a number of stitches at a place among words, and where it ends. */
 function countAt(words: readonly string[], place: number): { many: number; end: number } | undefined {
 	let k = place;
-	while (k < place + 3 && /^(?:over|for|the|next|across)$/.test(words[k] ?? '')) k += 1;
+	while (k < place + 3 && leadsToCount(words[k] ?? '')) k += 1;
 	const many = wordNumber(words[k]) ?? (/^\d{1,4}$/.test(words[k] ?? '') ? Number(words[k]) : undefined);
 	if (many === undefined) return undefined;
-	return { many, end: /^(?:sts?|stitch|stitches)$/.test(words[k + 1] ?? '') ? k + 2 : k + 1 };
+	return { many, end: isStitches(words[k + 1] ?? '') ? k + 2 : k + 1 };
 }
 
 /** Behind the name of a fabric, `pattern` and `as set`. */
 function fabricEnd(words: readonly string[], at: number): number {
-	const end = /^(?:pattern|patt)$/.test(words[at] ?? '') ? at + 1 : at;
-	return words[end] === 'as' && /^(?:set|established)$/.test(words[end + 1] ?? '') ? end + 2 : end;
+	const end = isPattern(words[at] ?? '') ? at + 1 : at;
+	return words[end] === 'as' && isSet(words[end + 1] ?? '') ? end + 2 : end;
 }
 
 /** Stitches that items take, where each says how many; nothing where one does not. */

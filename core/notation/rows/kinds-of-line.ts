@@ -86,3 +86,7 @@ export const isTitle = (line: string): boolean => {
 		)
 	);
 };
+
+/** `Worked flat`, `Join in the round`: what a line says of the shape. */
+export const shapeSaid = (text: string): 'round' | 'flat' | undefined =>
+	/\bround\b/i.test(text) ? 'round' : /\bflat\b|back and forth/i.test(text) ? 'flat' : undefined;

@@ -78,3 +78,8 @@ export function labelIn(
 		...(count ? { count } : {}),
 	};
 }
+
+/** `Next row:`, which has no number of its own. */
+export const isNext = (label: string): boolean => /^\s{0,9}(?:next|following)\b/i.test(label);
+/** `Rnd 3:`, `Round 3:`. */
+export const isRoundLabel = (label: string): boolean => /^\s{0,9}(?:rnd|round)/i.test(label);

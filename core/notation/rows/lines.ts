@@ -16,7 +16,7 @@ import { plainly, reach, type Plainly } from './plainly.ts';
 import { sizesIn } from './sizes.ts';
 import { parser } from './rows.parser.js';
 import type { RepeatLine, RowLine, RowsText } from './rows-text.ts';
-import { COUNTED, labelIn, numbersIn, sideIn } from './label.ts';
+import { COUNTED, isNext, isRoundLabel, labelIn, numbersIn, sideIn } from './label.ts';
 import {
 	BARE_NUMBER,
 	BEFORE,
@@ -31,10 +31,11 @@ import {
 	NOTE,
 	ROW_ONE,
 	ROWISH,
+	shapeSaid,
 	SIDED,
 	SOME_OFF,
 } from './kinds-of-line.ts';
-import { repeatIn } from './repeat-line.ts';
+import { repeatIn, THEN_REPEAT } from './repeat-line.ts';
 import { numberOf } from './until.ts';
 import { blank, unreadInBindOff, unreadInCastOn, unreadInLabel, unreadInRepeat, unreadInSetting } from './unread.ts';
 import { thousands } from '../../thousands.ts';
@@ -270,12 +271,12 @@ class LineReader {
 	}
 
 	#setting(at: Span, text: string): void {
-		const isRound = /\bround\b/i.test(text);
-		if (!isRound && !/\bflat\b|back and forth/i.test(text)) {
+		const shape = shapeSaid(text);
+		if (!shape) {
 			this.#instructionsAnyway(at);
 			return;
 		}
-		this.shape = { shape: isRound ? 'round' : 'flat', ...at };
+		this.shape = { shape, ...at };
 		this.past.push(...unreadInSetting(text, at.from));
 	}
 
@@ -398,7 +399,7 @@ class LineReader {
 		const label = labelIn(said, labelNode.from);
 		const told = this.#told > ROWS_LIMITS.told ? [] : label.numbers;
 		// “Next row” has no number of its own.
-		const numbers = told.length === 0 && /^\s{0,9}(?:next|following)\b/i.test(said) ? [this.#next] : told;
+		const numbers = told.length === 0 && isNext(said) ? [this.#next] : told;
 		if (numbers.some((n) => n < 0 || n > MOST_NUMBER)) {
 			const what = `Row numbers go from 0, for a set-up row, to ${MOST_NUMBER}.`;
 			this.#complain(span, 'number', what, 'Correct the number.');
@@ -423,7 +424,7 @@ class LineReader {
 			this.#alike(numbers, like, { ...side, label: span, body: bodyOf(this.#text, body), ...at });
 			return;
 		}
-		const isRound = /^\s{0,9}(?:rnd|round)/i.test(said) ? { isRound: true as const } : {};
+		const isRound = isRoundLabel(said) ? { isRound: true as const } : {};
 		const items = this.#items.read(body);
 		this.#add({ ...label, numbers, ...isRound, label: span, body: bodyOf(this.#text, body), items, ...at });
 	}
@@ -472,8 +473,7 @@ class LineReader {
 
 	/** A line of repeats: “rows 1-4 twice more, then rows 1 and 2 once more” is two of them. */
 	#repeats(at: Span, text: string): void {
-		const then =
-			/[,;.]?\s{1,3}then\s{1,3}(?:work\s{1,3}|rep(?:eat)?\s{1,3})?(?=(?:rows?|rnds?|rounds?)\s{1,3}\d)/i.exec(text);
+		const then = THEN_REPEAT.exec(text);
 		if (!then) {
 			this.#repeat(at, text);
 			return;

@@ -95,3 +95,7 @@ function idleIn(said: string): string | undefined {
 	];
 	return many[1]?.[0];
 }
+
+/** Between two repeats of one line: “twice more, then rows 1 and 2 once more”. */
+export const THEN_REPEAT =
+	/[,;.]?\s{1,3}then\s{1,3}(?:work\s{1,3}|rep(?:eat)?\s{1,3})?(?=(?:rows?|rnds?|rounds?)\s{1,3}\d)/i;

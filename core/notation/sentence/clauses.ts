@@ -146,7 +146,7 @@ interface Segment {
 	closed: boolean;
 }
 
-const OPENS = /^(?:then|[;.([])$/i;
+const OPENS: ReadonlySet<string> = new Set(['then', ';', '.', '(', '[']);
 const CLOSES = /^[)\]]$/;
 
 function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } {
@@ -172,7 +172,7 @@ function segmentsOf(text: string): { segments: Segment[]; problems: Problem[] } 
 		}
 		const token = { term: name, from, to, text: text.slice(from, to).toLowerCase() };
 		if (name === 'Mark' || name === 'Joining') {
-			const opens = OPENS.test(token.text);
+			const opens = OPENS.has(token.text);
 			const closed = CLOSES.test(token.text);
 			const last = segments.at(-1)!;
 			// "; then" is one break, not two.
