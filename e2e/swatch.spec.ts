@@ -460,3 +460,43 @@ test('it works on a tablet and on a phone', async ({ page }) => {
 		}
 	}
 });
+
+test('a pattern in German is seen in English, line by line, kept, and written in Danish', async ({ page }) => {
+	await page.goto('/');
+	const field = page.getByLabel('A cable from your pattern');
+	await field.fill('2 M auf einer Zopfnadel vor die Arbeit legen, 2 M re, die 2 M der Zopfnadel re');
+	await expect(page.getByTestId('foreign')).toContainText(
+		'In English: sl 2 sts to cn and hold in front, k2, k2 from cn',
+	);
+	const text =
+		'Laternenband\n12 M anschlagen\n1. R (Hinr): 2 M li, 8 M re, 2 M li\n2. R (Rückr): M str, wie sie erscheinen\n3. R (Hinr): 2 M li, 8 M nach links verkreuzen, 2 M li\n4. R: wie 2. R\n1.-4. R noch 1x wdh';
+	await field.fill('');
+	await field.evaluate((input, pasted) => {
+		const clipboardData = new DataTransfer();
+		clipboardData.setData('text/plain', pasted);
+		input.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+	}, text);
+	await expect(page.getByRole('heading', { name: 'This looks like German' })).toBeVisible();
+	await page.getByRole('button', { name: 'Read it in English' }).click();
+	await page.getByRole('button', { name: 'Read as German' }).click();
+	const table = page.getByTestId('in-english');
+	await expect(table.getByRole('row').nth(4)).toContainText('Row 2 (WS): knit the knits and purl the purls');
+	await expect(page.getByLabel('Stitches cast on')).toHaveValue('12');
+	await expectAccessible(page);
+	// A text in another language is refused, with its name.
+	await page.getByLabel('Written in').selectOption('fr');
+	await expect(page.getByText('This looks like German. Choose the language')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Check it' })).toBeDisabled();
+	await page.getByRole('button', { name: 'Read as German' }).click();
+	await page.getByRole('button', { name: 'Check it' }).click();
+	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
+	await expect.poll(() => lines(page)).toContain('Row 3 (RS): p2, 4/4 LC, p2');
+	await page.getByText('Rows in another language').click();
+	await page.getByLabel('Language', { exact: true }).selectOption('da');
+	await expect(page.getByLabel('Rows in the language')).toHaveValue(
+		/3\. p \(retsiden\): 2 vr, kryds 8 m mod venstre, 2 vr\n[^]*gentag 1\.-4\. p 1 gang til/,
+	);
+	await page.goto('/words/languages');
+	await expect(page.getByRole('row', { name: /in front devant l’ouvrage/ })).toBeVisible();
+	await expectAccessible(page);
+});

@@ -16,6 +16,7 @@ import {
 	type NameRead,
 	type SchoolId,
 } from '../../core/notation/index.ts';
+import { inEnglish, LANGUAGE_IDS, nameFrom, sentenceFrom } from '../../core/language/index.ts';
 import { checkSize, SizeCase } from './size-cases.ts';
 import { loopsWhenSeamed, strandsOf, workRows, type Shape, type Worked } from '../../core/swatch/index.ts';
 
@@ -172,7 +173,27 @@ export interface Verdict {
 	readonly why: string | undefined;
 }
 
+/** A text in another language, which is read by its English. */
+const LanguageCase = z.looseObject({
+	id: z.string().optional(),
+	language: z.enum(LANGUAGE_IDS),
+	text: z.string(),
+	dialect: z.string().optional(),
+	castOn: z.number().optional(),
+	expect: z.looseObject({ error: z.boolean().optional() }),
+});
+
+function checkLanguage({ language, ...one }: z.infer<typeof LanguageCase>, index: number): Verdict {
+	const from = one.castOn !== undefined ? inEnglish : one.dialect !== undefined ? nameFrom : sentenceFrom;
+	const { english, problems } = from(language, one.text);
+	const id = one.id ?? `#${index + 1}`;
+	if (problems.length === 0) return checkCase({ ...one, text: english }, index);
+	return { id, why: one.expect.error ? undefined : `not read: ${problems[0]!.what}` };
+}
+
 export function checkCase(one: unknown, index: number): Verdict {
+	const foreign = LanguageCase.safeParse(one);
+	if (foreign.success) return checkLanguage(foreign.data, index);
 	const dropped = DroppedCase.safeParse(one);
 	if (dropped.success) return { id: dropped.data.id ?? `#${index + 1}`, why: checkDropped(dropped.data) };
 	const size = SizeCase.safeParse(one);

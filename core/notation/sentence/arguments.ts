@@ -1,7 +1,7 @@
 /** What a clause says besides its verb: how many, from where, to where, on which side, how. What says nothing where it stands is named. */
 
 import { NUMBER_WORDS } from '../words.ts';
-import type { Clause, HolderName, Place, Token, Verb } from './clauses.ts';
+import type { Clause, HolderName, Place, Token, Verb } from './clause.ts';
 
 /** What a needle is called by. */
 const NEEDLES: ReadonlySet<string> = new Set(['LeftNeedle', 'LeftWord', 'RightWord', 'Hand', 'Needle']);

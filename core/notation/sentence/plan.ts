@@ -3,7 +3,7 @@
 import { MAX_STITCHES, type Side } from '../../crossing/index.ts';
 import type { Depth, HolderId, Move } from '../../handling/index.ts';
 import { fail, ok, type Result, type Span } from '../../result.ts';
-import { isWork, type Clause, type HolderName, type Place } from './clauses.ts';
+import { isWork, type Clause, type HolderName, type Place } from './clause.ts';
 
 /** What the sentence does not say, settled one way. */
 export interface Choices {

@@ -7,7 +7,8 @@
 import { canonical, crossing, listNumbers, MAX_STITCHES, type Crossing } from '../../crossing/index.ts';
 import { simulate, startState, type HolderId, type Move, type Trace } from '../../handling/index.ts';
 import { fail, ok, type Problem, type Result, type Span } from '../../result.ts';
-import { clausesOf, isWork, MAX_SENTENCE_LENGTH, type Clause } from './clauses.ts';
+import { isWork, type Clause } from './clause.ts';
+import { clausesOf, MAX_SENTENCE_LENGTH } from './clauses.ts';
 import { inPlace, many, plan, problem, type Choices, type Planned } from './plan.ts';
 
 export interface SentenceReading {

@@ -2,6 +2,7 @@
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import { craftSpeaking } from '@pond-loop/core/craft';
 	import { readGlossary, type StatedSchool, whatIs, wordsFor } from '@pond-loop/core/notation';
+	import ForeignTyped from '$lib/find/ForeignTyped.svelte';
 	import PatternFound from '$lib/swatch/PatternFound.svelte';
 	import Facts from '$lib/stage/Facts.svelte';
 	import { shownIn } from '@pond-loop/core/look';
@@ -66,7 +67,10 @@
 </form>
 <div class="mt-8" aria-live="polite">
 	{#if what.kind === 'rows'}
-		<PatternFound text={pattern ?? text} rows={what.rows} {school} {teacher} />
+		{@const { rows } = what}
+		{#snippet found()}<PatternFound text={pattern ?? text} {rows} {school} {teacher} />{/snippet}
+		{#if rows.problems.length === 0}{@render found()}
+		{:else}<ForeignTyped text={pattern ?? text} otherwise={found} />{/if}
 	{:else if reading?.ok}
 		<h2 class="mb-4 text-2xl">
 			{#if what.kind === 'name'}<span class="name mr-2 text-[1.2em]">{text.trim()}</span>{/if}{words?.title}
@@ -108,15 +112,20 @@
 					<p>Try a cable such as C4F, or a word such as {say('tension')}.</p>
 				{/if}
 			{/await}
-		{:else}<NotRead
-				{reading}
-				{light}
-				{style}
-				choose={(close) => {
-					text = close.name;
-					school = close.school;
-				}}
-				readIn={(other) => (school = other)}
-			/>{/if}
+		{:else}
+			{#snippet notRead()}
+				<NotRead
+					{reading}
+					{light}
+					{style}
+					choose={(close) => {
+						text = close.name;
+						school = close.school;
+					}}
+					readIn={(other) => (school = other)}
+				/>
+			{/snippet}
+			{#if reading && text.length > 3}<ForeignTyped {text} otherwise={notRead} />{:else}{@render notRead()}{/if}
+		{/if}
 	{/if}
 </div>

@@ -3,6 +3,7 @@
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
 	import PatternFound from '$lib/swatch/PatternFound.svelte';
+	import ForeignTyped from './ForeignTyped.svelte';
 
 	interface Props {
 		/** What no name and no sentence is. */
@@ -15,6 +16,13 @@
 	const what = $derived(whatIs(readGlossary(style.glossary), text, style.school));
 </script>
 
-{#if what.kind === 'rows'}
+{#if what.kind === 'rows' && what.rows.problems.length === 0}
 	<PatternFound {text} rows={what.rows} school={style.school} teacher={Boolean(page.data.teacher)} />
-{:else}{@render otherwise()}{/if}
+{:else}
+	{#snippet inEnglish()}
+		{#if what.kind === 'rows'}
+			<PatternFound {text} rows={what.rows} school={style.school} teacher={Boolean(page.data.teacher)} />
+		{:else}{@render otherwise()}{/if}
+	{/snippet}
+	<ForeignTyped {text} otherwise={inEnglish} />
+{/if}

@@ -238,6 +238,13 @@ const PLACES: readonly Omit<Place, 'id'>[] = [
 		words: 'mistake error wrong fix mend repair help problem',
 	},
 	{
+		title: 'Words in other languages',
+		says: 'German, French, Dutch, Danish, Norwegian, Swedish, Spanish, Italian, Japanese',
+		href: '/words/languages',
+		words:
+			'language translate translation foreign german deutsch french français francais dutch nederlands danish dansk norwegian norsk swedish svenska spanish español espanol italian italiano japanese 日本語 abbreviations',
+	},
+	{
 		title: 'Words used',
 		says: 'RS, WS, cn, tbl and more',
 		href: '/words',

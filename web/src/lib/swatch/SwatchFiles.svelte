@@ -6,6 +6,7 @@
 	import type { Swatch } from '@pond-loop/core/schema';
 	import { check, type Checked, type Cords, type Worked } from '@pond-loop/core/swatch';
 	import { download, fileName } from '$lib/files/download';
+	import RowsInLanguage from './RowsInLanguage.svelte';
 	import { pngOf, svgFile } from '$lib/picture/save-as';
 	import type { Light } from '$lib/ui/light';
 	import { csvFile } from '$lib/files/table';
@@ -155,3 +156,4 @@
 	{/if}
 	{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}
 </details>
+<RowsInLanguage {worked} />

@@ -1,5 +1,5 @@
 /** Copies what stands in a field, and says so; where that is not allowed, it is chosen, to be copied by hand. */
-export async function copied(field: HTMLInputElement | undefined): Promise<string> {
+export async function copied(field: HTMLInputElement | HTMLTextAreaElement | undefined): Promise<string> {
 	try {
 		await navigator.clipboard.writeText(field?.value ?? '');
 		return 'Copied.';

@@ -11,7 +11,9 @@
 
 <h1 class="text-4xl">Words used</h1>
 <p class="quiet mt-1">
-	Abbreviations of cables, such as C4F, are under <a class="wordlink" href="/crossings">Cables</a>.
+	Abbreviations of cables, such as C4F, are under <a class="wordlink" href="/crossings">Cables</a>. Patterns in German,
+	French and others:
+	<a class="wordlink" href="/words/languages">Words in other languages</a>.
 </p>
 <dl class="mt-5 grid max-w-3xl grid-cols-1 sm:grid-cols-[12rem_minmax(0,1fr)]">
 	{#each EVERYDAY_WORDS as { word, also, means }, i (i)}

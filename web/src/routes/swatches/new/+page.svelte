@@ -1,5 +1,6 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
+	import type { LanguageId } from '@pond-loop/core/language';
 	import { readGlossary, readRows } from '@pond-loop/core/notation';
 	import {
 		castOnNeeded,
@@ -13,6 +14,7 @@
 	import { Typed } from '$lib/save/typed.svelte';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
+	import InEnglish from '$lib/swatch/InEnglish.svelte';
 	import { practiceMade } from '$lib/swatch/parts';
 	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
@@ -103,7 +105,29 @@
 		typed.done();
 	}
 	let trouble = $state<string>();
-	const said = $derived(readRows(ownText, { school: data.style.school, glossary: readGlossary(data.style.glossary) }));
+	/** Loaded when something is typed: most patterns are English. */
+	let languages = $state.raw<typeof import('@pond-loop/core/language')>();
+	$effect(() => {
+		if (ownText && !languages) void import('@pond-loop/core/language').then((loaded) => (languages = loaded));
+	});
+	let language = $state<LanguageId | 'en'>('en');
+	const looks = $derived(languages && ownText.length > 12 ? languages.looksLike(ownText) : undefined);
+	const foreign = $derived(languages && language !== 'en' ? languages.languageOf(language) : undefined);
+	const english = $derived(languages && language !== 'en' ? languages.inEnglish(language, ownText) : undefined);
+	/** Each line above what it is in English, as a comment. */
+	let keepsLines = $state(true);
+	const kept = $derived(
+		english && foreign && keepsLines
+			? english.lines
+					.map((l) =>
+						l.text.trim() === '' || l.english.startsWith('#') ? l.english : `# ${l.text.trim()}\n${l.english}`,
+					)
+					.join('\n')
+			: (english?.english ?? ownText),
+	);
+	const said = $derived(
+		readRows(english?.english ?? ownText, { school: data.style.school, glossary: readGlossary(data.style.glossary) }),
+	);
 	const ownShape = $derived(said.shape?.shape ?? 'flat');
 	const needed = $derived(castOnNeeded(said, { shape: ownShape, school: data.style.school }));
 	const ownStitches = $derived(said.castOn?.stitches ?? ownCastOn ?? needed ?? 20);
@@ -162,14 +186,39 @@
 							>{/if}
 					</p>{/if}
 			</div>
-			<label class="lead mt-4 block" for="own-text">Rows</label>
+			<div class="mt-4 flex flex-wrap items-baseline gap-x-6">
+				<label class="lead" for="own-text">Rows</label>
+				{#if languages}
+					<label class="text-[0.94rem]"
+						>Written in <select class="field py-0" bind:value={language}>
+							<option value="en">English</option>
+							{#each languages.LANGUAGES as { id, title, own } (id)}<option value={id}>{title} · {own}</option>{/each}
+						</select></label
+					>
+				{/if}
+				{#if languages && looks && looks !== language}
+					<p role="status" class="text-[0.94rem]" data-testid="looks-like">
+						This looks like {looks === 'en' ? 'English' : languages.languageOf(looks).title}.
+						<button type="button" class="wordlink" onclick={() => (language = looks ?? 'en')}
+							>Read as {looks === 'en' ? 'English' : languages.languageOf(looks).title}</button
+						>
+					</p>
+				{/if}
+			</div>
 			<textarea
 				id="own-text"
-				name="text"
 				class="field min-h-72 w-full font-mono text-[0.92rem]"
 				spellcheck="false"
 				placeholder="Row 1 (RS): p3, k8, p3&#10;Row 2: knit the knits and purl the purls&#10;Row 3: p3, C8F, p3&#10;rep rows 1-2 twice"
 				bind:value={ownText}></textarea>
+			{#if english && foreign && ownText.trim()}
+				<InEnglish made={english} language={foreign} />
+				<label class="mt-3 flex items-baseline gap-2"
+					><input type="checkbox" class="checkbox checkbox-sm self-center" bind:checked={keepsLines} /> Keep the {foreign.title}
+					lines as comments</label
+				>
+			{/if}
+			<input type="hidden" name="text" value={kept} />
 			<input type="hidden" name="castOn" value={ownStitches} />
 			<input type="hidden" name="shape" value={ownShape} />
 			<input type="hidden" name="school" value={data.style.school} />
@@ -177,7 +226,10 @@
 					{trouble ?? form?.message}
 				</p>{/if}
 			<p class="mt-4 flex items-center gap-5">
-				<button class="pill pill-strong">Check it</button>
+				<button class="pill pill-strong" disabled={english && english.problems.length > 0}>Check it</button>
+				{#if english && english.problems.length > 0}<span class="text-error"
+						>{english.problems.length === 1 ? 'One word is' : `${english.problems.length} words are`} not read.</span
+					>{/if}
 				<span class="quiet">{said.rows.length} {said.rows.length === 1 ? 'line' : 'lines'} of rows read</span>
 			</p>
 		</form>

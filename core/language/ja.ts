@@ -1,0 +1,43 @@
+import type { Language } from './language.ts';
+
+/** Names say which stitch lies on top: 右上, the right one on top, leans left. */
+export const ja: Language = {
+	id: 'ja',
+	title: 'Japanese',
+	own: '日本語',
+	isUnspaced: true,
+	words: {
+		stitch: '目|の目',
+		knit: '表目|表目で|表編み',
+		purl: '裏目|裏目で|裏編み',
+		tbl: 'ねじり目|ねじり|ねじり目で',
+		slip: 'すべり目',
+		work: '編み|編む|編みます|を編む',
+		put: '置き|置く|とって|とり|とる|移し|移す|休ませ|休める',
+		together: '一度に',
+		yo: 'かけ目',
+		k2tog: '左上2目一度',
+		ssk: '右上2目一度',
+		cn: 'なわ編み針|縄編み針|別針',
+		front: '手前|手前側|前',
+		back: '向こう側|向こう|後ろ',
+		cross: '交差|の交差',
+		rightOnTop: '右上',
+		leftOnTop: '左上',
+		lowerPurled: '下側裏目|下の目は裏目|下側が裏目',
+		castOn: '作り目|作る',
+		bindOff: '伏せ止め|伏せる',
+		repeat: '繰り返す|くり返す|繰り返し',
+		more: 'あと',
+		times: '回',
+		and: 'と',
+		then: '次に',
+		filler: 'を|に|で|の|次の|は|が|残りの|から',
+	},
+	labels: { row: '段|段目', round: '輪', RS: '表|表側', WS: '裏|裏側' },
+	numbers: '一 1 二 2 三 3 四 4',
+	example: {
+		row: '右上2目交差',
+		sentence: '2目をなわ編み針にとって手前に置き、次の2目を表目で編み、なわ編み針の2目を表目で編む',
+	},
+};

@@ -1,0 +1,250 @@
+/** A text in another language in English: line by line, each with what it says. What is not understood is a problem, and nothing is half read. */
+
+import type { Problem, Span } from '../result.ts';
+import { nameInEnglish, rowInEnglish, sentenceInEnglish, type Written } from './english.ts';
+import type { LanguageId, Term } from './language.ts';
+import { languageOf, looksLike } from './languages.ts';
+import { narrow, tokensOf, type Token } from './vocabulary.ts';
+
+export interface LineInEnglish extends Span {
+	/** As it was typed. */
+	readonly text: string;
+	readonly english: string;
+}
+
+export interface TextInEnglish {
+	/** All lines; a title or a note is a comment in it. */
+	readonly english: string;
+	readonly lines: readonly LineInEnglish[];
+	readonly problems: readonly (Problem & { readonly at: Span })[];
+}
+
+/** The name of a crossing in English: `2/2 LC` for “6 M nach links verzopfen”. */
+export const nameFrom = (language: LanguageId, text: string): Written =>
+	nameInEnglish(tokensOf(languageOf(language), text));
+
+/** A sentence of one crossing in English. */
+export const sentenceFrom = (language: LanguageId, text: string): Written =>
+	sentenceInEnglish(tokensOf(languageOf(language), text));
+
+/** A pattern in English. Total; linear in the text. */
+export function inEnglish(language: LanguageId, whole: string): TextInEnglish {
+	const lines: LineInEnglish[] = [];
+	const problems: (Problem & { at: Span })[] = [];
+	let from = 0;
+	const looks = looksLike(whole);
+	if (looks !== undefined && looks !== language) {
+		const what = `This looks like ${looks === 'en' ? 'English' : languageOf(looks).title}.`;
+		problems.push({ code: 'other-language', what, todo: 'Choose the language of the text.', at: { from: 0, to: 0 } });
+	}
+	const names = namesIn(language, whole);
+	for (const text of whole.split('\n')) {
+		const at = { from, to: from + text.length };
+		from = at.to + 1;
+		const { english, problems: wrong } = lineInEnglish(language, text, names);
+		problems.push(...wrong.map((p) => ({ ...p, at: { from: at.from + p.at.from, to: at.from + p.at.to } })));
+		lines.push({ ...at, text, english });
+	}
+	return { english: lines.map((l) => l.english).join('\n'), lines, problems };
+}
+
+const has = (tokens: readonly Token[], ...terms: readonly Term[]): boolean =>
+	tokens.some((t) => t.kind === 'term' && terms.includes(t.term));
+
+/** Terms that ask hands for something; a line with none of them is a title or a note. */
+const ASKS: readonly Term[] = [
+	'knit',
+	'purl',
+	'cn',
+	'cross',
+	'asTheyStand',
+	'repeat',
+	'slip',
+	'castOn',
+	'bindOff',
+	'k2tog',
+	'p2tog',
+];
+
+/** Names that lines of the text tell by sentences, in small letters, each with the name that stands for it in English. */
+function namesIn(id: LanguageId, whole: string): ReadonlyMap<string, string> {
+	const names = new Map<string, string>();
+	for (const line of whole.split('\n')) {
+		const colon = narrow(line).indexOf(':');
+		if (colon < 1 || !has(tokensOf(languageOf(id), line.slice(colon + 1)), 'cn')) continue;
+		if (has(tokensOf(languageOf(id), line.slice(0, colon), true), 'row', 'round', 'RS', 'WS')) continue;
+		names.set(line.slice(0, colon).trim().toLowerCase(), englishName(id, line.slice(0, colon)));
+	}
+	return names;
+}
+
+/** A name that says which crossing it is in English, or as it was typed. */
+function englishName(id: LanguageId, typed: string): string {
+	const name = nameFrom(id, typed);
+	return name.problems.length === 0 && name.english ? name.english : typed.trim();
+}
+
+function lineInEnglish(id: LanguageId, text: string, names: ReadonlyMap<string, string>): Written {
+	const language = languageOf(id);
+	if (text.trim() === '') return { english: '', problems: [] };
+	if (/^\s*(?:#|\/\/|--)/.test(text)) return { english: text, problems: [] };
+	const colon = narrow(text).indexOf(':');
+	const body = colon < 0 ? text : text.slice(colon + 1);
+	const shifted = (written: Written, by: number): Written => ({
+		...written,
+		problems: written.problems.map((p) => ({ ...p, at: { from: p.at.from + by, to: p.at.to + by } })),
+	});
+	const label = colon < 0 ? [] : tokensOf(language, text.slice(0, colon), true);
+	if (colon >= 0 && has(label, 'row', 'round', 'RS', 'WS')) {
+		const head = labelInEnglish(label);
+		const said = shifted(bodyInEnglish(id, body, names), colon + 1);
+		return { english: `${head.english}: ${said.english}`, problems: [...head.problems, ...said.problems] };
+	}
+	const tokens = tokensOf(language, body);
+	if (colon >= 0 && has(tokens, 'cn')) {
+		const said = shifted(sentenceInEnglish(tokens), colon + 1);
+		const named = englishName(id, text.slice(0, colon));
+		return { english: `${named}: ${said.english}`, problems: said.problems };
+	}
+	const whole = tokensOf(language, text, true);
+	if (has(whole, 'repeat') && has(whole, 'row', 'round')) return repeatInEnglish(whole);
+	if (has(whole, 'castOn') && !has(whole, 'cn', 'knit', 'purl')) return castOnInEnglish(whole);
+	if (has(whole, 'bindOff')) return { english: 'Bind off.', problems: [] };
+	if (!has(tokensOf(language, text), ...ASKS)) return { english: `# ${text.trim()}`, problems: [] };
+	return shifted(rowInEnglish(tokens, body, names), colon + 1);
+}
+
+/** Instructions, or “as row 2”. */
+function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, string>): Written {
+	const language = languageOf(id);
+	const tokens = tokensOf(language, body);
+	const isAs = has(tokens, 'as');
+	if (!isAs) return has(tokens, 'cn') ? rowWithSentence(tokens) : rowInEnglish(tokens, body, names);
+	const rows = tokensOf(language, body, true);
+	const numbers = rows.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
+	const strange = rows.filter((t) => t.kind === 'unknown' || (t.kind === 'term' && !AS_ROW.includes(t.term)));
+	const problems = strange.map((t) => ({
+		code: 'language',
+		what: `“${'text' in t ? t.text : ''}” is not understood here.`,
+		todo: 'Write “as row 2”.',
+		at: { from: t.from, to: t.to },
+	}));
+	const [first, last] = numbers;
+	return {
+		english: `as row${last === undefined ? '' : 's'} ${first ?? ''}${last === undefined ? '' : `-${last}`}`,
+		problems,
+	};
+}
+const AS_ROW: readonly Term[] = ['as', 'row', 'round', 'filler', 'to', 'and', 'RS', 'WS', 'work'];
+
+/** A row in which a crossing is said in a sentence: its clauses go on as far as stitches come from the cable needle. */
+function rowWithSentence(tokens: readonly Token[]): Written {
+	const clauses: Token[][] = [[]];
+	for (const token of tokens) {
+		if (token.kind === 'mark' && (token.text === ',' || token.text === ';')) clauses.push([]);
+		else clauses.at(-1)!.push(token);
+	}
+	const held = clauses.flatMap((c, i) => (has(c, 'cn') ? [i] : []));
+	const [first, last] = [held[0]!, held.at(-1)!];
+	const parts = [
+		rowInEnglish(joined(clauses.slice(0, first))),
+		sentenceInEnglish(joined(clauses.slice(first, last + 1))),
+		rowInEnglish(joined(clauses.slice(last + 1))),
+	];
+	return {
+		english: parts
+			.map((p) => p.english)
+			.filter((p) => p !== '')
+			.join(', '),
+		problems: parts.flatMap((p) => p.problems),
+	};
+}
+
+const joined = (clauses: readonly (readonly Token[])[]): readonly Token[] =>
+	clauses.flatMap((clause, i) =>
+		i === 0 || !clause[0]
+			? clause
+			: [{ kind: 'mark' as const, text: ',', from: clause[0].from, to: clause[0].from }, ...clause],
+	);
+
+/** `Row 3 (RS)`, `Rows 2, 4 and 6`, `All WS rows`. */
+function labelInEnglish(tokens: readonly Token[]): Written {
+	const numbers: string[] = [];
+	let isRange = false;
+	const problems: (Problem & { at: Span })[] = [];
+	for (const token of tokens) {
+		if (token.kind === 'number') {
+			if (isRange) numbers[numbers.length - 1] += `-${token.value}`;
+			else numbers.push(String(token.value));
+			isRange = false;
+		} else if (token.kind === 'mark') isRange ||= token.text === '-' || token.text === '–';
+		else if (token.kind === 'term' && token.term === 'to') isRange = true;
+		else if (token.kind === 'unknown' || !LABEL.includes(token.term))
+			problems.push({
+				code: 'language',
+				what: `“${token.text}” is not understood in the label of a row.`,
+				todo: 'Begin the row with its number.',
+				at: { from: token.from, to: token.to },
+			});
+	}
+	const word = has(tokens, 'round') ? 'Rnd' : 'Row';
+	const side = has(tokens, 'RS') ? 'RS' : has(tokens, 'WS') ? 'WS' : undefined;
+	if (has(tokens, 'every') && numbers.length === 0)
+		return { english: `All ${side ?? ''} rows`.replace('  ', ' '), problems };
+	const every = has(tokens, 'every') ? ` and all ${side ?? 'other'} rows` : '';
+	const many = numbers.length > 1 || numbers.some((n) => n.includes('-'));
+	const list = numbers.length > 1 ? `${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}` : (numbers[0] ?? '');
+	if (list === '') return { english: side ? `${side}` : 'Next row', problems };
+	return { english: `${word}${many ? 's' : ''} ${list}${every}${side && !every ? ` (${side})` : ''}`, problems };
+}
+const LABEL: readonly Term[] = ['row', 'round', 'RS', 'WS', 'every', 'and', 'filler', 'to', 'from'];
+
+/** `rep rows 1-4 once more`. */
+function repeatInEnglish(tokens: readonly Token[]): Written {
+	const numbers = tokens.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
+	const strange = tokens.filter((t) => t.kind === 'unknown' || (t.kind === 'term' && !REPEAT.includes(t.term)));
+	const isRange = tokens.some(
+		(t) => (t.kind === 'mark' && /^[-–]$/.test(t.text)) || (t.kind === 'term' && (t.term === 'to' || t.term === 'and')),
+	);
+	const [first, second] = numbers;
+	const last = isRange ? second : first;
+	const rest = numbers.slice(isRange ? 2 : 1);
+	const times = has(tokens, 'twice') ? 2 : has(tokens, 'once') ? 1 : rest[0];
+	const problems = strange.map((t) => ({
+		code: 'language',
+		what: `“${'text' in t ? t.text : ''}” is not understood in a line that repeats rows.`,
+		todo: 'Say which rows, and how often.',
+		at: { from: t.from, to: t.to },
+	}));
+	const rows = first === last ? `row ${first}` : `rows ${first}-${last}`;
+	const often = times === undefined ? '' : times === 1 ? ' once more' : ` ${times} times more`;
+	return { english: `Rep ${rows}${often}`, problems };
+}
+const REPEAT: readonly Term[] = [
+	'repeat',
+	'row',
+	'round',
+	'times',
+	'more',
+	'once',
+	'twice',
+	'filler',
+	'to',
+	'from',
+	'and',
+	'stitch',
+];
+
+function castOnInEnglish(tokens: readonly Token[]): Written {
+	const numbers = tokens.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
+	const strange = tokens.filter((t) => t.kind === 'unknown');
+	return {
+		english: `Cast on ${numbers[0] ?? ''} sts${has(tokens, 'inTheRound') ? ' and join in the round' : ''}`,
+		problems: strange.map((t) => ({
+			code: 'language',
+			what: `We don’t know “${'text' in t ? t.text : ''}” in patterns.`,
+			todo: 'Write it in other words.',
+			at: { from: t.from, to: t.to },
+		})),
+	};
+}

@@ -1,0 +1,177 @@
+/** The terms of a text: each word or phrase of a language, the longest first, with its place. */
+
+import type { Span } from '../result.ts';
+import type { Language, Term, Words } from './language.ts';
+
+export type Token = Span &
+	(
+		| { readonly kind: 'term'; readonly term: Term; readonly text: string }
+		| { readonly kind: 'number'; readonly value: number }
+		| { readonly kind: 'mark'; readonly text: string }
+		/** No word of the language. */
+		| { readonly kind: 'unknown'; readonly text: string }
+	);
+
+interface Vocabulary {
+	readonly words: ReadonlyMap<string, Term>;
+	readonly labels: ReadonlyMap<string, Term>;
+	readonly numbers: ReadonlyMap<string, number>;
+	/** Words of the longest phrase. */
+	readonly longest: number;
+	/** Characters of the longest word, where words are not divided by spaces. */
+	readonly widest: number;
+}
+
+/** Letters and digits that are written wide or narrow, and marks that stand for others. */
+const SAME: Readonly<Record<string, string>> = {
+	'、': ',',
+	'，': ',',
+	'：': ':',
+	'（': '(',
+	'）': ')',
+	'。': '.',
+	'；': ';',
+	'〜': '-',
+	'～': '-',
+};
+
+/** As long a text in small letters, with figures and marks as they are in English. */
+export const narrow = (text: string): string =>
+	[...text]
+		.map((c) => SAME[c] ?? (/[\uff01-\uff5e]/.test(c) ? String.fromCharCode(c.charCodeAt(0) - 0xfee0) : c))
+		.join('');
+
+const tableOf = (...all: readonly Words[]): ReadonlyMap<string, Term> =>
+	new Map(
+		all.flatMap((words) =>
+			Object.entries(words).flatMap(([term, said]) => said.split('|').map((phrase) => [phrase, term as Term] as const)),
+		),
+	);
+
+const made = new Map<Language, Vocabulary>();
+
+function vocabularyOf(language: Language): Vocabulary {
+	const before = made.get(language);
+	if (before) return before;
+	const words = tableOf(language.words);
+	const labels = tableOf(language.words, language.labels);
+	const pairs = language.numbers.split(' ');
+	const numbers = new Map(pairs.flatMap((word, i) => (i % 2 === 0 ? [[word, Number(pairs[i + 1])] as const] : [])));
+	const phrases = [...labels.keys(), ...words.keys()];
+	const vocabulary: Vocabulary = {
+		words,
+		labels,
+		numbers,
+		longest: Math.max(...phrases.map((p) => p.split(' ').length)),
+		widest: Math.max(...phrases.map((p) => p.length)),
+	};
+	made.set(language, vocabulary);
+	return vocabulary;
+}
+
+interface Piece extends Span {
+	readonly text: string;
+	readonly kind: 'word' | 'number' | 'mark';
+}
+
+const PIECE = /\p{L}[\p{L}\p{M}]*|\d+|[^\s\p{L}\p{M}\d]/gu;
+
+function piecesOf(text: string, isUnspaced: boolean, known: ReadonlyMap<string, Term>, widest: number): Piece[] {
+	const pieces: Piece[] = [];
+	for (const found of narrow(text).toLowerCase().matchAll(PIECE)) {
+		const [said] = found;
+		const at = { from: found.index, to: found.index + said.length };
+		const kind = /^\d/.test(said) ? 'number' : /^\p{L}/u.test(said) ? 'word' : 'mark';
+		// An apostrophe divides words and says nothing.
+		if (/^['’ʼ`´]$/.test(said)) continue;
+		if (kind === 'word' && isUnspaced) pieces.push(...unspaced(said, at.from, known, widest));
+		else pieces.push({ text: said, kind, ...at });
+	}
+	return pieces;
+}
+
+/** The longest known words of a run of letters, one after the other; what is between them is one word. */
+function unspaced(run: string, from: number, known: ReadonlyMap<string, Term>, widest: number): Piece[] {
+	const pieces: Piece[] = [];
+	let strange = 0;
+	let at = 0;
+	const close = (): void => {
+		if (at > strange) pieces.push({ text: run.slice(strange, at), kind: 'word', from: from + strange, to: from + at });
+	};
+	while (at < run.length) {
+		let many = Math.min(widest, run.length - at);
+		while (many > 0 && !known.has(run.slice(at, at + many))) many -= 1;
+		if (many === 0) {
+			at += 1;
+			continue;
+		}
+		close();
+		pieces.push({ text: run.slice(at, at + many), kind: 'word', from: from + at, to: from + at + many });
+		at += many;
+		strange = at;
+	}
+	close();
+	return pieces;
+}
+
+/** What a number as a word must stand before, since most are articles too. */
+const COUNTED: ReadonlySet<Term> = new Set(['stitch', 'times', 'knit', 'purl', 'row', 'round', 'more']);
+
+/** The terms of a text. `labels`: words as they are meant in the label of a row. Total; linear in the text. */
+export function tokensOf(language: Language, text: string, labels = false): readonly Token[] {
+	const vocabulary = vocabularyOf(language);
+	const known = labels ? vocabulary.labels : vocabulary.words;
+	const pieces = piecesOf(text, language.isUnspaced ?? false, known, vocabulary.widest);
+	const tokens: Token[] = [];
+	for (let i = 0; i < pieces.length;) {
+		const found = phraseAt(pieces, i, known, vocabulary.longest);
+		const piece = pieces[i]!;
+		const number = found && found.many > 1 ? undefined : vocabulary.numbers.get(piece.text);
+		const next = number === undefined ? undefined : phraseAt(pieces, i + 1, known, vocabulary.longest)?.term;
+		if (number !== undefined && next && COUNTED.has(next)) {
+			tokens.push({ kind: 'number', value: number, from: piece.from, to: piece.to });
+			i += 1;
+		} else if (found) {
+			const last = pieces[i + found.many - 1]!;
+			const said = text.slice(piece.from, last.to);
+			tokens.push({ kind: 'term', term: found.term, text: said, from: piece.from, to: last.to });
+			i += found.many;
+		} else {
+			tokens.push(tokenOf(piece, number, text));
+			i += 1;
+		}
+	}
+	return tokens;
+}
+
+function tokenOf({ kind, text, from, to }: Piece, number: number | undefined, whole: string): Token {
+	if (kind === 'number') return { kind, value: Number(text), from, to };
+	if (kind === 'mark') return { kind, text, from, to };
+	// An article that is no number here.
+	if (number !== undefined) return { kind: 'term', term: 'filler', text: whole.slice(from, to), from, to };
+	return { kind: 'unknown', text: whole.slice(from, to), from, to };
+}
+
+/** The longest phrase that begins at a piece; the stops of abbreviations in it say nothing. */
+function phraseAt(
+	pieces: readonly Piece[],
+	i: number,
+	known: ReadonlyMap<string, Term>,
+	longest: number,
+): { readonly term: Term; readonly many: number } | undefined {
+	let phrase = '';
+	let found: { term: Term; many: number } | undefined;
+	for (let k = i, words = 0; k < pieces.length && words < longest; k++) {
+		const { kind, text } = pieces[k]!;
+		if (kind === 'mark' && text !== '×') {
+			// “aig. aux.”: within a phrase, and before more of it, not at its end. A comma may stand before “wie”.
+			if ((text === '.' || text === ',') && words > 0) continue;
+			break;
+		}
+		phrase = words === 0 ? text : `${phrase} ${text}`;
+		words += 1;
+		const term = known.get(phrase);
+		if (term) found = { term, many: k - i + 1 };
+	}
+	return found;
+}
