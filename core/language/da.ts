@@ -24,7 +24,7 @@ export const da: Language = {
 		left: 'mod venstre|til venstre',
 		right: 'mod højre|til højre',
 		asTheyStand:
-			'strik r over r og vr over vr|r over r og vr over vr|strik ret over ret og vrang over vrang|ret over ret og vrang over vrang',
+			'som m viser|som maskerne viser|strik m som de viser|som de viser sig|strik som m viser|strik r over r og vr over vr|r over r og vr over vr|strik ret over ret og vrang over vrang|ret over ret og vrang over vrang',
 		as: 'som',
 		castOn: 'slå op|op|slå',
 		bindOff: 'luk af|luk alle m af|luk m af',
@@ -41,6 +41,9 @@ export const da: Language = {
 		filler: 'alle|på|en|et|den|de|fra en|næste|følgende|løst',
 	},
 	labels: {
+		even: 'lige',
+		odd: 'ulige',
+		these: 'disse',
 		row: 'p|pind|pinde',
 		round: 'omg|omgang|omgange',
 		RS: 'retsiden|rs|fra retsiden',

@@ -10,7 +10,7 @@ export const de: Language = {
 		purl: 'li|links|linke|linken',
 		tbl: 'verschr|verschränkt|verschränkte',
 		slip: 'abh|abheben|abgehoben',
-		work: 'str|stricken|gestrickt|arbeiten',
+		work: 'str|abstricken|abgestrickt|stricken|gestrickt|arbeiten',
 		put: 'legen|nehmen|heben|geben|setzen|halten|stilllegen|ablegen|gelegt',
 		together: 'zus|zusstr|zusammen|zusammenstricken',
 		yo: 'u|umschlag|umschläge',
@@ -45,12 +45,14 @@ export const de: Language = {
 			'alle|alle m|sämtliche|die|der|den|das|auf|einer|eine|einen|in|mit|von der|diese|folgenden|folgende|nächsten|nächste|1 mal|jeweils',
 	},
 	labels: {
+		even: 'geraden|gerade',
+		odd: 'ungeraden|ungerade',
+		these: 'diese|die letzten',
 		row: 'r|reihe|reihen',
 		round: 'rd|runde|runden',
 		RS: 'hinr|hinreihe|vorderseite|hinreihen',
 		WS: 'rückr|rückreihe|rückseite|rückreihen',
-		every:
-			'alle|jede|und alle|alle geraden|und alle geraden|und alle folgenden geraden|alle folgenden geraden|und alle folgenden',
+		every: 'alle|jede|und alle|alle folgenden|und alle folgenden',
 	},
 	numbers: 'ein 1 eine 1 zwei 2 drei 3 vier 4 fünf 5 sechs 6 acht 8 zehn 10',
 	write: {

@@ -22,7 +22,11 @@ class Clause {
 
 	constructor(tokens: readonly Token[]) {
 		this.tokens = tokens;
-		for (const token of tokens) {
+		for (const [i, token] of tokens.entries()) {
+			// “Auf 1 Hilfsnadel”: one of them, and no number of stitches.
+			const next = tokens[i + 1];
+			const isOneCn = next?.kind === 'term' && next.term === 'cn';
+			if (token.kind === 'number' && isOneCn && token.value === 1) continue;
 			if (token.kind === 'number') this.numbers.push(token.value);
 			else if (token.kind === 'term') this.#say(token);
 			else if (token.kind === 'unknown') this.#wrong(token, `We don’t know “${token.text.slice(0, 30)}” in patterns.`);
@@ -52,7 +56,8 @@ class Clause {
 
 	isEmpty(): boolean {
 		return (
-			[...this.#terms.keys()].every((t) => t === 'filler' || t === 'then' || t === 'and') && this.numbers.length === 0
+			[...this.#terms.keys()].every((t) => t === 'filler' || t === 'then' || t === 'and' || t === 'work') &&
+			this.numbers.length === 0
 		);
 	}
 
@@ -225,7 +230,11 @@ function bracketed(tokens: readonly Token[]): { opens: string; inner: readonly T
 			return { opens, inner: tokens.slice(first, close), closes: `${markAt(close)} ${number.value} times` };
 	}
 	const inner = tokens.slice(first, last);
-	return { opens, inner: isRepeat ? inner.filter((t) => !(t.kind === 'mark' && t.text === '*')) : inner, closes };
+	return {
+		opens,
+		inner: inner.filter((t) => !(t.kind === 'mark' && (isRepeat ? '*-–' : '*').includes(t.text))),
+		closes,
+	};
 }
 
 /** Stitches that have a word of their own. */
@@ -269,7 +278,7 @@ function repeatPart(clause: Clause): string | undefined {
 	}
 	const times = timesSaid(clause, many);
 	clause.unused(1);
-	return `; rep from *${times === undefined ? ' to end' : ` ${times} times${isMore ? ' more' : ''}`}`;
+	return `; rep from *${times === undefined ? ' to end' : ` ${times === 1 ? 'once' : `${times} times`}${isMore ? ' more' : ''}`}`;
 }
 
 function timesSaid(clause: Clause, many: number | undefined): number | undefined {

@@ -40,9 +40,12 @@ export const it: Language = {
 		more: 'ancora',
 		and: 'e',
 		then: 'poi|quindi|dopo',
-		filler: 'tutte le|tutte|il|la|le|lo|i|gli|l|su|un|una|del|dal ferro|al|sul|successive|seguenti|con|di',
+		filler: 'tutte le|tutte|tutto|il|la|le|lo|i|gli|l|su|un|una|del|al|sul|successive|seguenti|con|di',
 	},
 	labels: {
+		even: 'pari',
+		odd: 'dispari',
+		these: 'questi|questi ultimi',
 		row: 'ferro|ferri|f|riga|righe',
 		round: 'giro|giri',
 		RS: 'dl|diritto del lavoro|dir del lav',

@@ -55,7 +55,7 @@ describe('texts in other languages', () => {
 		[
 			'de',
 			'Laternenband\n24 M anschlagen\nRd 1: *2 M li, 4 M re; ab * stets wdh\nRd 2 und alle folgenden geraden Rd: M str, wie sie erscheinen\nRd 3: [2 M li, 4 M nach rechts verkreuzen] 4x',
-			'# Laternenband\nCast on 24 sts\nRnd 1: *p2, k4; rep from * to end\nRnd 2 and all other rows: knit the knits and purl the purls\nRnd 3: [p2, 2/2 RC] 4 times',
+			'# Laternenband\nCast on 24 sts\nRnd 1: *p2, k4; rep from * to end\nRnd 2 and all even rows: knit the knits and purl the purls\nRnd 3: [p2, 2/2 RC] 4 times',
 		],
 		[
 			'de',

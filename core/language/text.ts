@@ -130,6 +130,13 @@ function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, 
 		at: { from: t.from, to: t.to },
 	}));
 	const [first, last] = numbers;
+	if (first === undefined)
+		problems.push({
+			code: 'language',
+			what: 'This does not say as which row.',
+			todo: 'Write the number of the row.',
+			at: { from: 0, to: body.length },
+		});
 	return {
 		english: `as row${last === undefined ? '' : 's'} ${first ?? ''}${last === undefined ? '' : `-${last}`}`,
 		problems,
@@ -189,15 +196,18 @@ function labelInEnglish(tokens: readonly Token[]): Written {
 	}
 	const word = has(tokens, 'round') ? 'Rnd' : 'Row';
 	const side = has(tokens, 'RS') ? 'RS' : has(tokens, 'WS') ? 'WS' : undefined;
+	const parity = has(tokens, 'even') ? 'even' : has(tokens, 'odd') ? 'odd' : undefined;
+	if (has(tokens, 'every') && numbers.length === 0 && parity && !side)
+		return { english: `All ${parity} rows`, problems };
 	if (has(tokens, 'every') && numbers.length === 0)
 		return { english: `All ${side ?? ''} rows`.replace('  ', ' '), problems };
-	const every = has(tokens, 'every') ? ` and all ${side ?? 'other'} rows` : '';
+	const every = has(tokens, 'every') ? ` and all ${side ?? parity ?? 'other'} rows` : '';
 	const many = numbers.length > 1 || numbers.some((n) => n.includes('-'));
 	const list = numbers.length > 1 ? `${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}` : (numbers[0] ?? '');
 	if (list === '') return { english: side ? `${side}` : 'Next row', problems };
 	return { english: `${word}${many ? 's' : ''} ${list}${every}${side && !every ? ` (${side})` : ''}`, problems };
 }
-const LABEL: readonly Term[] = ['row', 'round', 'RS', 'WS', 'every', 'and', 'filler', 'to', 'from'];
+const LABEL: readonly Term[] = ['row', 'round', 'RS', 'WS', 'every', 'even', 'odd', 'and', 'filler', 'to', 'from'];
 
 /** `rep rows 1-4 once more`. */
 function repeatInEnglish(tokens: readonly Token[]): Written {
@@ -216,12 +226,18 @@ function repeatInEnglish(tokens: readonly Token[]): Written {
 		todo: 'Say which rows, and how often.',
 		at: { from: t.from, to: t.to },
 	}));
+	if (has(tokens, 'these') && first !== undefined) {
+		const again = numbers[1];
+		const often = again === undefined ? '' : again === 1 ? ' once more' : ` ${again} times more`;
+		return { english: `Rep these ${first} rows${often}`, problems };
+	}
 	const rows = first === last ? `row ${first}` : `rows ${first}-${last}`;
 	const often = times === undefined ? '' : times === 1 ? ' once more' : ` ${times} times more`;
 	return { english: `Rep ${rows}${often}`, problems };
 }
 const REPEAT: readonly Term[] = [
 	'repeat',
+	'these',
 	'row',
 	'round',
 	'times',

@@ -16,8 +16,8 @@ interface Vocabulary {
 	readonly words: ReadonlyMap<string, Term>;
 	readonly labels: ReadonlyMap<string, Term>;
 	readonly numbers: ReadonlyMap<string, number>;
-	/** Words of the longest phrase. */
-	readonly longest: number;
+	/** What phrases begin with, word by word: looking further than that finds none. */
+	readonly starts: ReadonlySet<string>;
 	/** Characters of the longest word, where words are not divided by spaces. */
 	readonly widest: number;
 }
@@ -37,9 +37,11 @@ const SAME: Readonly<Record<string, string>> = {
 
 /** As long a text in small letters, with figures and marks as they are in English. */
 export const narrow = (text: string): string =>
-	[...text]
-		.map((c) => SAME[c] ?? (/[\uff01-\uff5e]/.test(c) ? String.fromCharCode(c.charCodeAt(0) - 0xfee0) : c))
-		.join('');
+	!/[\u3000-\uffff]/.test(text)
+		? text
+		: [...text]
+				.map((c) => SAME[c] ?? (/[\uff01-\uff5e]/.test(c) ? String.fromCharCode(c.charCodeAt(0) - 0xfee0) : c))
+				.join('');
 
 const tableOf = (...all: readonly Words[]): ReadonlyMap<string, Term> =>
 	new Map(
@@ -62,11 +64,17 @@ function vocabularyOf(language: Language): Vocabulary {
 		words,
 		labels,
 		numbers,
-		longest: Math.max(...phrases.map((p) => p.split(' ').length)),
+		starts: new Set(phrases.flatMap(startsOf)),
 		widest: Math.max(...phrases.map((p) => p.length)),
 	};
 	made.set(language, vocabulary);
 	return vocabulary;
+}
+
+/** `vor`, `vor die` and `vor die arbeit`. */
+function startsOf(phrase: string): readonly string[] {
+	const words = phrase.split(' ');
+	return words.map((_, i) => words.slice(0, i + 1).join(' '));
 }
 
 interface Piece extends Span {
@@ -124,10 +132,10 @@ export function tokensOf(language: Language, text: string, labels = false): read
 	const pieces = piecesOf(text, language.isUnspaced ?? false, known, vocabulary.widest);
 	const tokens: Token[] = [];
 	for (let i = 0; i < pieces.length;) {
-		const found = phraseAt(pieces, i, known, vocabulary.longest);
+		const found = phraseAt(pieces, i, known, vocabulary.starts);
 		const piece = pieces[i]!;
 		const number = found && found.many > 1 ? undefined : vocabulary.numbers.get(piece.text);
-		const next = number === undefined ? undefined : phraseAt(pieces, i + 1, known, vocabulary.longest)?.term;
+		const next = number === undefined ? undefined : phraseAt(pieces, i + 1, known, vocabulary.starts)?.term;
 		if (number !== undefined && next && COUNTED.has(next)) {
 			tokens.push({ kind: 'number', value: number, from: piece.from, to: piece.to });
 			i += 1;
@@ -157,11 +165,11 @@ function phraseAt(
 	pieces: readonly Piece[],
 	i: number,
 	known: ReadonlyMap<string, Term>,
-	longest: number,
+	starts: ReadonlySet<string>,
 ): { readonly term: Term; readonly many: number } | undefined {
 	let phrase = '';
 	let found: { term: Term; many: number } | undefined;
-	for (let k = i, words = 0; k < pieces.length && words < longest; k++) {
+	for (let k = i, words = 0; k < pieces.length; k++) {
 		const { kind, text } = pieces[k]!;
 		if (kind === 'mark' && text !== '×') {
 			// “aig. aux.”: within a phrase, and before more of it, not at its end. A comma may stand before “wie”.
@@ -170,6 +178,7 @@ function phraseAt(
 		}
 		phrase = words === 0 ? text : `${phrase} ${text}`;
 		words += 1;
+		if (!starts.has(phrase)) break;
 		const term = known.get(phrase);
 		if (term) found = { term, many: k - i + 1 };
 	}

@@ -94,6 +94,16 @@ describe('what a text leaves open', () => {
 		expect(fixes('dec 1')).toEqual([['k2tog', 'ssk']]);
 	});
 
+	it('is no side where a label says even rows: in the round they are RS rows', () => {
+		const { problems, rows } = work(
+			'Rnd 1: k4\nRnd 2 and all even rnds: k4\nRnd 3: 2/2 LC\nRnd 5 and every other rnd: k4',
+			4,
+			'round',
+		);
+		expect(problems).toEqual([]);
+		expect(rows).toHaveLength(5);
+	});
+
 	it('is the crossing, whatever stands behind its name', () => {
 		for (const text of ['C4B twice', 'C4F p3']) {
 			const [problem] = readText(`Row 1: ${text}`).problems;

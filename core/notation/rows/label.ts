@@ -66,7 +66,7 @@ export function labelIn(
 ): Pick<RowLine, 'numbers' | 'each' | 'every' | 'side' | 'colour' | 'count'> {
 	const each = eachIn(said);
 	const every = each === undefined ? everyIn(said) : undefined;
-	const side = every === 'RS' || every === 'WS' ? every : sideIn(said);
+	const side = sideIn(said);
 	const colour = colourIn(said);
 	const count = countIn(said, from);
 	return {

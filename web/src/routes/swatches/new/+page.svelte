@@ -214,7 +214,7 @@
 			{#if english && foreign && ownText.trim()}
 				<InEnglish made={english} language={foreign} />
 				<label class="mt-3 flex items-baseline gap-2"
-					><input type="checkbox" class="checkbox checkbox-sm self-center" bind:checked={keepsLines} /> Keep the {foreign.title}
+					><input type="checkbox" class="accent-secondary self-center" bind:checked={keepsLines} /> Keep the {foreign.title}
 					lines as comments</label
 				>
 			{/if}
