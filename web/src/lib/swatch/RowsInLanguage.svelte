@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type * as Languages from '@pond-loop/core/language';
 	import type { LanguageId } from '@pond-loop/core/language';
 	import { rowsInLanguage, type Worked } from '@pond-loop/core/swatch';
 	import { copied } from '$lib/ui/copy';
@@ -9,7 +10,7 @@
 	const { worked }: Props = $props();
 
 	/** Loaded when it is opened. */
-	let languages = $state.raw<typeof import('@pond-loop/core/language')>();
+	let languages = $state.raw<typeof Languages>();
 	let chosen = $state<LanguageId>('de');
 	async function show(event: Event): Promise<void> {
 		if ((event.currentTarget as HTMLDetailsElement).open) languages ??= await import('@pond-loop/core/language');

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
+	import type * as Languages from '@pond-loop/core/language';
 	import type { LanguageId } from '@pond-loop/core/language';
 	import { readGlossary, readRows } from '@pond-loop/core/notation';
 	import {
@@ -106,7 +107,7 @@
 	}
 	let trouble = $state<string>();
 	/** Loaded when something is typed: most patterns are English. */
-	let languages = $state.raw<typeof import('@pond-loop/core/language')>();
+	let languages = $state.raw<typeof Languages>();
 	$effect(() => {
 		if (ownText && !languages) void import('@pond-loop/core/language').then((loaded) => (languages = loaded));
 	});
