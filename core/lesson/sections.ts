@@ -5,6 +5,7 @@ import { craftOf, placeName, PLAIN_CRAFT, type CraftId, type Demonstration } fro
 import { TAIL_CM } from '../look/index.ts';
 import { lengthName, needleName } from '../measure/index.ts';
 import type { SchoolId } from '../notation/index.ts';
+import type { Language } from '../language/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
 import { blocksOf, craftsOf, isFor, isLongStep, kindOf, stepAt, stepsAt, stepTitle, type Step } from '../step/index.ts';
 import { commonMistakes } from './common-mistakes.ts';
@@ -24,6 +25,8 @@ export interface SheetOptions {
 	readonly also?: readonly CraftId[] | undefined;
 	/** The names of one school; of all when left out. */
 	readonly school?: SchoolId | undefined;
+	/** The language in which rows stand once more, beside the English ones. */
+	readonly beside?: Language | undefined;
 	/** The numbers of the steps that are wanted, from 1; all when left out. */
 	readonly steps?: ReadonlySet<number> | undefined;
 	/** Parts at the end: what is used, and common mistakes. */
@@ -64,7 +67,7 @@ export function sectionsOf(
 	options: SheetOptions,
 ): readonly Section[] {
 	const style = styleFor(house, options);
-	const { school, at } = options;
+	const { school, at, beside } = options;
 	const also = options.also ?? (lesson.plan ? placesOf(lesson.plan) : []);
 	const places: readonly CraftId[] = at === undefined ? (also.length > 0 ? also : [PLAIN_CRAFT]) : [at];
 	const wanted = lesson.steps.flatMap((step, i) =>
@@ -85,7 +88,7 @@ export function sectionsOf(
 			number,
 			step,
 			...(kindOf(step).isUntitled ? {} : { title: stepTitle(firstAt(step), style) }),
-			blocks: () => blocksOf(step, { style, school, at, also }),
+			blocks: () => blocksOf(step, { style, school, at, also, beside }),
 			isLong: isLongStep(step),
 		})),
 		...(options.mistakes

@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import type { Block } from '../block/index.ts';
 import type { CraftId, KitNeed } from '../craft/index.ts';
 import type { Crossing } from '../crossing/index.ts';
+import type { Language } from '../language/index.ts';
 import type { SchoolId } from '../notation/index.ts';
 import type { HouseStyle, Swatch } from '../schema/index.ts';
 import type { SkillId } from '../skill/index.ts';
@@ -17,6 +18,8 @@ export interface Shown {
 	readonly school?: SchoolId | undefined;
 	/** Where its readers work; at the needles when left out. */
 	readonly at?: CraftId | undefined;
+	/** The language in which rows stand once more, beside the English ones. */
+	readonly beside?: Language | undefined;
 	/** Places at which others in the room do the same, shown after it. */
 	readonly also?: readonly CraftId[] | undefined;
 }

@@ -3,6 +3,7 @@ import type { Block, Line, RowShown } from '../../block/index.ts';
 import { craftOf } from '../../craft/index.ts';
 import { drawChart, drawLie, glanceAt } from '../../drawing/index.ts';
 import { cellOf } from '../../fabric/index.ts';
+import type { Language } from '../../language/index.ts';
 import { stitches } from '../../notation/index.ts';
 import { SwatchSchema, type Swatch } from '../../schema/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
@@ -19,6 +20,7 @@ import {
 	markerPlaces,
 	materialOf,
 	SIZED_STATE,
+	rowsInLanguage,
 	sizedIn,
 	sizeSaid,
 	strainSaid,
@@ -102,8 +104,17 @@ function lainBlock(
 	};
 }
 
+/** The rows once more in another language, or why they are not. */
+function rowsBeside(worked: Worked, language: Language): readonly Block[] {
+	const rows = rowsInLanguage(worked, language);
+	const heading: Block = { kind: 'heading', text: `Rows in ${language.title}`, paper: true };
+	if (!rows.ok) return [heading, { kind: 'text', tone: 'quiet', text: rows.problems[0]!.what, paper: true }];
+	const lines = rows.value.split('\n').map((text): RowShown => ({ text }));
+	return [heading, { kind: 'rows', rows: lines, counter: [], paper: true }];
+}
+
 /** A swatch as blocks: its chart, its rows to tick, what is done at a tool, and its legend. */
-export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly Block[] {
+export function swatchBlocks(swatch: Swatch, { style, school, beside }: Shown): readonly Block[] {
 	const shown = swatchShown(swatch, style, school);
 	const { worked, cords, mirrored } = shown;
 	const cure: readonly RowShown[] =
@@ -129,6 +140,7 @@ export function swatchBlocks(swatch: Swatch, { style, school }: Shown): readonly
 		...(lain ? [lain] : []),
 		{ kind: 'rows', rows: [...cure, ...lines(shown.text)], counter: worked.rows.map((r) => r.number), paper: true },
 	];
+	if (beside) blocks.push(...rowsBeside(worked, beside));
 	// What its craft cannot make, each once: the rest of the rows goes on.
 	const refused = shown.checked.problems.filter((p) => p.reason === 'craft');
 	for (const text of new Set(refused.map(({ what, todo }) => `${what} ${todo}`)))

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
 	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
+	import { LANGUAGES } from '@pond-loop/core/language';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import { craftOf, DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
@@ -25,6 +26,9 @@
 	/** Where its readers work; for all of the room when empty. */
 	let at = $state('');
 	const places = $derived(placesOf(lesson.plan));
+	/** The language in which rows stand once more; none when empty. */
+	let beside = $state('');
+	const hasRows = $derived(lesson.steps.some((step) => step.kind === 'swatch'));
 	let words = $state(true);
 	let mistakes = $state(true);
 	/** Steps that stay off the paper, by id. */
@@ -39,6 +43,7 @@
 			hands: DEMONSTRATIONS.find((h) => h === hands),
 			at: places.find((p) => p === at),
 			school: WRITTEN_SCHOOLS.find((id) => id === school),
+			beside: LANGUAGES.find((l) => l.id === beside),
 			words,
 			mistakes,
 		}),
@@ -51,6 +56,7 @@
 			...(hands ? { hands } : {}),
 			...(school ? { school } : {}),
 			...(at ? { at } : {}),
+			...(beside ? { beside } : {}),
 			...(words ? {} : { words: 'no' }),
 			...(mistakes ? {} : { mistakes: 'no' }),
 			...(left.length > 0 && chosen.length > 0
@@ -90,6 +96,12 @@
 		<option value="">all names</option>
 		{#each WRITTEN_SCHOOLS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
 	</select>
+	{#if hasRows}
+		<select class="field py-0" aria-label="Rows" bind:value={beside}>
+			<option value="">rows in English</option>
+			{#each LANGUAGES.filter((l) => l.write) as { id, title } (id)}<option value={id}>and in {title}</option>{/each}
+		</select>
+	{/if}
 	{#if places.length > 1}
 		<select class="field py-0" aria-label="For whom" bind:value={at}>
 			<option value="">for the whole room</option>

@@ -5,9 +5,10 @@
 	import { copied } from '$lib/ui/copy';
 
 	interface Props {
+		id: string;
 		worked: Worked;
 	}
-	const { worked }: Props = $props();
+	const { id, worked }: Props = $props();
 
 	/** Loaded when it is opened. */
 	let languages = $state.raw<typeof Languages>();
@@ -38,6 +39,7 @@
 				aria-label="Rows in the language"
 				value={rows.value}></textarea>
 			<button type="button" class="pill pill-soft" onclick={async () => (said = await copied(field))}>Copy rows</button>
+			<a class="wordlink ml-3 text-[0.94rem]" href="/swatches/{id}/handout?beside={chosen}" download>PDF with both</a>
 			<span role="status" class="ml-2 text-[0.94rem]">{said}</span>
 		{:else}<p class="mt-2 text-[0.94rem]">{rows.problems[0]!.what} {rows.problems[0]!.todo}</p>{/if}
 	{/if}

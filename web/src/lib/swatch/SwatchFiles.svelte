@@ -156,4 +156,4 @@
 	{/if}
 	{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}
 </details>
-<RowsInLanguage {worked} />
+<RowsInLanguage {id} {worked} />

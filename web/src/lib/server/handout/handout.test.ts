@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { type Class, newClass, type Person } from '@pond-loop/core/class';
 import { DEMONSTRATIONS, PLACES, PLAIN_CRAFT } from '@pond-loop/core/craft';
 import { type Lesson, LessonSchema, TEMPLATES } from '@pond-loop/core/lesson';
-import { DEFAULT_HOUSE_STYLE, noteOf, NoteSchema, SwatchSchema } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, newSwatch, noteOf, NoteSchema, SwatchSchema } from '@pond-loop/core/schema';
 import type { Step } from '@pond-loop/core/step';
 import { toSvg } from '@pond-loop/core/drawing';
 import jsQR from 'jsqr';
@@ -81,6 +81,20 @@ describe('a handout', () => {
 				expect([id, ends.filter((filled) => filled < 66)]).toEqual([id, []]);
 			}
 		}
+	});
+
+	it('has the rows of a swatch in another language beside the English ones, where one is asked for', async () => {
+		const text = 'Row 1: p2, k4, p2\nRow 2: k2, p4, k2\nRow 3: p2, 2/2 LC, p2\nRow 4: k2, p4, k2';
+		const swatch = newSwatch({ title: 'Lantern band', castOn: 8, shape: 'flat', school: 'slash', text });
+		const step: Step = { id: randomUUID(), kind: 'swatch', swatch, note: noteOf('') };
+		const lesson = { ...template('first'), steps: [step] };
+		const words = async (query: Record<string, string>) =>
+			(await print(lesson, query)).pages.map((p) => p.text).join(' ');
+		const said = await words({ beside: 'sv' });
+		expect(said).toContain('Rows in Swedish');
+		expect(said).toContain('Varv 3 (rs): 2 am, korsa 4 m åt vänster, 2 am');
+		expect(said).toContain('2/2 LC');
+		expect(await words({ beside: 'xx' })).not.toContain('Rows in');
 	});
 
 	it('sets what was typed as text, in any of the letters it has, and tells what it has none for', async () => {

@@ -4,6 +4,7 @@ import { setImmediate } from 'node:timers/promises';
 import { DEMONSTRATIONS, PLACES } from '@pond-loop/core/craft';
 import { type Lesson, type Section, sectionsOf, sheetsFor, type SheetOptions } from '@pond-loop/core/lesson';
 import { type English, ENGLISHES, inEnglish } from '@pond-loop/core/english';
+import { LANGUAGE_IDS, languageOf } from '@pond-loop/core/language';
 import { SCHOOL_IDS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
 import { swatchBlocks } from '@pond-loop/core/step';
@@ -24,6 +25,12 @@ export const PrintSchema = z.object({
 	large: z.stringbool().catch(false),
 	colour: z.stringbool().catch(false),
 	hands: z.enum(DEMONSTRATIONS).optional().catch(undefined),
+	/** The language in which rows stand once more. */
+	beside: z
+		.enum(LANGUAGE_IDS)
+		.transform((id) => languageOf(id))
+		.optional()
+		.catch(undefined),
 	/** The words of the app on paper; what was written by hand stays as it is. */
 	english: z.enum(ENGLISHES).catch('uk'),
 });
@@ -141,7 +148,12 @@ function counting(of: number, drawn: Drawn | undefined): () => void {
 /** A single swatch: its chart, rows to tick, legend and counter. */
 export const swatchHandoutOf = (swatch: Swatch, style: HouseStyle, options: PrintOptions): Promise<Document> => {
 	const shown = options.hands ? { ...style, demonstrates: options.hands } : style;
-	return documentOf(swatch.title, [{ blocks: () => swatchBlocks(swatch, { style: shown }) }], options, NONE);
+	return documentOf(
+		swatch.title,
+		[{ blocks: () => swatchBlocks(swatch, { style: shown, beside: options.beside }) }],
+		options,
+		NONE,
+	);
 };
 
 /** Pictures as the setter is given them. */
