@@ -119,41 +119,43 @@
 	}
 </script>
 
-<details>
-	<summary class="wordlink w-fit list-none text-[0.94rem]">Files</summary>
-	<ul class="mt-2 text-[0.94rem]">
-		<li>
-			For paper, as PDF:
-			<a class="wordlink my-0.5" href="/swatches/{id}/handout" download>ordinary print</a>,
-			<a class="wordlink my-0.5" href="/swatches/{id}/handout?large=yes" download>large print</a>
-		</li>
-		{#each FILES as [label, make], nth (nth)}
-			<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
-		{/each}
-		<li class="mt-2">
-			<FileField label="Open a file of rows, or a swatch" choose={read} />
-		</li>
-	</ul>
-	{#if found}
-		<section
-			class="border-base-300 mt-3 max-w-xl rounded-2xl border p-4"
-			aria-label="What the file holds"
-			data-testid="file-preview"
-		>
-			<p>
-				{holds}
-				{#if errors.length > 0}<span class="font-semibold"
-						>{errors.length === 1 ? 'One thing in it is' : `${errors.length} things in it are`} not understood or cannot be
-						worked: {errors[0]!.what}</span
-					>{/if}
-			</p>
-			{#if preview}<div class="mt-2"><ChartPart drawing={preview} width={Math.min(420, preview.width)} /></div>{/if}
-			<p class="mt-3 flex flex-wrap gap-2">
-				<button type="button" class="pill pill-strong" onclick={takeFound}>Replace this one</button>
-				<button type="button" class="pill pill-soft" onclick={() => (found = undefined)}>Leave it</button>
-			</p>
-		</section>
-	{/if}
-	{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}
-</details>
-<RowsInLanguage {id} {worked} />
+<div>
+	<details>
+		<summary class="wordlink w-fit list-none text-[0.94rem]">Files</summary>
+		<ul class="mt-2 text-[0.94rem]">
+			<li>
+				For paper, as PDF:
+				<a class="wordlink my-0.5" href="/swatches/{id}/handout" download>ordinary print</a>,
+				<a class="wordlink my-0.5" href="/swatches/{id}/handout?large=yes" download>large print</a>
+			</li>
+			{#each FILES as [label, make], nth (nth)}
+				<li><button type="button" class="wordlink my-0.5" onclick={make}>{label}</button></li>
+			{/each}
+			<li class="mt-2">
+				<FileField label="Open a file of rows, or a swatch" choose={read} />
+			</li>
+		</ul>
+		{#if found}
+			<section
+				class="border-base-300 mt-3 max-w-xl rounded-2xl border p-4"
+				aria-label="What the file holds"
+				data-testid="file-preview"
+			>
+				<p>
+					{holds}
+					{#if errors.length > 0}<span class="font-semibold"
+							>{errors.length === 1 ? 'One thing in it is' : `${errors.length} things in it are`} not understood or cannot
+							be worked: {errors[0]!.what}</span
+						>{/if}
+				</p>
+				{#if preview}<div class="mt-2"><ChartPart drawing={preview} width={Math.min(420, preview.width)} /></div>{/if}
+				<p class="mt-3 flex flex-wrap gap-2">
+					<button type="button" class="pill pill-strong" onclick={takeFound}>Replace this one</button>
+					<button type="button" class="pill pill-soft" onclick={() => (found = undefined)}>Leave it</button>
+				</p>
+			</section>
+		{/if}
+		{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}
+	</details>
+	<RowsInLanguage {id} {worked} />
+</div>
