@@ -491,6 +491,18 @@ test('a pattern in German is seen in English, line by line, kept, and written in
 	await page.getByRole('button', { name: 'Check it' }).click();
 	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
 	await expect.poll(() => lines(page)).toContain('Row 3 (RS): p2, 4/4 LC, p2');
+	// Rows that are pasted into a swatch are offered in English too.
+	await page.locator('.cm-content').click();
+	await page.keyboard.press('ControlOrMeta+a');
+	await page.keyboard.insertText(
+		'Rang 1 (endroit) : 2 m env, 8 m end, 2 m env\nRang 2 (envers) : 2 m end, 8 m env, 2 m end',
+	);
+	await expect(page.getByTestId('foreign-rows')).toContainText('This looks like French.');
+	await page.getByRole('button', { name: 'Write it in English' }).click();
+	await expect.poll(() => lines(page)).toEqual(['Row 1 (RS): p2, k8, p2', 'Row 2 (WS): k2, p8, k2']);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect.poll(() => lines(page)).toContain('Row 3 (RS): p2, 4/4 LC, p2');
 	await page.getByText('Rows in another language').click();
 	await page.getByRole('combobox', { name: 'Language' }).selectOption('da');
 	await expect(page.getByLabel('Rows in the language')).toHaveValue(

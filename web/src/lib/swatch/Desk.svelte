@@ -428,6 +428,11 @@
 			takeTheirs={() => save.takeTheirs()}
 		/>
 	{/if}
+	{#if errors > 0}
+		{#await import('./ForeignRows.svelte') then { default: ForeignRows }}
+			<ForeignRows text={swatch.text} replace={(text) => change({ text })} />
+		{/await}
+	{/if}
 
 	<div class="mt-3 flex gap-1 md:hidden" role="group" aria-label="What is shown">
 		{#each PARTS as [id, title] (id)}
