@@ -181,7 +181,7 @@ function crossingIn(clause: Clause): string | undefined {
 	return `${front}/${back} ${lean}${isPurled ? 'P' : ''}C`;
 }
 
-/** What stands in a row: `p2, 2/2 LC, p2`. `names` are told by sentences of the same text. */
+/** What stands in a row: `p2, 2/2 LC, p2`. `names` are those that the same text defines by sentences. */
 export function rowInEnglish(
 	tokens: readonly Token[],
 	text = '',
@@ -237,15 +237,8 @@ function bracketed(tokens: readonly Token[]): { opens: string; inner: readonly T
 	};
 }
 
-/** Stitches that have a word of their own. */
-const WORDS: readonly (readonly [term: Term, english: string])[] = [
-	['k2tog', 'k2tog'],
-	['p2tog', 'p2tog'],
-	['ssk', 'ssk'],
-	['kfb', 'kfb'],
-	['yo', 'yo'],
-	['m1', 'm1'],
-];
+/** Stitches whose term is their word in English. */
+const WORDS = ['k2tog', 'p2tog', 'ssk', 'yo', 'm1'] as const satisfies readonly Term[];
 
 function rowPart(clause: Clause): string | undefined {
 	const part = repeatPart(clause) ?? standsPart(clause) ?? crossingPart(clause) ?? wordPart(clause);
@@ -296,10 +289,10 @@ function standsPart(clause: Clause): string | undefined {
 const crossingPart = (clause: Clause): string | undefined => (clause.has('cross') ? crossingIn(clause) : undefined);
 
 function wordPart(clause: Clause): string | undefined {
-	const found = WORDS.find(([term]) => clause.has(term));
+	const found = WORDS.find((term) => clause.has(term));
 	if (!found) return undefined;
-	clause.takes(found[0], 'stitch', 'work');
+	clause.takes(found, 'stitch', 'work');
 	const [many = 1] = clause.numbers;
 	clause.unused(1);
-	return Array<string>(Math.min(many, 20)).fill(found[1]).join(', ');
+	return Array<string>(Math.min(many, 20)).fill(found).join(', ');
 }

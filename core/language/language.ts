@@ -16,7 +16,6 @@ export const TERMS = [
 	'k2tog',
 	'p2tog',
 	'ssk',
-	'kfb',
 	// Cable needles and crossings.
 	'cn',
 	'front',
@@ -41,7 +40,6 @@ export const TERMS = [
 	'castOn',
 	'bindOff',
 	'inTheRound',
-	'flat',
 	// How far, and how often.
 	'repeat',
 	'from',

@@ -33,21 +33,15 @@ function shareIn(language: Language, text: string): number {
 	let [known, all] = [0, 0];
 	for (const line of text.split('\n')) {
 		const colon = line.search(/[:：]/);
-		const parts =
-			colon < 0
-				? ([[line, true]] as const)
-				: ([
-						[line.slice(0, colon), true],
-						[line.slice(colon + 1), false],
-					] as const);
-		for (const [part, isLabel] of parts)
-			for (const token of tokensOf(language, part, isLabel)) {
-				if (token.kind !== 'term' && token.kind !== 'unknown') continue;
-				const letters = token.text.replaceAll(/[^\p{L}]/gu, '').length;
-				all += letters;
-				// One letter is a word in many languages.
-				if (token.kind === 'term') known += letters === 1 ? 0.7 : letters;
-			}
+		const label = tokensOf(language, colon < 0 ? line : line.slice(0, colon), true);
+		const body = colon < 0 ? [] : tokensOf(language, line.slice(colon + 1));
+		for (const token of [...label, ...body]) {
+			if (token.kind !== 'term' && token.kind !== 'unknown') continue;
+			const letters = token.text.replaceAll(/[^\p{L}]/gu, '').length;
+			all += letters;
+			// One letter is a word in many languages.
+			if (token.kind === 'term') known += letters === 1 ? 0.7 : letters;
+		}
 	}
 	return all === 0 ? 0 : known / all;
 }

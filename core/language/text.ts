@@ -27,12 +27,11 @@ export const nameFrom = (language: LanguageId, text: string): Written =>
 export const sentenceFrom = (language: LanguageId, text: string): Written =>
 	sentenceInEnglish(tokensOf(languageOf(language), text));
 
-/** A pattern in English. Total; linear in the text. */
-export function inEnglish(language: LanguageId, whole: string): TextInEnglish {
+/** A pattern in English. `looks` is the language that the text looks like, where that is known. Total; linear in the text. */
+export function inEnglish(language: LanguageId, whole: string, looks = looksLike(whole)): TextInEnglish {
 	const lines: LineInEnglish[] = [];
 	const problems: (Problem & { at: Span })[] = [];
 	let from = 0;
-	const looks = looksLike(whole);
 	if (looks !== undefined && looks !== language) {
 		const what = `This looks like ${looks === 'en' ? 'English' : languageOf(looks).title}.`;
 		problems.push({ code: 'other-language', what, todo: 'Choose the language of the text.', at: { from: 0, to: 0 } });
@@ -66,7 +65,7 @@ const ASKS: readonly Term[] = [
 	'p2tog',
 ];
 
-/** Names that lines of the text tell by sentences, in small letters, each with the name that stands for it in English. */
+/** Names that lines of the text define by sentences, in small letters, each with the name that stands for it in English. */
 function namesIn(id: LanguageId, whole: string): ReadonlyMap<string, string> {
 	const names = new Map<string, string>();
 	for (const line of whole.split('\n')) {
@@ -110,9 +109,23 @@ function lineInEnglish(id: LanguageId, text: string, names: ReadonlyMap<string, 
 	if (has(whole, 'repeat') && has(whole, 'row', 'round')) return repeatInEnglish(whole);
 	if (has(whole, 'castOn') && !has(whole, 'cn', 'knit', 'purl')) return castOnInEnglish(whole);
 	if (has(whole, 'bindOff')) return { english: 'Bind off.', problems: [] };
-	if (!has(tokensOf(language, text), ...ASKS)) return { english: `# ${text.trim()}`, problems: [] };
+	if (!has(colon < 0 ? tokens : tokensOf(language, text), ...ASKS))
+		return { english: `# ${text.trim()}`, problems: [] };
 	return shifted(rowInEnglish(tokens, body, names), colon + 1);
 }
+
+/** Words that have no place among those of `used`, each as a problem. */
+const strangeIn = (
+	tokens: readonly Token[],
+	used: readonly Term[],
+	where: string,
+	todo: string,
+): (Problem & { at: Span })[] =>
+	tokens.flatMap((t) => {
+		if (t.kind === 'number' || t.kind === 'mark' || (t.kind === 'term' && used.includes(t.term))) return [];
+		const what = `“${t.text}” is not understood ${where}.`;
+		return [{ code: 'language', what, todo, at: { from: t.from, to: t.to } }];
+	});
 
 /** Instructions, or “as row 2”. */
 function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, string>): Written {
@@ -122,13 +135,7 @@ function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, 
 	if (!isAs) return has(tokens, 'cn') ? rowWithSentence(tokens) : rowInEnglish(tokens, body, names);
 	const rows = tokensOf(language, body, true);
 	const numbers = rows.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
-	const strange = rows.filter((t) => t.kind === 'unknown' || (t.kind === 'term' && !AS_ROW.includes(t.term)));
-	const problems = strange.map((t) => ({
-		code: 'language',
-		what: `“${'text' in t ? t.text : ''}” is not understood here.`,
-		todo: 'Write “as row 2”.',
-		at: { from: t.from, to: t.to },
-	}));
+	const problems = strangeIn(rows, AS_ROW, 'here', 'Write “as row 2”.');
 	const [first, last] = numbers;
 	if (first === undefined)
 		problems.push({
@@ -146,17 +153,16 @@ const AS_ROW: readonly Term[] = ['as', 'row', 'round', 'filler', 'to', 'and', 'R
 
 /** A row in which a crossing is said in a sentence: its clauses go on as far as stitches come from the cable needle. */
 function rowWithSentence(tokens: readonly Token[]): Written {
-	const clauses: Token[][] = [[]];
-	for (const token of tokens) {
-		if (token.kind === 'mark' && (token.text === ',' || token.text === ';')) clauses.push([]);
-		else clauses.at(-1)!.push(token);
-	}
-	const held = clauses.flatMap((c, i) => (has(c, 'cn') ? [i] : []));
-	const [first, last] = [held[0]!, held.at(-1)!];
+	const isComma = (t: Token): boolean => t.kind === 'mark' && (t.text === ',' || t.text === ';');
+	const isCn = (t: Token): boolean => t.kind === 'term' && t.term === 'cn';
+	const begins = tokens.slice(0, tokens.findIndex(isCn)).findLastIndex(isComma) + 1;
+	const lastCn = tokens.findLastIndex(isCn);
+	const behind = tokens.slice(lastCn).findIndex(isComma);
+	const ends = behind < 0 ? tokens.length : lastCn + behind;
 	const parts = [
-		rowInEnglish(joined(clauses.slice(0, first))),
-		sentenceInEnglish(joined(clauses.slice(first, last + 1))),
-		rowInEnglish(joined(clauses.slice(last + 1))),
+		rowInEnglish(tokens.slice(0, begins)),
+		sentenceInEnglish(tokens.slice(begins, ends)),
+		rowInEnglish(tokens.slice(ends)),
 	];
 	return {
 		english: parts
@@ -167,18 +173,10 @@ function rowWithSentence(tokens: readonly Token[]): Written {
 	};
 }
 
-const joined = (clauses: readonly (readonly Token[])[]): readonly Token[] =>
-	clauses.flatMap((clause, i) =>
-		i === 0 || !clause[0]
-			? clause
-			: [{ kind: 'mark' as const, text: ',', from: clause[0].from, to: clause[0].from }, ...clause],
-	);
-
 /** `Row 3 (RS)`, `Rows 2, 4 and 6`, `All WS rows`. */
 function labelInEnglish(tokens: readonly Token[]): Written {
 	const numbers: string[] = [];
 	let isRange = false;
-	const problems: (Problem & { at: Span })[] = [];
 	for (const token of tokens) {
 		if (token.kind === 'number') {
 			if (isRange) numbers[numbers.length - 1] += `-${token.value}`;
@@ -186,14 +184,8 @@ function labelInEnglish(tokens: readonly Token[]): Written {
 			isRange = false;
 		} else if (token.kind === 'mark') isRange ||= token.text === '-' || token.text === '–';
 		else if (token.kind === 'term' && token.term === 'to') isRange = true;
-		else if (token.kind === 'unknown' || !LABEL.includes(token.term))
-			problems.push({
-				code: 'language',
-				what: `“${token.text}” is not understood in the label of a row.`,
-				todo: 'Begin the row with its number.',
-				at: { from: token.from, to: token.to },
-			});
 	}
+	const problems = strangeIn(tokens, LABEL, 'in the label of a row', 'Begin the row with its number.');
 	const word = has(tokens, 'round') ? 'Rnd' : 'Row';
 	const side = has(tokens, 'RS') ? 'RS' : has(tokens, 'WS') ? 'WS' : undefined;
 	const parity = has(tokens, 'even') ? 'even' : has(tokens, 'odd') ? 'odd' : undefined;
@@ -212,7 +204,7 @@ const LABEL: readonly Term[] = ['row', 'round', 'RS', 'WS', 'every', 'even', 'od
 /** `rep rows 1-4 once more`. */
 function repeatInEnglish(tokens: readonly Token[]): Written {
 	const numbers = tokens.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
-	const strange = tokens.filter((t) => t.kind === 'unknown' || (t.kind === 'term' && !REPEAT.includes(t.term)));
+	const problems = strangeIn(tokens, REPEAT, 'in a line that repeats rows', 'Say which rows, and how often.');
 	const isRange = tokens.some(
 		(t) => (t.kind === 'mark' && /^[-–]$/.test(t.text)) || (t.kind === 'term' && (t.term === 'to' || t.term === 'and')),
 	);
@@ -220,12 +212,6 @@ function repeatInEnglish(tokens: readonly Token[]): Written {
 	const last = isRange ? second : first;
 	const rest = numbers.slice(isRange ? 2 : 1);
 	const times = has(tokens, 'twice') ? 2 : has(tokens, 'once') ? 1 : rest[0];
-	const problems = strange.map((t) => ({
-		code: 'language',
-		what: `“${'text' in t ? t.text : ''}” is not understood in a line that repeats rows.`,
-		todo: 'Say which rows, and how often.',
-		at: { from: t.from, to: t.to },
-	}));
 	if (has(tokens, 'these') && first !== undefined) {
 		const again = numbers[1];
 		const often = again === undefined ? '' : again === 1 ? ' once more' : ` ${again} times more`;

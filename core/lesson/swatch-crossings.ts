@@ -1,4 +1,4 @@
-/** What the swatches of a lesson bring along: their crossings, and the words that they tell by sentences. */
+/** The crossings of a lesson's swatches, and the words that their patterns define by sentences. */
 
 import { craftId, craftOf } from '../craft/index.ts';
 import { canonical } from '../crossing/index.ts';

@@ -1,28 +1,15 @@
 /** Rows of plain knitting as they are worked at a tool that stands before the worker: the same fabric, every row from its right side. */
 
 import { craftOf, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
-import { SHOWS_AS } from '../crossing/index.ts';
 import { kept } from '../kept/index.ts';
 import { nameIn } from '../notation/index.ts';
 import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
 import { fold } from './fold.ts';
+import { FROM_BEHIND } from './from-behind.ts';
 import { unitsOf } from './units.ts';
 import { timesMore, writeLabel, writeUnits } from './write.ts';
 import type { WorkedCrossing, WorkedRow } from '../worked/index.ts';
-
-/** What a stitch worked on the wrong side is on the right side. */
-const FROM_BEHIND: Readonly<Record<string, string>> = {
-	...SHOWS_AS,
-	k2tog: 'p2tog',
-	p2tog: 'k2tog',
-	ssk: 'ssp',
-	ssp: 'ssk',
-	k3tog: 'p3tog',
-	p3tog: 'k3tog',
-	m1: 'm1p',
-	m1p: 'm1',
-};
 
 /** Whether a swatch of this craft can be worked there: plain knitting can, and what is of the tool itself. */
 export const isWorkedAt = ({ craft = PLAIN_CRAFT }: Pick<Swatch, 'craft'>, place: CraftId): boolean =>

@@ -4,7 +4,8 @@ import { asTwoGroups, holdSide, type Crossing } from '../crossing/index.ts';
 import type { Language, Writing } from '../language/index.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { isTurned } from './turned.ts';
-import { unitsOf, type Unit } from './units.ts';
+import { unitsOf } from './units.ts';
+import { runAt } from './write.ts';
 import type { Worked, WorkedRow } from '../worked/index.ts';
 
 const said = (wording: string, numbers: Readonly<Record<string, number | string>>): string =>
@@ -57,7 +58,7 @@ function rowIn(row: WorkedRow, write: Writing): Result<string> {
 			i += 1;
 			continue;
 		}
-		const many = runFrom(units, i);
+		const many = runAt(units, i);
 		const wording = write.stitches[unit.how];
 		if (!wording) return cannot(`Row ${row.number} has ${unit.how}, for which there is no wording.`);
 		if (wording.includes('{n}')) parts.push(said(wording, { n: many }));
@@ -65,16 +66,6 @@ function rowIn(row: WorkedRow, write: Writing): Result<string> {
 		i += many;
 	}
 	return ok(parts.join(', '));
-}
-
-function runFrom(units: readonly Unit[], i: number): number {
-	const first = units[i]!;
-	let many = 1;
-	for (let next = units[i + many]; next?.kind === 'stitch' && first.kind === 'stitch' && next.how === first.how;) {
-		many += 1;
-		next = units[i + many];
-	}
-	return many;
 }
 
 /** A crossing by its name, or in a sentence with a cable needle. */

@@ -4,7 +4,7 @@ import type { RepeatLine, RowLine, RowsText } from '../notation/index.ts';
 import type { Span } from '../result.ts';
 import { SWATCH_LIMITS, type RepeatShown, type SwatchProblem } from '../worked/index.ts';
 
-/** A row that is to be worked: its number, and the line and number under which the text tells it. */
+/** A row that is to be worked: its number, its line, and the number that it has in that line. */
 export interface PlannedRow {
 	readonly number: number;
 	readonly told: number;

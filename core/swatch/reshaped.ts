@@ -4,10 +4,14 @@ import { turn } from '../crossing/index.ts';
 import { readRows, SCHOOLS, sentenceFor, type RowLine } from '../notation/index.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Checked } from './checked.ts';
+import { applied } from './edit.ts';
+import { FROM_BEHIND } from './from-behind.ts';
+import { refers } from './refers.ts';
+import type { TextChange } from './rewrite.ts';
 import { isTurned } from './turned.ts';
-import { marksInOrder, unitsOf, widthOf } from './units.ts';
 import { workRows } from './work.ts';
-import { writeLabel, writeUnits } from './write.ts';
+import { writeLabel } from './write.ts';
+import { writeRow } from './write-row.ts';
 import type { Shape, Worked, WorkedRow } from '../worked/index.ts';
 
 export interface Reshaped {
@@ -15,24 +19,8 @@ export interface Reshaped {
 	readonly craft: string;
 }
 
-/** What is worked on the other side so that the same stitch shows on the RS. */
-const FROM_BEHIND: Readonly<Record<string, string>> = {
-	k: 'p',
-	p: 'k',
-	ktbl: 'ptbl',
-	ptbl: 'ktbl',
-	sl: 'sl',
-	k2tog: 'p2tog',
-	p2tog: 'k2tog',
-	ssk: 'ssp',
-	ssp: 'ssk',
-	k3tog: 'p3tog',
-	p3tog: 'k3tog',
-	yo: 'yo',
-	m1: 'm1p',
-	m1p: 'm1',
-};
-const MARKS = { place: 'pm', slip: 'sm', remove: 'rm' } as const;
+/** Stitches that are the same from either side. */
+const SAME: ReadonlySet<string> = new Set(['sl', 'yo']);
 
 /**
  * The text of a swatch for another shape or craft, with the same fabric; as it is where nothing is turned about.
@@ -57,7 +45,7 @@ function provenIn(checked: Checked, to: Reshaped, made: Result<string>): Result<
 }
 
 function written({ swatch: { text }, worked, rows: read }: Checked, to: Reshaped, inFull: boolean): Result<string> {
-	const changes: Change[] = [];
+	const changes: TextChange[] = [];
 	const sentences = new Map<string, string>();
 	// “Rows 5-8: as rows 1-4” is four lines in one place.
 	const places = new Map<number, RowLine[]>();
@@ -78,12 +66,9 @@ function written({ swatch: { text }, worked, rows: read }: Checked, to: Reshaped
 		changes.push({ ...shape, insert: to.shape === 'round' ? 'Join in the round.' : 'Worked flat.' });
 	if (sentences.size > 0) {
 		const lines = [...sentences].map(([name, sentence]) => `${name}: ${sentence}\n`);
-		changes.push({ from: 0, to: 0, insert: lines.join('') });
+		changes.unshift({ from: 0, to: 0, insert: lines.join('') });
 	}
-	let made = text;
-	for (const { from, to: end, insert } of changes.sort((a, b) => b.from - a.from))
-		made = made.slice(0, from) + insert + made.slice(end);
-	return ok(made);
+	return ok(applied(text, { changes: changes.sort((a, b) => a.from - b.from) }));
 }
 
 /** The first row that a text makes otherwise in the new shape. */
@@ -93,12 +78,6 @@ function differs({ swatch, worked, rows: read }: Checked, to: Reshaped, text: st
 	const again = workRows(rows, { ...swatch, ...to });
 	if (again.rows.length > worked.rows.length) return again.rows[worked.rows.length];
 	return worked.rows.find((row, i) => !isSame(row, again.rows[i]));
-}
-
-interface Change {
-	readonly from: number;
-	readonly to: number;
-	readonly insert: string;
 }
 
 const cannot = (what: string, todo: string): Result<never> => fail({ code: 'reshape', what, todo });
@@ -118,12 +97,14 @@ function writtenFor(
 	inFull: boolean,
 ): Result<string | undefined> {
 	const { line } = row;
-	const refers = line.items.length > 0 && line.items.every((item) => item.to <= line.from || item.from >= line.to);
+	const isLike = refers(line);
 	// Knit the knits and purl the purls: the same from either side. A row like another is that row.
-	const isEither = (refers && !inFull) || line.items.every((item) => item.kind === 'as-they-stand');
-	if (isEither || (row.side === side && !refers)) return ok(undefined);
+	const isEither = (isLike && !inFull) || line.items.every((item) => item.kind === 'as-they-stand');
+	if (isEither || (row.side === side && !isLike)) return ok(undefined);
 	const isBehind = row.side !== side;
-	const unknown = row.stitches.find((s) => isBehind && s.how !== 'x' && FROM_BEHIND[s.how] === undefined);
+	const unknown = row.stitches.find(
+		(s) => isBehind && s.how !== 'x' && !SAME.has(s.how) && FROM_BEHIND[s.how] === undefined,
+	);
 	if (unknown)
 		return cannot(`Row ${row.number} has ${unknown.how}, which is not written from the other side here.`, TODO);
 	const crossings = [];
@@ -145,17 +126,7 @@ function writtenFor(
 		crossings,
 		stitches: isBehind ? row.stitches.map((s) => ({ ...s, how: FROM_BEHIND[s.how] ?? s.how })) : row.stitches,
 	};
-	const units = unitsOf(seen);
-	const parts: string[] = [];
-	let [done, at] = [0, 0];
-	for (const mark of marksInOrder(seen)) {
-		const from = done;
-		while (done < units.length && at < mark.at) at += widthOf(units[done++]!);
-		if (done > from) parts.push(writeUnits(units.slice(from, done)));
-		parts.push(MARKS[mark.does]);
-	}
-	if (done < units.length) parts.push(writeUnits(units.slice(done)));
-	return ok(parts.join(', '));
+	return ok(writeRow(seen));
 }
 const TODO = 'Take it out of that row, or keep the words.';
 
@@ -166,10 +137,10 @@ function changesOf(
 	rows: readonly WorkedRow[],
 	bodies: readonly (string | undefined)[],
 	to: Reshaped,
-): readonly Change[] {
+): readonly TextChange[] {
 	const isRound = to.shape === 'round';
 	const stays = text.slice(line.body.from, line.body.to);
-	// On one line rows are told apart by their full stops.
+	// Rows on one line are separated by their full stops.
 	const stop = /\.\s*$/.test(stays) ? '.' : '';
 	const says = bodies.map((body) => (body === undefined ? stays : body + stop));
 	const label = (of: readonly WorkedRow[]): string => {

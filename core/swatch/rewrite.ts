@@ -7,13 +7,12 @@ import type { Item } from '../notation/index.ts';
 import { fail, ok, type Result, type Span } from '../result.ts';
 import { marksInOrder, widthOf, type Unit } from './units.ts';
 import { writeUnits } from './write.ts';
-import type { WorkedMark, WorkedRow } from '../worked/index.ts';
+import { MARK_WORDS } from './write-row.ts';
+import type { WorkedRow } from '../worked/index.ts';
 
 export interface TextChange extends Span {
 	readonly insert: string;
 }
-
-const WORDS: Readonly<Record<WorkedMark['does'], string>> = { place: 'pm', slip: 'sm', remove: 'rm' };
 
 /** Where a stitch goes in or comes out: so many units of the old row lie before it, so many it takes away. */
 export interface Shift {
@@ -74,7 +73,7 @@ export function rewriteBody(
 			});
 		}
 		if (place > done) parts.push(writeUnits(next.slice(done, place)));
-		parts.push(WORDS[mark.does]);
+		parts.push(MARK_WORDS[mark.does]);
 		done = place;
 	}
 	if (to > done) parts.push(writeUnits(next.slice(done, to)));

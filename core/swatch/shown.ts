@@ -15,12 +15,12 @@ import {
 import { checked, type Checked, type SwatchText } from './checked.ts';
 import { cordsOf } from './cords.ts';
 import { inHands } from './in-hands.ts';
+import { refers } from './refers.ts';
 import { isTurned } from './turned.ts';
-import { marksInOrder, unitsOf, widthOf } from './units.ts';
 import { legendOf, type LegendEntry } from './words.ts';
 import { CAST_ON } from './work.ts';
 import { workRow } from './work-row.ts';
-import { writeUnits } from './write.ts';
+import { writeRow } from './write-row.ts';
 import { SWATCH_LIMITS, type WorkedCrossing, type WorkedRow, type WorkedStitch } from '../worked/index.ts';
 
 /** Whom it is shown to. */
@@ -95,7 +95,6 @@ interface Change {
 	readonly insert: string;
 }
 
-const WORDS = { place: 'pm', slip: 'sm', remove: 'rm' } as const;
 /** A line that tells a name by a sentence. */
 const GLOSSARY_LINE = /^(\s*([^:=]{1,80}?)\s*[:=]\s*)(\S.*)$/;
 
@@ -118,7 +117,7 @@ class Writer {
 		const { body } = row.line;
 		const typed = this.#typed.slice(body.from, body.to);
 		if (!row.ok) return typed;
-		return this.#isTurned ? this.#turned(row) : applied(typed, this.#names(row), body.from);
+		return this.#isTurned ? writeRow(row) : applied(typed, this.#names(row), body.from);
 	}
 
 	text(): string {
@@ -178,29 +177,14 @@ class Writer {
 		const rows = this.#rows.filter((row) => row.line === line && row.told === row.number && row.ok);
 		const [first] = rows;
 		// A line that refers to another is worked as that one is.
-		const refers = line.items.length > 0 && line.items.every((item) => item.to <= line.from || item.from >= line.to);
-		if (!first || refers) return [];
-		const bodies = rows.map((row) => this.#turned(row));
+		if (!first || refers(line)) return [];
+		const bodies = rows.map(writeRow);
 		const [body] = bodies as [string, ...string[]];
 		if (bodies.every((other) => other === body)) return [{ ...line.body, insert: body }];
 		// What goes on to the end may come out otherwise in each of its rows; then each has a line of its own.
 		const word = this.#told.worked.shape === 'round' ? 'Rnd' : 'Row';
 		const lines = rows.map((row, k) => `${word} ${row.number} (${row.side}): ${bodies[k]!}`);
 		return [{ from: line.from, to: line.body.to, insert: lines.join('\n') }];
-	}
-
-	#turned(row: WorkedRow): string {
-		const units = unitsOf(row);
-		const parts: string[] = [];
-		let [done, at] = [0, 0];
-		for (const mark of marksInOrder(row)) {
-			const from = done;
-			while (done < units.length && at < mark.at) at += widthOf(units[done++]!);
-			if (done > from) parts.push(writeUnits(units.slice(from, done)));
-			parts.push(WORDS[mark.does]);
-		}
-		if (done < units.length) parts.push(writeUnits(units.slice(done)));
-		return parts.join(', ');
 	}
 
 	/** Sentences that stand among the rows, as the other hands do them. */

@@ -9,6 +9,7 @@ import { rowOrder, type PlannedRow } from './order.ts';
 import { workRow, type RowDone, type RowResult, type RowStop } from './work-row.ts';
 import { thousands } from '../thousands.ts';
 import {
+	isSlipped,
 	type Scope,
 	type Shape,
 	SWATCH_LIMITS,
@@ -300,7 +301,7 @@ const coloured = (
 ): RowDone => ({
 	...done,
 	stitches: done.stitches.map((s) => {
-		const slipped = s.from >= 0 && (s.how === 'sl' || s.how === 'sl1yo' || keepsYarn?.(s));
+		const slipped = s.from >= 0 && (isSlipped(s) || keepsYarn?.(s));
 		return { ...s, colour: (slipped ? before[s.from]!.colour : undefined) ?? row };
 	}),
 });

@@ -11,6 +11,15 @@ interface Word {
 	readonly text: string;
 }
 
+/** How many units from a place on are the same stitch; 1 for a crossing. */
+export function runAt(units: readonly Unit[], i: number): number {
+	const first = units[i]!;
+	let many = 1;
+	if (first.kind === 'crossing') return many;
+	for (let next = units[i + many]; next?.kind === 'stitch' && next.how === first.how; next = units[i + many]) many += 1;
+	return many;
+}
+
 function words(units: readonly Unit[]): Word[] {
 	const out: Word[] = [];
 	for (let i = 0; i < units.length;) {
@@ -20,9 +29,7 @@ function words(units: readonly Unit[]): Word[] {
 			i += 1;
 			continue;
 		}
-		let many = 1;
-		for (let next = units[i + many]; next?.kind === 'stitch' && next.how === unit.how; next = units[i + many])
-			many += 1;
+		const many = runAt(units, i);
 		const twisted = unit.how.endsWith('tbl');
 		const base = twisted ? unit.how.slice(0, 1) : unit.how;
 		if (COUNTED.has(unit.how)) out.push({ text: `${base}${many}${twisted ? ' tbl' : ''}` });

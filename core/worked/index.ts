@@ -3,6 +3,7 @@ export { SWATCH_LIMITS } from './limits.ts';
 export {
 	atCrossing,
 	countBefore,
+	isSlipped,
 	SCOPES,
 	TWISTS,
 	type RepeatShown,

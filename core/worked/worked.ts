@@ -126,6 +126,9 @@ export interface Worked {
 /** Stitches on the needle before row `i` (from 0): those of the row before, or of the cast-on. */
 export const countBefore = (worked: Worked, i: number): number => worked.rows[i - 1]?.stitches.length ?? worked.castOn;
 
+/** Whether a stitch was moved to the other needle without being worked, and so keeps its yarn and its length. */
+export const isSlipped = ({ how }: Pick<WorkedStitch, 'how'>): boolean => how === 'sl' || how === 'sl1yo';
+
 /** Where a problem of a crossing stands. */
 export const atCrossing = (
 	row: WorkedRow,

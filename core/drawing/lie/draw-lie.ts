@@ -7,6 +7,7 @@
 import type { LiesAcross } from '../../fabric/index.ts';
 import { CM_PER_INCH, type LengthUnit } from '../../measure/index.ts';
 import type { Cords, CrossingStrain, Worked, WorkedRow, WorkedStitch } from '../../swatch/index.ts';
+import { isSlipped } from '../../worked/index.ts';
 import { mirrored } from '../mirrored.ts';
 import { blend, PALETTES, type Light, type Palette } from '../palette.ts';
 import { byDepth, num, type Drawing, type Shape } from '../shapes.ts';
@@ -39,8 +40,6 @@ function groundTwo({ ground, ripple }: Palette): StrandStyle['colours'] {
 	const { body, edge, mark } = ground;
 	return { body: blend(body, ripple, 0.55), edge: blend(edge, ripple, 0.3), mark: blend(mark, ripple, 0.55) };
 }
-
-const isSlipped = ({ how }: WorkedStitch): boolean => how === 'sl' || how === 'sl1yo';
 
 /** The row and the stitch out of which a loop was drawn: further down for one that was slipped since. */
 function startOf(rows: readonly WorkedRow[], r: number, c: number, first: number): { row: number; from: number } {

@@ -500,8 +500,9 @@ class LineReader {
 			const from = at.from + text.lastIndexOf(read.idle);
 			this.#areUnread([{ from, to: from + read.idle.length }], where);
 		} else {
-			const { first, last, again, total } = read;
-			this.repeats.push({ ...read, ...at });
+			const { total, ...repeat } = read;
+			const { first, last, again } = repeat;
+			this.repeats.push({ ...repeat, ...at });
 			// What stands behind it is worked after it.
 			if (last === this.#next - 1 && !total) this.#next += (again ?? 0) * (last - first + 1);
 		}

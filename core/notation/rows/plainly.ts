@@ -222,9 +222,10 @@ function bySentence(line: string, at: number, sentences: Map<number, number>): s
 	return said;
 }
 
-/** `Row 3: with B, k11`, `Row 3 with B: k11`, `With A, cast on 11 sts`: a row has one yarn, which is said before its stitches. */
+/** `Row 3: with B, k11`, `Row 3 with B: k11`, `With A, cast on 11 sts`: a row has one yarn, which is said before its
+ * stitches. The letter of a yarn is a capital, or it is “a”. */
 const WITH_YARN =
-	/^([^:\n]{0,60}?(?::[ \t]{0,9}|[ \t]))?((?:with|using|in|change to|join)[ \t]{1,3}(?:the[ \t]{1,3})?(?:yarn[ \t]{1,3}|colou?r[ \t]{1,3})?(A|B|MC|CC)\b(?:[ \t]{0,3},|(?=[ \t]{0,3}:)|(?=[ \t]{1,3}(?:cast|knit|purl|k|p|sl|work)\b)))/;
+	/^([^:\n]{0,60}?(?::[ \t]{0,9}|[ \t]))?((?:[Ww]ith|[Uu]sing|[Ii]n|[Cc]hange to|[Jj]oin)[ \t]{1,3}(?:the[ \t]{1,3})?(?:yarn[ \t]{1,3}|colou?r[ \t]{1,3})?(A|B|MC|CC)\b(?:[ \t]{0,3},|(?=[ \t]{0,3}:)|(?=[ \t]{1,3}(?:cast|knit|purl|k|p|sl|work)\b)))/;
 
 /** As long a text with the yarns taken out of its rows, and where each of them was said. */
 function withoutYarns(text: string): Pick<Plainly, 'text' | 'yarns'> {
@@ -234,7 +235,7 @@ function withoutYarns(text: string): Pick<Plainly, 'text' | 'yarns'> {
 	const lines = text.split('\n').map((line) => {
 		const start = at;
 		at += line.length + 1;
-		const [whole, before = '', said = '', yarn = ''] = WITH_YARN.exec(line) ?? WITH_YARN.exec(capitalLess(line)) ?? [];
+		const [whole, before = '', said = '', yarn = ''] = WITH_YARN.exec(line) ?? [];
 		if (whole === undefined) return line;
 		const from = start + before.length;
 		yarns.push({ from, to: from + said.length, colour: yarn === 'A' || yarn === 'MC' ? 'A' : 'B' });
@@ -242,9 +243,6 @@ function withoutYarns(text: string): Pick<Plainly, 'text' | 'yarns'> {
 	});
 	return { text: lines.join('\n'), yarns };
 }
-/** The words for a yarn may begin with a capital; its letter must, or it is “a”. */
-const capitalLess = (line: string): string =>
-	line.replace(/\b(?:With|Using|In|Change to|Join)\b/, (word) => word.toLowerCase());
 
 export function plainly(whole: string): Plainly {
 	const past: Span[] = [];

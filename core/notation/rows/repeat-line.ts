@@ -25,7 +25,7 @@ export function repeatIn(
 	const idle = OFTEN.exec(before)?.[0] ?? idleIn(counted);
 	if (idle) return { idle };
 	const line = { first, last, ...(endsWith === undefined ? {} : { endsWith }) };
-	// A length is no count: how many rows it takes hangs on the gauge, so the line leaves it open.
+	// A length is no count: how many rows it takes depends on the gauge, so the line leaves it open.
 	if (LENGTH.test(counted)) return { ...line, again: undefined };
 	const total = TOTAL.exec(counted)?.[1];
 	if (total === undefined) return { ...line, again: timesIn(counted) };

@@ -9,13 +9,13 @@ export type RowSide = 'RS' | 'WS';
 /** Which of two yarns a row is worked with. */
 export type RowColour = 'A' | 'B';
 
-/** A line that tells how one or more rows are worked. */
+/** A line with the instructions of one or more rows. */
 export interface RowLine extends Span {
 	/** Row numbers, from 1, in the order in which they are written. */
 	readonly numbers: readonly number[];
-	/** Told for every so many rows further on as well, up to the last one that is named. */
+	/** The line is for every so many rows further on as well, up to the last one that is named. */
 	readonly each?: number;
-	/** Set for “all WS rows” and the like: every row of that side that no other line tells. */
+	/** Set for “all WS rows” and the like: every row of that side that no other line is for. */
 	readonly every?: RowSide | 'any';
 	/** The side that the line states. */
 	readonly side?: RowSide;

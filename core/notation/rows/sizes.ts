@@ -15,19 +15,18 @@ interface Sized {
 	readonly problem: RowProblem;
 }
 
+/** The numbers of all sizes, the first one first. */
+const numbersOf = (first = '', more = ''): readonly string[] => [first, ...more.split(/[,:;/–-]/).map((n) => n.trim())];
+
 /** What a text says for several sizes; `undefined` when it is for one. Linear in its length. */
 export function sizesIn(text: string): Sized | undefined {
 	const sized = TWO_SIZES.test(text) ? NUMBER_OF_TWO : SIZES;
 	const found = [...text.matchAll(sized)];
 	const [one] = found;
 	if (!one) return undefined;
-	const numbersOf = ([, first = '', more = '']: RegExpExecArray): readonly string[] => [
-		first,
-		...more.split(/[,:;/–-]/).map((n) => n.trim()),
-	];
-	const many = numbersOf(one).length;
+	const many = numbersOf(one[1], one[2]).length;
 	const at = { from: one.index, to: one.index + one[0].length };
-	const other = found.find((m) => numbersOf(m).length !== many);
+	const other = found.find((m) => numbersOf(m[1], m[2]).length !== many);
 	const problem = (what: string, todo: string, fixes: readonly Fix[] = []): RowProblem => ({
 		code: 'sizes',
 		what,
@@ -36,12 +35,12 @@ export function sizesIn(text: string): Sized | undefined {
 		fixes,
 	});
 	const forSize = (nth: number, inRoom: boolean): string =>
-		text.replaceAll(sized, (whole, ...groups) => {
-			const number = numbersOf([whole, ...(groups as string[])] as unknown as RegExpExecArray)[nth] ?? '';
+		text.replaceAll(sized, (whole, one: string, more: string) => {
+			const number = numbersOf(one, more)[nth] ?? '';
 			return inRoom ? number.padEnd(whole.length) : number;
 		});
 	if (other) {
-		const what = `“${one[0]}” is for ${many} sizes and “${other[0]}” for ${numbersOf(other).length}.`;
+		const what = `“${one[0]}” is for ${many} sizes and “${other[0]}” for ${numbersOf(other[1], other[2]).length}.`;
 		return { first: forSize(0, true), problem: problem(what, 'Keep the numbers of your size.') };
 	}
 	const fixes = Array.from({ length: Math.min(many, NTH.length) }, (_, nth): Fix => ({

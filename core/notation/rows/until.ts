@@ -1,5 +1,7 @@
 /** How far a part of a row goes on: `to end`, `to last 2 sts`, `around`, `3 times`, `x2`, `twice`, `to marker`. */
 
+import { NUMBER_WORDS, numberIn } from '../words.ts';
+
 /** How far something goes on. */
 export type Until =
 	| {
@@ -14,32 +16,16 @@ export type Until =
 	/** To the next marker. */
 	| { readonly kind: 'marker' };
 
-const NUMBERS: Readonly<Record<string, number>> = {
-	once: 1,
-	twice: 2,
-	thrice: 3,
-	one: 1,
-	two: 2,
-	three: 3,
-	four: 4,
-	five: 5,
-	six: 6,
-	seven: 7,
-	eight: 8,
-	nine: 9,
-	ten: 10,
-	eleven: 11,
-	twelve: 12,
-};
+const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 /** A number of stitches as a word, without how often. */
 export const wordNumber = (text: string | undefined): number | undefined =>
-	text !== undefined && !/^(?:once|twice|thrice)$/i.test(text) ? NUMBERS[text.toLowerCase()] : undefined;
-const ONE_TO_TWELVE = 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+	text === undefined ? undefined : numberIn(text);
 
 /** Words that are looked at together. */
 export const MOST_UNTIL = 6;
 
-export const numberOf = (said: string): number => NUMBERS[said] ?? Number(said);
+/** A number in figures or as a word, how often among them: `twice`. */
+export const numberOf = (said: string): number => TIMES[said] ?? numberIn(said) ?? Number(said);
 
 /** Each way of saying how far, and what it means; the first that fits counts. None of them after a star where `alone`. */
 const WAYS: readonly {
@@ -54,7 +40,9 @@ const WAYS: readonly {
 	},
 	{ said: /^(?:every|each) (?:st|stitch)(?= |$)/, means: () => ({ kind: 'end' }) },
 	{
-		said: new RegExp(`^(?:to|until) (?:the )?last(?: (\\d{1,4}|${ONE_TO_TWELVE}))? ?(?:sts?|stitch|stitches)?(?= |$)`),
+		said: new RegExp(
+			`^(?:to|until) (?:the )?last(?: (\\d{1,4}|${NUMBER_WORDS.join('|')}))? ?(?:sts?|stitch|stitches)?(?= |$)`,
+		),
 		means: ([, left]) => ({ kind: 'last', left: left === undefined ? 1 : numberOf(left) }),
 	},
 	{

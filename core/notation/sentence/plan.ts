@@ -1,4 +1,4 @@
-/** Clauses to moves. The yarn is brought where each stitch needs it, as hands do without being told. */
+/** Clauses to moves. The yarn is brought where each stitch needs it, as hands do by themselves. */
 
 import { MAX_STITCHES, type Side } from '../../crossing/index.ts';
 import type { Depth, HolderId, Move } from '../../handling/index.ts';
@@ -117,7 +117,7 @@ class Planner {
 	#meant(which: HolderName, at: Span, side?: Side): Result<HolderId> {
 		const ready = this.#inUse();
 		const there = side && ready.filter((r) => this.#hanging.get(r)!.side === side);
-		// “From the back cn”: where it hangs tells which one.
+		// “From the back cn”: its place says which one.
 		const id = this.#named(which) ?? (ready.length > 1 && there?.length === 1 ? there[0] : undefined);
 		const hangs = ready.length === 1 ? this.#hanging.get(ready[0]!)!.side : undefined;
 		if (which === undefined && side && hangs && hangs !== side)

@@ -9,7 +9,7 @@
 	const { text, replace }: Props = $props();
 	const looks = $derived(looksLike(text));
 	const language = $derived(looks && looks !== 'en' ? languageOf(looks) : undefined);
-	const made = $derived(language && inEnglish(language.id, text));
+	const made = $derived(language && inEnglish(language.id, text, looks));
 </script>
 
 {#if language && made}

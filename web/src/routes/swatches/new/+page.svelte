@@ -114,7 +114,7 @@
 	let language = $state<LanguageId | 'en'>('en');
 	const looks = $derived(languages && ownText.length > 12 ? languages.looksLike(ownText) : undefined);
 	const foreign = $derived(languages && language !== 'en' ? languages.languageOf(language) : undefined);
-	const english = $derived(languages && language !== 'en' ? languages.inEnglish(language, ownText) : undefined);
+	const english = $derived(languages && language !== 'en' ? languages.inEnglish(language, ownText, looks) : undefined);
 	/** Each line above what it is in English, as a comment. */
 	let keepsLines = $state(true);
 	const kept = $derived(
