@@ -21,7 +21,7 @@
 <section aria-labelledby="in-english" class="mt-5">
 	<h2 id="in-english" class="text-2xl">What it means in English</h2>
 	{#each whole as { what, todo }, nth (nth)}<p class="text-error mt-1 font-semibold">{what} {todo}</p>{/each}
-	<table class="mt-2 w-full border-collapse text-[0.92rem]" data-testid="in-english">
+	<table class="mt-2 w-full table-fixed border-collapse text-[0.92rem] wrap-anywhere" data-testid="in-english">
 		<thead class="max-sm:hidden">
 			<tr class="lead text-left"><th class="w-1/2 pr-4 font-semibold">{language.title}</th><th>English</th></tr>
 		</thead>
