@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const da: Language = {
 	id: 'da',
-	title: 'Danish',
+	title: LANGUAGE_TITLES.da,
 	own: 'Dansk',
 	words: {
 		stitch: 'm|maske|masker|maskerne',
@@ -76,7 +76,13 @@ export const da: Language = {
 			ktbl: '{n} drejet r fra hjælpepinden',
 			ptbl: '{n} drejet vr fra hjælpepinden',
 		},
-		repeat: { once: 'gentag {a}.-{b}. p 1 gang til', often: 'gentag {a}.-{b}. p {n} gange til' },
+		repeat: {
+			rows: 'p',
+			rounds: 'omg',
+			once: 'gentag {a}.-{b}. {rows} 1 gang til',
+			often: 'gentag {a}.-{b}. {rows} {n} gange til',
+			open: 'gentag {a}.-{b}. {rows}',
+		},
 	},
 	example: {
 		row: '3. p (retsiden): 2 vr, kryds 4 m mod venstre, 2 vr',

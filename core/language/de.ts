@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const de: Language = {
 	id: 'de',
-	title: 'German',
+	title: LANGUAGE_TITLES.de,
 	own: 'Deutsch',
 	words: {
 		stitch: 'm|masche|maschen',
@@ -83,7 +83,13 @@ export const de: Language = {
 			ktbl: 'die {n} M der Zopfnadel re verschr',
 			ptbl: 'die {n} M der Zopfnadel li verschr',
 		},
-		repeat: { once: '{a}.-{b}. R noch 1x wdh', often: '{a}.-{b}. R noch {n}x wdh' },
+		repeat: {
+			rows: 'R',
+			rounds: 'Rd',
+			once: '{a}.-{b}. {rows} noch 1x wdh',
+			often: '{a}.-{b}. {rows} noch {n}x wdh',
+			open: '{a}.-{b}. {rows} stets wdh',
+		},
 	},
 	example: {
 		row: '3. R (Hinr): 2 M li, 8 M nach links verkreuzen, 2 M li',

@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const es: Language = {
 	id: 'es',
-	title: 'Spanish',
+	title: LANGUAGE_TITLES.es,
 	own: 'Español',
 	words: {
 		stitch: 'p|punto|puntos|pt|pts',
@@ -82,7 +82,13 @@ export const es: Language = {
 			ktbl: '{n} der ret de la ag. aux.',
 			ptbl: '{n} rev ret de la ag. aux.',
 		},
-		repeat: { once: 'repetir las hileras {a}-{b} una vez más', often: 'repetir las hileras {a}-{b} {n} veces más' },
+		repeat: {
+			rows: 'hileras',
+			rounds: 'vueltas',
+			once: 'repetir las {rows} {a}-{b} una vez más',
+			often: 'repetir las {rows} {a}-{b} {n} veces más',
+			open: 'repetir las {rows} {a}-{b}',
+		},
 	},
 	example: {
 		row: 'Hilera 3 (LD): 3 rev, trenza de 4 p a la izquierda, 3 rev',

@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const fr: Language = {
 	id: 'fr',
-	title: 'French',
+	title: LANGUAGE_TITLES.fr,
 	own: 'Français',
 	words: {
 		stitch: 'm|maille|mailles',
@@ -81,7 +81,13 @@ export const fr: Language = {
 			ktbl: '{n} m end torse de l’aig. aux.',
 			ptbl: '{n} m env torse de l’aig. aux.',
 		},
-		repeat: { once: 'répéter les rangs {a} à {b} encore 1 fois', often: 'répéter les rangs {a} à {b} encore {n} fois' },
+		repeat: {
+			rows: 'rangs',
+			rounds: 'tours',
+			once: 'répéter les {rows} {a} à {b} encore 1 fois',
+			often: 'répéter les {rows} {a} à {b} encore {n} fois',
+			open: 'répéter les {rows} {a} à {b}',
+		},
 	},
 	example: {
 		row: 'Rang 3 (endroit) : 2 m env, torsade de 4 m à gauche, 2 m env',

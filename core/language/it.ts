@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const it: Language = {
 	id: 'it',
-	title: 'Italian',
+	title: LANGUAGE_TITLES.it,
 	own: 'Italiano',
 	words: {
 		stitch: 'm|maglia|maglie',
@@ -80,7 +80,13 @@ export const it: Language = {
 			ktbl: 'lavorare le {n} m del f. aus. a dir rit',
 			ptbl: 'lavorare le {n} m del f. aus. a rov rit',
 		},
-		repeat: { once: 'ripetere i ferri {a}-{b} ancora 1 volta', often: 'ripetere i ferri {a}-{b} ancora {n} volte' },
+		repeat: {
+			rows: 'ferri',
+			rounds: 'giri',
+			once: 'ripetere i {rows} {a}-{b} ancora 1 volta',
+			often: 'ripetere i {rows} {a}-{b} ancora {n} volte',
+			open: 'ripetere i {rows} {a}-{b}',
+		},
 	},
 	example: {
 		row: 'Ferro 3 (DL): 2 rov, treccia di 4 m a sinistra, 2 rov',

@@ -1,9 +1,9 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 /** Names say which stitch lies on top: 右上, the right one on top, leans left. */
 export const ja: Language = {
 	id: 'ja',
-	title: 'Japanese',
+	title: LANGUAGE_TITLES.ja,
 	own: '日本語',
 	isUnspaced: true,
 	words: {

@@ -3,15 +3,18 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { readGlossary } from '../notation/index.ts';
 import { checkCase, readingOf } from '../../scripts/lib/vector-cases.ts';
 import {
 	detectLanguage,
+	glossaryInEnglish,
 	inEnglish,
 	LANGUAGE_IDS,
 	languageOf,
 	LANGUAGES,
 	looksLike,
 	nameFrom,
+	ROW_LANGUAGE_IDS,
 	sentenceFrom,
 	TERMS,
 	WORDS_IN_ENGLISH,
@@ -170,4 +173,49 @@ describe('words of a language', () => {
 			for (const [term] of WORDS_IN_ENGLISH) expect(TERMS).toContain(term);
 		},
 	);
+});
+
+it('rows are written in all that are read but Japanese', () => {
+	expect(LANGUAGES.filter((l) => l.write).map((l) => l.id)).toEqual(ROW_LANGUAGE_IDS);
+});
+
+describe('a teacher’s own lines', () => {
+	const lines =
+		'C4F: sl 2 sts to cn and hold in front, k2, k2 from cn\nZL: 2 M auf einer Zopfnadel vor die Arbeit legen, 2 M re, die 2 M der Zopfnadel re';
+	const isRead = (line: string): boolean => {
+		const { entries, problems } = readGlossary(line);
+		return problems.length === 0 && entries.every((e) => e.problems.length === 0);
+	};
+
+	it('are put in English where they are not, below what was typed', () => {
+		const { text, problems } = glossaryInEnglish('de', lines, isRead);
+		expect(problems).toEqual([]);
+		expect(text.split('\n')).toEqual([
+			lines.split('\n')[0],
+			`# German: ${lines.split('\n')[1]}`,
+			'ZL: sl 2 sts to cn and hold in front, k2, k2 from cn',
+		]);
+		const { entries } = readGlossary(text);
+		expect(entries.map((e) => [e.name, e.readings[0]!.crossing])).toEqual([
+			['C4F', entries[0]!.readings[0]!.crossing],
+			['ZL', entries[0]!.readings[0]!.crossing],
+		]);
+		expect(glossaryInEnglish('de', text, isRead).text).toBe(text);
+	});
+
+	it('stay as they are where a word is not known', () => {
+		const { text, problems } = glossaryInEnglish('de', `${lines}, Wurst`, isRead);
+		expect(text).toBe(`${lines}, Wurst`);
+		expect(problems.map((p) => text.slice(p.at.from, p.at.to))).toEqual(['Wurst']);
+	});
+
+	it('are known in rows of the language, beside a sentence as well', () => {
+		const row =
+			'1. R: 2 M li, ZL, 1 M auf einer Zopfnadel hinter die Arbeit legen, 1 M re, die 1 M der Zopfnadel re, ZL';
+		expect(inEnglish('de', row).problems).not.toEqual([]);
+		expect(inEnglish('de', row, { names: ['ZL'] })).toMatchObject({
+			problems: [],
+			english: 'Row 1: p2, ZL, sl 1 st to cn and hold in back, k1, k1 from cn, ZL',
+		});
+	});
 });

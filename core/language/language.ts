@@ -57,8 +57,24 @@ export const TERMS = [
 ] as const;
 export type Term = (typeof TERMS)[number];
 
-export const LANGUAGE_IDS = ['de', 'fr', 'nl', 'da', 'nb', 'sv', 'es', 'it', 'ja'] as const;
+/** Languages in which rows are read and written. */
+export const ROW_LANGUAGE_IDS = ['de', 'fr', 'nl', 'da', 'nb', 'sv', 'es', 'it'] as const;
+/** All that are read; of Japanese, the names and sentences of crossings. */
+export const LANGUAGE_IDS = [...ROW_LANGUAGE_IDS, 'ja'] as const;
 export type LanguageId = (typeof LANGUAGE_IDS)[number];
+
+/** Their names in English. */
+export const LANGUAGE_TITLES: Readonly<Record<LanguageId, string>> = {
+	de: 'German',
+	fr: 'French',
+	nl: 'Dutch',
+	da: 'Danish',
+	nb: 'Norwegian',
+	sv: 'Swedish',
+	es: 'Spanish',
+	it: 'Italian',
+	ja: 'Japanese',
+};
 
 /** Words and phrases of a term, divided by `|`, the usual one first, in small letters and without the stops of abbreviations. */
 export type Words = { readonly [T in Term]?: string };
@@ -95,5 +111,13 @@ export interface Writing {
 	/** A crossing that has no name: stitches to the cable needle, in front and in back, and from it. */
 	readonly hold: { readonly front: string; readonly back: string };
 	readonly fromCn: Readonly<Record<string, string>>;
-	readonly repeat: { readonly once: string; readonly often: string };
+	/** Lines that repeat rows; `{rows}` stands for the word for rows or rounds, `{n}` for how often they are worked again. */
+	readonly repeat: {
+		readonly rows: string;
+		readonly rounds: string;
+		readonly once: string;
+		readonly often: string;
+		/** How often is left open. */
+		readonly open: string;
+	};
 }

@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const nb: Language = {
 	id: 'nb',
-	title: 'Norwegian',
+	title: LANGUAGE_TITLES.nb,
 	own: 'Norsk',
 	words: {
 		stitch: 'm|maske|masker|maskene',
@@ -76,7 +76,13 @@ export const nb: Language = {
 			ktbl: '{n} vridd r fra hjelpepinnen',
 			ptbl: '{n} vridd vr fra hjelpepinnen',
 		},
-		repeat: { once: 'gjenta {a}.-{b}. p 1 gang til', often: 'gjenta {a}.-{b}. p {n} ganger til' },
+		repeat: {
+			rows: 'p',
+			rounds: 'omg',
+			once: 'gjenta {a}.-{b}. {rows} 1 gang til',
+			often: 'gjenta {a}.-{b}. {rows} {n} ganger til',
+			open: 'gjenta {a}.-{b}. {rows}',
+		},
 	},
 	example: {
 		row: '3. p (retten): 2 vr, flette over 4 m mot venstre, 2 vr',

@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const nl: Language = {
 	id: 'nl',
-	title: 'Dutch',
+	title: LANGUAGE_TITLES.nl,
 	own: 'Nederlands',
 	words: {
 		stitch: 'st|steek|steken',
@@ -80,7 +80,13 @@ export const nl: Language = {
 			ktbl: 'brei de {n} st van de kabelnaald verdraaid r',
 			ptbl: 'brei de {n} st van de kabelnaald verdraaid av',
 		},
-		repeat: { once: 'herhaal nld {a}-{b} nog 1 keer', often: 'herhaal nld {a}-{b} nog {n} keer' },
+		repeat: {
+			rows: 'nld',
+			rounds: 'toer',
+			once: 'herhaal {rows} {a}-{b} nog 1 keer',
+			often: 'herhaal {rows} {a}-{b} nog {n} keer',
+			open: 'herhaal {rows} {a}-{b}',
+		},
 	},
 	example: {
 		row: 'Nld 3 (GK): 2 av, 4 st naar links kruisen, 2 av',

@@ -1,8 +1,8 @@
-import type { Language } from './language.ts';
+import { LANGUAGE_TITLES, type Language } from './language.ts';
 
 export const sv: Language = {
 	id: 'sv',
-	title: 'Swedish',
+	title: LANGUAGE_TITLES.sv,
 	own: 'Svenska',
 	words: {
 		stitch: 'm|maska|maskor|maskorna',
@@ -76,7 +76,13 @@ export const sv: Language = {
 			ktbl: '{n} vridna rm från hjälpstickan',
 			ptbl: '{n} vridna am från hjälpstickan',
 		},
-		repeat: { once: 'upprepa varv {a}-{b} ytterligare 1 gång', often: 'upprepa varv {a}-{b} ytterligare {n} ggr' },
+		repeat: {
+			rows: 'varv',
+			rounds: 'omg',
+			once: 'upprepa {rows} {a}-{b} ytterligare 1 gång',
+			often: 'upprepa {rows} {a}-{b} ytterligare {n} ggr',
+			open: 'upprepa {rows} {a}-{b}',
+		},
 	},
 	example: {
 		row: 'Varv 3 (rs): 2 a, korsa 4 m åt vänster, 2 a',

@@ -19,6 +19,28 @@ export interface TextInEnglish {
 	readonly problems: readonly (Problem & { readonly at: Span })[];
 }
 
+/**
+ * A teacher's own lines, each that is not read as English and is read in the language put in English, below the line as it
+ * was typed. `isRead`: whether a line is read as it stands.
+ */
+export function glossaryInEnglish(
+	language: LanguageId,
+	glossary: string,
+	isRead: (line: string) => boolean,
+): { readonly text: string; readonly problems: TextInEnglish['problems'] } {
+	const problems: (Problem & { at: Span })[] = [];
+	let from = 0;
+	const lines = glossary.split('\n').map((line) => {
+		const at = from;
+		from += line.length + 1;
+		if (line.trim() === '' || isRead(line)) return line;
+		const { english, problems: wrong } = lineInEnglish(language, line, new Map());
+		problems.push(...wrong.map((p) => ({ ...p, at: { from: at + p.at.from, to: at + p.at.to } })));
+		return wrong.length > 0 ? line : `# ${languageOf(language).title}: ${line.trim()}\n${english}`;
+	});
+	return { text: lines.join('\n'), problems };
+}
+
 /** The name of a crossing in English: `2/2 LC` for “6 M nach links verzopfen”. */
 export const nameFrom = (language: LanguageId, text: string): Written =>
 	nameInEnglish(tokensOf(languageOf(language), text));
@@ -27,8 +49,19 @@ export const nameFrom = (language: LanguageId, text: string): Written =>
 export const sentenceFrom = (language: LanguageId, text: string): Written =>
 	sentenceInEnglish(tokensOf(languageOf(language), text));
 
-/** A pattern in English. `looks` is the language that the text looks like, where that is known. Total; linear in the text. */
-export function inEnglish(language: LanguageId, whole: string, looks = looksLike(whole)): TextInEnglish {
+export interface ReadingInEnglish {
+	/** The language that the text looks like, where that is known already. */
+	readonly looks?: LanguageId | 'en' | undefined;
+	/** Names that mean a crossing besides those that the text defines, such as those of a teacher's own lines. */
+	readonly names?: readonly string[];
+}
+
+/** A pattern in English. Total; linear in the text. */
+export function inEnglish(
+	language: LanguageId,
+	whole: string,
+	{ looks = looksLike(whole), names: more = [] }: ReadingInEnglish = {},
+): TextInEnglish {
 	const lines: LineInEnglish[] = [];
 	const problems: (Problem & { at: Span })[] = [];
 	let from = 0;
@@ -36,7 +69,7 @@ export function inEnglish(language: LanguageId, whole: string, looks = looksLike
 		const what = `This looks like ${looks === 'en' ? 'English' : languageOf(looks).title}.`;
 		problems.push({ code: 'other-language', what, todo: 'Choose the language of the text.', at: { from: 0, to: 0 } });
 	}
-	const names = namesIn(language, whole);
+	const names = new Map([...more.map((name) => [name.toLowerCase(), name] as const), ...namesIn(language, whole)]);
 	for (const text of whole.split('\n')) {
 		const at = { from, to: from + text.length };
 		from = at.to + 1;
@@ -132,7 +165,7 @@ function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, 
 	const language = languageOf(id);
 	const tokens = tokensOf(language, body);
 	const isAs = has(tokens, 'as');
-	if (!isAs) return has(tokens, 'cn') ? rowWithSentence(tokens) : rowInEnglish(tokens, body, names);
+	if (!isAs) return has(tokens, 'cn') ? rowWithSentence(tokens, body, names) : rowInEnglish(tokens, body, names);
 	const rows = tokensOf(language, body, true);
 	const numbers = rows.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
 	const problems = strangeIn(rows, AS_ROW, 'here', 'Write “as row 2”.');
@@ -152,7 +185,7 @@ function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, 
 const AS_ROW: readonly Term[] = ['as', 'row', 'round', 'filler', 'to', 'and', 'RS', 'WS', 'work'];
 
 /** A row in which a crossing is said in a sentence: its clauses go on as far as stitches come from the cable needle. */
-function rowWithSentence(tokens: readonly Token[]): Written {
+function rowWithSentence(tokens: readonly Token[], body: string, names: ReadonlyMap<string, string>): Written {
 	const isComma = (t: Token): boolean => t.kind === 'mark' && (t.text === ',' || t.text === ';');
 	const isCn = (t: Token): boolean => t.kind === 'term' && t.term === 'cn';
 	const begins = tokens.slice(0, tokens.findIndex(isCn)).findLastIndex(isComma) + 1;
@@ -160,9 +193,9 @@ function rowWithSentence(tokens: readonly Token[]): Written {
 	const behind = tokens.slice(lastCn).findIndex(isComma);
 	const ends = behind < 0 ? tokens.length : lastCn + behind;
 	const parts = [
-		rowInEnglish(tokens.slice(0, begins)),
+		rowInEnglish(tokens.slice(0, begins), body, names),
 		sentenceInEnglish(tokens.slice(begins, ends)),
-		rowInEnglish(tokens.slice(ends)),
+		rowInEnglish(tokens.slice(ends), body, names),
 	];
 	return {
 		english: parts

@@ -82,18 +82,19 @@ interface Piece extends Span {
 	readonly kind: 'word' | 'number' | 'mark';
 }
 
-const PIECE = /\p{L}[\p{L}\p{M}]*|\d+|[^\s\p{L}\p{M}\d]/gu;
+const PIECE = /(\p{L}[\p{L}\p{M}]*)|(\d+)|[^\s\p{L}\p{M}\d]/gu;
+/** Divides words and says nothing. */
+const APOSTROPHES = "'’ʼ`´";
 
 function piecesOf(text: string, isUnspaced: boolean, known: ReadonlyMap<string, Term>, widest: number): Piece[] {
 	const pieces: Piece[] = [];
 	for (const found of narrow(text).toLowerCase().matchAll(PIECE)) {
-		const [said] = found;
-		const at = { from: found.index, to: found.index + said.length };
-		const kind = /^\d/.test(said) ? 'number' : /^\p{L}/u.test(said) ? 'word' : 'mark';
-		// An apostrophe divides words and says nothing.
-		if (/^['’ʼ`´]$/.test(said)) continue;
-		if (kind === 'word' && isUnspaced) pieces.push(...unspaced(said, at.from, known, widest));
-		else pieces.push({ text: said, kind, ...at });
+		const [said, word, number] = found;
+		const from = found.index;
+		const kind = number !== undefined ? 'number' : word !== undefined ? 'word' : 'mark';
+		if (kind === 'mark' && APOSTROPHES.includes(said)) continue;
+		if (kind === 'word' && isUnspaced) pieces.push(...unspaced(said, from, known, widest));
+		else pieces.push({ text: said, kind, from, to: from + said.length });
 	}
 	return pieces;
 }

@@ -55,7 +55,7 @@ export {
 export { SIZED_STATE, sizeSaid } from './size-said.ts';
 export { inHands, mirrorWorked, type InHands } from './in-hands.ts';
 export { isTurned } from './turned.ts';
-export { rowsInLanguage } from './in-language.ts';
+export { crossingInLanguage, rowInLanguage, rowsInLanguage, type ReaderOfRows } from './in-language.ts';
 export { reshaped, type Reshaped } from './reshaped.ts';
 export { SWATCH_LIMITS } from '../worked/index.ts';
 export { cyclesOf, loopsWhenSeamed, strandsOf, type Strands } from './strands.ts';

@@ -105,8 +105,8 @@ function lainBlock(
 }
 
 /** The rows once more in another language, or why they are not. */
-function rowsBeside(worked: Worked, language: Language): readonly Block[] {
-	const rows = rowsInLanguage(worked, language);
+function rowsBeside({ worked, mirrored }: SwatchShown, language: Language): readonly Block[] {
+	const rows = rowsInLanguage(worked, { language, mirrored });
 	const heading: Block = { kind: 'heading', text: `Rows in ${language.title}`, paper: true };
 	if (!rows.ok) return [heading, { kind: 'text', tone: 'quiet', text: rows.problems[0]!.what, paper: true }];
 	const lines = rows.value.split('\n').map((text): RowShown => ({ text }));
@@ -140,7 +140,7 @@ export function swatchBlocks(swatch: Swatch, { style, school, beside }: Shown): 
 		...(lain ? [lain] : []),
 		{ kind: 'rows', rows: [...cure, ...lines(shown.text)], counter: worked.rows.map((r) => r.number), paper: true },
 	];
-	if (beside) blocks.push(...rowsBeside(worked, beside));
+	if (beside) blocks.push(...rowsBeside(shown, beside));
 	// What its craft cannot make, each once: the rest of the rows goes on.
 	const refused = shown.checked.problems.filter((p) => p.reason === 'craft');
 	for (const text of new Set(refused.map(({ what, todo }) => `${what} ${todo}`)))
