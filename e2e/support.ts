@@ -202,3 +202,7 @@ export function crossingNamed(text: string): Crossing {
 
 /** Whether everything is tried in every light, width and lean, as `npm run test:long` does. */
 export const isLong = process.env['POND_LOOP_LONG'] === 'yes';
+
+/** The rows of a swatch as they stand in the editor, line by line. */
+export const lines = async (page: Page): Promise<string[]> =>
+	page.getByTestId('rows').locator('.cm-line').allTextContents();

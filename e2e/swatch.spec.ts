@@ -6,7 +6,7 @@ import { drawChart, PALETTES } from '../core/drawing/index.ts';
 import { readGlossary, readRows } from '../core/notation/index.ts';
 import { newSwatch, type Swatch } from '../core/schema/index.ts';
 import { workRows } from '../core/swatch/index.ts';
-import { expect, expectAccessible, home, inLight, newTeacher, nobody, saved, test } from './support.ts';
+import { expect, expectAccessible, home, inLight, lines, newTeacher, nobody, saved, test } from './support.ts';
 
 // Each test has a teacher of her own, as signing up ends the session that the browser had.
 test.use({ storageState: nobody });
@@ -28,8 +28,6 @@ async function opened(page: Page, swatch: Swatch = ROPE): Promise<string> {
 	return id;
 }
 const rows = (page: Page): Locator => page.getByRole('textbox', { name: 'Rows' });
-/** The text as it stands in the editor, line by line. */
-const lines = async (page: Page): Promise<string[]> => page.getByTestId('rows').locator('.cm-line').allTextContents();
 const problems = (page: Page): Locator => page.getByTestId('problems').getByRole('listitem');
 
 async function cell(page: Page, column: number, row: number): Promise<{ x: number; y: number }> {
@@ -459,56 +457,4 @@ test('it works on a tablet and on a phone', async ({ page }) => {
 			expect(over, `${path} at ${width}`).toBeLessThanOrEqual(0);
 		}
 	}
-});
-
-test('a pattern in German is seen in English, line by line, kept, and written in Danish', async ({ page }) => {
-	await page.goto('/');
-	const field = page.getByLabel('A cable from your pattern');
-	await field.fill('2 M auf einer Zopfnadel vor die Arbeit legen, 2 M re, die 2 M der Zopfnadel re');
-	await expect(page.getByTestId('foreign')).toContainText(
-		'In English: sl 2 sts to cn and hold in front, k2, k2 from cn',
-	);
-	const text =
-		'Laternenband\n12 M anschlagen\n1. R (Hinr): 2 M li, 8 M re, 2 M li\n2. R (Rückr): M str, wie sie erscheinen\n3. R (Hinr): 2 M li, 8 M nach links verkreuzen, 2 M li\n4. R: wie 2. R\n1.-4. R noch 1x wdh';
-	await field.fill('');
-	await field.evaluate((input, pasted) => {
-		const clipboardData = new DataTransfer();
-		clipboardData.setData('text/plain', pasted);
-		input.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
-	}, text);
-	await expect(page.getByRole('heading', { name: 'This looks like German' })).toBeVisible();
-	await page.getByRole('button', { name: 'Read it in English' }).click();
-	await page.getByRole('button', { name: 'Read as German' }).click();
-	const table = page.getByTestId('in-english');
-	await expect(table.getByRole('row').nth(4)).toContainText('Row 2 (WS): knit the knits and purl the purls');
-	await expect(page.getByLabel('Stitches cast on')).toHaveValue('12');
-	await expectAccessible(page);
-	// A text in another language is refused, with its name.
-	await page.getByLabel('Written in').selectOption('fr');
-	await expect(page.getByText('This looks like German. Choose the language')).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Check it' })).toBeDisabled();
-	await page.getByRole('button', { name: 'Read as German' }).click();
-	await page.getByRole('button', { name: 'Check it' }).click();
-	await expect(page.getByRole('heading', { name: 'It works out' })).toBeVisible();
-	await expect.poll(() => lines(page)).toContain('Row 3 (RS): p2, 4/4 LC, p2');
-	// Rows that are pasted into a swatch are offered in English too.
-	await page.locator('.cm-content').click();
-	await page.keyboard.press('ControlOrMeta+a');
-	await page.keyboard.insertText(
-		'Rang 1 (endroit) : 2 m env, 8 m end, 2 m env\nRang 2 (envers) : 2 m end, 8 m env, 2 m end',
-	);
-	await expect(page.getByTestId('foreign-rows')).toContainText('This looks like French.');
-	await page.getByRole('button', { name: 'Write it in English' }).click();
-	await expect.poll(() => lines(page)).toEqual(['Row 1 (RS): p2, k8, p2', 'Row 2 (WS): k2, p8, k2']);
-	await page.getByRole('button', { name: 'Undo' }).click();
-	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect.poll(() => lines(page)).toContain('Row 3 (RS): p2, 4/4 LC, p2');
-	await page.getByText('Rows in another language').click();
-	await page.getByRole('combobox', { name: 'Language' }).selectOption('da');
-	await expect(page.getByLabel('Rows in the language')).toHaveValue(
-		/3\. p \(retsiden\): 2 vr, kryds 8 m mod venstre, 2 vr\n[^]*gentag 1\.-4\. p 1 gang til/,
-	);
-	await page.goto('/words/languages');
-	await expect(page.getByRole('row', { name: /in front devant l’ouvrage/ })).toBeVisible();
-	await expectAccessible(page);
 });

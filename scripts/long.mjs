@@ -53,7 +53,7 @@ await sweep(
 await sweep(
 	'what is seen, and every place, in every light and width',
 	'npx',
-	['playwright', 'test', 'crossing', 'crafts', 'stage', 'everywhere'],
+	['playwright', 'test', 'crossing', 'crafts', 'stage', 'everywhere', 'languages'],
 	{
 		POND_LOOP_LONG: 'yes',
 	},

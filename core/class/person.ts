@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { PLACES } from '../craft/index.ts';
 import { FIBRES } from '../fabric/index.ts';
 import { HOLDER_SHAPES } from '../handling/index.ts';
+import { ROW_LANGUAGE_IDS } from '../language/index.ts';
 import { LEVELS } from '../skill/index.ts';
 
 export const PERSON_LIMITS = { name: 60 } as const;
@@ -29,6 +30,8 @@ export const PersonSchema = z.object({
 	/** The holder that they like. */
 	holder: z.enum(HOLDER_SHAPES).optional(),
 	large: z.literal(true).optional(),
+	/** The language in which rows stand once more on their handouts. */
+	language: z.enum(ROW_LANGUAGE_IDS).optional(),
 	/** Fibres to keep away from them, as they said themselves. */
 	avoids: z.array(z.enum(FIBRES)).max(FIBRES.length).optional(),
 	/** Comes no more; what was seen stays until it is erased. */

@@ -1,9 +1,10 @@
 /** A swatch as a file of rows, and files of anybody's read as a swatch: by what stands in them, whole or not at all. */
 
 import { CRAFT_IDS, PLAIN_CRAFT } from '../craft/index.ts';
+import { LANGUAGE_IDS, LANGUAGE_TITLES, type LanguageId } from '../language/index.ts';
 import { readGlossary, readRows, SCHOOL_IDS } from '../notation/index.ts';
 import { fail, ok, type Result } from '../result.ts';
-import { firstIssue, type Swatch, SWATCH_FORMAT, SwatchSchema } from '../schema/index.ts';
+import { firstIssue, type Original, type Swatch, SWATCH_FORMAT, SwatchSchema } from '../schema/index.ts';
 import { castOnNeeded, SCOPES, SWATCH_LIMITS, TWISTS } from '../swatch/index.ts';
 import { thousands } from '../thousands.ts';
 
@@ -19,13 +20,24 @@ const SETTINGS = Object.keys(HEAD) as (keyof typeof HEAD)[];
 const ROUND = 'Join in the round';
 const FLAT = 'Work back and forth';
 
+/** Before each line of a pattern in another language, as it was written. */
+const originalHead = (id: LanguageId): string => `# In ${LANGUAGE_TITLES[id]}: `;
+
 /** Its rows as plain text, with all that they start from but the title. `readSwatchFile` reads it back equal. */
 export function swatchAsText(swatch: Swatch): string {
 	const head = SETTINGS.flatMap((key) => {
 		const value = swatch[key] ?? HEAD[key].usual;
 		return value === HEAD[key].usual ? [] : [`# ${HEAD[key].word}: ${value}`];
 	});
-	const lines = [...head, `Cast on ${swatch.castOn} sts`, swatch.shape === 'round' ? ROUND : FLAT, swatch.text];
+	const before =
+		swatch.original?.text.split('\n').map((line) => `${originalHead(swatch.original!.language)}${line}`) ?? [];
+	const lines = [
+		...head,
+		...before,
+		`Cast on ${swatch.castOn} sts`,
+		swatch.shape === 'round' ? ROUND : FLAT,
+		swatch.text,
+	];
 	return `${lines.join('\n')}\n`;
 }
 
@@ -101,6 +113,8 @@ function readText(text: string, onto: Swatch, glossary: string): Result<SwatchFi
 		told[key] = said;
 		rest = rest.slice(rest.indexOf('\n') + 1);
 	}
+	const original = originalIn(rest);
+	if (original) rest = rest.split('\n').slice(original.text.split('\n').length).join('\n');
 	const castOn = take(CAST_ON)?.[1];
 	const shape = take(IN_ROUND) ? 'round' : take(IN_FLAT) ? 'flat' : undefined;
 	// With its head it is a file of ours, in which what goes unsaid is as usual.
@@ -120,10 +134,27 @@ function readText(text: string, onto: Swatch, glossary: string): Result<SwatchFi
 		shape: shape ?? rows.shape?.shape ?? onto.shape,
 		castOn: 0,
 		text: rest,
+		original,
 	};
 	const needed = castOn === undefined ? castOnNeeded(rows, next) : Number(castOn);
 	const checked = SwatchSchema.safeParse({ ...next, castOn: needed ?? onto.castOn });
 	if (checked.success) return ok({ kind: 'rows', swatch: checked.data });
 	const most = `A file of rows has at most ${thousands(SWATCH_LIMITS.text)} characters.`;
 	return refuse(firstIssue(checked.error), rest.length > SWATCH_LIMITS.text ? most : 'Correct it there.');
+}
+
+/** The pattern in another language, of which each line at the head of a file is a remark. */
+function originalIn(text: string): Original | undefined {
+	const language = LANGUAGE_IDS.find((id) => text.startsWith(originalHead(id)));
+	if (!language) return undefined;
+	const head = originalHead(language);
+	const lines = text.split('\n');
+	const end = lines.findIndex((line) => !line.startsWith(head));
+	return {
+		language,
+		text: lines
+			.slice(0, end < 0 ? lines.length : end)
+			.map((line) => line.slice(head.length))
+			.join('\n'),
+	};
 }

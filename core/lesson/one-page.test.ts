@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { languageOf } from '../language/index.ts';
 import { DEFAULT_HOUSE_STYLE, noteOf } from '../schema/index.ts';
 import { demoLessons } from '../test/demo.ts';
 import { cablesShown, onePagesOf } from './index.ts';
@@ -7,6 +8,21 @@ const [first, pennant] = demoLessons as [(typeof demoLessons)[0], (typeof demoLe
 const pages = (options = {}, lesson = first) => onePagesOf(lesson, DEFAULT_HOUSE_STYLE, options);
 
 describe('single pages of a lesson', () => {
+	it('have their rows and the name of the cable once more in a learner’s language, for their hands', () => {
+		const danish = languageOf('da');
+		const [, rope] = pages({ beside: danish });
+		expect(rope!.beside).toBe('kryds 4 m mod venstre');
+		expect(rope!.rows!.rows.map((r) => r.beside)).toEqual([
+			'3 r, 3 vr, 4 r, 3 vr, 3 r',
+			'6 r, 4 vr, 6 r',
+			'3 r, 3 vr, kryds 4 m mod venstre, 3 vr, 3 r',
+			'6 r, 4 vr, 6 r',
+		]);
+		const [, left] = pages({ beside: danish, hands: 'left-mirrored' });
+		expect(left!.beside).toBe('kryds 4 m mod højre');
+		expect(pages()[1]!.beside).toBeUndefined();
+	});
+
 	it('has one for each cable, with its moves, the rows of one repeat, a mend and what to check', () => {
 		const [small, rope] = pages();
 		expect(pages().map((page) => page.name)).toEqual(['1/1 LC', 'C4F']);

@@ -5,11 +5,12 @@ import { capital } from '../capital.ts';
 import { craftId, craftOf, HANDS_SAID, likeMoves, placeName, PLAIN_CRAFT, type Craft } from '../craft/index.ts';
 import { canonical, type Crossing } from '../crossing/index.ts';
 import { craftIn, loopsIn, lookOf, nameInHands, sentenceIn, shownIn, wayIn, wayOf, wordsIn } from '../look/index.ts';
+import type { Language } from '../language/index.ts';
 import { perform, ribbonOf, stageAt } from '../made/index.ts';
 import { explained, stitches, wordsMade } from '../notation/index.ts';
 import { isBlank, type HouseStyle, type Note } from '../schema/index.ts';
 import { isFor, kindOf, noteOn, patternName, stepAt, stepTitle, type CrossingStep, type Step } from '../step/index.ts';
-import { mainRepeat, swatchShown, type SwatchShown } from '../swatch/index.ts';
+import { crossingInLanguage, mainRepeat, rowInLanguage, swatchShown, type SwatchShown } from '../swatch/index.ts';
 import { causesOf, isAround, looksIn, SEEN, type Piece } from '../wrong/index.ts';
 import type { Lesson } from './schema.ts';
 import { styleFor, type SheetOptions } from './sections.ts';
@@ -25,6 +26,8 @@ export interface PageRow {
 	readonly number: number;
 	readonly side: string;
 	readonly text: string;
+	/** Once more in the language that is asked for; none where that has no wording for it. */
+	readonly beside: string | undefined;
 	/** Whether stitches cross in it. */
 	readonly isCrossed: boolean;
 }
@@ -46,6 +49,8 @@ export interface OnePage {
 	readonly name: string | undefined;
 	/** What these hands do, where that goes by another name: `C4B in your hands`. */
 	readonly inHands: string | undefined;
+	/** How it is named or worked in the language that is asked for. */
+	readonly beside: string | undefined;
 	/** Such as "2 over 2, leaning left". */
 	readonly title: string;
 	/** What passes in front, what is held, and how it is worked. */
@@ -108,7 +113,7 @@ export function onePagesOf(
 		const own = swatches.find((s) => crossesIn(s, shown.crossing)) ?? (i === 0 && !areUsed ? swatches[0] : undefined);
 		const rowsOn = own && printed.get(own);
 		if (own && rowsOn === undefined) printed.set(own, i + 1);
-		return pageOf(shown, step, { style, house }, own, rowsOn);
+		return pageOf(shown, step, { style, house, beside: options.beside }, own, rowsOn);
 	});
 }
 
@@ -171,11 +176,15 @@ const crossesIn = ({ shown: { checked } }: Titled, crossing: Crossing): boolean 
 function pageOf(
 	shown: Shown,
 	step: Step | undefined,
-	{ style, house }: { readonly style: HouseStyle; readonly house: HouseStyle },
+	{
+		style,
+		house,
+		beside,
+	}: { readonly style: HouseStyle; readonly house: HouseStyle; readonly beside?: Language | undefined },
 	swatch: Titled | undefined,
 	rowsOn: number | undefined,
 ): OnePage {
-	const rows = swatch && rowsOn === undefined ? rowsOf(swatch, style) : undefined;
+	const rows = swatch && rowsOn === undefined ? rowsOf(swatch, style, beside) : undefined;
 	const craft = craftIn(style, shown.craft);
 	const asMade = shownIn(style, shown.crossing, craft);
 	const { made, mirrored } = asMade;
@@ -196,6 +205,7 @@ function pageOf(
 		who: craft.isHanded ? `${HANDS_SAID[style.demonstrates]}${otherYarn}` : placeName(shown.craft),
 		name: patternName(shown),
 		inHands: other === undefined ? undefined : `${other} in your hands`,
+		beside: beside && craft.hasSentence ? crossingInLanguage(made, { language: beside, mirrored }) : undefined,
 		title: words.title,
 		says,
 		sentence,
@@ -250,8 +260,8 @@ function movesShown(
 }
 
 /** The rows of one repeat with their count; all rows where few are not repeated. */
-function rowsOf({ title, shown }: Titled, style: HouseStyle): PageRows | undefined {
-	const { worked } = shown;
+function rowsOf({ title, shown }: Titled, style: HouseStyle, beside: Language | undefined): PageRows | undefined {
+	const { worked, mirrored } = shown;
 	const { repeat, first, last, rows } = repeatOf(worked);
 	if (rows.length === 0) return undefined;
 	const word = worked.shape === 'round' ? 'rounds' : 'rows';
@@ -273,10 +283,12 @@ function rowsOf({ title, shown }: Titled, style: HouseStyle): PageRows | undefin
 		rows: rows.map((row, i): PageRow => {
 			const same = texts.indexOf(texts[i]!);
 			const isShort = texts[i]!.length <= 24;
+			const once = beside ? rowInLanguage(worked, row, { language: beside, mirrored }) : undefined;
 			return {
 				number: row.number,
 				side: row.side === 'RS' ? style.sides.right : style.sides.wrong,
 				text: same < i && !isShort ? `as row ${rows[same]!.number}` : texts[i]!,
+				beside: once?.ok ? once.value : undefined,
 				isCrossed: row.crossings.length > 0,
 			};
 		}),

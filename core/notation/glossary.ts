@@ -83,7 +83,7 @@ export const plainName = (name: string): string =>
 
 const LINE = /^\s*([^:=]{1,80}?)\s*[:=]\s*(\S.*)$/;
 
-/** Reads lines such as `C4F: sl 2 sts to cn and hold in front, k2, k2 from cn`. Total; empty lines are passed over. */
+/** Reads lines such as `C4F: sl 2 sts to cn and hold in front, k2, k2 from cn`. Total; empty lines and remarks behind # are passed over. */
 export function readGlossary(whole: string): Glossary {
 	const text = withoutKept(whole);
 	const kept = keptIn(whole, text);
@@ -98,7 +98,7 @@ export function readGlossary(whole: string): Glossary {
 		return { entries: kept, problems };
 	}
 	for (const [i, line] of text.split(/\r?\n/).slice(0, GLOSSARY_LIMITS.lines).entries()) {
-		if (line.trim() === '') continue;
+		if (line.trim() === '' || /^\s*#/.test(line)) continue;
 		const [, name, sentence] = LINE.exec(line) ?? [];
 		if (!name || !sentence) {
 			problems.push({

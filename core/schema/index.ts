@@ -9,6 +9,7 @@ export * from './lenient.ts';
 export * from './note.ts';
 export { LINKS, type Note, type NoteBlock, type NoteParagraph, type NoteRun } from './note-tree.ts';
 export * from './note-text.ts';
+export * from './original.ts';
 export * from './own-way.ts';
 export * from './save.ts';
 export * from './swatch.ts';

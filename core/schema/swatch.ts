@@ -3,6 +3,7 @@
 import { z } from 'zod';
 import { CRAFT_IDS } from '../craft/index.ts';
 import { SCHOOL_IDS, type SchoolId } from '../notation/index.ts';
+import { OriginalSchema } from './original.ts';
 import { SwatchSizeSchema } from './swatch-size.ts';
 import { anyVersion, versionOf, type Format } from './upgrade.ts';
 import { thousands } from '../thousands.ts';
@@ -57,6 +58,8 @@ const NowSchema = z.object({
 			SWATCH_LIMITS.text,
 			`The text of a swatch has at most ${thousands(SWATCH_LIMITS.text)} characters. Use repeats, or split it into two.`,
 		),
+	/** The pattern as it was written in another language. Its English is `text`, unless that was changed since. */
+	original: OriginalSchema.optional(),
 });
 export type Swatch = z.infer<typeof NowSchema>;
 export const SwatchSchema = anyVersion(SWATCH_FORMAT, NowSchema);

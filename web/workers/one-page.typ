@@ -45,6 +45,7 @@
     },
     picture(p.ribbon, ribbon-wide))
   if p.sentence != none { par(text(font: mono, size: 0.84em, p.sentence)) }
+  if p.beside != none { par(text(font: mono, size: 0.84em, lang: p.lang, p.beside)) }
 }
 
 #let moves(p, width, most) = {
@@ -72,7 +73,11 @@
       range(r.times).map(_ => box-to-tick).join(h(2pt)),
       align(right, str(row.number)),
       row.side,
-      text(font: mono, size: 0.84em, weight: if row.isCrossed { 700 } else { 400 }, row.text),
+      {
+        set text(font: mono, size: 0.84em, weight: if row.isCrossed { 700 } else { 400 })
+        row.text
+        if row.beside != none { linebreak(); text(weight: 400, lang: p.lang, row.beside) }
+      },
     )).flatten())
 }
 

@@ -2,6 +2,7 @@
 	import { fibresAvoided, HANDED, roomOf, type Class, type Person } from '@pond-loop/core/class';
 	import { PLACES, placeName } from '@pond-loop/core/craft';
 	import { FIBRES } from '@pond-loop/core/fabric';
+	import { LANGUAGE_TITLES, ROW_LANGUAGE_IDS } from '@pond-loop/core/language';
 	import { sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { LEVELS } from '@pond-loop/core/skill';
@@ -242,6 +243,20 @@
 								>
 									<option value="">as the class</option>
 									{#each LEVELS as level, nth (nth)}<option>{level}</option>{/each}
+								</select></label
+							>
+							<label
+								>Rows in <select
+									class="field py-0"
+									value={person.language ?? ''}
+									onchange={(e) =>
+										put(person.id, {
+											language: ROW_LANGUAGE_IDS.find((id) => id === e.currentTarget.value),
+										} as Partial<Person>)}
+								>
+									<option value="">English</option>
+									{#each ROW_LANGUAGE_IDS as id (id)}<option value={id}>English and {LANGUAGE_TITLES[id]}</option
+										>{/each}
 								</select></label
 							>
 							<label

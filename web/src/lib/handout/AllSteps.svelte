@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
 	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
-	import { LANGUAGES } from '@pond-loop/core/language';
+	import { LANGUAGE_TITLES, languageOf, ROW_LANGUAGE_IDS } from '@pond-loop/core/language';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import { craftOf, DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
@@ -28,6 +28,7 @@
 	const places = $derived(placesOf(lesson.plan));
 	/** The language in which rows stand once more; none when empty. */
 	let beside = $state('');
+	const language = $derived(ROW_LANGUAGE_IDS.find((id) => id === beside));
 	const hasRows = $derived(lesson.steps.some((step) => step.kind === 'swatch'));
 	let words = $state(true);
 	let mistakes = $state(true);
@@ -43,7 +44,7 @@
 			hands: DEMONSTRATIONS.find((h) => h === hands),
 			at: places.find((p) => p === at),
 			school: WRITTEN_SCHOOLS.find((id) => id === school),
-			beside: LANGUAGES.find((l) => l.id === beside),
+			beside: language && languageOf(language),
 			words,
 			mistakes,
 		}),
@@ -99,7 +100,7 @@
 	{#if hasRows}
 		<select class="field py-0" aria-label="Rows" bind:value={beside}>
 			<option value="">rows in English</option>
-			{#each LANGUAGES.filter((l) => l.write) as { id, title } (id)}<option value={id}>and in {title}</option>{/each}
+			{#each ROW_LANGUAGE_IDS as id (id)}<option value={id}>and in {LANGUAGE_TITLES[id]}</option>{/each}
 		</select>
 	{/if}
 	{#if places.length > 1}

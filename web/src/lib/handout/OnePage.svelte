@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
 	import { DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
+	import { LANGUAGE_TITLES, ROW_LANGUAGE_IDS } from '@pond-loop/core/language';
 	import { cablesShown, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
@@ -19,6 +20,8 @@
 	let colour = $state(false);
 	let hands = $state('');
 	let school = $state('');
+	/** The language in which rows stand once more. */
+	let beside = $state('');
 	/** Who gets one: one to copy, everybody in the room, or each of a class by name. */
 	let whom = $state('');
 	/** A class and the first of its people, from 0, as the list above has them: `id` or `id 40`. */
@@ -46,6 +49,7 @@
 			paper,
 			colour: colour ? 'yes' : 'no',
 			...(school ? { school } : {}),
+			...(beside ? { beside } : {}),
 			...(isOne && large ? { large: 'yes' } : {}),
 			...(isOne && hands ? { hands } : {}),
 			...(whom === 'room' ? { room: 'yes' } : isOne ? {} : ofClass(whom)),
@@ -100,7 +104,7 @@
 			><input type="checkbox" class="accent-secondary size-5" bind:checked={large} /> large print</label
 		>
 	{/if}
-	<Fold id="paper" title={say('Paper, colour, names')} class="min-w-0">
+	<Fold id="paper" title={say('Paper, colour, names, language')} class="min-w-0">
 		<div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
 			<select class="field py-0" aria-label="Paper" bind:value={paper}
 				><option value="A4">A4</option><option value="LETTER">Letter</option></select
@@ -111,6 +115,10 @@
 			<select class="field py-0" aria-label="Names" bind:value={school}>
 				<option value="">names as in the lesson</option>
 				{#each WRITTEN_SCHOOLS as id (id)}<option value={id}>{SCHOOLS[id].title}</option>{/each}
+			</select>
+			<select class="field py-0" aria-label="Rows" bind:value={beside}>
+				<option value="">{isOne || whom === 'room' ? 'rows in English' : 'rows as each person has it'}</option>
+				{#each ROW_LANGUAGE_IDS as id (id)}<option value={id}>and in {LANGUAGE_TITLES[id]}</option>{/each}
 			</select>
 		</div>
 	</Fold>

@@ -105,6 +105,11 @@
 						placeholder="e.g. C4F: sl 2 sts to cn and hold in front, k2, k2 from cn"
 						value={style.glossary}
 						oninput={(e) => save.change({ ...style, glossary: e.currentTarget.value }, 'glossary')}></textarea>
+					{#if glossary.problems.length > 0 || glossary.entries.some((e) => e.problems.length > 0)}
+						{#await import('./ForeignLines.svelte') then { default: ForeignLines }}
+							<ForeignLines glossary={style.glossary} replace={(text) => save.change({ ...style, glossary: text })} />
+						{/await}
+					{/if}
 					{#each glossary.problems as problem, nth (nth)}
 						<p class="text-error text-[0.94rem]">{problem.what} {problem.todo}</p>
 					{/each}

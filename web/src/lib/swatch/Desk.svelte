@@ -430,7 +430,17 @@
 	{/if}
 	{#if errors > 0}
 		{#await import('./ForeignRows.svelte') then { default: ForeignRows }}
-			<ForeignRows text={swatch.text} replace={(text) => change({ text })} />
+			<ForeignRows
+				text={swatch.text}
+				glossary={style.glossary}
+				replace={(text, original) => change({ text, original })}
+			/>
+		{/await}
+	{/if}
+	{#if swatch.original}
+		{@const { original } = swatch}
+		{#await import('./OriginalRows.svelte') then { default: OriginalRows }}
+			<OriginalRows {swatch} {original} {worked} glossary={style.glossary} {change} />
 		{/await}
 	{/if}
 

@@ -7,19 +7,22 @@
 	interface Props {
 		id: string;
 		worked: Worked;
+		/** Chosen at first: the language in which the pattern was written. */
+		first: LanguageId | undefined;
 	}
-	const { id, worked }: Props = $props();
+	const { id, worked, first }: Props = $props();
 
 	/** Loaded when it is opened. */
 	let languages = $state.raw<typeof Languages>();
-	let chosen = $state<LanguageId>('de');
+	// svelte-ignore state_referenced_locally
+	let chosen = $state<LanguageId>(first ?? 'de');
 	async function show(event: Event): Promise<void> {
 		if ((event.currentTarget as HTMLDetailsElement).open) languages ??= await import('@pond-loop/core/language');
 	}
 	let field = $state<HTMLTextAreaElement>();
 	let said = $state('');
 	const written = $derived(languages?.LANGUAGES.filter((l) => l.write) ?? []);
-	const rows = $derived(languages && rowsInLanguage(worked, languages.languageOf(chosen)));
+	const rows = $derived(languages && rowsInLanguage(worked, { language: languages.languageOf(chosen) }));
 </script>
 
 <details class="mt-3" ontoggle={show}>

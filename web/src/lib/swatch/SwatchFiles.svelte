@@ -157,5 +157,5 @@
 		{/if}
 		{#if trouble}<p class="text-error text-[0.94rem] font-semibold" role="alert">{trouble}</p>{/if}
 	</details>
-	<RowsInLanguage {id} {worked} />
+	<RowsInLanguage {id} {worked} first={swatch.original?.language} />
 </div>

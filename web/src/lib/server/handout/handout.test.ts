@@ -259,6 +259,20 @@ describe('a handout of one page', () => {
 		]);
 	});
 
+	it('has rows once more in the language of whoever has one', async () => {
+		const people = [person('Ada'), person('Bodil', { language: 'da' }), person('Emil')];
+		const asked = await task(lessons[0]!, { steps: '3.4' }, { ...newClass('Thursday'), people });
+		expect(asked.copies).toEqual([
+			{ of: 0, name: 'Ada' },
+			{ of: 1, name: 'Bodil' },
+			{ of: 0, name: 'Emil' },
+		]);
+		const { pages } = await opened(await setDocuments(asked));
+		const danish = pages.map(({ text }) => text.includes('kryds 4 m mod venstre'));
+		expect(danish.filter(Boolean)).toHaveLength(1);
+		expect(pages[danish.indexOf(true)]!.text).toContain('Bodil');
+	});
+
 	it('has the teacher’s logo at its head, and the words of their English but not in what they wrote', async () => {
 		const id = randomUUID();
 		const jpeg = await sharp({ create: { width: 40, height: 20, channels: 3, background: '#24556b' } })

@@ -93,8 +93,8 @@ function mapTexts<T>(value: T, change: (text: string) => string, kept: ReadonlyS
 /** Texts as the faces can set them. */
 export const settableIn = <T>(value: T): T => mapTexts(value, settable, new Set());
 
-/** What is written by hand, or is a pattern: it keeps its own words. */
-const OWN: ReadonlySet<unknown> = new Set(['note', 'rows']);
+/** What is written by hand, is a pattern, or is in another language: it keeps its own words. */
+const OWN: ReadonlySet<unknown> = new Set(['note', 'rows', 'beside']);
 
 /** Texts of the app in the English of whoever prints them. */
 export const inEnglishAll = <T>(value: T, english: English): T =>

@@ -3,6 +3,7 @@
 import { setImmediate } from 'node:timers/promises';
 import type { Class } from '@pond-loop/core/class';
 import { PLAIN_CRAFT } from '@pond-loop/core/craft';
+import { languageOf } from '@pond-loop/core/language';
 import { leftHandsIn, type Lesson, onePagesOf, type OnePage, sheetsFor } from '@pond-loop/core/lesson';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import { isTooMany, MOST_COPIES } from '$lib/handout/copies';
@@ -33,6 +34,7 @@ const forPeople = ({ people }: Class, style: HouseStyle, options: HandoutOptions
 				at: person.at,
 				large: person.large ?? false,
 				yarn: person.yarnHand,
+				beside: person.language ? languageOf(person.language) : options.beside,
 			},
 		}));
 
@@ -64,9 +66,10 @@ export async function onePageTask(
 		: options.room
 			? forRoom(lesson, style, options)
 			: [{ name: '', options }];
-	// People with the same hands, tool and print get the same pages: they are drawn once.
+	// People with the same hands, tool, print and language get the same pages: they are drawn once.
 	const kinds = new Map<string, { readonly at: number; readonly options: HandoutOptions }>();
-	const kindOf = ({ options: { hands, at, large, yarn } }: Copy): string => [hands, at, large, yarn].join();
+	const kindOf = ({ options: { hands, at, large, yarn, beside } }: Copy): string =>
+		[hands, at, large, yarn, beside?.id].join();
 	for (const copy of copies)
 		if (!kinds.has(kindOf(copy))) kinds.set(kindOf(copy), { at: kinds.size, options: copy.options });
 	const documents = [];
@@ -98,7 +101,7 @@ async function documentOf(
 	};
 	const pages = [];
 	for (const page of onePagesOf(lesson, style, options)) {
-		pages.push(inEnglishAll(settableIn(pageOf(page, paint, large)), options.english));
+		pages.push(inEnglishAll(settableIn(pageOf(page, paint, options)), options.english));
 		await setImmediate();
 	}
 	const [code] = codes;
@@ -114,10 +117,13 @@ async function documentOf(
 }
 
 /** A page as plain data; what it has not is null, as the template knows no missing keys. */
-const pageOf = (page: OnePage, paint: Parameters<OnePage['ribbon']>[0], large: boolean) => ({
+const pageOf = (page: OnePage, paint: Parameters<OnePage['ribbon']>[0], { large, beside }: HandoutOptions) => ({
+	/** Of what stands in another language. */
+	lang: beside?.id ?? 'en',
 	who: page.who,
 	name: page.name ?? null,
 	inHands: page.inHands ?? null,
+	beside: page.beside ?? null,
 	title: page.title,
 	says: page.says,
 	sentence: page.sentence ?? null,
@@ -125,7 +131,9 @@ const pageOf = (page: OnePage, paint: Parameters<OnePage['ribbon']>[0], large: b
 	way: page.way,
 	moves: page.moves.map(({ says, draw }) => ({ says, picture: pictureOf(draw(paint), large) })),
 	refused: page.refused ?? null,
-	rows: page.rows ?? null,
+	rows: page.rows
+		? { ...page.rows, rows: page.rows.rows.map((row) => ({ ...row, beside: row.beside ?? null })) }
+		: null,
 	rowsOn: page.rowsOn ?? null,
 	checks: page.checks,
 	fault: page.fault ?? null,

@@ -29,6 +29,9 @@ export const actions: Actions = {
 				shape: text('shape'),
 				school: text('school'),
 				text: text('text').replaceAll('\r\n', '\n'),
+				...(text('language')
+					? { original: { language: text('language'), text: text('original').replaceAll('\r\n', '\n') } }
+					: {}),
 			},
 		});
 		if (!checked.success) return fail(400, { message: firstIssue(checked.error) });

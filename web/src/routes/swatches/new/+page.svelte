@@ -114,18 +114,12 @@
 	let language = $state<LanguageId | 'en'>('en');
 	const looks = $derived(languages && ownText.length > 12 ? languages.looksLike(ownText) : undefined);
 	const foreign = $derived(languages && language !== 'en' ? languages.languageOf(language) : undefined);
-	const english = $derived(languages && language !== 'en' ? languages.inEnglish(language, ownText, looks) : undefined);
-	/** Each line above what it is in English, as a comment. */
-	let keepsLines = $state(true);
-	const kept = $derived(
-		english && foreign && keepsLines
-			? english.lines
-					.map((l) =>
-						l.text.trim() === '' || l.english.startsWith('#') ? l.english : `# ${l.text.trim()}\n${l.english}`,
-					)
-					.join('\n')
-			: (english?.english ?? ownText),
+	const ownNames = $derived(readGlossary(data.style.glossary).entries.map((e) => e.name));
+	const english = $derived(
+		languages && language !== 'en' ? languages.inEnglish(language, ownText, { looks, names: ownNames }) : undefined,
 	);
+	/** Whether the pattern as it was written stays beside its English. */
+	let keepsOriginal = $state(true);
 	const said = $derived(
 		readRows(english?.english ?? ownText, { school: data.style.school, glossary: readGlossary(data.style.glossary) }),
 	);
@@ -215,11 +209,15 @@
 			{#if english && foreign && ownText.trim()}
 				<InEnglish made={english} language={foreign} />
 				<label class="mt-3 flex items-baseline gap-2"
-					><input type="checkbox" class="accent-secondary self-center" bind:checked={keepsLines} /> Keep the {foreign.title}
-					lines as comments</label
+					><input type="checkbox" class="accent-secondary self-center" bind:checked={keepsOriginal} /> Keep the {foreign.title}
+					too</label
 				>
+				{#if keepsOriginal}
+					<input type="hidden" name="language" value={foreign.id} />
+					<input type="hidden" name="original" value={ownText} />
+				{/if}
 			{/if}
-			<input type="hidden" name="text" value={kept} />
+			<input type="hidden" name="text" value={english?.english ?? ownText} />
 			<input type="hidden" name="castOn" value={ownStitches} />
 			<input type="hidden" name="shape" value={ownShape} />
 			<input type="hidden" name="school" value={data.style.school} />
