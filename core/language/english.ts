@@ -12,9 +12,16 @@ export interface Written {
 /** Terms that may be said several times in a clause. */
 const REPEATABLE: readonly Term[] = ['filler', 'then', 'and', 'stitch', 'work', 'put', 'from', 'to', 'row', 'round'];
 
+/** A number, with those of further sizes: `3 (4, 5)`. */
+export const countSaid = ({ value, more }: Extract<Token, { kind: 'number' }>): string =>
+	more ? `${value} (${more.join(', ')})` : String(value);
+
 /** What the terms of one clause say, each taken once. */
 class Clause {
+	/** Numbers of stitches and times; where they are for several sizes, those of the first. */
 	readonly numbers: number[] = [];
+	/** The same as they are written, such as `3 (4, 5)`. */
+	readonly counts: string[] = [];
 	readonly #terms = new Map<Term, Token>();
 	readonly #used = new Set<Term>();
 	readonly problems: (Problem & { at: Span })[] = [];
@@ -27,10 +34,14 @@ class Clause {
 			const next = tokens[i + 1];
 			const isOneCn = next?.kind === 'term' && next.term === 'cn';
 			if (token.kind === 'number' && isOneCn && token.value === 1) continue;
-			if (token.kind === 'number') this.numbers.push(token.value);
-			else if (token.kind === 'term') this.#say(token);
+			if (token.kind === 'number') {
+				this.numbers.push(token.value);
+				this.counts.push(countSaid(token));
+			}
+			if (token.kind === 'term') this.#say(token);
 			else if (token.kind === 'unknown') this.#wrong(token, `We don’t know “${token.text.slice(0, 30)}” in patterns.`);
-			else if (!/^[.×]$/.test(token.text)) this.#wrong(token, `“${token.text}” is not understood here.`);
+			else if (token.kind === 'mark' && !/^[.×]$/.test(token.text))
+				this.#wrong(token, `“${token.text}” is not understood here.`);
 		}
 	}
 
@@ -68,6 +79,13 @@ class Clause {
 			todo: 'Write it in other words, or choose the language of the text.',
 			at: { from, to },
 		});
+	}
+
+	/** Whether its numbers are for several sizes; that is a problem where there is one of each. */
+	isSized(): boolean {
+		const sized = this.tokens.find((t) => t.kind === 'number' && t.more);
+		if (sized) this.#wrong(sized, 'Numbers for several sizes are not understood here.');
+		return sized !== undefined;
 	}
 
 	/** What was said and not used. */
@@ -125,7 +143,8 @@ function sentencePart(clause: Clause): string | undefined {
 	const verb = stitchOf(clause);
 	if (!verb) clause.takes('slip');
 	const isHeld = clause.takes('cn');
-	const [many] = clause.numbers;
+	const [many] = clause.counts;
+	if (clause.isSized()) return undefined;
 	const [isFront, isBack] = [clause.takes('front'), clause.takes('back')];
 	const side = isFront ? 'front' : isBack ? 'back' : undefined;
 	if (isFront && isBack) clause.problems.push(unsaid(clause.tokens));
@@ -137,7 +156,7 @@ function sentencePart(clause: Clause): string | undefined {
 	}
 	if (isHeld) {
 		if (many === undefined) return undefined;
-		return `sl ${many} ${many === 1 ? 'st' : 'sts'} to cn${side ? ` and hold in ${side}` : ''}`;
+		return `sl ${many} ${many === '1' ? 'st' : 'sts'} to cn${side ? ` and hold in ${side}` : ''}`;
 	}
 	return side ? `hold in ${side}` : undefined;
 }
@@ -168,7 +187,7 @@ function crossingIn(clause: Clause): string | undefined {
 	const isPurled = clause.takes('lowerPurled', ...(isTop ? [] : (['purl'] as const)));
 	const [first, second] = clause.numbers;
 	clause.unused(isTop ? 2 : 1);
-	if (first === undefined) return undefined;
+	if (first === undefined || clause.isSized()) return undefined;
 	const [front, back] = isTop ? [first, second ?? first] : [first / 2, first / 2];
 	if (!Number.isInteger(front)) {
 		clause.problems.push({
@@ -227,7 +246,7 @@ function bracketed(tokens: readonly Token[]): { opens: string; inner: readonly T
 	if (close > first && close < last) {
 		const [number] = tokens.slice(close + 1, last).filter((t) => t.kind === 'number');
 		if (number?.kind === 'number')
-			return { opens, inner: tokens.slice(first, close), closes: `${markAt(close)} ${number.value} times` };
+			return { opens, inner: tokens.slice(first, close), closes: `${markAt(close)} ${countSaid(number)} times` };
 	}
 	const inner = tokens.slice(first, last);
 	return {
@@ -238,7 +257,7 @@ function bracketed(tokens: readonly Token[]): { opens: string; inner: readonly T
 }
 
 /** Stitches whose term is their word in English. */
-const WORDS = ['k2tog', 'p2tog', 'ssk', 'yo', 'm1'] as const satisfies readonly Term[];
+const WORDS = ['k2tog', 'p2tog', 'ssk', 'yo', 'm1', 'kfb', 'inc'] as const satisfies readonly Term[];
 
 function rowPart(clause: Clause): string | undefined {
 	const part = repeatPart(clause) ?? standsPart(clause) ?? crossingPart(clause) ?? wordPart(clause);
@@ -253,7 +272,7 @@ function rowPart(clause: Clause): string | undefined {
 	}
 	const isToEnd = clause.takes('end');
 	clause.takes('to');
-	const [many] = clause.numbers;
+	const [many] = clause.counts;
 	clause.unused(1);
 	if (many === undefined && !isToEnd) return letter === 'sl ' ? 'sl 1' : `${letter} to end`;
 	const tbl = verb?.isTwisted ? ' tbl' : '';
@@ -264,19 +283,19 @@ function repeatPart(clause: Clause): string | undefined {
 	if (!clause.takes('repeat')) return undefined;
 	clause.takes('from', 'to', 'times', 'end', 'stitch', 'row', 'work');
 	const isMore = clause.takes('more');
-	const [many] = clause.numbers;
+	const [many] = clause.counts;
 	if (clause.takes('last')) {
 		clause.unused(1);
 		return `; rep from * to last ${many ?? 1} sts`;
 	}
 	const times = timesSaid(clause, many);
 	clause.unused(1);
-	return `; rep from *${times === undefined ? ' to end' : ` ${times === 1 ? 'once' : `${times} times`}${isMore ? ' more' : ''}`}`;
+	return `; rep from *${times === undefined ? ' to end' : ` ${times === '1' ? 'once' : `${times} times`}${isMore ? ' more' : ''}`}`;
 }
 
-function timesSaid(clause: Clause, many: number | undefined): number | undefined {
-	if (clause.takes('twice')) return 2;
-	return clause.takes('once') ? 1 : many;
+function timesSaid(clause: Clause, many: string | undefined): string | undefined {
+	if (clause.takes('twice')) return '2';
+	return clause.takes('once') ? '1' : many;
 }
 
 function standsPart(clause: Clause): string | undefined {
@@ -294,5 +313,8 @@ function wordPart(clause: Clause): string | undefined {
 	clause.takes(found, 'stitch', 'work');
 	const [many = 1] = clause.numbers;
 	clause.unused(1);
-	return Array<string>(Math.min(many, 20)).fill(found).join(', ');
+	if (clause.isSized()) return undefined;
+	return Array<string>(Math.min(many, 20))
+		.fill(found === 'inc' ? 'inc 1' : found)
+		.join(', ');
 }

@@ -92,9 +92,28 @@ describe('texts in other languages', () => {
 			'Avviare 24 m\nGiro 1: 2 m ins a dir, gettato, 4 dir\nChiudere tutte le m.',
 			'Cast on 24 sts\nRnd 1: k2tog, yo, k4\nBind off.',
 		],
+		[
+			'de',
+			'60 (64/68) M anschlagen\n1. R: 3 (4/5) M re, *2 M re, 2 M li, ab * 3 (4/5)x wdh, 1 M zun, aus 1 M 2 M herausstr\n1.-4. R noch 2 (3/4)x wdh',
+			'Cast on 60 (64, 68) sts\nRow 1: k3 (4, 5), *k2, p2; rep from * 3 (4, 5) times, inc 1, kfb\nRep rows 1-4 2 (3, 4) times more',
+		],
+		[
+			'nb',
+			'Legg opp 60 (64) 68 (72) m\n1. p: [2 r, 3 vr] 3 (4) 5 (6) ganger, øk 1 m i lenken',
+			'Cast on 60 (64, 68, 72) sts\nRow 1: [k2, p3] 3 (4, 5, 6) times, m1',
+		],
 	] as const)('are written in English: %s', (language, text, english) => {
 		expect(inEnglish(language, text)).toMatchObject({ english, problems: [] });
 	});
+});
+
+it('numbers of several sizes are refused where a crossing has one, and so is a number too many', () => {
+	const [first, second] = [
+		inEnglish('de', '1. R: 4 (6/8) M nach links verkreuzen\n2. R: 3 M li').problems,
+		inEnglish('da', 'Slå 60 m 4 op').problems,
+	];
+	expect(first[0]!.what).toBe('Numbers for several sizes are not understood here.');
+	expect(second.map((p) => p.what)).toEqual(['There is one number too many here.']);
 });
 
 describe('the language of a text', () => {

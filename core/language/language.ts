@@ -13,6 +13,9 @@ export const TERMS = [
 	'together',
 	'yo',
 	'm1',
+	/** An increase that does not say of which kind. */
+	'inc',
+	'kfb',
 	'k2tog',
 	'p2tog',
 	'ssk',

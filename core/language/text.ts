@@ -1,7 +1,7 @@
 /** A text in another language in English: line by line, each with what it says. What is not understood is a problem, and nothing is half read. */
 
 import type { Problem, Span } from '../result.ts';
-import { nameInEnglish, rowInEnglish, sentenceInEnglish, type Written } from './english.ts';
+import { countSaid, nameInEnglish, rowInEnglish, sentenceInEnglish, type Written } from './english.ts';
 import type { LanguageId, Term } from './language.ts';
 import { languageOf, looksLike } from './languages.ts';
 import { narrow, tokensOf, type Token } from './vocabulary.ts';
@@ -155,8 +155,10 @@ const strangeIn = (
 	todo: string,
 ): (Problem & { at: Span })[] =>
 	tokens.flatMap((t) => {
-		if (t.kind === 'number' || t.kind === 'mark' || (t.kind === 'term' && used.includes(t.term))) return [];
-		const what = `“${t.text}” is not understood ${where}.`;
+		if ((t.kind === 'number' && !t.more) || t.kind === 'mark' || (t.kind === 'term' && used.includes(t.term)))
+			return [];
+		const said = t.kind === 'number' ? countSaid(t) : t.text;
+		const what = `“${said}” is not understood ${where}.`;
 		return [{ code: 'language', what, todo, at: { from: t.from, to: t.to } }];
 	});
 
@@ -236,22 +238,28 @@ const LABEL: readonly Term[] = ['row', 'round', 'RS', 'WS', 'every', 'even', 'od
 
 /** `rep rows 1-4 once more`. */
 function repeatInEnglish(tokens: readonly Token[]): Written {
-	const numbers = tokens.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
-	const problems = strangeIn(tokens, REPEAT, 'in a line that repeats rows', 'Say which rows, and how often.');
+	const counts = tokens.filter((t) => t.kind === 'number');
+	const numbers = counts.map(countSaid);
+	const problems = strangeIn(
+		tokens.filter((t) => t !== counts.at(-1)),
+		REPEAT,
+		'in a line that repeats rows',
+		'Say which rows, and how often.',
+	);
 	const isRange = tokens.some(
 		(t) => (t.kind === 'mark' && /^[-–]$/.test(t.text)) || (t.kind === 'term' && (t.term === 'to' || t.term === 'and')),
 	);
 	const [first, second] = numbers;
 	const last = isRange ? second : first;
 	const rest = numbers.slice(isRange ? 2 : 1);
-	const times = has(tokens, 'twice') ? 2 : has(tokens, 'once') ? 1 : rest[0];
+	const times = has(tokens, 'twice') ? '2' : has(tokens, 'once') ? '1' : rest[0];
 	if (has(tokens, 'these') && first !== undefined) {
 		const again = numbers[1];
-		const often = again === undefined ? '' : again === 1 ? ' once more' : ` ${again} times more`;
+		const often = again === undefined ? '' : again === '1' ? ' once more' : ` ${again} times more`;
 		return { english: `Rep these ${first} rows${often}`, problems };
 	}
 	const rows = first === last ? `row ${first}` : `rows ${first}-${last}`;
-	const often = times === undefined ? '' : times === 1 ? ' once more' : ` ${times} times more`;
+	const often = times === undefined ? '' : times === '1' ? ' once more' : ` ${times} times more`;
 	return { english: `Rep ${rows}${often}`, problems };
 }
 const REPEAT: readonly Term[] = [
@@ -271,13 +279,13 @@ const REPEAT: readonly Term[] = [
 ];
 
 function castOnInEnglish(tokens: readonly Token[]): Written {
-	const numbers = tokens.flatMap((t) => (t.kind === 'number' ? [t.value] : []));
-	const strange = tokens.filter((t) => t.kind === 'unknown');
+	const [many, ...rest] = tokens.filter((t) => t.kind === 'number');
+	const strange = tokens.filter((t) => t.kind === 'unknown' || rest.some((number) => number === t));
 	return {
-		english: `Cast on ${numbers[0] ?? ''} sts${has(tokens, 'inTheRound') ? ' and join in the round' : ''}`,
+		english: `Cast on ${many ? countSaid(many) : ''} sts${has(tokens, 'inTheRound') ? ' and join in the round' : ''}`,
 		problems: strange.map((t) => ({
 			code: 'language',
-			what: `We don’t know “${'text' in t ? t.text : ''}” in patterns.`,
+			what: t.kind === 'number' ? 'There is one number too many here.' : `We don’t know “${t.text}” in patterns.`,
 			todo: 'Write it in other words.',
 			at: { from: t.from, to: t.to },
 		})),

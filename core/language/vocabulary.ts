@@ -6,7 +6,8 @@ import type { Language, Term, Words } from './language.ts';
 export type Token = Span &
 	(
 		| { readonly kind: 'term'; readonly term: Term; readonly text: string }
-		| { readonly kind: 'number'; readonly value: number }
+		/** `more` are the numbers of further sizes, as in `3 (4/5)`. */
+		| { readonly kind: 'number'; readonly value: number; readonly more?: readonly number[] }
 		| { readonly kind: 'mark'; readonly text: string }
 		/** No word of the language. */
 		| { readonly kind: 'unknown'; readonly text: string }
@@ -150,7 +151,56 @@ export function tokensOf(language: Language, text: string, labels = false): read
 			i += 1;
 		}
 	}
-	return tokens;
+	return tokens.some((t) => t.kind === 'mark' && '(['.includes(t.text)) ? withSizes(tokens) : tokens;
+}
+
+const OPEN = /^[([]$/;
+const CLOSE = /^[)\]]$/;
+/** What divides the numbers of sizes. */
+const BETWEEN_SIZES = /^[,/:;–-]$/;
+
+/** `3 (4/5)`, and `3 (4) 5` as it is usual in the north, as one number with those of further sizes. */
+function withSizes(tokens: readonly Token[]): readonly Token[] {
+	const made: Token[] = [];
+	for (let i = 0; i < tokens.length;) {
+		const token = tokens[i]!;
+		const { more, end } = token.kind === 'number' ? sizesFrom(tokens, i + 1) : { more: [], end: i + 1 };
+		made.push(
+			token.kind === 'number' && more.length > 0
+				? { kind: 'number', value: token.value, more, from: token.from, to: tokens[end - 1]!.to }
+				: token,
+		);
+		i = end;
+	}
+	return made;
+}
+
+/** The numbers of further sizes from a place on, and where they end. */
+function sizesFrom(tokens: readonly Token[], start: number): { more: readonly number[]; end: number } {
+	const isMark = (i: number, marks: RegExp): boolean => {
+		const token = tokens[i];
+		return token?.kind === 'mark' && marks.test(token.text);
+	};
+	const more: number[] = [];
+	let end = start;
+	const take = (i: number): boolean => {
+		const token = tokens[i];
+		if (token?.kind !== 'number') return false;
+		more.push(token.value);
+		return true;
+	};
+	while (isMark(end, OPEN)) {
+		const before = more.length;
+		let i = end + 1;
+		while (take(i) && isMark(i + 1, BETWEEN_SIZES)) i += 2;
+		if (more.length === before || !isMark(i + 1, CLOSE)) {
+			more.length = before;
+			break;
+		}
+		end = i + 2;
+		if (more.length === before + 1 && take(end)) end += 1;
+	}
+	return { more, end };
 }
 
 function tokenOf({ kind, text, from, to }: Piece, number: number | undefined, whole: string): Token {

@@ -47,7 +47,7 @@ describe.each(WRITTEN)('rows in %s', (_, language) => {
 			expect(fabricOf(again(band)), manner).toEqual(fabricOf(band));
 		}
 		const twisted = work(
-			'Row 1: k2 tbl, p1 tbl, k2tog, yo, p3\nRow 2: k3, p3, p2 tbl\nRow 3: 2/1 LPC, 1/1 RC tbl, k3',
+			'Row 1: k2 tbl, p1 tbl, k2tog, yo, p3\nRow 2: k3, p3, p2 tbl\nRow 3: 2/1 LPC, 1/1 RC tbl, k3\nRow 4: kfb, m1, ssk, p2tog, p3',
 			8,
 		);
 		expect(fabricOf(again(twisted))).toEqual(fabricOf(twisted));
@@ -86,8 +86,8 @@ it('a band in German, row by row', () => {
 		'4. R (Rückr): 3 M re, 8 M li, 3 M re',
 		'1.-4. R noch 1x wdh',
 	]);
-	const kfb = rowsInLanguage(work('Row 1: kfb, k2', 3), { language: LANGUAGES[0]! });
-	expect(!kfb.ok && kfb.problems[0]!.what).toBe('Row 1 has kfb, for which there is no wording.');
+	const k3tog = rowsInLanguage(work('Row 1: k3tog, k2', 5), { language: LANGUAGES[0]! });
+	expect(!k3tog.ok && k3tog.problems[0]!.what).toBe('Row 1 has k3tog, for which there is no wording.');
 });
 
 it('rows that are repeated without an end, and rounds, in Danish', () => {
