@@ -92,7 +92,7 @@ test('a page names its files of script so that each comes after those it stands 
 	for (const path of ['/', lesson!, '/style', '/crossings']) {
 		// As it is sent: the browser adds those that it asks for later.
 		const sent = await (await page.request.get(path)).text();
-		const files = [...sent.matchAll(/rel="modulepreload" href="([^"]+)"/g)].map(
+		const files = [...sent.matchAll(/rel="modulepreload" fetchpriority="low" href="([^"]+)"/g)].map(
 			([, f]) => new URL(f!, home + path).href,
 		);
 		// What starts the page has run by then, with all that it stands on.

@@ -84,7 +84,11 @@ const secured: Handle = async ({ event, resolve }) => {
 		transformPageChunk: ({ html }) =>
 			html
 				.replace('%light%', event.locals.light)
-				.replace('%scripts%', scripts.map((path) => `<link rel="modulepreload" href="${path}" />`).join('')),
+				// What is seen, styles and fonts, comes before them: the page stands there without a script.
+				.replace(
+					'%scripts%',
+					scripts.map((path) => `<link rel="modulepreload" fetchpriority="low" href="${path}" />`).join(''),
+				),
 	});
 	return secure(response, {
 		https: event.url.protocol === 'https:',

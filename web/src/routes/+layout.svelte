@@ -11,7 +11,6 @@
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { growFields } from '$lib/ui/grown';
 	import { inWriting } from '$lib/ui/in-writing';
 	import type KeysDialog from '$lib/ui/KeysDialog.svelte';
@@ -23,7 +22,7 @@
 	import { englishFor } from '@pond-loop/core/english';
 	import { setEnglish } from '$lib/words/english';
 	import { setLight } from '$lib/ui/light-state.svelte';
-	import { about } from './about';
+	import About from './About.svelte';
 
 	const { data, children } = $props();
 
@@ -130,11 +129,7 @@
 		<header
 			class="border-base-300 flex items-center gap-x-4 border-b px-5 py-0.5 md:sticky md:top-0 md:h-screen md:flex-col md:items-stretch md:border-r md:border-b-0 md:px-0 md:py-6 md:pl-4 lg:pl-5"
 		>
-			<Asleep
-				part={about}
-				when="soon"
-				given={{ teacher: data.teacher, here: page.url.pathname, light: light.now, switchLight, showKeys }}
-			/>
+			<About teacher={data.teacher} here={page.url.pathname} light={light.now} {switchLight} {showKeys} />
 		</header>
 		<main id="main" tabindex="-1" class="min-w-0 px-5 py-4 focus:outline-none max-sm:pb-24 sm:px-7">
 			{#if data.styleUnread}

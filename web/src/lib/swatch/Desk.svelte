@@ -35,7 +35,6 @@
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import Versions from '$lib/save/Versions.svelte';
 	import { saveWithPage } from '$lib/save/page';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { Awake } from '$lib/ui/awake.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Timed } from '$lib/ui/in-pieces';
@@ -47,7 +46,9 @@
 	import { versionsOf } from './api';
 	import ToolPlan from './ToolPlan.svelte';
 	import { keepSwatch, type OpenedSwatch } from './keep';
-	import { facts, swatchFiles, whatIf } from './parts';
+	import Facts from './Facts.svelte';
+	import SwatchFiles from './SwatchFiles.svelte';
+	import WhatIf from './WhatIf.svelte';
 	import Problems from './Problems.svelte';
 	import RowsEditor from './RowsEditor.svelte';
 
@@ -607,35 +608,31 @@
 		{/if}
 
 		<div class={['facts min-w-0', part !== 'facts' && 'max-md:hidden']}>
-			<Asleep part={facts} when="idle" given={{ worked, cords, gaps: gaps ? marks : undefined, style }} />
+			<Facts {worked} {cords} gaps={gaps ? marks : undefined} {style} />
 		</div>
 	</div>
 
 	<div class="border-base-300 mt-4 grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
 		<Problems {problems} goTo={(p) => editor?.goTo(p.from)} {errors} />
-		<Asleep part={whatIf} when="idle" given={{ worked, cords, light, box: here }} />
+		<WhatIf {worked} {cords} {light} box={here} />
 	</div>
 	{#if hasToolPlan(worked)}
 		<div class="border-base-300 mt-6 border-t pt-4"><ToolPlan {worked} {style} /></div>
 	{/if}
 	<div class="border-base-300 mt-6 grid gap-x-10 gap-y-6 border-t pt-4 sm:grid-cols-3">
 		<div id="keep" class="scroll-mt-4">{@render keep(swatch)}</div>
-		<Asleep
-			part={swatchFiles}
-			when="idle"
-			given={{
-				id: opened.id,
-				swatch,
-				worked,
-				cords,
-				light,
-				side,
-				mirrored,
-				glossary: style.glossary,
-				unit: style.units,
-				table: () => chartTable(worked, cords),
-				take: (taken: Swatch) => change(taken),
-			}}
+		<SwatchFiles
+			id={opened.id}
+			{swatch}
+			{worked}
+			{cords}
+			{light}
+			{side}
+			{mirrored}
+			glossary={style.glossary}
+			unit={style.units}
+			table={() => chartTable(worked, cords)}
+			take={(taken) => change(taken)}
 		/>
 		<Versions of={versionsOf(opened.id)} take={(s) => change(s)} />
 	</div>

@@ -3,8 +3,12 @@
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
 	import Codes from '$lib/account/Codes.svelte';
-	import * as parts from '$lib/account/parts';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import Confirm from '$lib/account/Confirm.svelte';
+	import NameForm from '$lib/account/NameForm.svelte';
+	import NewPassword from '$lib/account/NewPassword.svelte';
+	import Removed from '$lib/account/Removed.svelte';
+	import Sessions from '$lib/account/Sessions.svelte';
+	import SignOut from '$lib/account/SignOut.svelte';
 
 	const { data, form: answer } = $props();
 
@@ -27,7 +31,7 @@
 					: 'The account of the demo, without a password'}
 			</p>
 		</div>
-		<Asleep part={parts.signOut} given={{ say }} />
+		<SignOut {say} />
 	</div>
 	{#if trouble}<p class="text-error mb-4 font-semibold" role="alert">{trouble}</p>{/if}
 	{#if data.recovered}
@@ -39,16 +43,16 @@
 	{/if}
 
 	<AccountSection title="Name">
-		<Asleep part={parts.nameForm} given={{ opened: data.name }} />
+		<NameForm opened={data.name} />
 	</AccountSection>
 
 	<AccountSection title="Signed in">
-		<Asleep part={parts.sessions} given={{ sessions: data.sessions, idleDays: data.idleDays, say }} />
+		<Sessions sessions={data.sessions} idleDays={data.idleDays} {say} />
 	</AccountSection>
 
 	{#if data.account.hasPassword}
 		<AccountSection title="Password">
-			<Asleep part={parts.newPassword} given={{ opened: data.password, signInName: data.account.signInName }} />
+			<NewPassword opened={data.password} signInName={data.account.signInName} />
 		</AccountSection>
 
 		<AccountSection title="Recovery codes">
@@ -60,15 +64,7 @@
 					{data.codesLeft === 1 ? '1 code is left.' : `${data.codesLeft} codes are left.`} Each code sets a new password once,
 					if you forget yours.
 				</p>
-				<Asleep
-					part={parts.confirm}
-					given={{
-						action: 'renew',
-						opened: data.renew,
-						label: 'Your password, for new codes',
-						button: 'Make new codes',
-					}}
-				/>
+				<Confirm action="renew" opened={data.renew} label="Your password, for new codes" button="Make new codes" />
 			{/if}
 		</AccountSection>
 	{/if}
@@ -96,22 +92,19 @@
 	<AccountSection title="Removed">
 		{#if data.removed.length === 0}<p class="quiet">Nothing deleted. What you delete stays here until you erase it.</p>
 		{:else}
-			<Asleep part={parts.removed} given={{ removed: data.removed }} />
+			<Removed removed={data.removed} />
 		{/if}
 	</AccountSection>
 
 	<AccountSection title="Delete account">
 		{#if data.account.hasPassword}
 			<p>Deletes your account, lessons, settings and sign-ins at once. You can’t undo this.</p>
-			<Asleep
-				part={parts.confirm}
-				given={{
-					action: 'remove',
-					opened: data.remove,
-					label: 'Your password, to be sure',
-					button: 'Delete my account',
-					grave: true,
-				}}
+			<Confirm
+				action="remove"
+				opened={data.remove}
+				label="Your password, to be sure"
+				button="Delete my account"
+				grave
 			/>
 		{:else}
 			<p>

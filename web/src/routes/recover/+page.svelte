@@ -1,7 +1,6 @@
 <script lang="ts">
-	import * as parts from '$lib/account/parts';
+	import Recover from '$lib/account/Recover.svelte';
 	import Threshold from '$lib/account/Threshold.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -15,6 +14,6 @@
 		When you signed up, you got ten recovery codes. Use one to set a new password. Each works once. You’ll be signed out
 		everywhere else.
 	</p>
-	<Asleep part={parts.recover} given={{ opened: data.form }} />
+	<Recover opened={data.form} />
 	<p class="mt-6"><a class="wordlink" href="/sign-in">Back to sign in</a></p>
 </Threshold>

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
-	import * as parts from '$lib/account/parts';
+	import SignIn from '$lib/account/SignIn.svelte';
 	import Threshold from '$lib/account/Threshold.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -24,7 +23,7 @@
 			<DemoDoor to={data.to} />
 		</div>
 	{/if}
-	<Asleep part={parts.signIn} given={{ opened: data.form, to: data.to, strong: !data.demo }} />
+	<SignIn opened={data.form} to={data.to} strong={!data.demo} />
 	<p class="mt-6 flex flex-wrap gap-x-6 gap-y-2">
 		<a class="wordlink" href="/sign-up?to={to}">Sign up</a>
 		<a class="wordlink" href="/recover">Forgot your password?</a>

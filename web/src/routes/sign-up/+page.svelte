@@ -2,10 +2,9 @@
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import { codesIn } from '$lib/account/codes';
 	import Codes from '$lib/account/Codes.svelte';
-	import * as parts from '$lib/account/parts';
+	import SignUp from '$lib/account/SignUp.svelte';
 	import Threshold from '$lib/account/Threshold.svelte';
 	import { takesFocus } from '$lib/ui/focus';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data, form: answer } = $props();
@@ -38,7 +37,7 @@
 	</Threshold>
 {:else}
 	<Threshold title="Sign up" light={light.now} picture={data.picture}>
-		<Asleep part={parts.signUp} given={{ opened: data.form }} />
+		<SignUp opened={data.form} />
 		<p class="mt-6"><a class="wordlink" href="/sign-in?to={encodeURIComponent(data.to)}">Sign in instead</a></p>
 	</Threshold>
 {/if}
