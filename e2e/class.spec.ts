@@ -243,7 +243,7 @@ test.describe('without a network', () => {
 		await page.getByRole('button', { name: 'Delete this session' }).click();
 		await page.getByRole('button', { name: 'Delete' }).click();
 		await page.waitForURL(/classes\/./);
-		await expect(page.locator('html')).toHaveAttribute('data-awake', 'yes');
+		await expect(page.locator('html')).toHaveAttribute('data-interactive', 'yes');
 		expect(await pressesHere(page)).toBe(0);
 		await beginHere();
 		expect(await pressesHere(page)).toBe(1);

@@ -37,12 +37,13 @@ export function signedIn(cookie: string): SignedIn {
  * is lost, and on a busy machine that may be seconds after it is seen.
  */
 export function waitsUntilAwake(page: Page): void {
-	const awake = (): Promise<void> => page.locator(':root:not([data-awake="no"])').waitFor({ state: 'attached' });
+	const interactive = (): Promise<void> =>
+		page.locator(':root:not([data-interactive="no"])').waitFor({ state: 'attached' });
 	for (const how of ['goto', 'reload', 'goBack'] as const) {
 		const go = page[how].bind(page) as (...given: unknown[]) => ReturnType<Page['goto']>;
 		page[how] = async (...given: unknown[]) => {
 			const answer = await go(...given);
-			await awake();
+			await interactive();
 			return answer;
 		};
 	}
@@ -117,7 +118,7 @@ export async function newTeacher(
 	const signInName = `teacher-${process.pid}-${Date.now()}-${teachers++}`;
 	const answer = await post(request, '/sign-up', { name, signInName, password: PASSWORD }, address);
 	const codes = (await answer.text()).match(/\b(?:[A-Z2-9]{5}-){3}[A-Z2-9]{5}\b/g) ?? [];
-	// Ten, and once more each in the data that wakes the page up.
+	// Ten, and once more each in the data for hydration.
 	const once = [...new Set(codes)].filter((c) => c !== 'XXXXX-XXXXX-XXXXX-XXXXX');
 	expect([answer.status(), once.length]).toEqual([200, 10]);
 	return { signInName, codes: once };
@@ -173,7 +174,7 @@ interface AxeResult {
 
 /** No violation that axe knows of, in the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
-	// What wakes up lets nobody in until it has, and is no part of the page to whoever listens.
+	// An editor is inert until it is interactive, and then it is not in the accessibility tree.
 	await expect(page.locator('[inert]')).toHaveCount(0);
 	await page.evaluate(axeSource);
 	const { violations } = await page.evaluate(() =>

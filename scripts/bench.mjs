@@ -17,7 +17,8 @@ const { benchLesson } = await import('./lib/bench-lesson.mjs');
 const { benchHolding } = await import('./lib/bench-holding.mjs');
 const { benchDesk } = await import('./lib/bench-desk.mjs');
 const { benchLie } = await import('./lib/bench-lie.mjs');
-const { benchWaking } = await import('./lib/bench-waking.mjs');
+const { benchHydration } = await import('./lib/bench-hydration.mjs');
+const { benchLighthouse } = await import('./lib/bench-lighthouse.mjs');
 
 const SECONDS = 5;
 
@@ -99,7 +100,20 @@ for (const [what, { perSecond: rate, p99 }] of /** @type {const} */ ([
 lines.push(...(await benchHolding(address, cookie)));
 lines.push(...(await benchLesson(address, cookie, requests)));
 lines.push(...(await benchStage(address)), ...(await benchDesk(address, cookie)), ...(await benchLie(address, cookie)));
-lines.push(...(await benchWaking(address, cookie)));
+lines.push(...(await benchHydration(address, cookie)));
+const desk = /href="(\/swatches\/[0-9a-f-]{36})"/.exec(
+	await (await fetch(`${address}/swatches`, { headers: { cookie } })).text(),
+)?.[1];
+if (!desk) throw new Error('The demo data has no swatch to measure.');
+lines.push(
+	...(await benchLighthouse(address, cookie, [
+		['first page', '/'],
+		['stage', '/stage?name=C4F&school=total-front-back'],
+		['practice', '/practice'],
+		['lesson', lesson],
+		['desk', desk],
+	])),
+);
 
 const folder = join(root, '.bench');
 mkdirSync(folder, { recursive: true });

@@ -1,13 +1,13 @@
 import adapter from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
-import { inTurn } from './in-turn.js';
+import { orderScripts } from './script-order.js';
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: inTurn(adapter({ out: process.env.BUILD_DIR ?? 'build/latest' })),
+		adapter: orderScripts(adapter({ out: process.env.BUILD_DIR ?? 'build/latest' })),
 		// Only what this server sends runs or is shown; a script in a page needs the page's own nonce.
 		csp: {
 			mode: 'nonce',

@@ -4,7 +4,7 @@ import type { Paint, Side } from '../block/index.ts';
 import { CRAFT_IDS, type Craft } from '../craft/index.ts';
 import { asTwoGroups, mirror, type Crossing } from '../crossing/index.ts';
 import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import { perform, ribbonOf, stageAt, waysFor, wordsFor } from '../made/index.ts';
 import { readAll, readGlossary, readRows, SCHOOLS, stitches, wordsMade } from '../notation/index.ts';
 import type { HouseStyle } from '../schema/index.ts';
@@ -48,7 +48,7 @@ function rope(crossing: Crossing, every: number, title: string): Side {
 	return { title, says: `crossed every ${every} rows`, wide: false, draw };
 }
 
-const ropeOf = kept(
+const ropeOf = memoize(
 	60,
 	(...asked: [group: number, every: number, light: Light]) => asked.join(' '),
 	(group, every, light) => {

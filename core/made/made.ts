@@ -17,11 +17,11 @@ import { drawStage, toSvg, type Drawing, type StageOptions } from '../drawing/in
 import { hasSite, tally, type AnyTrace } from '../handling/index.ts';
 import { namesFor as named, wordsFor as said } from '../notation/index.ts';
 import type { Result } from '../swatch/index.ts';
-import { kept, numbered } from '../kept/index.ts';
+import { memoize, numbered } from '../memoize/index.ts';
 
 const numberOf = numbered();
 
-const runs = kept(
+const runs = memoize(
 	200,
 	(craft: Craft, c: Crossing, way: string, mistake: MistakeAt | undefined) =>
 		`${numberOf(craft)} ${canonical(c)} ${way} ${mistake ? `${mistake.id} ${mistake.site}` : ''}`,
@@ -32,17 +32,17 @@ const runs = kept(
 export const perform = (craft: Craft, c: Crossing, way: string, mistake?: MistakeAt): Result<Performance> =>
 	runs(craft, c, way, mistake);
 
-export const waysFor = kept(
+export const waysFor = memoize(
 	300,
 	(craft: Craft, c: Crossing) => `${numberOf(craft)} ${canonical(c)}`,
 	(craft, c): readonly Way[] => madeBy(craft, c),
 );
 
-export const wordsFor = kept(400, canonical, said);
-export const namesFor = kept(400, canonical, named);
+export const wordsFor = memoize(400, canonical, said);
+export const namesFor = memoize(400, canonical, named);
 
 /** The stage at a whole step. Between two steps nothing is kept, as no two frames are the same. */
-export const stageAt = kept(
+export const stageAt = memoize(
 	120,
 	(loops: Crossing, trace: AnyTrace, at: number, options: StageOptions) =>
 		`${numberOf(trace)} ${at} ${canonical(loops)} ${JSON.stringify(options)}`,
@@ -50,7 +50,7 @@ export const stageAt = kept(
 );
 
 /** Mistakes that can be made somewhere in these moves. */
-export const mistakesIn = kept(
+export const mistakesIn = memoize(
 	200,
 	(craft: Craft, right: AnyTrace) => `${numberOf(craft)} ${numberOf(right)}`,
 	(craft, right): Craft['mistakes'] => craft.mistakes.filter((m) => hasSite(m, right)),

@@ -11,7 +11,7 @@ import {
 	type Crossing,
 	type TwoGroups,
 } from '../crossing/index.ts';
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import { readName, SCHOOL_IDS, wordsFor, writtenIn, type SchoolId } from '../notation/index.ts';
 import type { Chance } from './chance.ts';
 import type { Deck } from './question.ts';
@@ -23,7 +23,7 @@ export interface Named {
 	readonly crossing: Crossing;
 }
 
-const writtenOnce = kept(
+const writtenOnce = memoize(
 	400,
 	(school: SchoolId, c: Crossing) => `${school} ${canonical(c)}`,
 	(school, c) => ({
@@ -80,7 +80,7 @@ export function someNamed(deck: Deck, by: Chance): Named | undefined {
 }
 
 /** What a name means in each school that reads it. */
-export const readingsOf = kept(
+export const readingsOf = memoize(
 	200,
 	(name: string) => name,
 	(name): readonly { readonly school: SchoolId; readonly crossing: Crossing }[] =>

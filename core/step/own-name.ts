@@ -1,7 +1,7 @@
 /** The name by which a step asked for a crossing: the pattern's, or the one under which somebody keeps it. */
 
 import { canonical, type Crossing, equal } from '../crossing/index.ts';
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import { readGlossary, readTextWith, type SchoolId } from '../notation/index.ts';
 
 interface Named {
@@ -13,7 +13,7 @@ const none = readGlossary('');
 /** Longer ones are sentences. */
 const LONGEST = 60;
 
-const told = kept(
+const told = memoize(
 	300,
 	({ asked, crossing }: Named) => `${asked.school} ${canonical(crossing)} ${asked.text}`,
 	({ asked, crossing }: Named): { readonly own?: string; readonly pattern?: string } => {

@@ -1,7 +1,7 @@
 /** Rows of plain knitting as they are worked at a tool that stands before the worker: the same fabric, every row from its right side. */
 
 import { craftOf, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import { nameIn } from '../notation/index.ts';
 import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
@@ -20,7 +20,7 @@ export const isWorkedAt = ({ craft = PLAIN_CRAFT }: Pick<Swatch, 'craft'>, place
  * the right side, since a loom or a bed is not turned, and crossings go by names that everybody reads. A swatch of another
  * craft stays what it is. Linear in stitches.
  */
-export const swatchAt = kept(
+export const swatchAt = memoize(
 	40,
 	(swatch: Swatch, place: CraftId, glossary: string) => JSON.stringify([swatch, place, glossary]),
 	(swatch, place, glossary): Swatch => {

@@ -1,6 +1,6 @@
 /** A swatch read, worked, followed and checked: everything that is shown of its text. */
 
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import {
 	differencesOf,
 	readGlossary,
@@ -76,7 +76,7 @@ function toldOtherwise({ glossary }: RowsText, school: SwatchText['school']): re
 }
 
 /** `check`, remembered for the swatches that pages and lessons show, which stay what they are. */
-export const checked = kept(
+export const checked = memoize(
 	60,
 	(swatch: SwatchText, glossary: string) => JSON.stringify([swatch, glossary]),
 	(swatch, glossary): Checked => check(swatch, glossary),

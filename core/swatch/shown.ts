@@ -2,7 +2,7 @@
 
 import { craftOf, type Demonstration } from '../craft/index.ts';
 import { mirror, type Crossing } from '../crossing/index.ts';
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import {
 	entryFor,
 	nameIn,
@@ -41,7 +41,7 @@ export interface SwatchShown extends Pick<Checked, 'worked' | 'cords'> {
 	readonly legend: readonly LegendEntry[];
 }
 
-const shown = kept(
+const shown = memoize(
 	60,
 	(swatch: SwatchText, style: ShownTo, school: SchoolId | undefined) =>
 		JSON.stringify([swatch, style.demonstrates, style.glossary, school]),

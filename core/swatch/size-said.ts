@@ -1,7 +1,7 @@
 /** The size and the yarn of a swatch in one line, for a lesson and its papers. */
 
 import { STATE_WORDS } from '../fabric/index.ts';
-import { kept } from '../kept/index.ts';
+import { memoize } from '../memoize/index.ts';
 import { reckonedLength, type LengthUnit } from '../measure/index.ts';
 import type { Swatch } from '../schema/index.ts';
 import { checked } from './checked.ts';
@@ -18,7 +18,7 @@ export const SIZED_STATE = 'dry';
  * `About 12.4 × 8.6 cm dry, from 2 squares of Tarn wool; 14 m of it, 7 g.` Undefined where nothing was told of its size.
  * Lets the fabric lie, once for each content: linear in stitches.
  */
-const saidKept = kept(
+const saidKept = memoize(
 	60,
 	(swatch: Swatch, unit: LengthUnit, glossary: string) => JSON.stringify([swatch, unit, glossary]),
 	(swatch, unit, glossary): string => {

@@ -1,7 +1,7 @@
 /** A swatch let lie by all that was told of its size, for its line of words and for its picture on paper. */
 
 import { gaugeIn, relax, relaxedBy, type FabricState, type Gauge, type LiesAcross } from '../fabric/index.ts';
-import { kept, numbered } from '../kept/index.ts';
+import { memoize, numbered } from '../memoize/index.ts';
 import type { SwatchSizeTold } from '../schema/index.ts';
 import { howItLies } from './how-it-lies.ts';
 import { loopsThatLie } from './lie.ts';
@@ -28,7 +28,7 @@ export const pulledIn = ({ fibre, tension }: Pick<Material, 'fibre' | 'tension'>
 const numberOf = numbered();
 
 /** Of two layers the one on the right side. Linear in stitches, some milliseconds for a thousand; once for the same rows. */
-export const sizedIn = kept(
+export const sizedIn = memoize(
 	30,
 	({ worked }: Seen, told: SwatchSizeTold | undefined, state: FabricState) =>
 		`${numberOf(worked)} ${state} ${JSON.stringify(told)}`,

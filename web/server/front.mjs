@@ -16,7 +16,7 @@ import { placeOf } from './network.mjs';
 import { GUARDS, say } from './said.mjs';
 import { addressOf, readSettings } from './settings.mjs';
 import { Thread } from './threads.mjs';
-import { Costs, Turns, Uses } from './turns.mjs';
+import { Costs, FairQueue, Uses } from './fair-queue.mjs';
 
 /** Bytes of the largest body that anything takes. */
 const MOST_BODY = 8 * 1024 * 1024;
@@ -85,16 +85,16 @@ export async function startFront(build, env) {
 	const sheets = thread(3);
 	const all = [...pages, doors, long, sheets];
 	const costs = new Costs();
-	const turns = new Turns({
+	const turns = new FairQueue({
 		places: pages.length,
 		// Whose pages take long leaves room for others; whose are quick may have all of it, as they give it back at once.
 		each: (who) => (costs.of(who) > LONG_PAGE ? Math.max(1, pages.length - 1) : pages.length),
 		most: (who) => (who.startsWith('teacher ') ? MOST_WAITING : MOST_SHARED),
 	});
-	const longTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
-	const sheetTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
+	const longTurns = new FairQueue({ places: 1, each: () => 1, most: MOST_WAITING });
+	const sheetTurns = new FairQueue({ places: 1, each: () => 1, most: MOST_WAITING });
 	// Photographs are made small outside of the threads' own count: one at a time, so that pages have a core.
-	const pictureTurns = new Turns({ places: 1, each: () => 1, most: MOST_WAITING });
+	const pictureTurns = new FairQueue({ places: 1, each: () => 1, most: MOST_WAITING });
 	const apart = {
 		file: { turns: longTurns, thread: long },
 		sheet: { turns: sheetTurns, thread: sheets },

@@ -1,9 +1,9 @@
 import type { ClientInit } from '@sveltejs/kit';
-import { holdForms } from '$lib/ui/held-forms';
-import { inTurn } from '$lib/ui/in-turn';
+import { queueEarlySubmits } from '$lib/ui/early-submits';
+import { loadScriptsInOrder } from '$lib/ui/script-order';
 
-/** Before anything of the page wakes up: what it is made of runs for the first time, a file after the other. */
+/** Runs before hydration. */
 export const init: ClientInit = () => {
-	holdForms();
-	return inTurn();
+	queueEarlySubmits();
+	return loadScriptsInOrder();
 };

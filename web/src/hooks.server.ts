@@ -13,11 +13,11 @@ import { keyOf, madeOnce } from '$lib/server/remembered';
 import { refuse, wantsJson } from '$lib/server/refuse';
 import { dropToken, tokenOf } from '$lib/server/session-cookie';
 import { readSession } from '$lib/server/sessions';
-import { writtenBy } from '$lib/ui/asleep/asleep';
+import { setRenderer } from '$lib/ui/lazy/lazy-part';
 import { localeFrom } from '$lib/ui/locale';
 import { isLightChosen, LIGHT_COOKIE, lightFrom } from '$lib/ui/light';
 
-writtenBy(render);
+setRenderer(render);
 
 // The server stops taking requests and ends those that run; then nothing needs the database any more.
 process.once('sveltekit:shutdown', () => void closeDatabase());

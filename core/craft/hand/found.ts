@@ -2,7 +2,7 @@
 
 import { canonical, type Crossing } from '../../crossing/index.ts';
 import { isTransfer, search, type Found, type Lift, type Move, unitsOf } from '../../handling/index.ts';
-import { kept, numbered } from '../../kept/index.ts';
+import { memoize, numbered } from '../../memoize/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import { thousands } from '../../thousands.ts';
 import type { Craft } from '../craft.ts';
@@ -10,7 +10,7 @@ import { foundId, limitsOf, type FoundLimits } from './found-limits.ts';
 import { taughtByHand } from './taught.ts';
 
 /** The search of one crossing under these limits; what was looked for before is not searched twice. */
-export const findWay = kept(
+export const findWay = memoize(
 	64,
 	(c: Crossing, limits: FoundLimits) => `${foundId(limits)} ${canonical(c)}`,
 	(c, limits): Found => search(c, limits),
@@ -72,7 +72,7 @@ const numberOf = numbered();
  * Plain knitting by taught ways alone, searching for others too; any other craft, and what is tried by hand, which
  * searches already, as it is. The same object for the same craft.
  */
-export const searching = kept(
+export const searching = memoize(
 	40,
 	(craft: Craft) => String(numberOf(craft)),
 	(craft): Craft =>

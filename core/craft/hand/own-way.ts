@@ -2,7 +2,7 @@
 
 import { asTwoGroups, equal, shortNumbers, type Crossing } from '../../crossing/index.ts';
 import { NEEDLES, prove, run, startState, tally, type Move } from '../../handling/index.ts';
-import { kept, numbered } from '../../kept/index.ts';
+import { memoize, numbered } from '../../memoize/index.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Craft, Way } from '../craft.ts';
 import type { OwnWay } from '../kit.ts';
@@ -103,7 +103,7 @@ function asWay(own: OwnWay): Way {
 const numberOf = numbered();
 
 /** Knitting by hand with a teacher's own ways among the others; the same object for the same ways. */
-export const withOwnWays = kept(
+export const withOwnWays = memoize(
 	40,
 	(hand: Craft, own: readonly OwnWay[]) => `${numberOf(hand)} ${JSON.stringify(own)}`,
 	(hand: Craft, own): Craft => {

@@ -3,7 +3,7 @@
 import { asThreeGroups, reachOf } from '../../crossing/index.ts';
 import { large, LOOM, LOOM_MISTAKES, loomState, type LoomSet, type LoomTrace } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
-import { kept } from '../../kept/index.ts';
+import { memoize } from '../../memoize/index.ts';
 import { LOOM_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { CRAFT_TITLES } from '../titles.ts';
@@ -119,7 +119,7 @@ export const loomLike = (set: LoomSet = {}): Craft => ({
 });
 
 /** The same craft for the same loom. */
-const loomFor = kept(
+const loomFor = memoize(
 	40,
 	(set: LoomSet) => JSON.stringify(set),
 	(set): Craft => loomLike(set),

@@ -12,7 +12,7 @@ import {
 	type BedTrace,
 } from '../../handling/index.ts';
 import { ok } from '../../result.ts';
-import { kept } from '../../kept/index.ts';
+import { memoize } from '../../memoize/index.ts';
 import { BED_BY_HAND } from './by-hand.ts';
 import type { Craft } from '../craft.ts';
 import { CRAFT_TITLES } from '../titles.ts';
@@ -144,7 +144,7 @@ export const machineLike = ({ tension = USUAL_TENSION, fibre = 'wool', holding =
 });
 
 /** The same craft for the same bed. */
-const machineFor = kept(
+const machineFor = memoize(
 	40,
 	(set: MachineSet) => JSON.stringify(set),
 	(set): Craft => machineLike(set),

@@ -1,6 +1,6 @@
 /** As much of a chart as a glance needs: from a few rows before the first crossing. */
 
-import { kept, numbered } from '../../kept/index.ts';
+import { memoize, numbered } from '../../memoize/index.ts';
 import type { Worked } from '../../swatch/index.ts';
 import type { Light } from '../palette.ts';
 import type { Drawing } from '../shapes.ts';
@@ -9,7 +9,7 @@ import { drawChartPart } from './chart.ts';
 const ROWS = 14;
 const numberOf = numbered();
 
-const drawn = kept(
+const drawn = memoize(
 	120,
 	(worked: Worked, light: Light) => `${numberOf(worked)} ${light}`,
 	(worked, light): Drawing => {

@@ -2,7 +2,7 @@
 
 import { canonical, mirror, type Crossing } from '../../crossing/index.ts';
 import { demonstrated } from '../../craft/index.ts';
-import { kept } from '../../kept/index.ts';
+import { memoize } from '../../memoize/index.ts';
 import { nameIn } from '../../notation/index.ts';
 import { checked, gapsOf, type SwatchText } from '../../swatch/index.ts';
 import type { Chance } from '../chance.ts';
@@ -53,7 +53,7 @@ function swatchOf(cord: Cord): SwatchText | undefined {
 }
 const keyOf = ({ school, crossing, first, last }: Cord): string => `${school} ${first} ${last} ${canonical(crossing)}`;
 /** What a row comes to, however it is written: its crossing and its faces. Empty where it cannot be worked. */
-const worked = kept(2000, keyOf, (cord): string => {
+const worked = memoize(2000, keyOf, (cord): string => {
 	const swatch = swatchOf(cord);
 	const row = swatch && checked(swatch, '').worked.rows[ROW - 1];
 	if (!row?.ok) return '';
@@ -161,7 +161,7 @@ export const edgeOfRow = drill<Edge>({
 });
 
 /** The stitch after which a row is looked at, as it is worked: from 1. */
-const gapsIn = kept(400, keyOf, (cord): readonly number[] => {
+const gapsIn = memoize(400, keyOf, (cord): readonly number[] => {
 	const { worked: of, cords } = checked(swatchOf(cord)!, '');
 	const all = gapsOf(of, cords).filter((g) => g.row === ROW - 1);
 	return all.map((g) => g.column + 1);

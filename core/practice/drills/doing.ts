@@ -3,7 +3,7 @@
 import { CRAFTS, demonstrated, hand, perform, type Craft, type Demonstrated } from '../../craft/index.ts';
 import { canonical, equal, twoGroups, type Crossing } from '../../crossing/index.ts';
 import { prove, type AnyMove } from '../../handling/index.ts';
-import { kept } from '../../kept/index.ts';
+import { memoize } from '../../memoize/index.ts';
 import { whatIsIt } from '../../look/index.ts';
 import type { Chance } from '../chance.ts';
 import { asNamed, groupsIn, handsAsked, inStrands, someNamed, titleOf, twoGrouped, type Named } from '../crossings.ts';
@@ -59,7 +59,7 @@ const HANDS = { workedOff: 'left', yarnHand: 'right' } as const;
 /** Stitches, so that the moves are read in one look; and moves that tell the crossing. */
 const MOST = { stitches: 4, moves: 6 } as const;
 
-const at = kept(
+const at = memoize(
 	60,
 	(craft: Craft, c: Crossing) => `${craft.id} ${canonical(c)}`,
 	(craft, crossing) => {

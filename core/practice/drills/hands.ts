@@ -16,7 +16,7 @@ import {
 } from '../../handling/index.ts';
 import { hand, planIn } from '../../craft/index.ts';
 import { canonical, equal, type Crossing } from '../../crossing/index.ts';
-import { kept } from '../../kept/index.ts';
+import { memoize } from '../../memoize/index.ts';
 import { readSentence, sentenceFor, wordsFor } from '../../notation/index.ts';
 import { LEANS } from '../answers.ts';
 import type { Chance } from '../chance.ts';
@@ -25,7 +25,7 @@ import { drill, type Deck, type Option } from '../question.ts';
 import { capital } from '../../capital.ts';
 
 const HOLDER = 'off-holder';
-const movesOf = kept(200, canonical, (c): readonly Move[] => {
+const movesOf = memoize(200, canonical, (c): readonly Move[] => {
 	const planned = planIn(hand, c, HOLDER);
 	return planned.ok ? (planned.value as readonly Move[]) : [];
 });
@@ -44,7 +44,7 @@ const handled = (deck: Deck, by: Chance): Handled | undefined => {
 	return { crossing, sentence, deck, among: by.mixed([fabric, ...by.mixed(takenFor(fabric)).slice(0, 3)]) };
 };
 
-const read = kept(200, (sentence: string) => sentence, readSentence);
+const read = memoize(200, (sentence: string) => sentence, readSentence);
 /** What the hands make by a sentence: worked on the simulator. */
 const madeOf = ({ sentence, crossing, deck }: Handled): Crossing => {
 	const run = read(sentence);
@@ -158,7 +158,7 @@ interface Wrong {
 	readonly told: string;
 }
 /** Asked for again and again, by the same few. */
-const signsAfter = kept(
+const signsAfter = memoize(
 	1000,
 	(crossing: Crossing, mistake: HandMistakeId) => `${canonical(crossing)} ${mistake}`,
 	(crossing, mistake): readonly Sign[] => {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Block } from '../../block/index.ts';
 import { craftOf, PLAIN_CRAFT, type CraftId } from '../../craft/index.ts';
-import { kept } from '../../kept/index.ts';
+import { memoize } from '../../memoize/index.ts';
 import { SCHOOL_IDS } from '../../notation/index.ts';
 import {
 	answerTo,
@@ -41,7 +41,7 @@ export type DrillStep = z.infer<typeof DrillStepSchema>;
 /** Minutes of one question that a class answers together, assumed. */
 const EACH = 1;
 
-const questionsOf = kept(
+const questionsOf = memoize(
 	40,
 	({ school, kinds, crossings, many, seed }: DrillStep) => JSON.stringify([school, kinds, crossings, many, seed]),
 	({ school, kinds, crossings, many, seed }): readonly Asked[] => {

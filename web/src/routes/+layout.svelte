@@ -7,7 +7,7 @@
 	import '@fontsource/jetbrains-mono/500.css';
 	import '../app.css';
 	import { onMount, tick } from 'svelte';
-	import { hurriedOn, nowListens, woke } from '$lib/ui/waking';
+	import { whenTasksDone, markInteractive, markHydrated } from '$lib/ui/hydration';
 	import { page } from '$app/state';
 	import { remember } from '$lib/ui/cookies';
 	import type FindDialog from '$lib/find/FindDialog.svelte';
@@ -33,10 +33,10 @@
 	});
 	// The outermost part is mounted last: from here on every key and button is heard.
 	onMount(() => {
-		woke();
-		void hurriedOn().then(() => {
-			document.documentElement.dataset['awake'] = 'yes';
-			nowListens();
+		markHydrated();
+		void whenTasksDone().then(() => {
+			document.documentElement.dataset['interactive'] = 'yes';
+			markInteractive();
 		});
 	});
 

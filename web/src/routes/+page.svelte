@@ -3,7 +3,7 @@
 	import LessonList from '$lib/lesson/LessonList.svelte';
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { askName } from './parts';
 
 	const { data } = $props();
@@ -23,7 +23,7 @@
 				lessons. Try one.
 			</p>
 		{/if}
-		<Asleep
+		<LazyPart
 			part={askName}
 			when="soon"
 			given={{

@@ -1,6 +1,6 @@
-import { asleep, atHand } from '$lib/ui/asleep/asleep';
+import { fetchedLater, loadForServer } from '$lib/ui/lazy/lazy-part';
 
 /** The field for a name, with what it means: all that reads names comes along with it. */
-export const askName = asleep(() => import('./AskName.svelte'));
+export const askName = fetchedLater(() => import('./AskName.svelte'));
 
-if (import.meta.env.SSR) await atHand(askName);
+if (import.meta.env.SSR) await loadForServer(askName);

@@ -8,7 +8,7 @@
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { sectionSheet } from '$lib/lesson/sheet-parts';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import Bar from './Bar.svelte';
 	import type { HandoutData } from './data';
 	import { useEnglish } from '$lib/words/english';
@@ -151,7 +151,7 @@
 					/>
 					on paper<span class="sr-only">: step {section.number}</span></label
 				>
-				{#if portions.has(i)}<Asleep
+				{#if portions.has(i)}<LazyPart
 						part={sectionSheet}
 						when="idle"
 						given={{ section, light: colour ? 'day' : 'print' }}
@@ -162,7 +162,7 @@
 	</ol>
 	{#each sections.filter((s) => !s.step) as section (section.id)}
 		<div class="border-b border-neutral-400 py-4 last:border-0">
-			<Asleep part={sectionSheet} when="idle" given={{ section, light: colour ? 'day' : 'print' }} />
+			<LazyPart part={sectionSheet} when="idle" given={{ section, light: colour ? 'day' : 'print' }} />
 		</div>
 	{/each}
 	{#each data.codes as { title, says, address, drawing }, nth (nth)}

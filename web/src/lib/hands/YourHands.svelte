@@ -13,8 +13,8 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/in-writing';
 	import type { Light } from '$lib/ui/light';
-	import { oneButton } from '$lib/ui/stops';
-	import { soon } from '$lib/ui/waking';
+	import { oneButton } from '$lib/ui/roving-tabindex';
+	import { runSoon } from '$lib/ui/hydration';
 
 	interface Props {
 		/** What was asked, as these hands make it. */
@@ -75,7 +75,7 @@
 			: [],
 	);
 	let mounted = $state(false);
-	onMount(() => soon(() => (mounted = true)));
+	onMount(() => runSoon(() => (mounted = true)));
 
 	const offers = $derived(byHand.offers(hands, chosen));
 	const allowed = $derived(offers.filter((o) => !o.refused));

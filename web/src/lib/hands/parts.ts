@@ -1,5 +1,5 @@
-import { dozing } from '$lib/ui/asleep/asleep';
+import { hydratedLater } from '$lib/ui/lazy/lazy-part';
 import YourHands from './YourHands.svelte';
 
-/** Most of its page, so it is woken after the rest. */
-export const yourHands = dozing(YourHands);
+/** Most of its page, so it is hydrated after the rest. */
+export const yourHands = hydratedLater(YourHands);

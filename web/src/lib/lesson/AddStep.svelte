@@ -4,7 +4,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { compareStep, crossingStep, type kindOf, KINDS, mistakesFor, type Step } from '@pond-loop/core/step';
 	import type { Light } from '$lib/ui/light';
-	import { oneButton } from '$lib/ui/stops';
+	import { oneButton } from '$lib/ui/roving-tabindex';
 	import AddCrossing from './AddCrossing.svelte';
 
 	interface Props {

@@ -27,10 +27,10 @@
 	import type { HouseStyle, Note } from '@pond-loop/core/schema';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
-	import { Awake } from '$lib/ui/awake.svelte';
+	import { Interactive } from '$lib/ui/interactive.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { keepFocus } from '$lib/ui/focus';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
@@ -41,7 +41,7 @@
 	import { addStep as addTo } from './doors';
 	import { versionsOf } from './api';
 	import Later from '$lib/ui/Later.svelte';
-	import { oneEntry } from '$lib/ui/stops';
+	import { oneEntry } from '$lib/ui/roving-tabindex';
 	import TitleField from '$lib/ui/TitleField.svelte';
 	import * as parts from './parts';
 	import { keepLesson, type OpenedLesson } from './keep';
@@ -59,7 +59,7 @@
 
 	// svelte-ignore state_referenced_locally
 	const save = keepLesson(opened);
-	const awake = new Awake();
+	const interactive = new Interactive();
 	const lesson = $derived(save.value);
 	const places = $derived(placesOf(lesson.plan));
 	const full = $derived(lesson.steps.length >= LESSON_LIMITS.steps);
@@ -179,7 +179,7 @@
 
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
-<div inert={!awake.now} class="grid grid-cols-1 gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_19rem]">
+<div inert={!interactive.now} class="grid grid-cols-1 gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_19rem]">
 	<div class="min-w-0">
 		<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
 			<div class="min-w-0 grow basis-80">
@@ -252,7 +252,7 @@
 					{#if !portions.has(i)}
 						<h2 class="text-xl wrap-anywhere">{stepTitle(step, style)}</h2>
 					{:else}
-						<Asleep
+						<LazyPart
 							part={parts.stepCard}
 							when="idle"
 							given={{
@@ -271,7 +271,7 @@
 					{#if portions.has(i)}<div
 							class="quiet col-start-2 mt-2 flex flex-wrap items-center self-start sm:col-start-auto sm:mt-0 sm:grid sm:grid-cols-[4.6rem_auto]"
 						>
-							<Asleep
+							<LazyPart
 								part={parts.stepBar}
 								when="idle"
 								given={{
@@ -307,13 +307,13 @@
 						<button type="button" class="wordlink" onclick={() => (after = undefined)}>At the end instead</button>
 					</p>
 				{/if}
-				<Asleep part={parts.addStep} when="idle" given={{ lesson, light, style, add, addEmpty }} />
+				<LazyPart part={parts.addStep} when="idle" given={{ lesson, light, style, add, addEmpty }} />
 			</div>
 		{/if}
 	</div>
 	<div class="min-w-0">
 		<Later wait={isLongLesson(lesson)}
-			><Asleep
+			><LazyPart
 				part={parts.plan}
 				when="idle"
 				given={{
@@ -327,7 +327,7 @@
 			/></Later
 		>
 		<div class="border-base-300 mt-6 border-t pt-4">
-			<Asleep
+			<LazyPart
 				part={parts.files}
 				when="idle"
 				given={{ lesson, style, token, id: opened.id, take: (read) => save.change(read) }}

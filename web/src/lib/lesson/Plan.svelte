@@ -19,7 +19,7 @@
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
 	import X from '@lucide/svelte/icons/x';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import { oneButton } from '$lib/ui/stops';
+	import { oneButton } from '$lib/ui/roving-tabindex';
 	import { useLocale } from '$lib/ui/locale';
 
 	interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { type Lesson, minutesOf } from '@pond-loop/core/lesson';
 	import { isLongStep, type Step } from '@pond-loop/core/step';
-	import { Awake } from '$lib/ui/awake.svelte';
+	import { Interactive } from '$lib/ui/interactive.svelte';
 
 	interface Props {
 		step: Step;
@@ -14,7 +14,7 @@
 		set: (minutes: number | undefined) => void;
 	}
 	const { step, number, plan, glossary, set }: Props = $props();
-	const awake = new Awake();
+	const interactive = new Interactive();
 	const estimated = (): string =>
 		String(Math.round(minutesOf({ ...step, minutes: undefined } as Step, plan, glossary)));
 </script>
@@ -26,7 +26,7 @@
 		min="0"
 		max="240"
 		aria-label="Minutes of step {number}"
-		placeholder={isLongStep(step) && !awake.now ? '' : estimated()}
+		placeholder={isLongStep(step) && !interactive.now ? '' : estimated()}
 		value={step.minutes ?? ''}
 		oninput={(e) => set(e.currentTarget.value === '' ? undefined : Math.trunc(e.currentTarget.valueAsNumber))}
 	/>′</label

@@ -1,5 +1,5 @@
-import { dozing } from '$lib/ui/asleep/asleep';
+import { hydratedLater } from '$lib/ui/lazy/lazy-part';
 import SectionSheet from './SectionSheet.svelte';
 
 /** A section of a lesson to be read: it stands there as written until it is to say something else. */
-export const sectionSheet = dozing(SectionSheet);
+export const sectionSheet = hydratedLater(SectionSheet);

@@ -1,5 +1,5 @@
 import { canonical, equal } from '@pond-loop/core/crossing';
-import { kept } from '@pond-loop/core/kept';
+import { memoize } from '@pond-loop/core/memoize';
 import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 import type { CrossingStep } from '@pond-loop/core/step';
 import type { StageChoices } from '$lib/choices/address';
@@ -19,7 +19,7 @@ export function stageOf({ asked, crossing, craft, way, view }: CrossingStep): Pa
 	};
 }
 
-const named = kept(
+const named = memoize(
 	300,
 	({ asked, crossing }: Pick<CrossingStep, 'asked' | 'crossing'>) =>
 		`${asked.school} ${canonical(crossing)} ${asked.text}`,

@@ -7,8 +7,8 @@
 	import { isBlank, LINKS, type Note } from '@pond-loop/core/schema';
 	import type { Editor } from '@tiptap/core';
 	import { onMount, tick, untrack } from 'svelte';
-	import { oneButton } from '$lib/ui/stops';
-	import { later } from '$lib/ui/waking';
+	import { oneButton } from '$lib/ui/roving-tabindex';
+	import { runWhenIdle } from '$lib/ui/hydration';
 	import NoteText from './NoteText.svelte';
 
 	interface Props {
@@ -66,7 +66,7 @@
 		})());
 
 	onMount(() => {
-		const leave = later(() => void make());
+		const leave = runWhenIdle(() => void make());
 		return () => {
 			gone = true;
 			leave();

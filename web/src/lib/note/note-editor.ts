@@ -12,7 +12,7 @@ import { BulletList, ListItem, ListKeymap, OrderedList } from '@tiptap/extension
 import { Paragraph } from '@tiptap/extension-paragraph';
 import { Text } from '@tiptap/extension-text';
 import { Placeholder, UndoRedo } from '@tiptap/extensions';
-import { aBreath } from '$lib/ui/waking';
+import { yieldToMain } from '$lib/ui/hydration';
 
 export interface NoteEditorOptions {
 	readonly element: HTMLElement;
@@ -31,7 +31,7 @@ const asContent = (note: Note): JSONContent => note as JSONContent;
 /** A list holds paragraphs and no further list, so that a note stays a note. */
 const FlatItem = ListItem.extend({ content: 'paragraph+' });
 
-/** Made in one breath and shown in the next. */
+/** Made in one task and shown in the next. */
 export async function noteEditor({
 	element,
 	note,
@@ -81,7 +81,7 @@ export async function noteEditor({
 		onUpdate: ({ editor }) => write(noteIn(editor)),
 		onTransaction: ({ editor }) => moved(editor),
 	});
-	await aBreath();
+	await yieldToMain();
 	made.mount(element);
 	return made;
 }

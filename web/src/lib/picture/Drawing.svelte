@@ -2,24 +2,24 @@
 	import { type Drawing, num } from '@pond-loop/core/drawing';
 	import { onMount, untrack } from 'svelte';
 	import { svgOf } from '@pond-loop/core/made';
-	import { isWaking, later } from '$lib/ui/waking';
+	import { isHydrating, runWhenIdle } from '$lib/ui/hydration';
 	import { patchSvg, shownAs, standingIn, type Shown } from './patch-svg';
 
 	interface Props {
-		/** Not asked for while the page wakes up: it stands there as the server drew it. */
+		/** Not asked for while the page is hydrated: the server drew it. */
 		drawing: Drawing;
 		/** In CSS pixels; as wide as there is room when left out. */
 		width?: number;
 	}
 	const { drawing, width }: Props = $props();
 
-	const isThere = isWaking();
+	const isThere = isHydrating();
 	/** What is written when the picture first appears; from then on it is changed in place. */
 	const first = isThere ? undefined : untrack(() => ({ drawing, svg: svgOf(drawing, width) }));
 	let shown: Shown | undefined;
 	let box = $state<HTMLElement>();
 	let ready = $state(!isThere);
-	onMount(() => (isThere ? later(() => (ready = true)) : undefined));
+	onMount(() => (isThere ? runWhenIdle(() => (ready = true)) : undefined));
 	$effect(() => {
 		if (!ready || !box) return;
 		const svg = box.querySelector('svg');

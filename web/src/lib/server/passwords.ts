@@ -20,7 +20,7 @@ const limit = pLimit(Math.max(1, availableParallelism() - 1));
 /** So many sign-ins wait already that another would only make it worse. */
 export class TooBusy extends Error {}
 
-function inTurn<T>(work: () => Promise<T>): Promise<T> {
+function INTURN<T>(work: () => Promise<T>): Promise<T> {
 	if (limit.pendingCount >= WAITING_MOST) return Promise.reject(new TooBusy('too many passwords to check at once'));
 	return limit(work);
 }
@@ -87,7 +87,7 @@ async function hashing(asked: Asked): Promise<string | boolean> {
 }
 
 export const hashPassword = (password: string): Promise<string> =>
-	inTurn(async () => String(await hashing({ password, options: OPTIONS })));
+	INTURN(async () => String(await hashing({ password, options: OPTIONS })));
 
 let nobody: Promise<string> | undefined;
 
@@ -97,6 +97,6 @@ let nobody: Promise<string> | undefined;
  */
 export async function isPassword(password: string, stored: string | null | undefined): Promise<boolean> {
 	const against = stored ?? (await (nobody ??= hashPassword('nobody signs in with this')));
-	const right = (await inTurn(() => hashing({ password, against }))) === true;
+	const right = (await INTURN(() => hashing({ password, against }))) === true;
 	return right && stored !== null && stored !== undefined;
 }

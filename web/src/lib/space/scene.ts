@@ -23,7 +23,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { inPieces } from '$lib/ui/in-pieces';
-import { aBreath } from '$lib/ui/waking';
+import { yieldToMain } from '$lib/ui/hydration';
 import { curveOf } from './curves';
 import { pulledOut } from './pulled';
 import { SIDES, type Side } from './sides';
@@ -86,7 +86,7 @@ export class YarnScene {
 			try {
 				for (let next = this.#wanted; next && !this.#isEnded; next = this.#wanted) {
 					this.#wanted = undefined;
-					await aBreath();
+					await yieldToMain();
 					await inPieces(this.#made(next));
 				}
 			} finally {

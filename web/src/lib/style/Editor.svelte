@@ -6,8 +6,8 @@
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
-	import { Awake } from '$lib/ui/awake.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
+	import { Interactive } from '$lib/ui/interactive.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { keepStyle, type OpenedStyle } from './keep';
 	import Logo from './Logo.svelte';
@@ -27,7 +27,7 @@
 	// svelte-ignore state_referenced_locally
 	const save = keepStyle(owner, opened);
 	saveWithPage(save);
-	const awake = new Awake();
+	const interactive = new Interactive();
 	const glossary = $derived(readGlossary(save.value.glossary));
 	const style = $derived(save.value);
 
@@ -42,7 +42,7 @@
 
 <div
 	class="grid items-start gap-x-8 gap-y-8 md:grid-cols-[minmax(0,1fr)_19rem] lg:gap-x-12 xl:grid-cols-[minmax(0,1fr)_27rem]"
-	inert={!awake.now}
+	inert={!interactive.now}
 >
 	<div>
 		<div class="flex flex-wrap items-center gap-x-5">
@@ -325,5 +325,7 @@
 			</div>
 		</section>
 	</div>
-	<div class="max-md:order-first md:sticky md:top-5"><Asleep part={sample} when="idle" given={{ style, light }} /></div>
+	<div class="max-md:order-first md:sticky md:top-5">
+		<LazyPart part={sample} when="idle" given={{ style, light }} />
+	</div>
 </div>

@@ -1,5 +1,5 @@
-import { dozing } from '$lib/ui/asleep/asleep';
+import { hydratedLater } from '$lib/ui/lazy/lazy-part';
 import Sample from './Sample.svelte';
 
 /** It stands there as written until something is changed. */
-export const sample = dozing(Sample);
+export const sample = hydratedLater(Sample);

@@ -2,7 +2,7 @@
 	import { chartParts, drawChartPart, type Light } from '@pond-loop/core/drawing';
 	import type { Cords, Worked } from '@pond-loop/core/swatch';
 	import { flushSync } from 'svelte';
-	import { kept } from '@pond-loop/core/kept';
+	import { memoize } from '@pond-loop/core/memoize';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import ChartPart from './ChartPart.svelte';
 
@@ -32,7 +32,7 @@
 	let seen = $state<readonly number[]>([]);
 	let all = $state(false);
 	const isShown = (i: number): boolean => all || parts.length === 1 || seen.includes(i);
-	const drawn = kept(
+	const drawn = memoize(
 		40,
 		(first: number, last: number) => `${first} ${last} ${light} ${mirrored} ${worked.rows.length} ${worked.widest}`,
 		(firstRow, lastRow) => drawChartPart(worked, { firstRow, lastRow }, { light, cords, numbers: true, mirrored }),

@@ -35,12 +35,12 @@
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import Versions from '$lib/save/Versions.svelte';
 	import { saveWithPage } from '$lib/save/page';
-	import { Awake } from '$lib/ui/awake.svelte';
+	import { Interactive } from '$lib/ui/interactive.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Timed } from '$lib/ui/in-pieces';
 	import type { Light } from '$lib/ui/light';
 	import TitleField from '$lib/ui/TitleField.svelte';
-	import { soon } from '$lib/ui/waking';
+	import { runSoon } from '$lib/ui/hydration';
 	import AskFirst, { type Asked } from './AskFirst.svelte';
 	import Chart from './Chart.svelte';
 	import { versionsOf } from './api';
@@ -67,7 +67,7 @@
 
 	// svelte-ignore state_referenced_locally
 	const save = keepSwatch(opened);
-	const awake = new Awake();
+	const interactive = new Interactive();
 	saveWithPage(save);
 	const swatch = $derived(save.value);
 
@@ -117,8 +117,8 @@
 	let hasChart = $state(false);
 	let hasEditor = $state(false);
 	onMount(() => {
-		soon(() => (hasChart = true));
-		soon(() => (hasEditor = true));
+		runSoon(() => (hasChart = true));
+		runSoon(() => (hasEditor = true));
 	});
 
 	const marks = $derived(gaps ? gapsOf(worked, cords, style.firstPurl === 'short-both' ? 'both' : 'RS') : []);
@@ -318,7 +318,7 @@
 {/if}
 <svelte:head><title>{swatch.title || 'Swatch'} · Pond Loop</title></svelte:head>
 
-<div inert={!awake.now}>
+<div inert={!interactive.now}>
 	<div class="flex flex-wrap items-start gap-x-4 gap-y-1">
 		<div class="min-w-0 grow basis-80">
 			<TitleField

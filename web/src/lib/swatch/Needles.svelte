@@ -17,7 +17,7 @@
 	import Chart from '$lib/swatch/Chart.svelte';
 	import type { Light } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
-	import { soon } from '$lib/ui/waking';
+	import { runSoon } from '$lib/ui/hydration';
 	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
@@ -46,7 +46,7 @@
 	const zoom = $derived(Math.min(1.25, Math.max(0.62, (room - GUTTERS) / (worked.widest * CELL))));
 	let mounted = $state(false);
 	let chart = $state<Chart>();
-	onMount(() => soon(() => (mounted = true)));
+	onMount(() => runSoon(() => (mounted = true)));
 
 	const row = $derived(worked.rows[place]);
 	const groups = $derived(

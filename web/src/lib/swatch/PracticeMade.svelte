@@ -3,7 +3,7 @@
 	import { readGlossary, readRows, type StatedSchool, stitches } from '@pond-loop/core/notation';
 	import { cordsOf, type PracticeMade, type Shape, workRows } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
-	import { soon } from '$lib/ui/waking';
+	import { runSoon } from '$lib/ui/hydration';
 	import Chart from './Chart.svelte';
 
 	interface Props {
@@ -19,7 +19,7 @@
 	);
 	const cords = $derived(cordsOf(worked));
 	let hasChart = $state(false);
-	onMount(() => soon(() => (hasChart = true)));
+	onMount(() => runSoon(() => (hasChart = true)));
 </script>
 
 <p class="mb-2" data-testid="made">

@@ -10,7 +10,7 @@
 	import type { Light } from '@pond-loop/core/drawing';
 	import { type Checked, SWATCH_LIMITS } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
-	import { soon } from '$lib/ui/waking';
+	import { runSoon } from '$lib/ui/hydration';
 	import { rowFaults, setFaults } from './row-faults';
 	import { look } from './rows-look';
 	import { rowsLanguage, setChecked, setChosen } from './rows-language';
@@ -33,7 +33,7 @@
 
 	let place = $state<HTMLElement>();
 	let view = $state.raw<EditorView>();
-	/** Made in one breath and coloured in the next; until then the text stands there as it is. */
+	/** Made in one task and coloured in the next; until then the text is plain. */
 	let isMade = $state(false);
 	/** A change that came from outside, such as undo or the chart. */
 	const outside = Annotation.define<boolean>();
@@ -45,10 +45,10 @@
 
 	onMount(() => {
 		let gone = false;
-		soon(() => {
+		runSoon(() => {
 			if (!gone) make();
 		});
-		soon(() => (isMade = true));
+		runSoon(() => (isMade = true));
 		return () => {
 			gone = true;
 			view?.destroy();

@@ -1,5 +1,5 @@
-import { dozing } from '$lib/ui/asleep/asleep';
+import { hydratedLater } from '$lib/ui/lazy/lazy-part';
 import PracticeMade from './PracticeMade.svelte';
 
 /** What a practice swatch comes to, worked after the page that asks for it. */
-export const practiceMade = dozing(PracticeMade);
+export const practiceMade = hydratedLater(PracticeMade);

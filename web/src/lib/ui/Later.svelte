@@ -10,14 +10,14 @@
 		children: Snippet;
 	}
 	const { wait, quiet = false, children }: Props = $props();
-	let awake = $state(false);
+	let isPainted = $state(false);
 	onMount(() => {
-		// After the next picture of the page, so that what stands there is seen first.
-		requestAnimationFrame(() => setTimeout(() => (awake = true)));
+		// After the next frame, so that the rest of the page is seen first.
+		requestAnimationFrame(() => setTimeout(() => (isPainted = true)));
 	});
 </script>
 
-{#if !wait || awake}
+{#if !wait || isPainted}
 	<svelte:boundary>
 		{@render children()}
 		{#snippet failed(_, reset)}<Failed what="this part of the page" {reset} />{/snippet}

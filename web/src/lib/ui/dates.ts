@@ -1,6 +1,6 @@
 /**
- * Days in words. The formatters of the platform take tens of milliseconds to wake up, while the page does; for the two
- * ways in which English says a day, and for the app's own, names of months are enough.
+ * Days in words. The first formatter of the platform takes tens of milliseconds, while the page is hydrated; for the two ways
+ * in which English says a day, names of months are enough.
  */
 
 const MONTHS = [

@@ -1,4 +1,4 @@
-import { resting } from './waking';
+import { yieldRegularly } from './hydration';
 
 /** What came of work in pieces, and how long the pieces took in all. */
 export interface Timed<T> {
@@ -8,7 +8,7 @@ export interface Timed<T> {
 
 /** Has work done a piece after the other, with rests between: however long it is, whoever presses something is heard. */
 export async function inPieces<T>(pieces: Iterator<undefined, T, undefined>): Promise<Timed<T>> {
-	const rest = resting();
+	const rest = yieldRegularly();
 	let ms = 0;
 	for (;;) {
 		const from = performance.now();

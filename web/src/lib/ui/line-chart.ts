@@ -1,6 +1,6 @@
 /** Curves on a canvas, by Chart.js, fetched when the first one is seen; a table beside it says the same. */
 
-import { aBreath } from './waking';
+import { yieldToMain } from './hydration';
 import type { Chart, ChartOptions, Plugin } from 'chart.js';
 
 /** Steps of a tenth do not add up exactly. */
@@ -14,7 +14,7 @@ export async function lineChart(
 ): Promise<Chart<'line'> | undefined> {
 	const lib = await import('chart.js').catch(() => undefined);
 	if (!lib) return undefined;
-	await aBreath();
+	await yieldToMain();
 	const { LineController, LineElement, PointElement, LinearScale, CategoryScale, Tooltip } = lib;
 	lib.Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale, Tooltip);
 	// The platform's own way of writing figures takes longer to set up than the whole curve to draw.

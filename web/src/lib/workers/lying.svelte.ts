@@ -32,13 +32,13 @@ export class Lying {
 			const { worked, cords } = asked!;
 			this.#lain = { ...asked!, lies: heard };
 			stop?.();
-			// What is said of it is shown first; its picture takes longer to make, and comes a breath later.
-			const breath = setTimeout(() => {
+			// What is said of it is shown first; its picture takes longer to make, and comes in a later task.
+			const timer = setTimeout(() => {
 				stop = moveFrom(before?.x, heard.x, (x) => {
 					this.#shown = { worked, cords, lies: { ...heard, x } };
 				});
 			});
-			stop = () => clearTimeout(breath);
+			stop = () => clearTimeout(timer);
 		});
 		onMount(() => () => {
 			relaxer.stop();

@@ -21,7 +21,7 @@
 	import { keepStyle, type OpenedStyle } from '$lib/style/keep';
 	import { today, weekdayOf } from '$lib/ui/dates';
 	import { withoutEmpty } from '$lib/ui/without-empty';
-	import { Awake } from '$lib/ui/awake.svelte';
+	import { Interactive } from '$lib/ui/interactive.svelte';
 	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
@@ -33,7 +33,7 @@
 	// svelte-ignore state_referenced_locally
 	const save = keepStyle(owner, opened);
 	saveWithPage(save);
-	const awake = new Awake();
+	const interactive = new Interactive();
 	const yarns = $derived(save.value.yarns);
 	const unit = $derived(save.value.units);
 
@@ -103,7 +103,7 @@
 
 <svelte:head><title>My yarns · Pond Loop</title></svelte:head>
 
-<div inert={!awake.now}>
+<div inert={!interactive.now}>
 	<div class="flex flex-wrap items-center gap-x-5">
 		<h1 class="grow text-4xl">My yarns</h1>
 		<SaveNote {save} />

@@ -10,7 +10,7 @@
 	import PatternTyped from '$lib/find/PatternTyped.svelte';
 	import { pastedLines } from '$lib/name/pasted';
 	import { tiles } from '$lib/find/parts';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -200,7 +200,11 @@
 		{/snippet}
 		{#if text.trim()}<div class="mt-6"><PatternTyped {text} otherwise={none} /></div>{:else}{@render none()}{/if}
 	{/if}
-	<Asleep part={tiles} when="still" given={{ entries: entries.slice(0, many), light: light.now, style: data.style }} />
+	<LazyPart
+		part={tiles}
+		when="still"
+		given={{ entries: entries.slice(0, many), light: light.now, style: data.style }}
+	/>
 	{#if entries.length > many}
 		<p class="mt-4 text-center">
 			<button type="button" class="pill pill-soft" onclick={() => (many += PAGE)}

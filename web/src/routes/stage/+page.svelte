@@ -40,15 +40,15 @@
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import type { Wanted } from '$lib/stage/looked-for.svelte';
 	import * as parts from './parts';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 
 	const { data } = $props();
 	const light = useLight();
-	let awake = $state(false);
+	let isPainted = $state(false);
 	// After the next picture of the page, so that what stands there is seen first.
-	onMount(() => void requestAnimationFrame(() => setTimeout(() => (awake = true))));
+	onMount(() => void requestAnimationFrame(() => setTimeout(() => (isPainted = true))));
 
 	// svelte-ignore state_referenced_locally
 	const first = data.choices;
@@ -302,7 +302,7 @@
 </div>
 
 {#if reading.ok && reading.meanings.length > 1}
-	<Asleep
+	<LazyPart
 		part={parts.meanings}
 		given={{
 			meanings: reading.meanings,
@@ -316,14 +316,14 @@
 		}}
 	/>
 {/if}
-{#if (long && !(awake && all)) || wanted}
+{#if (long && !(isPainted && all)) || wanted}
 	<p class="quiet mt-8" role="status">Searching …</p>
 {:else if reading.ok && shown && way && performance?.ok && right?.ok}
 	{@const { trace, proof, taken } = performance.value}
 	<div class="mt-4 grid items-start gap-x-7 gap-y-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18rem]">
 		<div>
 			{#snippet more()}
-				{#if craft.isHanded}<Asleep
+				{#if craft.isHanded}<LazyPart
 						part={parts.hands}
 						given={{
 							style,
@@ -333,7 +333,7 @@
 							},
 						}}
 					/>{/if}
-				<Asleep
+				<LazyPart
 					part={parts.saveAs}
 					given={{
 						title: `${words?.title}, ${wayOf(way, craft).title.toLowerCase()}`,
@@ -349,7 +349,7 @@
 					}}
 				/>
 			{/snippet}
-			<Asleep
+			<LazyPart
 				part={parts.stage}
 				when="soon"
 				given={{
@@ -377,7 +377,7 @@
 				}}
 			/>
 			{#if mistake}
-				<Asleep
+				<LazyPart
 					part={parts.whatShows}
 					given={{
 						craft,
@@ -399,7 +399,7 @@
 					<details class="grow-0">
 						<summary class="pill pill-strong w-fit list-none">Add to lesson</summary>
 						<div class="mt-3 w-72 max-w-full">
-							<Asleep
+							<LazyPart
 								part={parts.keepIn}
 								given={{
 									lessons: data.lessons,
@@ -459,7 +459,7 @@
 									>{/if}
 							</p>
 						{:else}
-							<Asleep part={parts.anatomy} given={{ parts: reading.parts }} />
+							<LazyPart part={parts.anatomy} given={{ parts: reading.parts }} />
 							<p class="quiet mt-2 text-[0.94rem]">{SCHOOLS[reading.school].title}: {SCHOOLS[reading.school].rule}</p>
 						{/if}
 						{#if words?.lean && words.hold}
@@ -479,10 +479,10 @@
 							</p>
 						{/if}
 						{#if !data.isSchoolChosen}
-							<Asleep part={parts.askSchool} given={{ reading, text, light: light.now, style, readIn }} />
+							<LazyPart part={parts.askSchool} given={{ reading, text, light: light.now, style, readIn }} />
 						{/if}
 					</section>
-					<Asleep
+					<LazyPart
 						part={parts.wayDetails}
 						given={{
 							craft,
@@ -493,13 +493,13 @@
 							deviation: right.value.deviation,
 						}}
 					/>
-					<Asleep part={parts.proof} given={{ proof }} />
+					<LazyPart part={parts.proof} given={{ proof }} />
 					{#if !plain}
-						<Asleep part={parts.inCraft} given={{ craft, taken, light: light.now, mirrored: shown.mirrored }} />
+						<LazyPart part={parts.inCraft} given={{ craft, taken, light: light.now, mirrored: shown.mirrored }} />
 					{/if}
 				</div>
 				<div class="mt-6">
-					<Asleep
+					<LazyPart
 						part={parts.sentence}
 						when={long ? 'soon' : 'near'}
 						given={{
@@ -518,7 +518,7 @@
 			</Fold>
 			<Fold id="cable-wrong" title="What went wrong?" class="mt-4" open={mistake !== undefined}>
 				<div class="mt-4">
-					<Asleep
+					<LazyPart
 						part={parts.whatHappened}
 						given={{
 							craft,
@@ -541,7 +541,7 @@
 					/>
 				</div>
 				<div class="mt-5">
-					<Asleep
+					<LazyPart
 						part={parts.whatIf}
 						given={{
 							craft,
@@ -557,7 +557,7 @@
 			</Fold>
 		</div>
 		<div class="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-1">
-			<Asleep
+			<LazyPart
 				part={parts.ways}
 				given={{
 					craft,
@@ -573,10 +573,10 @@
 			<section aria-labelledby="know">
 				<h2 id="know" class="mb-2 text-[1.15rem]">Good to know</h2>
 				{#if !meant}
-					<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style, craft, taken }} />
+					<LazyPart part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style, craft, taken }} />
 				{:else if came}
 					{@const seen = craft.takes(came.made, way)}
-					<Asleep
+					<LazyPart
 						part={parts.facts}
 						given={{
 							crossing: askedFor(came, style.demonstrates === 'left-same' && came.mirrored),
@@ -622,7 +622,7 @@
 	</section>
 {:else if !reading.ok}
 	<div class="mt-8">
-		<Asleep
+		<LazyPart
 			part={parts.notRead}
 			given={{
 				reading,
@@ -640,14 +640,14 @@
 {:else if performance && !performance.ok}
 	<div class="mt-8 max-w-3xl" role="status">
 		{#if reading.ok}
-			<Asleep part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style }} />
+			<LazyPart part={parts.facts} given={{ crossing: reading.crossing, light: light.now, style }} />
 		{/if}
 		{#each performance.problems as problem, nth (nth)}<p class="mt-4">{problem.what} {problem.todo}</p>{/each}
 	</div>
 {/if}
 {#if !(reading.ok && shown && way && performance?.ok && right?.ok)}
 	<div class="mt-8 max-w-3xl">
-		<Asleep
+		<LazyPart
 			part={parts.sentence}
 			when={long ? 'soon' : 'near'}
 			given={{

@@ -2,7 +2,7 @@ import type { Swatch } from '@pond-loop/core/schema';
 import { teacherOf } from '$lib/server/guard';
 import { listSwatches } from '$lib/server/swatches';
 import { checked, isLongSwatch } from '@pond-loop/core/swatch';
-import { kept } from '@pond-loop/core/kept';
+import { memoize } from '@pond-loop/core/memoize';
 import type { PageServerLoad } from './$types';
 
 /** Milliseconds of one page for counting rows; swatches after that are listed without. */
@@ -13,7 +13,7 @@ interface Facts {
 	readonly troubles: number;
 }
 
-const factsOf = kept(
+const factsOf = memoize(
 	2000,
 	(swatch: Swatch) => JSON.stringify(swatch),
 	(swatch): Facts => {

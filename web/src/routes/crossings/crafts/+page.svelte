@@ -9,7 +9,7 @@
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { accounts } from './parts';
 
 	const { data } = $props();
@@ -59,7 +59,7 @@
 </div>
 
 {#if crossing}
-	<Asleep
+	<LazyPart
 		part={accounts}
 		when="still"
 		given={{ crossing, of: { text, own, school, meaning }, style: data.style, light: light.now }}

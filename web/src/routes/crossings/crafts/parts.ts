@@ -1,5 +1,5 @@
-import { dozing } from '$lib/ui/asleep/asleep';
+import { hydratedLater } from '$lib/ui/lazy/lazy-part';
 import Accounts from './Accounts.svelte';
 
 /** Pictures and links: what stands there as the server wrote it needs nothing more. */
-export const accounts = dozing(Accounts);
+export const accounts = hydratedLater(Accounts);

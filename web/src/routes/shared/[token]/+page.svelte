@@ -19,7 +19,7 @@
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
 	import { addressOf } from '$lib/choices/address';
 	import { sectionSheet } from '$lib/lesson/sheet-parts';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
 	import FollowRows from '$lib/swatch/FollowRows.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
@@ -157,7 +157,7 @@
 						{#snippet chart(block: Block<'chart'>)}
 							<FollowRows {block} place="{data.token}-{section.id}" light="day" {style} width={640} />
 						{/snippet}
-						{#if portions.has(i)}<Asleep part={sectionSheet} when="idle" given={{ section, light: 'day', chart }} />
+						{#if portions.has(i)}<LazyPart part={sectionSheet} when="idle" given={{ section, light: 'day', chart }} />
 						{:else}<h2 class="text-2xl wrap-anywhere">{stepTitle(section.step!, style)}</h2>{/if}
 						{#if made?.kind === 'crossing'}
 							<p class="mt-3 print:hidden">
@@ -176,7 +176,7 @@
 			</ol>
 			{#each sections.filter((s) => !s.step) as section (section.id)}
 				<div class="border-b border-neutral-400 py-4 last:border-0">
-					<Asleep part={sectionSheet} when="idle" given={{ section, light: 'day' }} />
+					<LazyPart part={sectionSheet} when="idle" given={{ section, light: 'day' }} />
 				</div>
 			{/each}
 		{/if}

@@ -14,7 +14,7 @@
 	import { yourHands } from '$lib/hands/parts';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -91,7 +91,7 @@
 				<KeepWay {made} fabric={demonstrated(made, shown.mirrored).fabric} moves={moves as readonly Move[]} />
 			{/if}
 		{/snippet}
-		<Asleep
+		<LazyPart
 			part={yourHands}
 			when="soon"
 			given={{

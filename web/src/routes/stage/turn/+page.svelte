@@ -15,7 +15,7 @@
 	import { isTurned, MOST_TURNED_CROSSING } from '$lib/space/address';
 	import Turn from '$lib/space/Turn.svelte';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
-	import { soon } from '$lib/ui/waking';
+	import { runSoon } from '$lib/ui/hydration';
 	import { useLight } from '$lib/ui/light-state.svelte';
 
 	const { data } = $props();
@@ -25,7 +25,7 @@
 	let text = $state(first.text);
 	let school = $state(first.school);
 	let mounted = $state(false);
-	onMount(() => soon(() => (mounted = true)));
+	onMount(() => runSoon(() => (mounted = true)));
 	const style = $derived({ ...data.style, demonstrates: first.hands ?? data.style.demonstrates });
 	const reading = $derived(readTextWith(readGlossary(style.glossary), text, school, first.meaning));
 	const shown = $derived(reading.ok ? shownIn(style, reading.crossing) : undefined);

@@ -17,7 +17,7 @@
 	import { keepPage } from '$lib/account/keep-page';
 	import InEnglish from '$lib/swatch/InEnglish.svelte';
 	import { practiceMade } from '$lib/swatch/parts';
-	import Asleep from '$lib/ui/asleep/Asleep.svelte';
+	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import { useEnglish } from '$lib/words/english';
@@ -380,7 +380,7 @@
 			</form>
 		</div>
 		<div class="min-w-0">
-			<Asleep part={practiceMade} when="soon" given={{ made, shape, school: data.style.school, light: light.now }} />
+			<LazyPart part={practiceMade} when="soon" given={{ made, shape, school: data.style.school, light: light.now }} />
 		</div>
 	</div>
 {/if}

@@ -1,6 +1,6 @@
-/** What was pressed, typed or chosen in a part of the page before it was awake is heard once it is. */
+/** Presses and input in a lazy part before it is hydrated: recorded, and repeated once after. */
 
-const WAKES = ['pointerover', 'pointerdown', 'focusin', 'keydown'] as const;
+const APPROACHES = ['pointerover', 'pointerdown', 'focusin', 'keydown'] as const;
 
 type Field = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
 const isField = (target: EventTarget | null): target is Field =>
@@ -9,21 +9,21 @@ const isField = (target: EventTarget | null): target is Field =>
 const isChosen = (field: Field): field is HTMLInputElement =>
 	field instanceof HTMLInputElement && ['radio', 'checkbox'].includes(field.type);
 
-export interface Listening {
-	/** To be called once it is awake: does again what was done before. */
+export interface EarlyInput {
+	/** Called once after hydration: repeats what was recorded. */
 	readonly replay: () => void;
-	/** Stops listening. */
+	/** Stops recording. */
 	readonly stop: () => void;
 }
 
-/** Listens in a part that sleeps; `near` is called when somebody comes near it. */
-export function listening(part: HTMLElement, near: () => void): Listening {
+/** Records input in a part; `near` is called when a pointer, the focus or a key comes to it. */
+export function recordEarlyInput(part: HTMLElement, near: () => void): EarlyInput {
 	let pressed: HTMLElement | SVGElement | undefined;
 	const typed = new Map<Field, { readonly value: string; readonly checked?: boolean }>();
 	const onpress = (event: MouseEvent): void => {
 		near();
 		const { target } = event;
-		// A link leads where it leads, a field takes what is typed or chosen: neither needs what sleeps.
+		// A link leads where it leads, a field takes what is typed or chosen: neither needs the part’s script.
 		if (!(target instanceof HTMLElement || target instanceof SVGElement)) return;
 		if (target.closest('a[href], label') || isField(target)) return;
 		event.preventDefault();
@@ -37,7 +37,7 @@ export function listening(part: HTMLElement, near: () => void): Listening {
 		const { value } = field;
 		typed.set(field, isChosen(field) ? { value, checked: field.checked } : { value });
 	};
-	for (const kind of WAKES) part.addEventListener(kind, near);
+	for (const kind of APPROACHES) part.addEventListener(kind, near);
 	part.addEventListener('click', onpress, true);
 	part.addEventListener('input', ontype, true);
 	part.addEventListener('change', ontype, true);
@@ -52,7 +52,7 @@ export function listening(part: HTMLElement, near: () => void): Listening {
 			pressed?.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, composed: true }));
 		},
 		stop: () => {
-			for (const kind of WAKES) part.removeEventListener(kind, near);
+			for (const kind of APPROACHES) part.removeEventListener(kind, near);
 			part.removeEventListener('click', onpress, true);
 			part.removeEventListener('input', ontype, true);
 			part.removeEventListener('change', ontype, true);

@@ -1,10 +1,10 @@
-import { whenAwake } from './waking';
+import { whenInteractive } from './hydration';
 
 /**
- * A form that only the page's script can send would be sent by the browser itself before that listens: the page would
- * come anew, and nothing of what was asked. The last that is sent so is sent again once the page listens.
+ * A form without a method is sent by the page's script. Before that is hydrated the browser would load the page again
+ * instead; so the last such submit is held, and sent once the page is interactive.
  */
-export function holdForms(): void {
+export function queueEarlySubmits(): void {
 	let held: HTMLFormElement | undefined;
 	const hold = (event: SubmitEvent): void => {
 		const form = event.target;
@@ -15,7 +15,7 @@ export function holdForms(): void {
 		held = form;
 	};
 	addEventListener('submit', hold, true);
-	void whenAwake().then(() => {
+	void whenInteractive().then(() => {
 		removeEventListener('submit', hold, true);
 		if (held?.isConnected) held.requestSubmit();
 	});

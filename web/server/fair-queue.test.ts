@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addressOf, readSettings } from './settings.mjs';
-import { Turns, Uses } from './turns.mjs';
+import { FairQueue, Uses } from './fair-queue.mjs';
 
 describe('turns', () => {
 	it('whoever asks for much waits behind themselves: another who asks once is next', () => {
-		const turns = new Turns({ places: 1, each: () => 1, most: 50 });
+		const turns = new FairQueue({ places: 1, each: () => 1, most: 50 });
 		const done: string[] = [];
 		const ends: (() => void)[] = [];
 		const ask = (who: string, what: string): void => void ends.push(turns.ask(who, () => void done.push(what))!);
@@ -17,7 +17,7 @@ describe('turns', () => {
 	});
 
 	it('of those who were never served, and of those served equally long ago, the one who asked first is next', () => {
-		const turns = new Turns({ places: 1, each: () => 1, most: 50 });
+		const turns = new FairQueue({ places: 1, each: () => 1, most: 50 });
 		const done: string[] = [];
 		const ends = ['at work', 'first', 'second', 'third'].map((who) => turns.ask(who, () => void done.push(who))!);
 		for (const end of ends) end();
@@ -31,7 +31,7 @@ describe('turns', () => {
 				fc.integer({ min: 1, max: 4 }),
 				fc.integer({ min: 1, max: 3 }),
 				(asked, places, each) => {
-					const turns = new Turns({ places, each: () => each, most: 100 });
+					const turns = new FairQueue({ places, each: () => each, most: 100 });
 					const running = new Map<number, string>();
 					const begun: number[] = [];
 					const ends = asked.map(({ who }, i) =>
@@ -70,7 +70,7 @@ describe('turns', () => {
 	});
 
 	it('a line that is full takes nothing more', () => {
-		const turns = new Turns({ places: 1, each: () => 1, most: 2 });
+		const turns = new FairQueue({ places: 1, each: () => 1, most: 2 });
 		const taken = Array.from({ length: 5 }, () => turns.ask('a', () => undefined) !== undefined);
 		expect(taken).toEqual([true, true, true, false, false]);
 		expect(turns.ask('b', () => undefined)).toBeDefined();

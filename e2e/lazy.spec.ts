@@ -1,4 +1,4 @@
-/** Parts of a page that wake when somebody comes near: nothing that is done before is lost, and nothing is sent before. */
+/** Lazy parts of a page: nothing that is pressed or typed before hydration is lost, and their scripts are sent when needed. */
 
 import { type Page } from '@playwright/test';
 import { MOST_SENT, scriptBytes } from '../scripts/lib/script-bytes.mjs';
@@ -138,7 +138,7 @@ test('a form that only the page can send is sent once it listens, with what was 
 		await new Promise((done) => setTimeout(done));
 	});
 	await field.press('Enter');
-	await expect(page.locator('html')).toHaveAttribute('data-awake', 'no');
+	await expect(page.locator('html')).toHaveAttribute('data-interactive', 'no');
 	letGo();
 	await page.waitForURL(/classes\/[\da-f-]{36}$/);
 	await expect(page.getByText('Early birds').first()).toBeVisible();

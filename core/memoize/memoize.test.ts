@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
-import { kept, numbered } from './index.ts';
+import { memoize, numbered } from './index.ts';
 
 it('makes the same once, another again, and of many remembers the last', () => {
 	let made = 0;
-	const twice = kept(
+	const twice = memoize(
 		2,
 		(n: number) => String(n),
 		(n) => ({ twice: 2 * n, nth: ++made }),
@@ -16,7 +16,7 @@ it('makes the same once, another again, and of many remembers the last', () => {
 });
 
 it('takes what was made elsewhere, or in pieces, for what it would make', () => {
-	const upper = kept(
+	const upper = memoize(
 		9,
 		(text: string) => text,
 		(text) => text.toUpperCase(),

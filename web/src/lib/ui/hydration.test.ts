@@ -16,9 +16,9 @@ beforeEach(() => {
 afterEach(() => vi.unstubAllGlobals());
 
 it('does one piece at a time, in the order in which they were asked for, and none that was called off', async () => {
-	const { later } = await import('./waking');
+	const { runWhenIdle } = await import('./hydration');
 	const done: string[] = [];
-	const off = ['a', 'b', 'c', 'd'].map((name) => later(() => done.push(name)));
+	const off = ['a', 'b', 'c', 'd'].map((name) => runWhenIdle(() => done.push(name)));
 	off[2]!();
 	rest();
 	expect(done).toEqual(['a']);
@@ -29,49 +29,49 @@ it('does one piece at a time, in the order in which they were asked for, and non
 	rest();
 	expect([done, idle.length]).toEqual([['a', 'd'], 0]);
 	off[0]!();
-	later(() => done.push('e'));
+	runWhenIdle(() => done.push('e'));
 	rest();
 	expect(done).toEqual(['a', 'd', 'e']);
 });
 
-it('is awake where there is no page, and once it was told so', async () => {
-	expect((await import('./waking')).isWaking()).toBe(false);
+it('is over where there is no page, and once it is marked', async () => {
+	expect((await import('./hydration')).isHydrating()).toBe(false);
 	vi.resetModules();
 	vi.stubGlobal('document', {});
-	const { isWaking, woke } = await import('./waking');
-	expect(isWaking()).toBe(true);
-	woke();
-	expect(isWaking()).toBe(false);
+	const { isHydrating, markHydrated } = await import('./hydration');
+	expect(isHydrating()).toBe(true);
+	markHydrated();
+	expect(isHydrating()).toBe(false);
 });
 
-it('wakes a part later as what stands there, whatever goes wrong in it', async () => {
+it('of a part goes on after that of the page, and ends when it throws', async () => {
 	vi.stubGlobal('document', {});
-	const { isWaking, whileWaking, woke } = await import('./waking');
-	woke();
-	expect([whileWaking(isWaking), isWaking()]).toEqual([true, false]);
+	const { isHydrating, whileHydrating, markHydrated } = await import('./hydration');
+	markHydrated();
+	expect([whileHydrating(isHydrating), isHydrating()]).toEqual([true, false]);
 	const fails = (): never => {
 		throw new Error('a part of the page');
 	};
-	expect(() => whileWaking(fails)).toThrow('a part of the page');
-	expect(isWaking()).toBe(false);
+	expect(() => whileHydrating(fails)).toThrow('a part of the page');
+	expect(isHydrating()).toBe(false);
 });
 
-it('does what every visitor needs in order, each in a breath of its own, and tells when it is done', async () => {
-	const { hurriedOn, soon } = await import('./waking');
+it('runs tasks in order, each by itself, and resolves when they are done', async () => {
+	const { whenTasksDone, runSoon } = await import('./hydration');
 	const done: string[] = [];
-	soon(() => done.push('a'));
-	soon(async () => {
+	runSoon(() => done.push('a'));
+	runSoon(async () => {
 		await Promise.resolve();
 		done.push('b');
 	});
-	soon(() => done.push('c'));
+	runSoon(() => done.push('c'));
 	expect(done).toEqual([]);
-	let breaths = 0;
-	const counting = setInterval(() => (breaths += 1));
-	await hurriedOn();
+	let timers = 0;
+	const counting = setInterval(() => (timers += 1));
+	await whenTasksDone();
 	clearInterval(counting);
 	expect(done).toEqual(['a', 'b', 'c']);
-	expect(breaths).toBeGreaterThan(0);
+	expect(timers).toBeGreaterThan(0);
 });
 
 it('work in pieces lets others in between whenever it has held the browser for long enough, and never within a piece', async () => {
@@ -102,10 +102,10 @@ it('work in pieces lets others in between whenever it has held the browser for l
 it('a piece that fails is reported, and keeps none after it from its turn', async () => {
 	const reported: unknown[] = [];
 	vi.stubGlobal('reportError', (error: unknown) => reported.push(error));
-	const { hurriedOn, soon } = await import('./waking');
+	const { whenTasksDone, runSoon } = await import('./hydration');
 	const done: string[] = [];
-	soon(() => Promise.reject(new Error('no network')));
-	soon(() => done.push('after it'));
-	await hurriedOn();
+	runSoon(() => Promise.reject(new Error('no network')));
+	runSoon(() => done.push('after it'));
+	await whenTasksDone();
 	expect([done, reported]).toEqual([['after it'], [new Error('no network')]]);
 });

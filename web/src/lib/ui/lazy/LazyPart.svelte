@@ -1,20 +1,17 @@
 <script lang="ts" generics="P extends object">
 	import { type Component, flushSync, getAllContexts, hydrate, mount, onMount, unmount, untrack } from 'svelte';
-	import { isWaking, later, soon as hurry, whileWaking } from '../waking';
-	import type { Sleeper } from './asleep';
+	import { isHydrating, runWhenIdle, runSoon, whileHydrating } from '../hydration';
+	import type { LazyComponent } from './lazy-part';
 	import Guarded from './Guarded.svelte';
-	import { listening } from './replayed';
+	import { recordEarlyInput } from './early-input';
 
 	interface Props {
-		part: Sleeper<P>;
-		/**
-		 * What it is given; with a setter what it may change. Functions are taken to say what they said before, whatever
-		 * they are made anew.
-		 */
+		part: LazyComponent<P>;
+		/** Its props; with a setter those that it may change. Functions in them are taken to be the same as before. */
 		given: P;
 		/**
-		 * When it wakes, besides when it would say something else: as somebody comes `near`; `soon`, right after the
-		 * rest of the page; when the browser is `idle`; or never, where it is `still` and nothing in it answers but links.
+		 * When it is hydrated, besides when its props change: when a pointer or the focus comes `near`; `soon`, right after
+		 * the rest of the page; when the browser is `idle`; or never, where it is `still` and has links only.
 		 */
 		when?: 'near' | 'soon' | 'idle' | 'still';
 	}
@@ -22,14 +19,14 @@
 	const ids = $props.id();
 	const context = getAllContexts();
 
-	const wasWaking = isWaking();
+	const isPageHydrating = isHydrating();
 	const written = untrack(() => part.write(given, context, ids));
 	const now = $derived(given);
-	/** What it was written with, until it is awake. */
+	/** The props that the server rendered it with, until it is hydrated. */
 	let asWritten = $state.raw<P>();
 	let place = $state<HTMLElement>();
 	const keys = untrack(() => Object.keys(now)) as (keyof P)[];
-	/** The same, seen through: what it is given changes with it. */
+	/** The props as the part reads them: it follows their changes. */
 	const live = Object.defineProperties(
 		{},
 		Object.fromEntries(
@@ -48,7 +45,7 @@
 		const words = typeof a === 'object' ? said(a) : undefined;
 		return words !== undefined && words === said(b);
 	}
-	/** All of it in words; nothing where functions are part of it, which may say anything. */
+	/** A value as JSON; none where it holds functions, which cannot be compared. */
 	function said(of: unknown): string | undefined {
 		let isWhole = true;
 		const words = JSON.stringify(of, (_, value: unknown) => {
@@ -61,61 +58,61 @@
 	let watch = (): void => undefined;
 	onMount(() => {
 		const target = place!.firstElementChild as HTMLElement;
-		/** What the server wrote; a part that comes with what a browser alone knows has nothing there yet. */
-		const isThere = wasWaking && target.hasChildNodes();
+		/** Whether the server rendered it; a part that depends on the browser has no HTML yet. */
+		const isThere = isPageHydrating && target.hasChildNodes();
 		const before = Object.fromEntries(keys.map((key) => [key, now[key]])) as P;
-		/** Whether what stands there is what would be made. */
-		const stands = (): boolean => {
+		/** Whether its HTML is up to date. */
+		const isCurrent = (): boolean => {
 			const values = now;
 			return keys.every((key) => same(values[key], before[key]));
 		};
 		let made: object | undefined;
 		let asked = false;
 		let gone = false;
-		let wakeLater: (() => void) | undefined;
+		let cancel: (() => void) | undefined;
 		const make = (component: Component<P>): void => {
 			if (gone) return;
-			heard?.stop();
+			early?.stop();
 			const how = { target, props: { part: component, given: live }, context: context as never };
 			const guarded = Guarded as unknown as Component<typeof how.props>;
 			if (isThere) {
-				// It finds what stands there, and only then is told what has changed since.
+				// It is hydrated with the props of its HTML, and gets those of now after that.
 				asWritten = before;
-				made = whileWaking(() => hydrate(guarded, how));
+				made = whileHydrating(() => hydrate(guarded, how));
 				flushSync();
 				asWritten = undefined;
 			} else made = mount(guarded, how);
 			flushSync();
-			heard?.replay();
+			early?.replay();
 		};
-		const wake = async (): Promise<void> => {
+		const start = async (): Promise<void> => {
 			if (asked) return;
 			asked = true;
 			try {
 				if (part.ready) untrack(() => make(part.ready!));
 				else make(await part.fetch());
 			} catch (error) {
-				// What could not be fetched is fetched when it is asked for again.
+				// It is fetched again when it is needed again.
 				asked = false;
 				throw error;
 			}
 		};
-		const heard = isThere && when !== 'still' ? listening(target, () => void wake()) : undefined;
-		if (!isThere) void wake();
-		else if (when === 'soon') hurry(wake);
-		else if (when === 'idle') wakeLater = later(() => void wake());
+		const early = isThere && when !== 'still' ? recordEarlyInput(target, () => void start()) : undefined;
+		if (!isThere) void start();
+		else if (when === 'soon') runSoon(start);
+		else if (when === 'idle') cancel = runWhenIdle(() => void start());
 		watch = () => {
-			// Not in the breath in which somebody types what changes it.
-			if (isThere && !asked && !stands()) hurry(wake);
+			// In a task after the input that changes it.
+			if (isThere && !asked && !isCurrent()) runSoon(start);
 		};
 		return () => {
 			gone = true;
-			wakeLater?.();
-			heard?.stop();
+			cancel?.();
+			early?.stop();
 			if (made) void unmount(made);
 		};
 	});
-	// After what was made of it before, so that it is compared with that.
+	// An effect, so that it runs after the HTML is compared.
 	$effect(() => watch());
 </script>
 

@@ -1,6 +1,6 @@
 /**
- * Fewer stops for who goes about by keys. In a list one entry at a time has stops inside it; in a bar one of its
- * buttons is a stop. Arrows go to the others; a pointer reaches everything as ever.
+ * Roving tabindex: a list or a bar of buttons is one Tab stop, and arrows go to its other entries. In a list, one entry at
+ * a time has Tab stops inside it.
  */
 
 const STOPS = 'a[href], button, input, select, textarea, summary, [contenteditable="true"], [tabindex]';
@@ -39,16 +39,16 @@ function putBack(stop: HTMLElement, by: By): void {
 	else stop.setAttribute('tabindex', was);
 }
 
-interface Kept {
+interface Destroyable {
 	destroy: () => void;
 }
 
-/** Does it again whenever something is put in or taken out. */
+/** Refreshes whenever the children change. */
 function whenever(
 	part: HTMLElement,
 	refresh: () => void,
 	listeners: Readonly<Record<string, (e: Event) => void>>,
-): Kept {
+): Destroyable {
 	const observer = new MutationObserver(refresh);
 	observer.observe(part, { childList: true, subtree: true, attributeFilter: ['tabindex', 'disabled'] });
 	for (const [name, heard] of Object.entries(listeners)) part.addEventListener(name, heard);
@@ -62,7 +62,7 @@ function whenever(
 }
 
 /** For a list: its entries are one stop, up and down go from one to the next, and Tab goes on into the one that is current. */
-export function oneEntry(list: HTMLElement): Kept {
+export function oneEntry(list: HTMLElement): Destroyable {
 	let current: Element | undefined;
 	const entries = (): HTMLElement[] => [...list.children].filter((e) => e instanceof HTMLElement);
 	function refresh(): void {
@@ -95,7 +95,7 @@ export function oneEntry(list: HTMLElement): Kept {
 }
 
 /** For a bar of buttons and choices: one of them is a stop, and left and right go to the others. */
-export function oneButton(bar: HTMLElement): Kept {
+export function oneButton(bar: HTMLElement): Destroyable {
 	let current: HTMLElement | undefined;
 	const usable = (): HTMLElement[] => stopsIn(bar).filter((e) => !e.matches(':disabled'));
 	function refresh(): void {

@@ -1,17 +1,17 @@
-// How long pages hold the browser at a time while they wake up, at a quarter of the machine's speed.
+// The longest task of pages while they are hydrated, at a quarter of the machine's speed.
 import { chromium } from '@playwright/test';
 import { launchOptions } from './browser.mjs';
 
 const SLOWER = 4;
 const ROUNDS = 3;
-/** Milliseconds after the network is quiet in which parts may still wake. */
+/** Milliseconds after the network is quiet in which lazy parts may still be hydrated. */
 const AFTER = 1500;
 
 /**
  * @param {string} address
  * @param {string} cookie of somebody in the demo
  */
-export async function benchWaking(address, cookie) {
+export async function benchHydration(address, cookie) {
 	const browser = await chromium.launch(launchOptions);
 	const [name = '', ...value] = cookie.split('=');
 	const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
@@ -79,7 +79,7 @@ export async function benchWaking(address, cookie) {
 		for (let i = 0; i < ROUNDS; i++) seen.push(await visit(path));
 		const [least, ...others] = seen.map((s) => s.longest).sort((a, b) => a - b);
 		lines.push({
-			what: `${what}, ${SLOWER} times slower: longest task while it wakes, the best of ${ROUNDS}`,
+			what: `${what}, ${SLOWER} times slower: longest task while it is hydrated, the best of ${ROUNDS}`,
 			value: Math.round(least ?? 0),
 			unit: 'ms',
 			ratio: `at most ${Math.round(others.at(-1) ?? 0)}; largest picture after ${Math.round(Math.min(...seen.map((s) => s.painted)))} ms`,

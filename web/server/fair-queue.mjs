@@ -12,7 +12,7 @@
 /** Of so many it is remembered when they were served last. */
 const MOST_REMEMBERED = 10_000;
 
-export class Turns {
+export class FairQueue {
 	/** @type {Map<string, Waiting[]>} */
 	#lines = new Map();
 	/** @type {Map<string, number>} the turn at which each was served last */

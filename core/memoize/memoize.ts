@@ -18,7 +18,7 @@ export interface Kept<A extends readonly unknown[], R> {
  * and hang on nothing but the key. Nothing private gets from one teacher to another by it: who asks with
  * the same key has the same content in hand.
  */
-export function kept<A extends readonly unknown[], R extends object | string>(
+export function memoize<A extends readonly unknown[], R extends object | string>(
 	most: number,
 	keyOf: (...args: A) => string,
 	make: (...args: A) => R,

@@ -1,1 +1,0 @@
-export { kept, numbered } from './kept.ts';

@@ -1,0 +1,1 @@
+export { memoize, numbered } from './memoize.ts';
