@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { oneNamePerType } from './scripts/lib/one-name-per-type.mjs';
 
 /** A craft says what it is by its own fields; other code does not test for its name. */
 const CRAFT_NAMES = [
@@ -74,6 +75,12 @@ export default ts.config(
 			eqeqeq: 'error',
 			'no-console': ['error', { allow: ['error'] }],
 		},
+	},
+	{
+		files: ['core/**', 'web/**', 'scripts/**'],
+		ignores: ['**/*.test.ts'],
+		plugins: { project: { rules: { 'one-name-per-type': oneNamePerType } } },
+		rules: { 'project/one-name-per-type': 'error' },
 	},
 	{ files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
 	// Fixtures name what they need, and some need nothing.

@@ -9,7 +9,7 @@ import { checksOf, cordsOf, workRows, type Worked } from '../core/swatch/index.t
 import { diagnose, MISTAKES, prove, search, simulate, sitesOf, startState } from '../core/handling/index.ts';
 import { readAll, readGlossary, readName, readRows, readSentence, SCHOOL_IDS } from '../core/notation/index.ts';
 
-interface Line {
+interface BenchLine {
 	readonly what: string;
 	readonly value: number;
 	readonly unit: string;
@@ -64,7 +64,7 @@ await bench.run();
 
 const plain = bench.tasks[0]?.result;
 const perSecond = (result: typeof plain): number => (result && 'throughput' in result ? result.throughput.mean : 0);
-const lines: Line[] = bench.tasks.map((task) => {
+const lines: BenchLine[] = bench.tasks.map((task) => {
 	const value = perSecond(task.result);
 	return {
 		what: task.name,

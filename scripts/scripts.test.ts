@@ -5,11 +5,13 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Linter } from 'eslint';
 import { format, resolveConfig } from 'prettier';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { alone } from './lib/lock.mjs';
 import { languagePage } from './lib/language-page.ts';
 import { root } from './lib/paths.mjs';
+import { oneNamePerType } from './lib/one-name-per-type.mjs';
 import { freePort } from './lib/port.mjs';
 import { publishedSchemas } from './lib/published-schemas.ts';
 
@@ -147,5 +149,28 @@ describe('published formats', () => {
 		const path = join(root, 'docs', 'language.md');
 		const options = (await resolveConfig(path)) ?? {};
 		expect(readFileSync(path, 'utf8')).toBe(await format(languagePage(), { ...options, parser: 'markdown' }));
+	});
+});
+
+describe('the lint rule for names of types', () => {
+	const plugins = { project: { rules: { 'one-name-per-type': oneNamePerType } } };
+	const linter = new Linter({ cwd: root });
+	const lint = (name: string, code: string): string[] =>
+		linter
+			.verify(
+				code,
+				[{ files: ['**/*.js'], plugins, rules: { 'project/one-name-per-type': 'error' } }],
+				join(root, 'core', name),
+			)
+			.map(({ message }) => message);
+
+	it('finds a name that another file declares, forgets a file that is linted anew, and lets components have Props', () => {
+		expect(lint('one.js', 'class Swatch {} class Props {}')).toEqual([]);
+		expect(lint('two.js', 'class Swatch {} class Props {}')).toEqual([
+			'Swatch is declared in ./core/one.js too. Give one of them the name of what it is.',
+		]);
+		expect(lint('two.js', 'class Other {}')).toEqual([]);
+		expect(lint('one.js', 'class Other {}')).toHaveLength(1);
+		expect(lint('one.js', 'class Swatch {}')).toEqual([]);
 	});
 });

@@ -24,7 +24,7 @@ export type Draw = (paint: Paint) => Drawing;
 /** A term and what is said of it. */
 export type Line = readonly [term: string, says: string];
 
-export interface Side {
+export interface ComparedSide {
 	readonly title: string;
 	readonly says: string;
 	readonly draw: Draw;
@@ -40,8 +40,9 @@ export interface Side {
 }
 
 /** What is done, move by move; nothing where there are no moves. */
-export const movesOf = (moves: Pick<NonNullable<Side['moves']>, 'frames' | 'says'> | undefined): readonly string[] =>
-	moves ? Array.from({ length: moves.frames - 1 }, (_, i) => moves.says(i + 1).caption) : [];
+export const movesOf = (
+	moves: Pick<NonNullable<ComparedSide['moves']>, 'frames' | 'says'> | undefined,
+): readonly string[] => (moves ? Array.from({ length: moves.frames - 1 }, (_, i) => moves.says(i + 1).caption) : []);
 
 /** A picture where it cannot be shown: what there is to say of it. */
 export const photoSaid = (alt: string): string => `Picture${alt ? `: ${alt}` : ''}`;
@@ -98,7 +99,7 @@ interface Blocks {
 		readonly says: (at: number) => StepWords;
 		readonly draw: (at: number, paint: Paint) => Drawing;
 	};
-	comparison: { readonly sides: readonly Side[] };
+	comparison: { readonly sides: readonly ComparedSide[] };
 	chart: {
 		readonly title: string;
 		readonly swatch: Swatch;

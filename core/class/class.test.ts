@@ -37,7 +37,7 @@ import {
 	type ClassSquare,
 	type Did,
 	type Evening,
-	type Held,
+	type HeldEvening,
 	type Outcome,
 	type Person,
 	type Press,
@@ -155,7 +155,7 @@ describe('figures of few measures', () => {
 describe('what is learnt, and what comes next', () => {
 	const steps = [{ id: nextId(), title: 'Crossing', minutes: 10 }];
 	const nights = ['2026-10-01', '2026-10-08', '2026-10-15', '2026-10-22'];
-	const held: Held[] = nights.map((day, i) => ({
+	const held: HeldEvening[] = nights.map((day, i) => ({
 		id: nextId(),
 		evening: evening(day, i === 0 ? ['holder', 'front-back', 'lean'] : ['lean', 'two-over-two'], steps),
 		presses: [
@@ -302,7 +302,7 @@ describe('people', () => {
 			widthCm,
 			lengthCm: 10,
 		});
-		const night = (...all: readonly Did[]): Held => ({
+		const night = (...all: readonly Did[]): HeldEvening => ({
 			id: nextId(),
 			evening: eveningFor({ level: 'beginner' }, '2026-11-05', ''),
 			presses: all.map((did, i) => ({ id: nextId(), at: `2026-11-05T19:00:${10 + i}.000Z`, did })),

@@ -152,7 +152,7 @@ export interface StepTime {
 	readonly since?: string;
 }
 
-export type Piece = Extract<Did, { kind: 'piece' }> & { readonly press: string };
+export type PiecePress = Extract<Did, { kind: 'piece' }> & { readonly press: string };
 
 export interface Went {
 	/** Who was said to be here, or not. */
@@ -165,7 +165,7 @@ export interface Went {
 	readonly wrongs: readonly (Extract<Did, { kind: 'wrong' }> & { readonly press: string })[];
 	readonly laps: readonly (Extract<Did, { kind: 'lap' }> & { readonly press: string; readonly at: string })[];
 	readonly measures: readonly (Extract<Did, { kind: 'measure' }> & { readonly press: string })[];
-	readonly pieces: readonly Piece[];
+	readonly pieces: readonly PiecePress[];
 	readonly notes: readonly (Extract<Did, { kind: 'note' }> & { readonly press: string })[];
 }
 
@@ -179,7 +179,7 @@ export function wentBy(presses: readonly Press[], people: readonly string[]): We
 	const wrongs: Went['wrongs'][number][] = [];
 	const laps: Went['laps'][number][] = [];
 	const measures: Went['measures'][number][] = [];
-	const pieces: Piece[] = [];
+	const pieces: PiecePress[] = [];
 	const notes: Went['notes'][number][] = [];
 	for (const { id, at, did } of ours) {
 		if (did.kind === 'here') for (const p of did.person ? [did.person] : people) here.set(p, did.here);

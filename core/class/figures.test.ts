@@ -14,7 +14,7 @@ import {
 	shrunk,
 	type Did,
 	type Evening,
-	type Held,
+	type HeldEvening,
 	type Lap,
 	type Person,
 	type Press,
@@ -25,7 +25,7 @@ import { nextId, person, press } from '../test/class-made.ts';
 const [ODA, RIKE] = [person('Oda'), person('Rike', { level: 'improver' })];
 const people = [ODA, RIKE];
 /** An evening of steps of so many minutes, and of goals. */
-const night = (day: string, presses: readonly Press[], more: Partial<Evening> = {}): Held => ({
+const night = (day: string, presses: readonly Press[], more: Partial<Evening> = {}): HeldEvening => ({
 	id: nextId(),
 	evening: { ...eveningFor({ level: 'beginner' }, day, ''), ...more },
 	presses,

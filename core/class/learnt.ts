@@ -4,12 +4,12 @@ import { PACES, type Pace } from '../step/index.ts';
 import type { Level } from '../skill/index.ts';
 import type { MistakeId } from '../handling/index.ts';
 import type { Class } from './class.ts';
-import { OUTCOMES, wentBy, type Evening, type Outcome, type Piece, type Press, type Went } from './evening.ts';
+import { OUTCOMES, wentBy, type Evening, type Outcome, type PiecePress, type Press, type Went } from './evening.ts';
 import type { Person } from './person.ts';
 import { farOff, shrunk, type Measured } from './robust.ts';
 import { squaresIn, washingIn, type ClassSquare, type Washing } from './washing.ts';
 
-export interface Held {
+export interface HeldEvening {
 	readonly id: string;
 	readonly evening: Evening;
 	readonly presses: readonly Press[];
@@ -45,7 +45,7 @@ export interface Lap {
 
 export interface Learnt {
 	/** Evenings by day, the first one first. */
-	readonly evenings: readonly Held[];
+	readonly evenings: readonly HeldEvening[];
 	readonly went: readonly Went[];
 	readonly goals: readonly GoalLearnt[];
 	readonly steps: readonly StepLearnt[];
@@ -58,7 +58,7 @@ export interface Learnt {
 	/** What washing did to squares that were measured before and after it. */
 	readonly washing: readonly Washing[];
 	/** Pictures of pieces, the latest first. */
-	readonly pieces: readonly (Piece & { readonly evening: number })[];
+	readonly pieces: readonly (PiecePress & { readonly evening: number })[];
 	readonly mistakes: readonly { readonly mistake: MistakeId; readonly many: number; readonly people: number }[];
 	/** How fast this class is: assumed figures moved by its own measures. */
 	readonly pace: { readonly crossing: Measured; readonly stitches: Measured };
@@ -72,7 +72,7 @@ export type LearntShown = Omit<Learnt, 'evenings' | 'went'> & {
 /** Laps that stand far off and were not kept are left out of what is reckoned; `aside`: presses set aside. */
 export function learntBy(
 	{ people, level }: Pick<Class, 'people' | 'level'>,
-	held: readonly Held[],
+	held: readonly HeldEvening[],
 	aside: ReadonlySet<string> = new Set(),
 ): Learnt {
 	const evenings = [...held].sort((a, b) =>
@@ -123,7 +123,7 @@ export function learntBy(
 	};
 }
 
-function goalsLearnt(evenings: readonly Held[], went: readonly Went[]): GoalLearnt[] {
+function goalsLearnt(evenings: readonly HeldEvening[], went: readonly Went[]): GoalLearnt[] {
 	const all = new Map<
 		string,
 		{ title: string; on: number[]; people: Map<string, { last: Outcome; times: number; evening: number }> }

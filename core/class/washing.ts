@@ -19,7 +19,7 @@ export interface ClassSquare {
 	readonly sizes: Square;
 }
 
-export interface Measured {
+export interface WashMeasures {
 	readonly day: string;
 	readonly measures: Went['measures'];
 }
@@ -31,7 +31,7 @@ const STATES = new Map(FABRIC_STATES.map((state) => [STATE_WORDS[state], state])
  * needles, or in a state that it was in already, is another one. Nobody's are left out, as nothing tells them
  * apart. `nights` in their order; the squares are in that of their first measures.
  */
-export function squaresIn(nights: readonly Measured[]): readonly ClassSquare[] {
+export function squaresIn(nights: readonly WashMeasures[]): readonly ClassSquare[] {
 	const done: { press: string; day: string; sizes: { [S in FabricState]?: { widthCm: number; lengthCm: number } } }[] =
 		[];
 	const open = new Map<string, (typeof done)[number]>();

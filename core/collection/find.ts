@@ -11,13 +11,13 @@ import {
 	SCHOOLS,
 	wordsFor,
 	type Glossary,
-	type Kept,
+	type KeptCrossing,
 	type SchoolId,
 } from '../notation/index.ts';
 import type { Entry, Grade, Make } from './collection.ts';
 
 /** What is asked for; anything left out does not matter. */
-export interface Wanted {
+export interface CollectionFilter {
 	readonly lean?: Lean;
 	readonly groups?: 2 | 3;
 	readonly make?: Make;
@@ -28,7 +28,7 @@ export interface Wanted {
 }
 
 /** The entries that are all that is wanted, in their order. */
-export const those = (entries: readonly Entry[], wanted: Wanted): readonly Entry[] =>
+export const those = (entries: readonly Entry[], wanted: CollectionFilter): readonly Entry[] =>
 	entries.filter(
 		(e) =>
 			(wanted.lean === undefined || e.lean === wanted.lean) &&
@@ -88,11 +88,11 @@ export function lookUp(
 	text: string,
 	entries: readonly Entry[],
 	glossary: Glossary,
-	kept: readonly Kept[] = [],
+	kept: readonly KeptCrossing[] = [],
 ): Lookup {
 	const typed = text.trim();
 	const plain = typed.toLowerCase();
-	const ownHit = ({ name, crossing }: Kept): Hit => ({ crossing, says: 'one of your own', own: name });
+	const ownHit = ({ name, crossing }: KeptCrossing): Hit => ({ crossing, says: 'one of your own', own: name });
 	const called = kept.filter((k) => k.name.toLowerCase() === plain).map(ownHit);
 	const line = entryFor(glossary, typed);
 	const own = (line?.own ? [] : (line?.readings ?? [])).map((r) => hit(r.crossing, 'by your glossary'));

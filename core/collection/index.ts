@@ -8,4 +8,4 @@ export {
 	type Grade,
 	type Make,
 } from './collection.ts';
-export { hitsOf, lookUp, those, type Hit, type Lookup, type Wanted } from './find.ts';
+export { hitsOf, lookUp, those, type Hit, type Lookup, type CollectionFilter } from './find.ts';

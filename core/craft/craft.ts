@@ -15,7 +15,7 @@ import type {
 	AnyState,
 	AnyTrace,
 	Mistake,
-	Outcome,
+	HandlingOutcome,
 	RowsBelow,
 	SideSeen,
 	SignId,
@@ -103,7 +103,7 @@ export interface Fault {
 
 export interface Shows {
 	readonly asked: Crossing;
-	readonly outcome: Outcome;
+	readonly outcome: HandlingOutcome;
 }
 
 export interface Craft {

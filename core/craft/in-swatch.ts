@@ -5,12 +5,12 @@ import type { Cords, SwatchProblem, Twist, Worked, WorkedStitch } from '../worke
 
 /** Where a group that waits is parked, the same all through a piece. */
 export const PARKED = ['inside', 'outside'] as const;
-export type Parked = (typeof PARKED)[number];
+export type ParkedIn = (typeof PARKED)[number];
 
 /** How the tools of the class stand. */
 export interface PlanFor {
 	/** Where the group that waits is parked; inside when left out. */
-	readonly order?: Parked;
+	readonly order?: ParkedIn;
 	/** The machine's number for the yarn. */
 	readonly number?: number;
 }
@@ -45,7 +45,7 @@ export interface OnTool {
 	readonly says: (rows: PlannedRows, like: PlannedRows | undefined) => string;
 	readonly cautions: readonly string[];
 	/** Where the group that waits may be parked, the same all through a piece. */
-	readonly orders?: readonly Parked[];
+	readonly orders?: readonly ParkedIn[];
 }
 
 export interface InSwatch {

@@ -18,7 +18,7 @@ export {
 	PARKED,
 	type InSwatch,
 	type OnTool,
-	type Parked,
+	type ParkedIn,
 	type PlanFor,
 	type PlannedRows,
 	type RowPart,

@@ -8,13 +8,13 @@ export interface MoveRun {
 	readonly to: number;
 }
 
-type Work = MoveOf<'work'>;
+type WorkMove = MoveOf<'work'>;
 
 /** Whether nothing but its stitch sets this move apart from another. */
-const isPlain = (move: Work): boolean =>
+const isPlain = (move: WorkMove): boolean =>
 	!move.past && !move.keep && !move.wrap && !move.split && !move.again && move.end === undefined;
 
-const isLike = (a: Work, b: Work): boolean =>
+const isLike = (a: WorkMove, b: WorkMove): boolean =>
 	isPlain(a) && isPlain(b) && a.from === b.from && a.stitch === b.stitch && a.leg === b.leg;
 
 /** All moves of a trace, like neighbours in one run; at a loom or a machine each loop is a run of its own. */

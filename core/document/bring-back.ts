@@ -7,14 +7,14 @@ import type { z } from 'zod';
 import { AccountFileSchema, type AccountFile } from './account-file.ts';
 
 /** New here, the same as here, other than here, or given out as it was stored because it could not be read. */
-export type Standing = 'new' | 'same' | 'differs';
+export type RestoreStatus = 'new' | 'same' | 'differs';
 
-export interface Found {
+export interface FoundDocument {
 	readonly kind: 'lesson' | 'swatch' | 'class' | 'crossing' | 'house style';
 	/** Its id in the file; none for the house style. */
 	readonly id?: string;
 	readonly title: string;
-	readonly standing: Standing;
+	readonly standing: RestoreStatus;
 	/** Earlier versions of it in the file. */
 	readonly versions: number;
 	/** It cannot be read as what it should be, and comes back as it is. */
@@ -80,33 +80,33 @@ const asRead = (schema: z.ZodType, document: unknown): { readonly value: unknown
 	return read.success ? { value: read.data } : { value: document, unread: true };
 };
 
-function standing(schema: z.ZodType, document: unknown, mine: unknown): Pick<Found, 'standing' | 'unread'> {
+function standing(schema: z.ZodType, document: unknown, mine: unknown): Pick<FoundDocument, 'standing' | 'unread'> {
 	const { value, unread } = asRead(schema, document);
-	const now: Standing = mine === undefined ? 'new' : alike(value, asRead(schema, mine).value) ? 'same' : 'differs';
+	const now: RestoreStatus = mine === undefined ? 'new' : alike(value, asRead(schema, mine).value) ? 'same' : 'differs';
 	return { standing: now, ...(unread ? { unread } : {}) };
 }
 
 /** Everything in a file and how it stands to what is there, in the order of the file. */
-export function foundIn(file: AccountFile, mine: Mine): readonly Found[] {
+export function foundIn(file: AccountFile, mine: Mine): readonly FoundDocument[] {
 	const versions = new Map<string, number>();
 	for (const { of } of file.versions) versions.set(of, (versions.get(of) ?? 0) + 1);
 	const before = (id: string): number => versions.get(id) ?? 0;
 	return [
-		...file.lessons.map(({ id, lesson }): Found => ({
+		...file.lessons.map(({ id, lesson }): FoundDocument => ({
 			kind: 'lesson',
 			id,
 			title: textAt(lesson, 'title'),
 			versions: before(id),
 			...standing(LessonSchema, lesson, mine.lessons.get(id)),
 		})),
-		...file.swatches.map(({ id, swatch }): Found => ({
+		...file.swatches.map(({ id, swatch }): FoundDocument => ({
 			kind: 'swatch',
 			id,
 			title: textAt(swatch, 'title'),
 			versions: before(id),
 			...standing(SwatchSchema, swatch, mine.swatches.get(id)),
 		})),
-		...file.classes.map((told): Found => {
+		...file.classes.map((told): FoundDocument => {
 			const read = ClassFileSchema.safeParse(told);
 			// Who was erased is as good as not in the file.
 			const value = read.success ? withoutPeople(read.data, mine.erased) : told;
@@ -118,7 +118,7 @@ export function foundIn(file: AccountFile, mine: Mine): readonly Found[] {
 				...standing(ClassFileSchema, value, mine.classes.get(told.id)),
 			};
 		}),
-		...file.designs.map((design): Found => {
+		...file.designs.map((design): FoundDocument => {
 			const id = textAt(design, 'id');
 			return {
 				kind: 'crossing',

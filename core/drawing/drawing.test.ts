@@ -6,10 +6,10 @@ import { anyCrossing } from '../test/arbitraries.ts';
 import { traceOf, turnedRound, valid } from '../test/made.ts';
 import { pointAt, upright } from './curve.ts';
 import { type CrossPoint, type Drawing, drawRibbon, drawStage, type Light, PALETTES, toSvg } from './index.ts';
-import { weave, type Piece } from './weave.ts';
+import { weave, type StrandPiece } from './weave.ts';
 
 /** Which of two stitches' strands is painted last at a point, going by the pieces in painting order. */
-function topAt(pieces: readonly Piece[], at: CrossPoint): number | undefined {
+function topAt(pieces: readonly StrandPiece[], at: CrossPoint): number | undefined {
 	const near = pieces.filter(({ stitch, curve }) => {
 		if (stitch !== at.upper && stitch !== at.lower) return false;
 		const points = Array.from({ length: 301 }, (_, i) => pointAt(curve, i / 300));

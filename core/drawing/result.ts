@@ -1,7 +1,7 @@
 /** The fabric that a procedure left behind: the crossing with a row on either side of it, and all that went wrong in it. */
 
 import { isOver, pairKey, type Crossing, type StitchNumber } from '../crossing/index.ts';
-import { signsOf, type SideSeen, type Outcome } from '../handling/index.ts';
+import { signsOf, type SideSeen, type HandlingOutcome } from '../handling/index.ts';
 import { bowsOf } from './bows.ts';
 import { pathOf, upright } from './curve.ts';
 import { mirrored } from './mirrored.ts';
@@ -28,7 +28,7 @@ const ROWS_BELOW = 2;
 const TOP = 14 + ROWS_ABOVE * ROW;
 
 /** 34 wide for each stitch; what the outcome says, never what was asked. */
-export function drawResult(asked: Crossing, outcome: Outcome, options: ResultOptions): Drawing {
+export function drawResult(asked: Crossing, outcome: HandlingOutcome, options: ResultOptions): Drawing {
 	const palette = PALETTES[options.light];
 	const styles = cordStyles(asked, palette);
 	const behind = options.face === 'WS';
@@ -82,7 +82,11 @@ export function drawResult(asked: Crossing, outcome: Outcome, options: ResultOpt
 }
 
 /** Who lies nearer on this face; where nothing says, the one that stood nearer the tip. */
-function nearerIn(asked: Crossing, outcome: Outcome, behind: boolean): (a: StitchNumber, b: StitchNumber) => boolean {
+function nearerIn(
+	asked: Crossing,
+	outcome: HandlingOutcome,
+	behind: boolean,
+): (a: StitchNumber, b: StitchNumber) => boolean {
 	const uppers = new Map(outcome.over.map(([u, l]) => [pairKey(u, l), u]));
 	return (a, b) => {
 		const upper = uppers.get(pairKey(a, b));
@@ -92,7 +96,13 @@ function nearerIn(asked: Crossing, outcome: Outcome, behind: boolean): (a: Stitc
 }
 
 /** The crossing row's own stitch, and one worked in it since. */
-function paintAbove(s: StitchNumber, x: number, outcome: Outcome, behind: boolean, style: StrandStyle): Shape[] {
+function paintAbove(
+	s: StitchNumber,
+	x: number,
+	outcome: HandlingOutcome,
+	behind: boolean,
+	style: StrandStyle,
+): Shape[] {
 	const work = outcome.work[s] ?? 'k';
 	const cord = style.texture !== 'ground';
 	const rows: Shape[] = [];
@@ -146,7 +156,7 @@ function paintLadder(x: number, bottom: number, style: StrandStyle): Shape[] {
 }
 
 function paintBars(
-	outcome: Outcome,
+	outcome: HandlingOutcome,
 	x: (place: number) => number,
 	y: number,
 	behind: boolean,
@@ -172,7 +182,7 @@ function paintBars(
 	});
 }
 
-function paintExtra(outcome: Outcome, x: (place: number) => number, palette: Palette): Shape[] {
+function paintExtra(outcome: HandlingOutcome, x: (place: number) => number, palette: Palette): Shape[] {
 	return Array.from({ length: outcome.extraLoops }, (_, i): Shape[] => {
 		const at = x(outcome.order.length - 1 - i) + STEP * 0.5;
 		return paintStrand(

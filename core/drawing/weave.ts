@@ -17,7 +17,7 @@ export interface Strand {
 	readonly curve: Cubic;
 }
 
-export interface Piece extends Strand {
+export interface StrandPiece extends Strand {
 	/** Set when it covers another piece. */
 	readonly over: boolean;
 	/** Pieces of one level never meet, so they may share one gap around them. */
@@ -26,7 +26,7 @@ export interface Piece extends Strand {
 
 export interface Woven {
 	/** In painting order, furthest first. */
-	readonly pieces: readonly Piece[];
+	readonly pieces: readonly StrandPiece[];
 	readonly crossPoints: readonly CrossPoint[];
 }
 
@@ -112,7 +112,7 @@ function cutPieces(strands: readonly Strand[], meets: readonly Meet[]): Woven['p
 function inPaintingOrder(
 	pieces: readonly Strand[],
 	edges: readonly (readonly [lower: number, upper: number])[],
-): readonly Piece[] | undefined {
+): readonly StrandPiece[] | undefined {
 	const waitingFor = pieces.map(() => 0);
 	const level = pieces.map(() => 0);
 	const uppers = pieces.map((): number[] => []);
@@ -131,6 +131,6 @@ function inPaintingOrder(
 	}
 	if (ready.length < pieces.length) return undefined;
 	return ready
-		.map((i): Piece => ({ ...pieces[i]!, over: level[i]! > 0, level: level[i]! }))
+		.map((i): StrandPiece => ({ ...pieces[i]!, over: level[i]! > 0, level: level[i]! }))
 		.sort((a, b) => a.level - b.level);
 }

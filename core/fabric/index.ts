@@ -15,7 +15,7 @@ export { fabricFromParents, STIFFNESS, type LoopFabric, type LoopRow, type Stiff
 export { PULLS, pullFor, relaxedBy, type HowItLies, type PullFound } from './lie/pull.ts';
 export { isShaped, middleRows, spanAcross } from './lie/span.ts';
 export { relax, type RelaxOptions, type Relaxed as LiesAcross } from './lie/relax.ts';
-export { loopLength, RELAXED, type Relaxed } from './loop-length.ts';
+export { loopLength, RELAXED, type RelaxedState } from './loop-length.ts';
 export { CONTRADICTS, gaugeFrom, stateMeasured, type FromSquares, type MeasuredSquare } from './measured.ts';
 export { aboutNeedle, SPARE_CM } from './round-needle.ts';
 export {

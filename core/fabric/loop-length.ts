@@ -5,12 +5,12 @@
 
 export const RELAXED = ['dry-relaxed', 'wet-relaxed', 'fully-relaxed'] as const;
 /** Off the needles and rested; soaked and dried flat without pins; tumbled. */
-export type Relaxed = (typeof RELAXED)[number];
+export type RelaxedState = (typeof RELAXED)[number];
 
-const KS: Readonly<Record<Relaxed, number>> = { 'dry-relaxed': 19, 'wet-relaxed': 21.6, 'fully-relaxed': 23.1 };
+const KS: Readonly<Record<RelaxedState, number>> = { 'dry-relaxed': 19, 'wet-relaxed': 21.6, 'fully-relaxed': 23.1 };
 
 /** In centimetres. */
 export const loopLength = (
 	{ stitches, rows }: { readonly stitches: number; readonly rows: number },
-	state: Relaxed = 'dry-relaxed',
+	state: RelaxedState = 'dry-relaxed',
 ): number => Math.sqrt(KS[state] / ((stitches / 10) * (rows / 10)));

@@ -1,9 +1,9 @@
-export { applyMove, type Applied } from './apply/index.ts';
+export { applyMove, type HandApplied } from './apply/index.ts';
 export { HOLDER_SHAPES, type HolderShape } from './holder-shapes.ts';
 export type { From, Move, MoveKind, MoveOf } from './moves.ts';
 export { NEEDLES } from './needles.ts';
-export type { Outcome } from './outcome.ts';
-export { prove, type Check, type Proof } from './prove.ts';
+export type { HandlingOutcome } from './outcome.ts';
+export { prove, type ProofCheck, type Proof } from './prove.ts';
 export { run, stateAt, type RowsBelow, type Tool } from './run.ts';
 export { simulate } from './simulate.ts';
 export { again, runOn } from './trace.ts';

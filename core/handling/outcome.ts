@@ -3,7 +3,7 @@
 import { settle, type Passing, type PassingEvent, type StitchNumber, type Work } from '../crossing/index.ts';
 import type { Bar, HandState } from './state.ts';
 
-export interface Outcome {
+export interface HandlingOutcome {
 	/** Start numbers in the order in which they now stand on the right needle, all worked. */
 	readonly order: readonly StitchNumber[];
 	/** Who lies over whom, for each pair that changed order in the end. */
@@ -33,7 +33,7 @@ export interface Outcome {
 	readonly hung: readonly StitchNumber[];
 }
 
-export function outcomeOf(final: HandState, passings: readonly PassingEvent[]): Outcome {
+export function outcomeOf(final: HandState, passings: readonly PassingEvent[]): HandlingOutcome {
 	const worked = final.loops.filter((l) => l.on === 'right' && l.done);
 	// What ran down lies over nothing any more.
 	const there = passings.filter(({ pair }) => !pair.some((s) => final.lost.includes(s)));

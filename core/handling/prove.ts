@@ -4,7 +4,7 @@ import type { Crossing, Passing } from '../crossing/index.ts';
 import { pairKey, shortNumbers } from '../crossing/index.ts';
 import type { AnyTrace } from './trace.ts';
 
-export interface Check {
+export interface ProofCheck {
 	readonly id: 'order' | 'over' | 'work' | 'whole' | 'layers';
 	readonly ok: boolean;
 	/** What was found, in words; when not ok, what was wanted as well. */
@@ -13,7 +13,7 @@ export interface Check {
 
 export interface Proof {
 	readonly ok: boolean;
-	readonly checks: readonly Check[];
+	readonly checks: readonly ProofCheck[];
 }
 
 /** Compares what the hands made with what was asked for. Looks only at the trace's outcome. */
@@ -22,13 +22,13 @@ export function prove(asked: Crossing, trace: AnyTrace): Proof {
 	return { ok: checks.every((c) => c.ok), checks };
 }
 
-function checkOrder(asked: Crossing, { outcome }: AnyTrace): Check {
+function checkOrder(asked: Crossing, { outcome }: AnyTrace): ProofCheck {
 	const ok = outcome.order.length === asked.n && outcome.order.every((s, i) => s === asked.order[i]);
 	const found = outcome.order.length > 0 ? shortNumbers(outcome.order) : 'nothing worked';
 	return { id: 'order', ok, says: ok ? `Order ${found}` : `Order ${found}, not ${shortNumbers(asked.order)}` };
 }
 
-function checkOver(asked: Crossing, { outcome }: AnyTrace): Check {
+function checkOver(asked: Crossing, { outcome }: AnyTrace): ProofCheck {
 	const wanted = new Map(asked.over.map((pair) => [pairKey(...pair), pair]));
 	const found = new Map(outcome.over.map((pair) => [pairKey(...pair), pair]));
 	const tangled = outcome.tangled.length > 0;
@@ -59,7 +59,7 @@ function sayOver(over: readonly Passing[]): string {
 	return over.map(([u, l]) => `${u} over ${l}`).join('; ');
 }
 
-function checkWork(asked: Crossing, { outcome }: AnyTrace): Check {
+function checkWork(asked: Crossing, { outcome }: AnyTrace): ProofCheck {
 	// A twist that was not asked for is a turned stitch, and told as one below.
 	const off = asked.work.flatMap((w, i) => {
 		const made = outcome.work[i + 1];
@@ -72,7 +72,7 @@ function checkWork(asked: Crossing, { outcome }: AnyTrace): Check {
 	return { id: 'work', ok: off.length === 0, says };
 }
 
-function checkWhole(asked: Crossing, { outcome, stopped }: AnyTrace): Check {
+function checkWhole(asked: Crossing, { outcome, stopped }: AnyTrace): ProofCheck {
 	const faults: string[] = [];
 	if (stopped) faults.push(`move ${stopped.at + 1} cannot be done: ${stopped.problem.what}`);
 	const turned = asked.work.flatMap((w, i) => {

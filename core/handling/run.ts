@@ -2,7 +2,7 @@
 
 import type { PassingEvent, StitchNumber } from '../crossing/index.ts';
 import type { Problem, Result } from '../result.ts';
-import type { Outcome } from './outcome.ts';
+import type { HandlingOutcome } from './outcome.ts';
 
 /** What loops hang on: two needles in the hands, the pegs of a loom, or the needles of a machine's single bed. */
 export type Tool = 'needles' | 'loom' | 'bed';
@@ -28,7 +28,7 @@ export interface Run<T extends Tool, S, M> {
 	readonly on?: Simulated<S, M>;
 	readonly start: S;
 	readonly steps: readonly RunStep<S, M>[];
-	readonly outcome: Outcome;
+	readonly outcome: HandlingOutcome;
 	/** The move that cannot be done, when the run stopped before its end. */
 	readonly stopped?: { readonly at: number; readonly move: M; readonly problem: Problem };
 }
@@ -37,7 +37,7 @@ export interface Run<T extends Tool, S, M> {
 export interface Simulated<S, M> {
 	/** The state after one move; the state given is never changed. */
 	apply(state: S, move: M): Result<Applied<S>>;
-	outcome(final: S, passings: readonly PassingEvent[]): Outcome;
+	outcome(final: S, passings: readonly PassingEvent[]): HandlingOutcome;
 }
 
 /**

@@ -28,7 +28,7 @@ export type Mount = 'front' | 'behind';
 
 export const turnedMount = (mount: Mount): Mount => (mount === 'front' ? 'behind' : 'front');
 
-export interface Done {
+export interface DoneStitch {
 	readonly stitch: 'k' | 'p';
 	/** Worked through the trailing leg: crossed at the foot of the old loop, for good. */
 	readonly twisted: boolean;
@@ -36,7 +36,7 @@ export interface Done {
 	readonly split?: boolean;
 }
 
-export interface Kept {
+export interface KeptLoop {
 	readonly stitch: StitchNumber;
 	/** The stitch that it was worked past, which has to come off before it. */
 	readonly after?: StitchNumber;
@@ -55,7 +55,7 @@ export interface Loop {
 	readonly entered?: { readonly needle: Needle; readonly from: 'front' | 'behind' };
 	readonly plane: Plane;
 	readonly mount: Mount;
-	readonly done?: Done;
+	readonly done?: DoneStitch;
 }
 
 export interface HandState {
@@ -69,7 +69,7 @@ export interface HandState {
 	/** Loops that came into being beside the stitches. */
 	readonly extraLoops: number;
 	/** Worked stitches whose old loops are still on the left needle, from its tip. */
-	readonly kept: readonly Kept[];
+	readonly kept: readonly KeptLoop[];
 	/** Stitches whose loops ran down; they are in no row any more. */
 	readonly lost: readonly StitchNumber[];
 	readonly bars: readonly Bar[];

@@ -1,7 +1,7 @@
 /** What was made on a tool that carries loops by themselves, such as pegs or the needles of a bed. */
 
 import { settle, type PassingEvent, type StitchNumber, type Work } from '../crossing/index.ts';
-import type { Outcome } from './outcome.ts';
+import type { HandlingOutcome } from './outcome.ts';
 
 interface ToolLoop {
 	readonly stitch: StitchNumber;
@@ -21,7 +21,7 @@ interface Final<L extends ToolLoop> {
 export function toolOutcome<L extends ToolLoop>(
 	{ loops, lost, isSeated, isHung }: Final<L>,
 	passings: readonly PassingEvent[],
-): Outcome {
+): HandlingOutcome {
 	const numbers = (some: readonly L[]): StitchNumber[] => some.map((l) => l.stitch);
 	const worked = loops.filter((l) => l.done && isSeated(l));
 	return {

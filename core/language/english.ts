@@ -2,7 +2,7 @@
 
 import type { Problem, Span } from '../result.ts';
 import type { Term } from './language.ts';
-import type { Token } from './vocabulary.ts';
+import type { TermToken } from './vocabulary.ts';
 
 export interface Written {
 	readonly english: string;
@@ -13,21 +13,21 @@ export interface Written {
 const REPEATABLE: readonly Term[] = ['filler', 'then', 'and', 'stitch', 'work', 'put', 'from', 'to', 'row', 'round'];
 
 /** A number, with those of further sizes: `3 (4, 5)`. */
-export const countSaid = ({ value, more }: Extract<Token, { kind: 'number' }>): string =>
+export const countSaid = ({ value, more }: Extract<TermToken, { kind: 'number' }>): string =>
 	more ? `${value} (${more.join(', ')})` : String(value);
 
 /** What the terms of one clause say, each taken once. */
-class Clause {
+class TermClause {
 	/** Numbers of stitches and times; where they are for several sizes, those of the first. */
 	readonly numbers: number[] = [];
 	/** The same as they are written, such as `3 (4, 5)`. */
 	readonly counts: string[] = [];
-	readonly #terms = new Map<Term, Token>();
+	readonly #terms = new Map<Term, TermToken>();
 	readonly #used = new Set<Term>();
 	readonly problems: (Problem & { at: Span })[] = [];
-	readonly tokens: readonly Token[];
+	readonly tokens: readonly TermToken[];
 
-	constructor(tokens: readonly Token[]) {
+	constructor(tokens: readonly TermToken[]) {
 		this.tokens = tokens;
 		for (const [i, token] of tokens.entries()) {
 			// “Auf 1 Hilfsnadel”: one of them, and no number of stitches.
@@ -45,7 +45,7 @@ class Clause {
 		}
 	}
 
-	#say(token: Extract<Token, { kind: 'term' }>): void {
+	#say(token: Extract<TermToken, { kind: 'term' }>): void {
 		if (this.#terms.has(token.term) && !REPEATABLE.includes(token.term))
 			this.#wrong(token, `“${token.text}” is said a second time here.`);
 		this.#terms.set(token.term, token);
@@ -101,8 +101,8 @@ class Clause {
 }
 
 /** Tokens between commas, semicolons and “and”, “then”; brackets stay in their clause. */
-export function clausesIn(tokens: readonly Token[], joins: readonly Term[]): readonly (readonly Token[])[] {
-	const clauses: Token[][] = [[]];
+export function clausesIn(tokens: readonly TermToken[], joins: readonly Term[]): readonly (readonly TermToken[])[] {
+	const clauses: TermToken[][] = [[]];
 	for (const [i, token] of tokens.entries()) {
 		const isStop = token.kind === 'mark' && token.text === '.' && i < tokens.length - 1 && startsAnew(tokens[i + 1]!);
 		const divides =
@@ -114,15 +114,15 @@ export function clausesIn(tokens: readonly Token[], joins: readonly Term[]): rea
 	}
 	return clauses.filter((c) => c.some((t) => !(t.kind === 'mark' && t.text === '.')));
 }
-const startsAnew = (token: Token): boolean =>
+const startsAnew = (token: TermToken): boolean =>
 	token.kind === 'term' && /^\p{Lu}/u.test(token.text) && token.term !== 'stitch' && token.term !== 'cn';
 
 /** A sentence of one crossing: `sl 2 sts to cn and hold in front, k2, k2 from cn`. */
-export function sentenceInEnglish(tokens: readonly Token[]): Written {
+export function sentenceInEnglish(tokens: readonly TermToken[]): Written {
 	const parts: string[] = [];
 	const problems: (Problem & { at: Span })[] = [];
 	for (const said of clausesIn(tokens, ['and', 'then'])) {
-		const clause = new Clause(said);
+		const clause = new TermClause(said);
 		const part = sentencePart(clause);
 		problems.push(...clause.problems);
 		if (part) parts.push(part);
@@ -131,14 +131,14 @@ export function sentenceInEnglish(tokens: readonly Token[]): Written {
 	return { english: parts.join(', '), problems };
 }
 
-const unsaid = (tokens: readonly Token[]): Problem & { at: Span } => ({
+const unsaid = (tokens: readonly TermToken[]): Problem & { at: Span } => ({
 	code: 'language',
 	what: 'This does not say what to do.',
 	todo: 'Say how many stitches are worked, and how.',
 	at: { from: tokens[0]!.from, to: tokens.at(-1)!.to },
 });
 
-function sentencePart(clause: Clause): string | undefined {
+function sentencePart(clause: TermClause): string | undefined {
 	clause.takes('work', 'put', 'stitch', 'from', 'to');
 	const verb = stitchOf(clause);
 	if (!verb) clause.takes('slip');
@@ -162,7 +162,7 @@ function sentencePart(clause: Clause): string | undefined {
 }
 
 /** Knit or purl, through the back loop or not; nothing when both or neither is said. */
-function stitchOf(clause: Clause): { readonly letter: 'k' | 'p'; readonly isTwisted: boolean } | undefined {
+function stitchOf(clause: TermClause): { readonly letter: 'k' | 'p'; readonly isTwisted: boolean } | undefined {
 	const [isKnit, isPurl] = [clause.has('knit'), clause.has('purl')];
 	if (isKnit === isPurl) return undefined;
 	clause.takes('knit', 'purl');
@@ -170,14 +170,14 @@ function stitchOf(clause: Clause): { readonly letter: 'k' | 'p'; readonly isTwis
 }
 
 /** A name of a crossing, in the writing that says its groups: `2/2 LC`. */
-export function nameInEnglish(tokens: readonly Token[]): Written {
-	const clause = new Clause(tokens.filter((t) => !(t.kind === 'mark' && /^[()（）]$/.test(t.text))));
+export function nameInEnglish(tokens: readonly TermToken[]): Written {
+	const clause = new TermClause(tokens.filter((t) => !(t.kind === 'mark' && /^[()（）]$/.test(t.text))));
 	const name = crossingIn(clause);
 	if (!name && clause.problems.length === 0) return { english: '', problems: [unsaid(tokens)] };
 	return { english: name ?? '', problems: clause.problems };
 }
 
-function crossingIn(clause: Clause): string | undefined {
+function crossingIn(clause: TermClause): string | undefined {
 	const isNamed = clause.takes('cross');
 	// What lies on top comes from the right, and so leans left.
 	const lean = clause.takes('left', 'rightOnTop') ? 'L' : clause.takes('right', 'leftOnTop') ? 'R' : undefined;
@@ -202,7 +202,7 @@ function crossingIn(clause: Clause): string | undefined {
 
 /** What stands in a row: `p2, 2/2 LC, p2`. `names` are those that the same text defines by sentences. */
 export function rowInEnglish(
-	tokens: readonly Token[],
+	tokens: readonly TermToken[],
 	text = '',
 	names: ReadonlyMap<string, string> = new Map(),
 ): Written {
@@ -215,7 +215,7 @@ export function rowInEnglish(
 			parts.push(`${opens}${name}${closes}`);
 			continue;
 		}
-		const clause = new Clause(inner);
+		const clause = new TermClause(inner);
 		const part = rowPart(clause);
 		problems.push(...clause.problems);
 		if (part === undefined && clause.problems.length === 0 && !clause.isEmpty()) problems.push(unsaid(said));
@@ -228,7 +228,7 @@ const OPENS = new Set(['*', '[', '(']);
 const CLOSES = new Set([']', ')']);
 
 /** A clause without the stars and brackets about it. */
-function bracketed(tokens: readonly Token[]): { opens: string; inner: readonly Token[]; closes: string } {
+function bracketed(tokens: readonly TermToken[]): { opens: string; inner: readonly TermToken[]; closes: string } {
 	let [first, last] = [0, tokens.length];
 	let [opens, closes] = ['', ''];
 	const markAt = (i: number): string => {
@@ -259,7 +259,7 @@ function bracketed(tokens: readonly Token[]): { opens: string; inner: readonly T
 /** Stitches whose term is their word in English. */
 const WORDS = ['k2tog', 'p2tog', 'ssk', 'yo', 'm1', 'kfb', 'inc'] as const satisfies readonly Term[];
 
-function rowPart(clause: Clause): string | undefined {
+function rowPart(clause: TermClause): string | undefined {
 	const part = repeatPart(clause) ?? standsPart(clause) ?? crossingPart(clause) ?? wordPart(clause);
 	if (part !== undefined) return part;
 	clause.takes('stitch', 'work');
@@ -279,7 +279,7 @@ function rowPart(clause: Clause): string | undefined {
 	return isToEnd ? `${letter}${tbl} to end` : `${letter}${many}${tbl}`;
 }
 
-function repeatPart(clause: Clause): string | undefined {
+function repeatPart(clause: TermClause): string | undefined {
 	if (!clause.takes('repeat')) return undefined;
 	clause.takes('from', 'to', 'times', 'end', 'stitch', 'row', 'work');
 	const isMore = clause.takes('more');
@@ -293,21 +293,21 @@ function repeatPart(clause: Clause): string | undefined {
 	return `; rep from *${times === undefined ? ' to end' : ` ${times === '1' ? 'once' : `${times} times`}${isMore ? ' more' : ''}`}`;
 }
 
-function timesSaid(clause: Clause, many: string | undefined): string | undefined {
+function timesSaid(clause: TermClause, many: string | undefined): string | undefined {
 	if (clause.takes('twice')) return '2';
 	return clause.takes('once') ? '1' : many;
 }
 
-function standsPart(clause: Clause): string | undefined {
+function standsPart(clause: TermClause): string | undefined {
 	if (!clause.takes('asTheyStand')) return undefined;
 	clause.takes('work', 'stitch');
 	clause.unused(0);
 	return 'knit the knits and purl the purls';
 }
 
-const crossingPart = (clause: Clause): string | undefined => (clause.has('cross') ? crossingIn(clause) : undefined);
+const crossingPart = (clause: TermClause): string | undefined => (clause.has('cross') ? crossingIn(clause) : undefined);
 
-function wordPart(clause: Clause): string | undefined {
+function wordPart(clause: TermClause): string | undefined {
 	const found = WORDS.find((term) => clause.has(term));
 	if (!found) return undefined;
 	clause.takes(found, 'stitch', 'work');

@@ -4,7 +4,7 @@ import type { Problem, Span } from '../result.ts';
 import { countSaid, nameInEnglish, rowInEnglish, sentenceInEnglish, type Written } from './english.ts';
 import type { LanguageId, Term } from './language.ts';
 import { languageOf, looksLike } from './languages.ts';
-import { narrow, tokensOf, type Token } from './vocabulary.ts';
+import { narrow, tokensOf, type TermToken } from './vocabulary.ts';
 
 export interface LineInEnglish extends Span {
 	/** As it was typed. */
@@ -80,7 +80,7 @@ export function inEnglish(
 	return { english: lines.map((l) => l.english).join('\n'), lines, problems };
 }
 
-const has = (tokens: readonly Token[], ...terms: readonly Term[]): boolean =>
+const has = (tokens: readonly TermToken[], ...terms: readonly Term[]): boolean =>
 	tokens.some((t) => t.kind === 'term' && terms.includes(t.term));
 
 /** Terms that ask hands for something; a line with none of them is a title or a note. */
@@ -149,7 +149,7 @@ function lineInEnglish(id: LanguageId, text: string, names: ReadonlyMap<string, 
 
 /** Words that have no place among those of `used`, each as a problem. */
 const strangeIn = (
-	tokens: readonly Token[],
+	tokens: readonly TermToken[],
 	used: readonly Term[],
 	where: string,
 	todo: string,
@@ -187,9 +187,9 @@ function bodyInEnglish(id: LanguageId, body: string, names: ReadonlyMap<string, 
 const AS_ROW: readonly Term[] = ['as', 'row', 'round', 'filler', 'to', 'and', 'RS', 'WS', 'work'];
 
 /** A row in which a crossing is said in a sentence: its clauses go on as far as stitches come from the cable needle. */
-function rowWithSentence(tokens: readonly Token[], body: string, names: ReadonlyMap<string, string>): Written {
-	const isComma = (t: Token): boolean => t.kind === 'mark' && (t.text === ',' || t.text === ';');
-	const isCn = (t: Token): boolean => t.kind === 'term' && t.term === 'cn';
+function rowWithSentence(tokens: readonly TermToken[], body: string, names: ReadonlyMap<string, string>): Written {
+	const isComma = (t: TermToken): boolean => t.kind === 'mark' && (t.text === ',' || t.text === ';');
+	const isCn = (t: TermToken): boolean => t.kind === 'term' && t.term === 'cn';
 	const begins = tokens.slice(0, tokens.findIndex(isCn)).findLastIndex(isComma) + 1;
 	const lastCn = tokens.findLastIndex(isCn);
 	const behind = tokens.slice(lastCn).findIndex(isComma);
@@ -209,7 +209,7 @@ function rowWithSentence(tokens: readonly Token[], body: string, names: Readonly
 }
 
 /** `Row 3 (RS)`, `Rows 2, 4 and 6`, `All WS rows`. */
-function labelInEnglish(tokens: readonly Token[]): Written {
+function labelInEnglish(tokens: readonly TermToken[]): Written {
 	const numbers: string[] = [];
 	let isRange = false;
 	for (const token of tokens) {
@@ -237,7 +237,7 @@ function labelInEnglish(tokens: readonly Token[]): Written {
 const LABEL: readonly Term[] = ['row', 'round', 'RS', 'WS', 'every', 'even', 'odd', 'and', 'filler', 'to', 'from'];
 
 /** `rep rows 1-4 once more`. */
-function repeatInEnglish(tokens: readonly Token[]): Written {
+function repeatInEnglish(tokens: readonly TermToken[]): Written {
 	const counts = tokens.filter((t) => t.kind === 'number');
 	const numbers = counts.map(countSaid);
 	const problems = strangeIn(
@@ -278,7 +278,7 @@ const REPEAT: readonly Term[] = [
 	'stitch',
 ];
 
-function castOnInEnglish(tokens: readonly Token[]): Written {
+function castOnInEnglish(tokens: readonly TermToken[]): Written {
 	const [many, ...rest] = tokens.filter((t) => t.kind === 'number');
 	const strange = tokens.filter((t) => t.kind === 'unknown' || rest.some((number) => number === t));
 	return {

@@ -3,7 +3,7 @@
 import type { Span } from '../result.ts';
 import type { Language, Term, Words } from './language.ts';
 
-export type Token = Span &
+export type TermToken = Span &
 	(
 		| { readonly kind: 'term'; readonly term: Term; readonly text: string }
 		/** `more` are the numbers of further sizes, as in `3 (4/5)`. */
@@ -13,7 +13,7 @@ export type Token = Span &
 		| { readonly kind: 'unknown'; readonly text: string }
 	);
 
-interface Vocabulary {
+interface LanguageIndex {
 	readonly words: ReadonlyMap<string, Term>;
 	readonly labels: ReadonlyMap<string, Term>;
 	readonly numbers: ReadonlyMap<string, number>;
@@ -51,9 +51,9 @@ const tableOf = (...all: readonly Words[]): ReadonlyMap<string, Term> =>
 		),
 	);
 
-const made = new Map<Language, Vocabulary>();
+const made = new Map<Language, LanguageIndex>();
 
-function vocabularyOf(language: Language): Vocabulary {
+function vocabularyOf(language: Language): LanguageIndex {
 	const before = made.get(language);
 	if (before) return before;
 	const words = tableOf(language.words);
@@ -61,7 +61,7 @@ function vocabularyOf(language: Language): Vocabulary {
 	const pairs = language.numbers.split(' ');
 	const numbers = new Map(pairs.flatMap((word, i) => (i % 2 === 0 ? [[word, Number(pairs[i + 1])] as const] : [])));
 	const phrases = [...labels.keys(), ...words.keys()];
-	const vocabulary: Vocabulary = {
+	const vocabulary: LanguageIndex = {
 		words,
 		labels,
 		numbers,
@@ -78,7 +78,7 @@ function startsOf(phrase: string): readonly string[] {
 	return words.map((_, i) => words.slice(0, i + 1).join(' '));
 }
 
-interface Piece extends Span {
+interface WordPiece extends Span {
 	readonly text: string;
 	readonly kind: 'word' | 'number' | 'mark';
 }
@@ -87,8 +87,8 @@ const PIECE = /(\p{L}[\p{L}\p{M}]*)|(\d+)|[^\s\p{L}\p{M}\d]/gu;
 /** Divides words and says nothing. */
 const APOSTROPHES = "'’ʼ`´";
 
-function piecesOf(text: string, isUnspaced: boolean, known: ReadonlyMap<string, Term>, widest: number): Piece[] {
-	const pieces: Piece[] = [];
+function piecesOf(text: string, isUnspaced: boolean, known: ReadonlyMap<string, Term>, widest: number): WordPiece[] {
+	const pieces: WordPiece[] = [];
 	for (const found of narrow(text).toLowerCase().matchAll(PIECE)) {
 		const [said, word, number] = found;
 		const from = found.index;
@@ -101,8 +101,8 @@ function piecesOf(text: string, isUnspaced: boolean, known: ReadonlyMap<string, 
 }
 
 /** The longest known words of a run of letters, one after the other; what is between them is one word. */
-function unspaced(run: string, from: number, known: ReadonlyMap<string, Term>, widest: number): Piece[] {
-	const pieces: Piece[] = [];
+function unspaced(run: string, from: number, known: ReadonlyMap<string, Term>, widest: number): WordPiece[] {
+	const pieces: WordPiece[] = [];
 	let strange = 0;
 	let at = 0;
 	const close = (): void => {
@@ -128,11 +128,11 @@ function unspaced(run: string, from: number, known: ReadonlyMap<string, Term>, w
 const COUNTED: ReadonlySet<Term> = new Set(['stitch', 'times', 'knit', 'purl', 'row', 'round', 'more']);
 
 /** The terms of a text. `labels`: words as they are meant in the label of a row. Total; linear in the text. */
-export function tokensOf(language: Language, text: string, labels = false): readonly Token[] {
+export function tokensOf(language: Language, text: string, labels = false): readonly TermToken[] {
 	const vocabulary = vocabularyOf(language);
 	const known = labels ? vocabulary.labels : vocabulary.words;
 	const pieces = piecesOf(text, language.isUnspaced ?? false, known, vocabulary.widest);
-	const tokens: Token[] = [];
+	const tokens: TermToken[] = [];
 	for (let i = 0; i < pieces.length;) {
 		const found = phraseAt(pieces, i, known, vocabulary.starts);
 		const piece = pieces[i]!;
@@ -160,8 +160,8 @@ const CLOSE = /^[)\]]$/;
 const BETWEEN_SIZES = /^[,/:;–-]$/;
 
 /** `3 (4/5)`, and `3 (4) 5` as it is usual in the north, as one number with those of further sizes. */
-function withSizes(tokens: readonly Token[]): readonly Token[] {
-	const made: Token[] = [];
+function withSizes(tokens: readonly TermToken[]): readonly TermToken[] {
+	const made: TermToken[] = [];
 	for (let i = 0; i < tokens.length;) {
 		const token = tokens[i]!;
 		const { more, end } = token.kind === 'number' ? sizesFrom(tokens, i + 1) : { more: [], end: i + 1 };
@@ -176,7 +176,7 @@ function withSizes(tokens: readonly Token[]): readonly Token[] {
 }
 
 /** The numbers of further sizes from a place on, and where they end. */
-function sizesFrom(tokens: readonly Token[], start: number): { more: readonly number[]; end: number } {
+function sizesFrom(tokens: readonly TermToken[], start: number): { more: readonly number[]; end: number } {
 	const isMark = (i: number, marks: RegExp): boolean => {
 		const token = tokens[i];
 		return token?.kind === 'mark' && marks.test(token.text);
@@ -203,7 +203,7 @@ function sizesFrom(tokens: readonly Token[], start: number): { more: readonly nu
 	return { more, end };
 }
 
-function tokenOf({ kind, text, from, to }: Piece, number: number | undefined, whole: string): Token {
+function tokenOf({ kind, text, from, to }: WordPiece, number: number | undefined, whole: string): TermToken {
 	if (kind === 'number') return { kind, value: Number(text), from, to };
 	if (kind === 'mark') return { kind, text, from, to };
 	// An article that is no number here.
@@ -213,7 +213,7 @@ function tokenOf({ kind, text, from, to }: Piece, number: number | undefined, wh
 
 /** The longest phrase that begins at a piece; the stops of abbreviations in it say nothing. */
 function phraseAt(
-	pieces: readonly Piece[],
+	pieces: readonly WordPiece[],
 	i: number,
 	known: ReadonlyMap<string, Term>,
 	starts: ReadonlySet<string>,

@@ -16,7 +16,7 @@ export interface GlossaryTerm {
 	readonly says: string;
 }
 
-interface Made {
+interface MadeName {
 	readonly name: string;
 	/** What the hands make, told as to right hands. */
 	readonly made: Crossing;
@@ -25,7 +25,7 @@ interface Made {
 	readonly craft: string;
 }
 
-function meaning({ made, mirrored, craft }: Made): string {
+function meaning({ made, mirrored, craft }: MadeName): string {
 	const words = wordsMade({ made, mirrored });
 	return `${words.title}, ${words.look}. ${sentenceIn(craft, { made, mirrored }) ?? ''}`.trim();
 }
@@ -35,8 +35,8 @@ function meaning({ made, mirrored, craft }: Made): string {
  * for when none is chosen; a name that is used in two senses is listed twice.
  */
 export function glossaryOf(steps: readonly Step[], style: HouseStyle, school?: SchoolId): readonly GlossaryTerm[] {
-	const crossings: Made[] = [];
-	const put = ({ made: given, ...more }: Made): void => {
+	const crossings: MadeName[] = [];
+	const put = ({ made: given, ...more }: MadeName): void => {
 		// In units and pairs how a stitch is worked is the craft's, not the name's.
 		const made = craftOf(more.craft).hasSentence ? given : { ...given, work: given.work.map(() => 'k' as const) };
 		if (!crossings.some((c) => c.name === more.name && equal(c.made, made))) crossings.push({ ...more, made });

@@ -81,12 +81,12 @@ const MOST_ROWS = 16;
 const MOST_TIMES = 6;
 
 /** A swatch of the lesson as these hands work it. */
-interface Titled {
+interface TitledSwatch {
 	readonly title: string;
 	readonly shown: SwatchShown;
 }
 
-type Shown = Pick<CrossingStep, 'asked' | 'crossing' | 'craft' | 'way'>;
+type CableShown = Pick<CrossingStep, 'asked' | 'crossing' | 'craft' | 'way'>;
 
 /** The pages of a lesson: one for each cable in its steps, each cable once; of the rows' cables where no step shows one. */
 export function onePagesOf(
@@ -108,7 +108,7 @@ export function onePagesOf(
 	const cables = cablesIn(chosen, swatches, style);
 	/** Whether some cable of the lesson is crossed in its rows; if none is, they go with the first. */
 	const areUsed = cables.some(({ shown }) => swatches.some((s) => crossesIn(s, shown.crossing)));
-	const printed = new Map<Titled, number>();
+	const printed = new Map<TitledSwatch, number>();
 	return cables.map(({ step, shown }, i): OnePage => {
 		const own = swatches.find((s) => crossesIn(s, shown.crossing)) ?? (i === 0 && !areUsed ? swatches[0] : undefined);
 		const rowsOn = own && printed.get(own);
@@ -136,16 +136,16 @@ export function cablesShown(
 /** Whether a step shows how a cable is worked, and not a mistake in it. */
 const isShowing = (step: Step): step is CrossingStep => step.kind === 'crossing' && !step.view?.mistake;
 
-const keyOf = ({ craft, crossing }: Shown): string => `${craft} ${canonical(crossing)}`;
+const keyOf = ({ craft, crossing }: CableShown): string => `${craft} ${canonical(crossing)}`;
 
 /** Crossings that get a page, each once, with the step that shows it. */
 function cablesIn(
 	steps: readonly Step[],
-	swatches: readonly Titled[],
+	swatches: readonly TitledSwatch[],
 	style: HouseStyle,
-): readonly { readonly step: Step | undefined; readonly shown: Shown }[] {
-	const found = new Map<string, { step: Step | undefined; shown: Shown }>();
-	const put = (step: Step | undefined, shown: Shown): void => {
+): readonly { readonly step: Step | undefined; readonly shown: CableShown }[] {
+	const found = new Map<string, { step: Step | undefined; shown: CableShown }>();
+	const put = (step: Step | undefined, shown: CableShown): void => {
 		const key = keyOf(shown);
 		if (!found.has(key)) found.set(key, { step, shown });
 	};
@@ -168,20 +168,20 @@ function cablesIn(
 	return [...found.values()];
 }
 
-const crossesIn = ({ shown: { checked } }: Titled, crossing: Crossing): boolean => {
+const crossesIn = ({ shown: { checked } }: TitledSwatch, crossing: Crossing): boolean => {
 	const wanted = canonical(crossing);
 	return checked.worked.rows.some((row) => row.crossings.some((c) => canonical(c.crossing) === wanted));
 };
 
 function pageOf(
-	shown: Shown,
+	shown: CableShown,
 	step: Step | undefined,
 	{
 		style,
 		house,
 		beside,
 	}: { readonly style: HouseStyle; readonly house: HouseStyle; readonly beside?: Language | undefined },
-	swatch: Titled | undefined,
+	swatch: TitledSwatch | undefined,
 	rowsOn: number | undefined,
 ): OnePage {
 	const rows = swatch && rowsOn === undefined ? rowsOf(swatch, style, beside) : undefined;
@@ -260,7 +260,7 @@ function movesShown(
 }
 
 /** The rows of one repeat with their count; all rows where few are not repeated. */
-function rowsOf({ title, shown }: Titled, style: HouseStyle, beside: Language | undefined): PageRows | undefined {
+function rowsOf({ title, shown }: TitledSwatch, style: HouseStyle, beside: Language | undefined): PageRows | undefined {
 	const { worked, mirrored } = shown;
 	const { repeat, first, last, rows } = repeatOf(worked);
 	if (rows.length === 0) return undefined;

@@ -26,7 +26,7 @@ export const restStep = (id: string): Step => ({
 });
 
 /** Writes steps of one lesson in few words. */
-class Writer {
+class StepWriter {
 	readonly steps: Step[] = [];
 	readonly #nextId: () => string;
 	readonly #school: SchoolId;
@@ -115,14 +115,20 @@ function named(text: string): Crossing {
 	return read.crossing;
 }
 
-const template = (id: string, title: string, says: string, level: Level, write: (w: Writer) => Writer): Template => ({
+const template = (
+	id: string,
+	title: string,
+	says: string,
+	level: Level,
+	write: (w: StepWriter) => StepWriter,
+): Template => ({
 	id,
 	title,
 	says,
 	make: (nextId, school) => ({
 		...emptyLesson(title),
 		plan: { ...DEFAULT_PLAN, level },
-		steps: write(new Writer(nextId, school)).steps,
+		steps: write(new StepWriter(nextId, school)).steps,
 	}),
 });
 

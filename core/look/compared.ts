@@ -1,6 +1,6 @@
 /** What a comparison puts side by side. */
 
-import type { Paint, Side } from '../block/index.ts';
+import type { Paint, ComparedSide } from '../block/index.ts';
 import { CRAFT_IDS, type Craft } from '../craft/index.ts';
 import { asTwoGroups, mirror, type Crossing } from '../crossing/index.ts';
 import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
@@ -34,7 +34,7 @@ function ribbon(
 	style: HouseStyle,
 	craft: Craft,
 	told: { title?: string; says?: string } = {},
-): Side {
+): ComparedSide {
 	const { made, mirrored } = shownIn(style, crossing, craft);
 	const words = wordsMade({ made, mirrored });
 	const taken = craft.takes(made, craft.ways[0]!.id);
@@ -42,9 +42,9 @@ function ribbon(
 	return { title, says, wide: false, draw: (paint) => ribbonOf(made, { ...paint, mirrored }) };
 }
 
-function rope(crossing: Crossing, every: number, title: string): Side {
+function rope(crossing: Crossing, every: number, title: string): ComparedSide {
 	const group = asTwoGroups(crossing)?.tip.length ?? 2;
-	const draw: Side['draw'] = ({ light }) => ropeOf(group, every, light);
+	const draw: ComparedSide['draw'] = ({ light }) => ropeOf(group, every, light);
 	return { title, says: `crossed every ${every} rows`, wide: false, draw };
 }
 
@@ -73,7 +73,7 @@ function made(
 	id: string,
 	style: HouseStyle,
 	told: { title: string; says?: string },
-): Side {
+): ComparedSide {
 	const craft = craftIn(style, craftId);
 	const shown = shownIn(style, crossing, craft);
 	const done = perform(craft, shown.made, id);
@@ -119,7 +119,7 @@ export function otherCraft({ crossing, craft, inCraft }: Comparison, style: Hous
 const TWIN = CRAFT_IDS[1];
 
 /** Two sides or more; one where schools agree on a name, so that there is nothing to compare. */
-export function sidesOf(asked: Comparison, style: HouseStyle): readonly Side[] {
+export function sidesOf(asked: Comparison, style: HouseStyle): readonly ComparedSide[] {
 	const { crossing, craft } = asked;
 	const by = (id: string, more: Partial<HouseStyle>): string =>
 		wayIn(

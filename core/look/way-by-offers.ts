@@ -61,13 +61,13 @@ export function wayByOffers(
 		}
 		return undefined;
 	};
-	interface Place {
+	interface OfferNode {
 		readonly state: AnyState;
 		readonly moves: readonly AnyMove[];
 		readonly passed: ReadonlySet<string>;
 		readonly taken: number;
 	}
-	const queue: Place[] = [{ state: start, moves: [], passed: begun, taken: 0 }];
+	const queue: OfferNode[] = [{ state: start, moves: [], passed: begun, taken: 0 }];
 	const met = new Set<string>();
 	let tried = 0;
 	for (let at = 0; at < queue.length && at * asked.n < MOST_LOOKED; at++) {

@@ -3,14 +3,14 @@
 export const NEEDLE_SYSTEMS = ['mm', 'us', 'uk'] as const;
 export type NeedleSystem = (typeof NEEDLE_SYSTEMS)[number];
 
-interface Size {
+interface NeedleSize {
 	readonly mm: number;
 	readonly us?: string;
 	readonly uk?: string;
 }
 
 // The sizes as makers print them on needles; where a system skips one, nothing is put in its place.
-const SIZES: readonly Size[] = [
+const SIZES: readonly NeedleSize[] = [
 	{ mm: 2, us: '0', uk: '14' },
 	{ mm: 2.25, us: '1', uk: '13' },
 	{ mm: 2.5, us: '1½' },

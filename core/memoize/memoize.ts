@@ -3,7 +3,7 @@
 import QuickLRU from 'quick-lru';
 import type { Pieces } from '../pieces/index.ts';
 
-export interface Kept<A extends readonly unknown[], R> {
+export interface Memoized<A extends readonly unknown[], R> {
 	(...args: A): R;
 	/** Whether it is remembered. */
 	knows(...args: A): boolean;
@@ -22,7 +22,7 @@ export function memoize<A extends readonly unknown[], R extends object | string>
 	most: number,
 	keyOf: (...args: A) => string,
 	make: (...args: A) => R,
-): Kept<A, R> {
+): Memoized<A, R> {
 	const known = new QuickLRU<string, R>({ maxSize: most });
 	const keep = (value: R, key: string): R => {
 		known.set(key, value);

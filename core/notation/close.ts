@@ -57,13 +57,13 @@ const PURL = /Purl|^Background/;
 const TWIST = /Twist|LetterT/;
 
 /** What the parts of a text say of a crossing, known parts and the letters of short ones that are not. */
-interface Asked {
+interface AskedParts {
 	readonly lean: Lean | undefined;
 	readonly isPurled: boolean | undefined;
 	readonly numbers: readonly number[];
 }
 
-function askedOf({ understood, unknown }: Parts): Asked {
+function askedOf({ understood, unknown }: Parts): AskedParts {
 	const known = [...understood, ...unknown.filter((p) => p.says)].map((p) => p.term);
 	const letters = unknown
 		.filter((p) => !p.says && p.text.length <= 4)
@@ -81,7 +81,7 @@ function askedOf({ understood, unknown }: Parts): Asked {
 }
 
 /** Whether a name keeps to what is asked: its sizes, the way it leans, and how the back group is worked. */
-function keepsTo({ lean, isPurled, groups: [front, behind], c }: Offered, asked: Asked): boolean {
+function keepsTo({ lean, isPurled, groups: [front, behind], c }: Offered, asked: AskedParts): boolean {
 	if (asked.lean !== undefined && lean !== asked.lean) return false;
 	if (asked.isPurled !== undefined && isPurled !== asked.isPurled) return false;
 	const { numbers } = asked;

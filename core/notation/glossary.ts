@@ -26,7 +26,7 @@ export interface GlossaryEntry {
 }
 
 /** A crossing that somebody keeps under a name of their own. */
-export interface Kept {
+export interface KeptCrossing {
 	readonly name: string;
 	readonly crossing: Crossing;
 }
@@ -38,7 +38,7 @@ export const KEPT_LIMITS = { line: 1200, all: 60_000 } as const;
 const KEPT_BELOW = '\u2063';
 
 /** A glossary that knows kept crossings by their names as well; a line of the teacher's comes before them. */
-export function withKept(glossary: string, kept: readonly Kept[]): string {
+export function withKept(glossary: string, kept: readonly KeptCrossing[]): string {
 	let left: number = KEPT_LIMITS.all;
 	const lines = kept.flatMap(({ name, crossing }) => {
 		const line = `${name}: ${canonical(crossing)}`;

@@ -38,7 +38,7 @@ export {
 	withoutKept,
 	type Glossary,
 	type GlossaryEntry,
-	type Kept,
+	type KeptCrossing,
 } from './glossary.ts';
 export {
 	MAX_SENTENCE_LENGTH,

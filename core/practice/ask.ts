@@ -4,14 +4,14 @@ import { chance } from './chance.ts';
 import type { Deck, Drill, Question, Verdict } from './question.ts';
 
 /** One question that is asked: the same for the same drill, deck and seed. */
-export interface Asked {
+export interface AskedQuestion {
 	readonly drill: Drill;
 	readonly question: Question;
 	readonly judge: (answer: readonly string[]) => Verdict;
 }
 
 /** Undefined where the deck has nothing for such a question. */
-export function ask(drill: Drill, deck: Deck, seed: number): Asked | undefined {
+export function ask(drill: Drill, deck: Deck, seed: number): AskedQuestion | undefined {
 	const about = drill.make(deck, chance(seed));
 	if (about === undefined) return undefined;
 	const question = drill.question(about);

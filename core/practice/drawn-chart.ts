@@ -2,9 +2,12 @@
 
 import { drawChart, type Drawing, type Light } from '../drawing/index.ts';
 import { checked } from '../swatch/index.ts';
-import type { Shown } from './question.ts';
+import type { QuestionPicture } from './question.ts';
 
-export function drawnChart({ swatch, mirrored, says }: Extract<Shown, { kind: 'chart' }>, light: Light): Drawing {
+export function drawnChart(
+	{ swatch, mirrored, says }: Extract<QuestionPicture, { kind: 'chart' }>,
+	light: Light,
+): Drawing {
 	const { worked, cords } = checked(swatch, '');
 	return { ...drawChart(worked, { light, numbers: true, cords, mirrored }), label: says };
 }

@@ -4,7 +4,7 @@ import { turn, type Crossing } from '../crossing/index.ts';
 import type { Drawing, Light } from '../drawing/index.ts';
 import { ribbonOf } from '../made/index.ts';
 import { inStrands } from './crossings.ts';
-import type { Shown } from './question.ts';
+import type { QuestionPicture } from './question.ts';
 
 /** A picture that says no more than what is seen. */
 export const drawnCrossing = (c: Crossing, side: 'RS' | 'WS', light: Light): Drawing => ({
@@ -13,7 +13,7 @@ export const drawnCrossing = (c: Crossing, side: 'RS' | 'WS', light: Light): Dra
 });
 
 /** What is seen, in words. */
-export function shownSaid(shown: Shown | undefined): readonly string[] {
+export function shownSaid(shown: QuestionPicture | undefined): readonly string[] {
 	switch (shown?.kind) {
 		case 'fabric':
 			return [inStrands(shown.crossing, shown.side)];

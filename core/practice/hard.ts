@@ -29,8 +29,8 @@ export interface HardIn {
 	readonly crossings: readonly Hard[];
 }
 
-type Counted = { readonly asked: number; readonly right: number };
-function pooled(title: string, of: readonly Counted[]): Hard {
+type CountedAnswers = { readonly asked: number; readonly right: number };
+function pooled(title: string, of: readonly CountedAnswers[]): Hard {
 	const enough = of.filter(({ asked }) => asked >= ENOUGH);
 	const hardFor = enough.filter(({ asked, right }) => right / asked < RIGHT).length;
 	return {

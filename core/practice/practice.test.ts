@@ -7,7 +7,7 @@ import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor, type SchoolId
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import { chance } from './chance.ts';
-import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type Asked, type Deck } from './index.ts';
+import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type AskedQuestion, type Deck } from './index.ts';
 
 /** Questions of each kind; many more in the long run. */
 const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 2000);
@@ -155,7 +155,7 @@ describe('practice', () => {
 	});
 
 	it('says whose hands a name is asked of, and leans as these hands make it', () => {
-		const asked = (hands: Demonstration, id: string, seed = 7): Asked =>
+		const asked = (hands: Demonstration, id: string, seed = 7): AskedQuestion =>
 			ask(
 				DRILLS.find((d) => d.id === id)!,
 				{ school: 'total-front-back', crossings: [named('2/2 LC')], hands },

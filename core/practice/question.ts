@@ -8,7 +8,7 @@ import type { SwatchText } from '../swatch/index.ts';
 import type { Chance } from './chance.ts';
 
 /** What is seen with a question: fabric from one of its sides, or lines to read. */
-export type Shown =
+export type QuestionPicture =
 	| { readonly kind: 'fabric'; readonly crossing: Crossing; readonly side: 'RS' | 'WS' }
 	| { readonly kind: 'lines'; readonly lines: readonly string[] }
 	/** A chart with a mark at one of its rows; `says` is what who cannot see it is told, and as hard. */
@@ -30,7 +30,7 @@ export interface Option {
 
 export interface Question {
 	readonly asks: string;
-	readonly shows?: Shown;
+	readonly shows?: QuestionPicture;
 	readonly options: readonly Option[];
 	/** All of the options are put in an order; one is chosen when left out. */
 	readonly inOrder?: true;

@@ -27,7 +27,7 @@ export const PRACTICE_SUMMARY_FORMAT = {
 	upgrades: {},
 } as const satisfies Format;
 
-interface Count {
+interface AnswerCount {
 	readonly asked: number;
 	readonly right: number;
 }
@@ -38,14 +38,14 @@ export interface PracticeSummary {
 	readonly name: string;
 	/** Days of the last weeks on which anything was answered. */
 	readonly days: number;
-	readonly kinds: readonly (Count & { readonly kind: string })[];
+	readonly kinds: readonly (AnswerCount & { readonly kind: string })[];
 	/** By slashes. */
-	readonly crossings: readonly (Count & { readonly name: string })[];
+	readonly crossings: readonly (AnswerCount & { readonly name: string })[];
 }
 
 /** How often each was asked, and how often right, in the order in which they first came. Linear in answers. */
 function counted(answers: readonly { readonly of: string; readonly right: boolean }[]) {
-	const by = new Map<string, Count>();
+	const by = new Map<string, AnswerCount>();
 	for (const { of, right } of answers) {
 		const now = by.get(of) ?? { asked: 0, right: 0 };
 		by.set(of, { asked: now.asked + 1, right: now.right + (right ? 1 : 0) });
@@ -56,7 +56,7 @@ function counted(answers: readonly { readonly of: string; readonly right: boolea
 /** What is shown: of the last four weeks. `now`: milliseconds since 1970. */
 export function summaryOf(answers: readonly Answer[], name: string, now: number): PracticeSummary {
 	const lately = answers.filter(({ at }) => at > now - SUMMARY_DAYS * DAY_MS && at <= now).slice(-MOST_COUNTED);
-	const wrongs = ([, { asked, right }]: readonly [string, Count]): number => asked - right;
+	const wrongs = ([, { asked, right }]: readonly [string, AnswerCount]): number => asked - right;
 	return {
 		format: PRACTICE_SUMMARY_FORMAT.name,
 		version: PRACTICE_SUMMARY_FORMAT.version,

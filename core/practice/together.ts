@@ -1,6 +1,6 @@
 /** Several questions at once, for a class that answers together or on paper. */
 
-import { ask, type Asked } from './ask.ts';
+import { ask, type AskedQuestion } from './ask.ts';
 import { DRILLS } from './drills.ts';
 import type { Deck, Drill } from './question.ts';
 
@@ -13,12 +13,17 @@ const TRIES = 8;
 const APART = 1000;
 
 /** As many questions as are wanted, kinds in turn; the same for the same seed. Fewer where a deck has nothing for any of them. */
-export function askedTogether(deck: Deck, drills: readonly Drill[], many: number, seed: number): readonly Asked[] {
-	const all: Asked[] = [];
+export function askedTogether(
+	deck: Deck,
+	drills: readonly Drill[],
+	many: number,
+	seed: number,
+): readonly AskedQuestion[] {
+	const all: AskedQuestion[] = [];
 	let able = drills;
 	for (let i = 0; all.length < many && able.length > 0; i++) {
 		const drill = able[i % able.length]!;
-		let made: Asked | undefined;
+		let made: AskedQuestion | undefined;
 		for (let tries = 0; tries < TRIES && !made; tries++) made = ask(drill, deck, seed * APART + i * TRIES + tries);
 		if (made) all.push(made);
 		else able = able.filter((d) => d !== drill);
@@ -27,7 +32,7 @@ export function askedTogether(deck: Deck, drills: readonly Drill[], many: number
 }
 
 /** The option that is right as it is asked, by its place; and why. */
-export function answerTo({ question, judge }: Asked): { readonly at: number; readonly says: string } {
+export function answerTo({ question, judge }: AskedQuestion): { readonly at: number; readonly says: string } {
 	const verdicts = question.options.map((o) => judge([o.id]));
 	const at = verdicts.findIndex((v) => v.right && v.elsewhere === undefined);
 	return { at, says: verdicts[at]?.says ?? '' };

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 
-type Stored = Readonly<Record<string, unknown>>;
+type StoredData = Readonly<Record<string, unknown>>;
 
 export interface Format {
 	/** As documents name it: `pond-loop/swatch`. */
@@ -10,10 +10,10 @@ export interface Format {
 	/** The version that is written now. */
 	readonly version: number;
 	/** From each older version to the next: pure, and total for whatever that version may have held. */
-	readonly upgrades: Readonly<Record<number, (older: Stored) => Stored>>;
+	readonly upgrades: Readonly<Record<number, (older: StoredData) => StoredData>>;
 }
 
-const isStored = (value: unknown): value is Stored =>
+const isStored = (value: unknown): value is StoredData =>
 	typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** A document as the version of today writes it. What is no document of this format is left for the schema to refuse. */

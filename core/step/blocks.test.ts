@@ -19,7 +19,7 @@ import {
 	stepTitle,
 	taughtBy,
 	type CrossingStep,
-	type Shown,
+	type StepAudience,
 	type Step,
 } from './index.ts';
 
@@ -30,7 +30,7 @@ const c4f = (more: Partial<CrossingStep> = {}): CrossingStep => ({
 	...crossingStep(nextId(), { asked, crossing: named('2/2 LC'), way: 'off-holder' }),
 	...more,
 });
-const shown = (more: Partial<Shown> = {}): Shown => ({ style, school: undefined, ...more });
+const shown = (more: Partial<StepAudience> = {}): StepAudience => ({ style, school: undefined, ...more });
 const kinds = (blocks: readonly Block[]): string[] => blocks.map((b) => b.kind);
 const texts = (blocks: readonly Block[]): string[] => blocks.flatMap((b) => (b.kind === 'text' ? [b.text] : []));
 const of = <K extends Block['kind']>(blocks: readonly Block[], kind: K) =>

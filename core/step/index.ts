@@ -1,5 +1,5 @@
 export { compareStep, crossingStep } from './crossing-step.ts';
-export type { Kind, Shown, ShownCrossing, StepKit } from './kind.ts';
+export type { Kind, StepAudience, ShownCrossing, StepKit } from './kind.ts';
 export { CHECKS, checkWords, type Check, type CheckStep } from './kinds/check.ts';
 export { DRILL_LIMITS, type DrillStep } from './kinds/drill.ts';
 export { comparisonTitle, type CompareStep } from './kinds/compare.ts';

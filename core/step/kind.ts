@@ -12,7 +12,7 @@ import type { Material } from '../swatch/index.ts';
 import type { Pace } from './pace.ts';
 
 /** Whom a step is shown to: in which hands, with which tools, and by which names. */
-export interface Shown {
+export interface StepAudience {
 	readonly style: HouseStyle;
 	/** The names of one school alone; of all when left out. */
 	readonly school?: SchoolId | undefined;
@@ -85,9 +85,9 @@ export interface Kind<S extends { readonly kind: string }> {
 	/** The step as it is done at a tool; undefined where it is only done by hand. The same everywhere when left out. */
 	readonly doneAt?: (step: S, place: CraftId, style: HouseStyle) => S | undefined;
 	/** What is seen of it among the steps of a lesson, besides what is written. */
-	readonly glance?: (step: S, shown: Shown) => readonly Block[];
+	readonly glance?: (step: S, shown: StepAudience) => readonly Block[];
 	/** All of it but its title. */
-	readonly body: (step: S, shown: Shown) => readonly Block[];
+	readonly body: (step: S, shown: StepAudience) => readonly Block[];
 	/** Whether working it out takes long, so that no page of a server waits for it. */
 	readonly isLong?: (step: S) => boolean;
 }

@@ -4,7 +4,7 @@ import { canonical, type Crossing, equal } from '../crossing/index.ts';
 import { memoize } from '../memoize/index.ts';
 import { readGlossary, readTextWith, type SchoolId } from '../notation/index.ts';
 
-interface Named {
+interface NamedCrossing {
 	readonly asked: { readonly text: string; readonly school: SchoolId };
 	readonly crossing: Crossing;
 }
@@ -15,8 +15,8 @@ const LONGEST = 60;
 
 const told = memoize(
 	300,
-	({ asked, crossing }: Named) => `${asked.school} ${canonical(crossing)} ${asked.text}`,
-	({ asked, crossing }: Named): { readonly own?: string; readonly pattern?: string } => {
+	({ asked, crossing }: NamedCrossing) => `${asked.school} ${canonical(crossing)} ${asked.text}`,
+	({ asked, crossing }: NamedCrossing): { readonly own?: string; readonly pattern?: string } => {
 		if (asked.text.length > LONGEST) return {};
 		const read = readTextWith(none, asked.text, asked.school);
 		const isCommon = read.ok && [read, ...read.meanings].some((m) => equal(m.crossing, crossing));
@@ -26,7 +26,7 @@ const told = memoize(
 );
 
 /** `undefined` where the text is a name or a sentence that means just this crossing to everybody. */
-export const ownName = (step: Named): string | undefined => told(step).own;
+export const ownName = (step: NamedCrossing): string | undefined => told(step).own;
 
 /** As the pattern names it; `undefined` where a sentence was asked for. */
-export const patternName = (step: Named): string | undefined => told(step).pattern;
+export const patternName = (step: NamedCrossing): string | undefined => told(step).pattern;

@@ -8,7 +8,7 @@ import type { ViewSchema } from './any.ts';
 import type { z } from 'zod';
 
 /** What a step that shows a crossing has. */
-interface Made {
+interface MadeStep {
 	readonly craft: CraftId;
 	readonly crossing: Crossing;
 	readonly way: string;
@@ -24,7 +24,7 @@ export const isFor = (step: { readonly only?: readonly CraftId[] | undefined }, 
 export const whomSaid = (only: readonly CraftId[]): string => `For those ${only.map(placeName).join(' and ')}.`;
 
 /** A plain crossing as it is made at a tool, in the tool's own way; undefined where it is of another craft, which is worked elsewhere. */
-export function madeAt<S extends Made>(step: S, place: CraftId, style: HouseStyle): S | undefined {
+export function madeAt<S extends MadeStep>(step: S, place: CraftId, style: HouseStyle): S | undefined {
 	if (place === PLAIN_CRAFT || step.craft === place) return step;
 	if (step.craft !== PLAIN_CRAFT) return undefined;
 	const craft = craftIn(style, place);
@@ -39,5 +39,5 @@ export function madeAt<S extends Made>(step: S, place: CraftId, style: HouseStyl
 }
 
 /** The places at which a plain crossing is made otherwise than by hand. */
-export const placesBeside = (step: Made, places: readonly CraftId[] = []): readonly CraftId[] =>
+export const placesBeside = (step: MadeStep, places: readonly CraftId[] = []): readonly CraftId[] =>
 	step.craft === PLAIN_CRAFT ? places.filter((place) => place !== PLAIN_CRAFT && isFor(step, place)) : [];

@@ -7,7 +7,7 @@ import { canonical, type Crossing } from '../crossing/index.ts';
 import { craftOf, placeName, PLAIN_CRAFT, type CraftId } from '../craft/index.ts';
 import { isBlank, textOf, type Note } from '../schema/index.ts';
 import { neededFor, type SkillId } from '../skill/index.ts';
-import type { Kind, Shown } from './kind.ts';
+import type { Kind, StepAudience } from './kind.ts';
 import { ALL } from './kinds.ts';
 import type { Pace } from './pace.ts';
 import { isFor, whomSaid } from './places.ts';
@@ -61,7 +61,7 @@ export const stepsAt = (steps: readonly Step[], places: readonly CraftId[], styl
 	);
 
 /** What is said of a step to somebody who works where it cannot be done. */
-const elsewhere = (step: Step, { style }: Shown): Block => {
+const elsewhere = (step: Step, { style }: StepAudience): Block => {
 	const where = [...new Set(craftsOf(step, style.glossary).map((craft) => placeName(craft)))].join(' and ');
 	return { kind: 'text', tone: 'quiet', text: `This is worked ${where}. Watch it, and go on with the next step.` };
 };
@@ -75,7 +75,7 @@ const placesFor = (step: Step, room: readonly CraftId[]): readonly [CraftId, ...
 };
 
 /** All of a step but its title: what it shows where its readers work, then at each other place, and what is written on it. */
-export function blocksOf(step: Step, shown: Shown): readonly Block[] {
+export function blocksOf(step: Step, shown: StepAudience): readonly Block[] {
 	const { style, at, also = [] } = shown;
 	const { body, isWritten } = kindOf(step);
 	const note = noteOn(step);
@@ -104,7 +104,7 @@ export function blocksOf(step: Step, shown: Shown): readonly Block[] {
 }
 
 /** What is seen of it among the steps of a lesson, besides what is written. */
-export const glanceOf = (step: Step, shown: Shown): readonly Block[] => kindOf(step).glance?.(step, shown) ?? [];
+export const glanceOf = (step: Step, shown: StepAudience): readonly Block[] => kindOf(step).glance?.(step, shown) ?? [];
 
 /** Crossings of steps, each once. */
 export function crossingsOf(steps: readonly Step[]): readonly Crossing[] {

@@ -48,7 +48,7 @@ function nameFor({ by, crossing, name }: WorkedCrossing): string {
 	return own ?? nameIn('slash', crossing, false) ?? name;
 }
 
-interface Line {
+interface ToolLine {
 	readonly body: string;
 	readonly yarn?: 'A' | 'B';
 	/** Rows one after another that are alike. */
@@ -56,7 +56,7 @@ interface Line {
 }
 
 function textOf(rows: readonly WorkedRow[], isRound: boolean): string {
-	const lines: Line[] = [];
+	const lines: ToolLine[] = [];
 	for (const row of rows) {
 		const body = writeUnits(unitsOf(row));
 		const last = lines.at(-1);

@@ -13,11 +13,11 @@ import {
 	swatchShown,
 	workRows,
 	type CordWanted,
-	type Shape,
+	type SwatchShape,
 	type Worked,
 } from './index.ts';
 
-const work = (text: string, castOn: number, shape: Shape = 'flat'): Worked =>
+const work = (text: string, castOn: number, shape: SwatchShape = 'flat'): Worked =>
 	workRows(readRows(text, { school: 'slash', glossary: readGlossary('') }), { castOn, shape, school: 'slash' });
 const fabricOf = ({ rows }: Worked) =>
 	rows.map((r) => [

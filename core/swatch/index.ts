@@ -13,7 +13,7 @@ export {
 	type StitchFace,
 	type WorkedStitch,
 	type RepeatShown,
-	type Shape,
+	type SwatchShape,
 	type SwatchProblem,
 	type Twist,
 	type Worked,
@@ -24,7 +24,7 @@ export {
 export { howItLies, isStraight } from './how-it-lies.ts';
 export { loopsThatLie } from './lie.ts';
 export { pulledIn, sizedIn, type Sized } from './sized.ts';
-export { strainsIn, type CrossingStrain, type Pulled } from './strains.ts';
+export { strainsIn, type CrossingStrain, type PulledBy } from './strains.ts';
 export {
 	alike,
 	castOnFor,
@@ -84,7 +84,7 @@ export {
 	SWATCH_MISTAKE_TITLES,
 	SWATCH_MISTAKES,
 	withMistake,
-	type Site,
+	type CrossingSite,
 	type SwatchMistake,
 	type SwatchMistakeShown,
 } from './mistakes.ts';

@@ -3,10 +3,10 @@
 import { describe, expect, it } from 'vitest';
 import { readGlossary, readRows, ROW_FILLERS, type RowsText } from '../notation/index.ts';
 import { BAND, MANNERS } from '../test/manners.ts';
-import { workRows, type Shape, type Worked } from './index.ts';
+import { workRows, type SwatchShape, type Worked } from './index.ts';
 
 const readText = (text: string): RowsText => readRows(text, { school: 'any', glossary: readGlossary('') });
-const work = (text: string, castOn: number, shape: Shape = 'flat'): Worked =>
+const work = (text: string, castOn: number, shape: SwatchShape = 'flat'): Worked =>
 	workRows(readText(text), { castOn, shape, school: 'any' });
 const facesOf = ({ rows }: Worked): readonly string[] => rows.map((r) => r.stitches.map((s) => s.face).join(''));
 const fabricOf = ({ rows }: Worked) =>

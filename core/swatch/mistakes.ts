@@ -22,7 +22,7 @@ export const SWATCH_MISTAKE_TITLES: Readonly<Record<SwatchMistake, string>> = {
 };
 
 /** Which crossing it happens to. */
-export interface Site {
+export interface CrossingSite {
 	/** The row by place. */
 	readonly row: number;
 	/** The crossing among those of the row, from the right. */
@@ -44,7 +44,7 @@ export interface SwatchMistakeShown {
 const ROWS_OFF = 2;
 
 /** Works the swatch again with the mistake; refused where it cannot be made, with the reason. */
-export function withMistake(worked: Worked, mistake: SwatchMistake, site: Site): Result<SwatchMistakeShown> {
+export function withMistake(worked: Worked, mistake: SwatchMistake, site: CrossingSite): Result<SwatchMistakeShown> {
 	const row = worked.rows[site.row];
 	const crossed = row?.crossings[site.crossing];
 	if (!row || !crossed)
@@ -180,7 +180,7 @@ function signsOf(
 	mistake: SwatchMistake,
 	right: Worked,
 	crossed: WorkedCrossing,
-	{ row }: Site,
+	{ row }: CrossingSite,
 	differs: readonly { row: number; column: number }[],
 	wrong: Worked,
 ): SwatchMistakeShown['signs'] {
@@ -243,7 +243,7 @@ function mendOf(
 	mistake: SwatchMistake,
 	worked: Worked,
 	{ crossing }: WorkedCrossing,
-	{ row }: Site,
+	{ row }: CrossingSite,
 ): Pick<SwatchMistakeShown, 'mend' | 'cost'> {
 	const above = worked.rows.length - 1 - row;
 	const ladder = crossing.n * (above + 1);

@@ -12,10 +12,10 @@ import { isTurned } from './turned.ts';
 import { workRows } from './work.ts';
 import { writeLabel } from './write.ts';
 import { writeRow } from './write-row.ts';
-import type { Shape, Worked, WorkedRow } from '../worked/index.ts';
+import type { SwatchShape, Worked, WorkedRow } from '../worked/index.ts';
 
 export interface Reshaped {
-	readonly shape: Shape;
+	readonly shape: SwatchShape;
 	readonly craft: string;
 }
 

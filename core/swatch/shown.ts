@@ -64,7 +64,7 @@ const shown = memoize(
 					rows: turned.rows.map((row) => ({ ...row, crossings: row.crossings.map((c) => ({ ...c, name: name(c) })) })),
 				};
 		const cords = as === 'left-same' ? cordsOf(worked) : told.cords;
-		const writer = new Writer(swatch.text, told, worked.rows, as);
+		const writer = new RowsWriter(swatch.text, told, worked.rows, as);
 		return {
 			checked: told,
 			worked,
@@ -99,7 +99,7 @@ interface Change {
 const GLOSSARY_LINE = /^(\s*([^:=]{1,80}?)\s*[:=]\s*)(\S.*)$/;
 
 /** Rows written for other hands or by other names; what is not a row stays as it was typed. */
-class Writer {
+class RowsWriter {
 	readonly #typed: string;
 	readonly #told: Checked;
 	readonly #rows: readonly WorkedRow[];

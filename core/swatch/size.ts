@@ -23,7 +23,7 @@ import { readGlossary, readRows, type RowsText } from '../notation/index.ts';
 import type { Checked } from './checked.ts';
 import { letterOf } from './cords.ts';
 import { mainRepeat } from './repeats.ts';
-import { strainsIn, type Pulled } from './strains.ts';
+import { strainsIn, type PulledBy } from './strains.ts';
 import { workRows } from './work.ts';
 import { type Cords, SWATCH_LIMITS, type Worked } from '../worked/index.ts';
 
@@ -68,7 +68,7 @@ export function swatchSize(
 	cords: Cords,
 	lies: LiesAcross,
 	gauge: Gauge,
-	pulled: Pulled = {},
+	pulled: PulledBy = {},
 ): SwatchSize {
 	const { w, h } = cellOf(gauge);
 	const rows = worked.rows.filter((r) => r.ok).length;
@@ -88,7 +88,7 @@ export function swatchSize(
 }
 
 /** Which cords cross each other, and what each such set of them takes up. */
-const togetherIn = (worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge, pulled: Pulled): CordsTogether[] =>
+const togetherIn = (worked: Worked, cords: Cords, lies: LiesAcross, gauge: Gauge, pulled: PulledBy): CordsTogether[] =>
 	strainsIn(worked, cords, gauge, pulled).map(({ cords: members, crossings }): CordsTogether => {
 		const gaps = crossings.flatMap((c, k) =>
 			k > 0 && c.row > crossings[k - 1]!.row ? [c.row - crossings[k - 1]!.row] : [],

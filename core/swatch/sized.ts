@@ -8,19 +8,19 @@ import { loopsThatLie } from './lie.ts';
 import { materialOf, type Material } from './material.ts';
 import { seenFrom, type Seen } from './seen-layer.ts';
 import { swatchSize, type SwatchSize } from './size.ts';
-import type { Pulled } from './strains.ts';
+import type { PulledBy } from './strains.ts';
 
 export interface Sized extends Seen {
 	readonly material: Material;
 	/** In the state that it is looked at. */
 	readonly gauge: Gauge;
-	readonly pulled: Pulled;
+	readonly pulled: PulledBy;
 	readonly lies: LiesAcross;
 	readonly size: SwatchSize;
 }
 
 /** What a material says of how far its crossings are pulled. */
-export const pulledIn = ({ fibre, tension }: Pick<Material, 'fibre' | 'tension'>): Pulled => ({
+export const pulledIn = ({ fibre, tension }: Pick<Material, 'fibre' | 'tension'>): PulledBy => ({
 	...(fibre ? { fibre } : {}),
 	...(tension ? { tension } : {}),
 });

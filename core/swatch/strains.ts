@@ -15,7 +15,7 @@ import {
 import { travelsOf } from '../crossing/index.ts';
 import type { Cords, Worked } from '../worked/index.ts';
 
-export interface Pulled {
+export interface PulledBy {
 	readonly fibre?: Fibre;
 	readonly tension?: HandTension;
 }
@@ -48,7 +48,7 @@ export function strainsIn(
 	worked: Worked,
 	cords: Cords,
 	gauge: Pick<Gauge, 'stitches' | 'rows'>,
-	pulled: Pulled = {},
+	pulled: PulledBy = {},
 ): StrainedTogether[] {
 	const leader = cords.cords.map((_, i) => i);
 	const find = (i: number): number => (leader[i] === i ? i : find(leader[i]!));

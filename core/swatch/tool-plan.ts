@@ -1,6 +1,6 @@
 /** A swatch as it is followed on a tool that stands before the worker: what to set up, then row by row. */
 
-import { craftOf, type Parked, type PlanFor, type PlannedRows } from '../craft/index.ts';
+import { craftOf, type ParkedIn, type PlanFor, type PlannedRows } from '../craft/index.ts';
 import { rowParts } from './row-words.ts';
 import type { Worked } from '../worked/index.ts';
 
@@ -12,10 +12,10 @@ export interface ToolPlan {
 	readonly rows: readonly { readonly rows: string; readonly says: string }[];
 	readonly cautions: readonly string[];
 	/** Where the group that waits may be parked; none where nothing is chosen. */
-	readonly orders: readonly Parked[];
+	readonly orders: readonly ParkedIn[];
 }
 
-interface Told extends PlannedRows {
+interface PlannedGroup extends PlannedRows {
 	last: number;
 	/** What it has in common with rows that are done alike. */
 	readonly key: string;
@@ -25,7 +25,7 @@ interface Told extends PlannedRows {
 export function toolPlan(worked: Worked, tools: PlanFor = {}): ToolPlan | undefined {
 	const { onTool } = craftOf(worked.craft).inSwatch;
 	if (!onTool) return undefined;
-	const rows: Told[] = [];
+	const rows: PlannedGroup[] = [];
 	for (const [i, row] of worked.rows.entries()) {
 		if (!row.ok) continue;
 		// Rows at the bed differ by their side and their counter, and are else the same.

@@ -11,7 +11,7 @@ import { thousands } from '../thousands.ts';
 import {
 	isSlipped,
 	type Scope,
-	type Shape,
+	type SwatchShape,
 	SWATCH_LIMITS,
 	type SwatchProblem,
 	type Twist,
@@ -22,7 +22,7 @@ import {
 
 export interface SwatchStart {
 	readonly castOn: number;
-	readonly shape: Shape;
+	readonly shape: SwatchShape;
 	readonly school: StatedSchool;
 	/** Plain knitting when left out. */
 	readonly craft?: string | undefined;
@@ -72,7 +72,7 @@ class SwatchWorker {
 	readonly problems: SwatchProblem[] = [];
 	widest: number;
 	readonly #text: RowsText;
-	readonly #how: { readonly shape: Shape; readonly craft: string; readonly twist: Twist };
+	readonly #how: { readonly shape: SwatchShape; readonly craft: string; readonly twist: Twist };
 	readonly #turned: boolean;
 	/** Odd rows are on the right side, unless the first one says otherwise. */
 	readonly #firstSide: RowSide;
@@ -85,7 +85,7 @@ class SwatchWorker {
 
 	constructor(
 		text: RowsText,
-		how: { readonly castOn: number; readonly shape: Shape; readonly craft: string; readonly twist: Twist },
+		how: { readonly castOn: number; readonly shape: SwatchShape; readonly craft: string; readonly twist: Twist },
 		first: PlannedRow | undefined,
 	) {
 		this.#text = text;

@@ -4,13 +4,13 @@ import { isOver, pairKey, type Crossing, type Passing } from '../crossing/index.
 import { applyMove, counts, isTransfer, loopsOn, startState, type HandState, type Move } from '../handling/index.ts';
 import { valid } from './made.ts';
 
-interface Limits {
+interface BruteLimits {
 	readonly holders: number;
 	readonly loose: number;
 }
 
 /** Every move of a state that is worth a try, all stitches knit. */
-function tries(state: HandState, { holders, loose }: Limits): Move[] {
+function tries(state: HandState, { holders, loose }: BruteLimits): Move[] {
 	const n = state.loops.length;
 	const few = Array.from({ length: n }, (_, i) => i + 1);
 	const moves: Move[] = [];
@@ -52,7 +52,7 @@ function tries(state: HandState, { holders, loose }: Limits): Move[] {
  */
 export function bruteForce(
 	n: number,
-	limits: Limits,
+	limits: BruteLimits,
 	most: number,
 	{ target, windings = Infinity }: { readonly target?: Crossing; readonly windings?: number } = {},
 ): Map<string, number> {

@@ -8,7 +8,7 @@ export {
 	TWISTS,
 	type RepeatShown,
 	type Scope,
-	type Shape,
+	type SwatchShape,
 	type StitchFace,
 	type SwatchProblem,
 	type Twist,

@@ -15,7 +15,7 @@ export const SCOPES = ['pairs', 'facing', 'back'] as const;
 export type Scope = (typeof SCOPES)[number];
 
 export type StitchFace = 'k' | 'p';
-export type Shape = 'flat' | 'round';
+export type SwatchShape = 'flat' | 'round';
 
 export const TWISTS = ['every', 'right-side'] as const;
 export type Twist = (typeof TWISTS)[number];
@@ -105,7 +105,7 @@ export interface SwatchProblem extends Span {
 
 export interface Worked {
 	readonly castOn: number;
-	readonly shape: Shape;
+	readonly shape: SwatchShape;
 	readonly school: StatedSchool;
 	/** The id of its craft. */
 	readonly craft: string;

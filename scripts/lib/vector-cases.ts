@@ -18,19 +18,19 @@ import {
 } from '../../core/notation/index.ts';
 import { inEnglish, LANGUAGE_IDS, nameFrom, sentenceFrom } from '../../core/language/index.ts';
 import { checkSize, SizeCase } from './size-cases.ts';
-import { loopsWhenSeamed, strandsOf, workRows, type Shape, type Worked } from '../../core/swatch/index.ts';
+import { loopsWhenSeamed, strandsOf, workRows, type SwatchShape, type Worked } from '../../core/swatch/index.ts';
 
-const Made = z.object({
+const MadeCase = z.object({
 	n: z.number().optional(),
 	order: z.array(z.number()).optional(),
 	over: z.array(z.array(z.number())).optional(),
 	overIncludes: z.array(z.array(z.number())).optional(),
 	work: z.array(z.string()).optional(),
 });
-type Made = z.infer<typeof Made>;
+type MadeCase = z.infer<typeof MadeCase>;
 
-const Expect = Made.extend({
-	ambiguous: z.array(Made).optional(),
+const Expect = MadeCase.extend({
+	ambiguous: z.array(MadeCase).optional(),
 	needsGlossary: z.boolean().optional(),
 	error: z.boolean().optional(),
 });
@@ -167,7 +167,7 @@ const DroppedCase = z.object({
 	expect: z.object({ differs: z.literal(true) }),
 });
 
-export interface Verdict {
+export interface CaseVerdict {
 	readonly id: string;
 	/** Why it fails; `undefined` when it passes. */
 	readonly why: string | undefined;
@@ -183,7 +183,7 @@ const LanguageCase = z.looseObject({
 	expect: z.looseObject({ error: z.boolean().optional() }),
 });
 
-function checkLanguage({ language, ...one }: z.infer<typeof LanguageCase>, index: number): Verdict {
+function checkLanguage({ language, ...one }: z.infer<typeof LanguageCase>, index: number): CaseVerdict {
 	const from = one.castOn !== undefined ? inEnglish : one.dialect !== undefined ? nameFrom : sentenceFrom;
 	const { english, problems } = from(language, one.text);
 	const id = one.id ?? `#${index + 1}`;
@@ -191,7 +191,7 @@ function checkLanguage({ language, ...one }: z.infer<typeof LanguageCase>, index
 	return { id, why: one.expect.error ? undefined : `not read: ${problems[0]!.what}` };
 }
 
-export function checkCase(one: unknown, index: number): Verdict {
+export function checkCase(one: unknown, index: number): CaseVerdict {
 	const foreign = LanguageCase.safeParse(one);
 	if (foreign.success) return checkLanguage(foreign.data, index);
 	const dropped = DroppedCase.safeParse(one);
@@ -222,7 +222,7 @@ export function checkCase(one: unknown, index: number): Verdict {
 	return { id, why: 'is a case of no known kind' };
 }
 
-function worked(rows: readonly string[], castOn: number, shape: Shape, dialect: string): Worked {
+function worked(rows: readonly string[], castOn: number, shape: SwatchShape, dialect: string): Worked {
 	const school = isSchool(dialect) ? dialect : 'any';
 	return workRows(readRows(rows.join('\n'), { school, glossary: readGlossary('') }), { castOn, shape, school });
 }
@@ -458,7 +458,7 @@ function compare(read: NameRead | NameNotRead, expect: Expected): string | undef
 		: differences(read.crossing, expect);
 }
 
-function differences(made: Crossing, expect: Made): string | undefined {
+function differences(made: Crossing, expect: MadeCase): string | undefined {
 	for (const field of ['n', 'order', 'over', 'work'] as const) {
 		if (expect[field] !== undefined && !isDeepStrictEqual(made[field], expect[field])) {
 			return `${field} is ${JSON.stringify(made[field])}, not ${JSON.stringify(expect[field])}`;

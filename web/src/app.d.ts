@@ -1,14 +1,14 @@
 import type { HouseStyle } from '@pond-loop/core/schema';
 import type { Failure } from '$lib/server/failures';
 import type { Session } from '$lib/server/sessions';
-import type { Light } from '$lib/ui/light';
+import type { PageLight } from '$lib/ui/light';
 
 declare global {
 	namespace App {
 		interface Locals {
 			/** Undefined when nobody is signed in. */
 			session: Session | undefined;
-			light: Light;
+			light: PageLight;
 			/** Whether somebody chose it; else it is that of the system. */
 			isLightChosen: boolean;
 			/** In which dates and numbers are written. */
@@ -26,7 +26,7 @@ declare global {
 			type Message = string;
 		}
 		interface PageData {
-			light: Light;
+			light: PageLight;
 			locale: string;
 			style: HouseStyle;
 			/** Whether they said what their patterns mean by names that are read in two ways. */

@@ -3,7 +3,7 @@
  * numbered along the needle, so column i has its facing stitch at 2i − 1 and its back stitch at 2i.
  */
 
-import type { Outcome } from '../../handling/index.ts';
+import type { HandlingOutcome } from '../../handling/index.ts';
 import { byUpperThenLower, crossing, isOver, turn, type Crossing, type Passing } from '../../crossing/index.ts';
 import type { Scope } from '../../worked/index.ts';
 
@@ -60,7 +60,7 @@ export function layerOf(loops: Crossing, facing: boolean): Crossing {
 }
 
 /** What came out of one layer, by its columns. */
-export function layerOutcome(outcome: Outcome, facing: boolean): Outcome {
+export function layerOutcome(outcome: HandlingOutcome, facing: boolean): HandlingOutcome {
 	const columns = (loops: readonly number[]): number[] => loops.filter((l) => isFacing(l) === facing).map(columnOf);
 	type Pair = readonly [number, number];
 	const pairs = (all: readonly Pair[]): Pair[] =>

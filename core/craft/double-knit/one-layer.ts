@@ -7,13 +7,16 @@ import { asTwoGroups, holdSide, turn, type Crossing, type Side } from '../../cro
 import type { Depth, HolderId, Move } from '../../handling/index.ts';
 import { isFacing, loopsOf } from './layers.ts';
 
-interface Place {
+interface LayerHolder {
 	readonly side: Side;
 	readonly depth: Depth;
 }
 
 /** Where the waiting group and the layer that stays hang: a facing stitch never behind a back one. */
-function places(scope: 'facing' | 'back', hangs: Side): { readonly waiting: Place; readonly staying: Place } {
+function places(
+	scope: 'facing' | 'back',
+	hangs: Side,
+): { readonly waiting: LayerHolder; readonly staying: LayerHolder } {
 	if (scope === 'facing') {
 		return hangs === 'front'
 			? { waiting: { side: 'front', depth: 'inner' }, staying: { side: 'back', depth: 'inner' } }

@@ -18,7 +18,7 @@ const where = (side: 'front' | 'back'): string => (side === 'front' ? 'in front'
 const fromSide = (from: 'front' | 'behind'): string => (from === 'front' ? 'from the front' : 'from behind');
 
 /** Whom it is told to, and in which words. */
-type Told = Hands & Vocabulary;
+type WordsFor = Hands & Vocabulary;
 
 /** A loop by its name, several as a list, or short for a label. */
 const nameOf = (stitch: number, { names }: Vocabulary): string => names?.[stitch - 1] ?? String(stitch);
@@ -38,7 +38,7 @@ export function wordsAt(
 	/** The step before a run of like moves that ends with this one, to say them all at once. */
 	since = step - 1,
 ): StepWords {
-	const told: Told = { workedOff: 'left', yarnHand: 'right', ...hands, ...vocabulary };
+	const told: WordsFor = { workedOff: 'left', yarnHand: 'right', ...hands, ...vocabulary };
 	if (step <= 0) return { caption: before(trace.start, told), label: 'Start' };
 	const done = trace.steps[since];
 	if (!done) return { caption: 'There is no such move.', label: '' };
@@ -57,14 +57,14 @@ function isFirstPastHolder(trace: Trace, step: number): boolean {
 	return held !== -1 && earlier.lastIndexOf('work') < held;
 }
 
-function before(start: HandState, told: Told): string {
+function before(start: HandState, told: WordsFor): string {
 	const numbers = start.loops.map((l) => l.stitch);
 	const { name } = told.yarn;
 	const yarn = `${capital(name)} ${name.endsWith('s') ? 'are' : 'is'} behind`;
 	return `${told.Many} ${listed(numbers, told)} wait on the ${told.workedOff} needle. ${yarn}.`;
 }
 
-function say({ move, stitches: handled, passings }: TraceStep, before: HandState, told: Told): StepWords {
+function say({ move, stitches: handled, passings }: TraceStep, before: HandState, told: WordsFor): StepWords {
 	const { workedOff } = told;
 	const other = workedOff === 'left' ? 'right' : 'left';
 	/** The model's left needle is the one that stitches wait on, whichever hand holds it. */
@@ -144,7 +144,7 @@ function addedTo(before: HandState, { side, depth = 'inner' }: MoveOf<'hold'>): 
 }
 
 /** A hook is loaded by its short leg and worked off the long one, so that stitches keep their order. */
-const offEnd = ({ holder }: Told, isWrong: boolean): string =>
+const offEnd = ({ holder }: WordsFor, isWrong: boolean): string =>
 	holder === 'hook'
 		? `the ${isWrong ? 'short' : 'long'} leg of the hook`
 		: `${isWrong ? 'the wrong end of ' : ''}the cable needle`;
@@ -152,7 +152,7 @@ const offEnd = ({ holder }: Told, isWrong: boolean): string =>
 /** One holder is the holder; the next one is a second. */
 const holderWord = (before: HandState): string => (Object.keys(before.holders).length > 0 ? 'a second' : 'the');
 
-function looseWords(handled: readonly number[], before: HandState, told: Told): string {
+function looseWords(handled: readonly number[], before: HandState, told: WordsFor): string {
 	const loose = handled.filter((s) => !before.loops.find((l) => l.stitch === s)?.entered);
 	if (loose.length === 0) return 'nothing hangs loose';
 	return `${listed(loose, told)} ${loose.length === 1 ? 'hangs' : 'hang'} loose`;
@@ -163,7 +163,7 @@ function sayWork(
 	worked: readonly number[],
 	passed: number,
 	before: HandState,
-	told: Told,
+	told: WordsFor,
 ): StepWords {
 	const verb = move.stitch === 'k' ? told.knit : told.purl;
 	const stitch = shortly(worked, told);
@@ -204,7 +204,7 @@ function sayWork(
 	return { caption, label: `${verb} ${stitch}` };
 }
 
-function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff, yarn }: Told): StepWords {
+function sayYarn(move: MoveOf<'yarn'>, before: HandState, { yarnHand, workedOff, yarn }: WordsFor): StepWords {
 	const front = move.to === 'front';
 	const holder = Object.keys(before.holders).length > 1 ? 'a cable needle' : 'the cable needle';
 	if (move.round)

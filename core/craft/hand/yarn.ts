@@ -3,14 +3,14 @@
 import type { Crossing, StitchNumber } from '../../crossing/index.ts';
 import type { HolderId, Move } from '../../handling/index.ts';
 
-type Side = 'front' | 'behind';
+type YarnSide = 'front' | 'behind';
 
 export interface ToWork {
 	readonly stitch: StitchNumber;
 	readonly from: 'left' | HolderId;
 }
 
-const wantedFor = (c: Crossing, stitch: StitchNumber): Side =>
+const wantedFor = (c: Crossing, stitch: StitchNumber): YarnSide =>
 	c.work[stitch - 1]!.startsWith('p') ? 'front' : 'behind';
 
 /** The yarn shift wanted before the first loop is touched, when the first stitch worked is a purl. */
@@ -22,8 +22,8 @@ export function yarnFirst(c: Crossing): readonly Move[] {
 export function workInTurn(
 	c: Crossing,
 	stitches: readonly ToWork[],
-	yarnNow: Side,
-): { readonly moves: Move[]; readonly yarn: Side } {
+	yarnNow: YarnSide,
+): { readonly moves: Move[]; readonly yarn: YarnSide } {
 	const moves: Move[] = [];
 	let yarn = yarnNow;
 	for (const { stitch, from } of stitches) {

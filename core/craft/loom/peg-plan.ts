@@ -1,17 +1,17 @@
 /** A swatch at the loom: pegs counted from the right, each crossing loop by loop. */
 
 import { asThreeGroups, frontAndBehind, shortNumbers, type Crossing } from '../../crossing/index.ts';
-import type { Parked } from '../in-swatch.ts';
+import type { ParkedIn } from '../in-swatch.ts';
 import { groupsOnPegs } from './plan.ts';
 
 const pegs = (numbers: readonly number[]): string =>
 	`${numbers.length === 1 ? 'peg' : 'pegs'} ${shortNumbers(numbers, ', ')}`;
 
 /** What is done on the pegs after the first `before` of them, in one sentence without its stop. */
-export function crossedOnPegs(c: Crossing, before: number, keeps: Parked = 'inside'): string {
+export function crossedOnPegs(c: Crossing, before: number, keeps: ParkedIn = 'inside'): string {
 	// Where a centre lies says where a group is parked, whatever else a piece keeps to.
 	const lies = asThreeGroups(c)?.lies;
-	const order: Parked = lies === undefined ? keeps : lies === 'behind' ? 'outside' : 'inside';
+	const order: ParkedIn = lies === undefined ? keeps : lies === 'behind' ? 'outside' : 'inside';
 	const groups = groupsOnPegs(c);
 	if (!groups) return 'not on a loom';
 	const { front, behind } = frontAndBehind(groups);

@@ -470,7 +470,7 @@ class ChartPainter {
 	}
 }
 
-interface Place {
+interface CrossingShape {
 	/** Where each strand comes from, by the place that it goes to. */
 	readonly feet: readonly number[];
 	readonly bottom: number;
@@ -483,7 +483,7 @@ interface Place {
 const woven = new WeakMap<Crossing, Map<string, Woven>>();
 
 /** A crossing around the foot of its first place. */
-function wovenAt(c: Crossing, place: Place): Woven {
+function wovenAt(c: Crossing, place: CrossingShape): Woven {
 	const { feet, bottom, top, turned, behind } = place;
 	const key = `${feet.map(num).join()} ${bottom} ${top} ${behind}`;
 	const known = woven.get(c) ?? new Map<string, Woven>();

@@ -11,7 +11,7 @@ import type { StageOptions } from '../stage/options.ts';
 import { cordStyles, type StrandStyle } from '../strand.ts';
 import { frameBetween, layoutBed, layoutLoom, type FrameLayout } from './layout.ts';
 
-type State = LoomState | BedState;
+type AboveState = LoomState | BedState;
 
 const MIDDLE = 270;
 const PLANE = 84;
@@ -31,15 +31,15 @@ export function frameAbove(c: Crossing, trace: LoomTrace | BedTrace, step: numbe
 	const { light, textScale = 1 } = options;
 	const palette = PALETTES[light];
 	const whole = Math.floor(step);
-	const [from, to] = [stateAt<State>(trace, whole), stateAt<State>(trace, whole + 1)];
+	const [from, to] = [stateAt<AboveState>(trace, whole), stateAt<AboveState>(trace, whole + 1)];
 	const way = step - whole;
 	const eased = way * way * (3 - 2 * way);
 	const state = way < 0.5 ? from : to;
-	const layoutOf = (s: State): FrameLayout => (s.tool === 'loom' ? layoutLoom(s) : layoutBed(s));
+	const layoutOf = (s: AboveState): FrameLayout => (s.tool === 'loom' ? layoutLoom(s) : layoutBed(s));
 	const layout = way === 0 ? layoutOf(from) : frameBetween(layoutOf(from), layoutOf(to), way);
 	// Planes are those of the knit side, which at a bed looks away from the worker.
 	const towards = trace.tool === 'loom' ? 1 : -1;
-	const plane = (s: State, stitch: StitchNumber): number => s.loops.find((l) => l.stitch === stitch)?.plane ?? 0;
+	const plane = (s: AboveState, stitch: StitchNumber): number => s.loops.find((l) => l.stitch === stitch)?.plane ?? 0;
 	const yOf = (stitch: StitchNumber): number =>
 		MIDDLE + towards * PLANE * (plane(from, stitch) + (plane(to, stitch) - plane(from, stitch)) * eased);
 	const cords = cordStyles(c, palette, options.cords);
@@ -67,7 +67,7 @@ export function frameAbove(c: Crossing, trace: LoomTrace | BedTrace, step: numbe
 }
 
 /** Pegs from above are round; needles lie along the worker's sight, further out when they are forward. */
-function paintPosts({ slots, step }: FrameLayout, state: State, palette: Palette): Shape[] {
+function paintPosts({ slots, step }: FrameLayout, state: AboveState, palette: Palette): Shape[] {
 	const colours = state.tool === 'loom' ? palette.needle : palette.metal;
 	return slots.map((x, i): Shape => {
 		if (state.tool === 'loom') {

@@ -55,21 +55,21 @@ export interface FrameLayout {
 	readonly lost: readonly { readonly stitch: StitchNumber; readonly x: number }[];
 }
 
-interface Places {
+interface SlotPlaces {
 	readonly step: number;
 	readonly slots: readonly number[];
 	/** Of a peg or a needle of the crossing, from 1. */
 	readonly at: (number: number) => number;
 }
 
-function placesFor(n: number): Places {
+function placesFor(n: number): SlotPlaces {
 	const count = n + 2 * GROUND;
 	const step = Math.min(WIDEST_STEP, (WIDTH - 2 * MARGIN) / count);
 	const slots = Array.from({ length: count }, (_, slot) => WIDTH / 2 + ((count - 1) / 2 - slot) * step);
 	return { step, slots, at: (number) => slots[GROUND + number - 1]! };
 }
 
-const groundHeads = ({ slots }: Places, y: number): FrameHead[] =>
+const groundHeads = ({ slots }: SlotPlaces, y: number): FrameHead[] =>
 	slots.flatMap((x, i): FrameHead[] =>
 		i < GROUND || i >= slots.length - GROUND ? [{ stitch: undefined, x, y, baseX: x, on: 'own' }] : [],
 	);

@@ -29,9 +29,9 @@ import { weave, type Strand } from '../weave.ts';
 import { frameBetween, layoutBed, layoutLoom, PEG_Y, type FrameHead, type FrameLayout } from './layout.ts';
 import { paintBed, paintCarriage, paintParked, paintPegs, paintWeight, wrapPath } from './tools.ts';
 
-type State = LoomState | BedState;
+type SceneState = LoomState | BedState;
 
-const layoutOf = (state: State): FrameLayout => (state.tool === 'loom' ? layoutLoom(state) : layoutBed(state));
+const layoutOf = (state: SceneState): FrameLayout => (state.tool === 'loom' ? layoutLoom(state) : layoutBed(state));
 
 /** How far below its top a loop's legs begin. */
 const NECK = 14;
@@ -45,7 +45,7 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 	// At a bed the worker's own side is the one from which the knit side is behind.
 	const behind = (options.from === 'behind') !== (trace.tool === 'bed');
 	const whole = Math.floor(step);
-	const [from, to] = [stateAt<State>(trace, whole), stateAt<State>(trace, whole + 1)];
+	const [from, to] = [stateAt<SceneState>(trace, whole), stateAt<SceneState>(trace, whole + 1)];
 	const way = step - whole;
 	const state = way < 0.5 ? from : to;
 	const layout = way === 0 ? layoutOf(from) : frameBetween(layoutOf(from), layoutOf(to), way);
@@ -76,7 +76,7 @@ export function drawFrame(c: Crossing, trace: LoomTrace | BedTrace, step: number
 	];
 	if (state.tool === 'bed') {
 		// The worker's left is at the right of the knit side.
-		const side = (s: State): number => (s.tool === 'bed' && s.carriage === 'left' ? 1 : 0);
+		const side = (s: SceneState): number => (s.tool === 'bed' && s.carriage === 'left' ? 1 : 0);
 		const at = side(from) + (side(to) - side(from)) * (way * way * (3 - 2 * way));
 		shapes.push(...paintCarriage(state, at, { palette, textScale, turned: behind }));
 		shapes.push(...paintWeight(state.weights, layout, palette));
@@ -179,7 +179,7 @@ function paintHead(head: FrameHead, layout: FrameLayout, style: StrandStyle, beh
 }
 
 function columnsOf(
-	state: State,
+	state: SceneState,
 	layout: FrameLayout,
 	styleOf: (stitch: StitchNumber | undefined) => StrandStyle,
 ): readonly Column[] {
@@ -249,7 +249,13 @@ function paintLoom(state: LoomState, layout: FrameLayout, palette: Palette): Sha
 }
 
 /** Words beside what loops are parked on, and rings where something will go wrong. */
-function paintNotes(layout: FrameLayout, state: State, palette: Palette, textScale: number, behind: boolean): Shape[] {
+function paintNotes(
+	layout: FrameLayout,
+	state: SceneState,
+	palette: Palette,
+	textScale: number,
+	behind: boolean,
+): Shape[] {
 	const text = (x: number, y: number, says: string, fill: string, anchor: 'start' | 'end'): Shape => ({
 		kind: 'text',
 		role: 'note',
@@ -308,7 +314,7 @@ function paintNotes(layout: FrameLayout, state: State, palette: Palette, textSca
 	];
 }
 
-function labelFor(state: State): string {
+function labelFor(state: SceneState): string {
 	const where = new Map<string, number[]>();
 	const put = (place: string, stitch: number): void => void where.set(place, [...(where.get(place) ?? []), stitch]);
 	if (state.tool === 'loom') {
@@ -323,7 +329,7 @@ function labelFor(state: State): string {
 	return `Loops ${words.join('; ')}. ${restOf(state)}`;
 }
 
-const restOf = (state: State): string =>
+const restOf = (state: SceneState): string =>
 	state.tool === 'loom'
 		? `The row is wrapped ${state.direction}.`
 		: `The carriage is at the ${state.carriage}, number ${state.tension}, holding ${state.holding ? 'on' : 'off'}.`;

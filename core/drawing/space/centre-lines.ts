@@ -8,7 +8,7 @@
 
 import type { LiesAcross } from '../../fabric/index.ts';
 import type { Cords, Worked, WorkedRow } from '../../swatch/index.ts';
-import { liftsOf, type Lift } from './lifts.ts';
+import { liftsOf, type LayerLift } from './lifts.ts';
 
 /** Thickness of yarn: of a stitch's width. */
 export const THICKNESS = 0.22;
@@ -42,7 +42,7 @@ export interface YarnRow {
 	readonly cords: readonly number[];
 }
 
-interface Loop {
+interface YarnLoop {
 	readonly x: number;
 	head: number;
 	/** 1 where it is drawn forward through the one below, -1 backward. */
@@ -51,7 +51,7 @@ interface Loop {
 	up: number;
 	base: number;
 	top: number;
-	lift?: Lift;
+	lift?: LayerLift;
 	/** From one layer of its crossing to the next. */
 	layer: number;
 	/** Of several heads on one loop, which. */
@@ -68,7 +68,7 @@ export function centreLines(worked: Worked, cords: Cords, lies: LiesAcross, rise
 	const feet = layers.map((row, r) =>
 		row.map((own, c) => (own !== 0 || r === 0 ? own : (layers[r - 1]![rows[r - 1]!.stitches[c]!.from] ?? 0))),
 	);
-	const loops: Loop[][] = lies.x.map((row, r) =>
+	const loops: YarnLoop[][] = lies.x.map((row, r) =>
 		withRoom(row, feet[r]!).map((x, c) => ({
 			x,
 			head: x,
@@ -152,8 +152,8 @@ function roomUp(next: WorkedRow | undefined): number {
 }
 
 /** The lift of every loop below a crossing; none of the others. */
-function layersIn(rows: readonly WorkedRow[], lies: LiesAcross): readonly (readonly (Lift | undefined)[])[] {
-	const all = lies.x.map((row) => Array<Lift | undefined>(row.length).fill(undefined));
+function layersIn(rows: readonly WorkedRow[], lies: LiesAcross): readonly (readonly (LayerLift | undefined)[])[] {
+	const all = lies.x.map((row) => Array<LayerLift | undefined>(row.length).fill(undefined));
 	for (const [i, row] of rows.entries()) {
 		for (const { at, crossing } of row.crossings) {
 			const lifts = liftsOf(crossing);
@@ -173,7 +173,7 @@ const labelsOf = ({ strands, cordOf }: Cords, told: number): readonly number[] =
 	Array.from(strands[told]!, (s) => cordOf[s]!);
 
 /** How far forward it is where it crosses. */
-const forward = ({ lift, layer }: Loop): number => (lift?.layer ?? 0) * layer;
+const forward = ({ lift, layer }: YarnLoop): number => (lift?.layer ?? 0) * layer;
 
 /** Where a slant begins and ends: above the head that its loop comes out of, and below the foot that will go through. */
 const slantOf = (rise: number): readonly [from: number, to: number] => [OVERLAP + 0.07, rise - OVERLAP - 0.1];
@@ -183,7 +183,7 @@ interface Pile {
 	readonly many: number;
 	readonly apart: number;
 }
-function pileOf({ x, head }: Pick<Loop, 'x' | 'head'>, rise: number): Pile {
+function pileOf({ x, head }: Pick<YarnLoop, 'x' | 'head'>, rise: number): Pile {
 	const [from, to] = slantOf(rise);
 	// Two legs a stitch, seen across their slant.
 	const beside = (2 * SLANT_LEG * (to - from)) / Math.hypot(head - x, to - from);
@@ -196,7 +196,7 @@ const thickOf = ({ many, apart }: Pile): number => (many - 1) * apart;
 const LEVEL = 0.2;
 
 /** How far forward a loop is, so far along from its foot to its head. */
-function liftAt({ lift, base, top, layer }: Loop, along: number): number {
+function liftAt({ lift, base, top, layer }: YarnLoop, along: number): number {
 	const t = Math.min(1, Math.max(0, along));
 	if (!lift?.meetings)
 		return lift ? lift.layer * layer : base + (top - base) * Math.min(1, Math.max(0, (t - LEVEL) / (1 - 2 * LEVEL)));
@@ -211,7 +211,7 @@ function liftAt({ lift, base, top, layer }: Loop, along: number): number {
 	return (weights > 0 ? sum / weights : 0) * layer;
 }
 
-function yarnOf(row: readonly Loop[], y0: number, rise: number, cords: readonly number[]): YarnRow {
+function yarnOf(row: readonly YarnLoop[], y0: number, rise: number, cords: readonly number[]): YarnRow {
 	const points: YarnPoint[] = [];
 	const stitch: number[] = [];
 	const along: number[] = [];
@@ -255,7 +255,7 @@ function yarnOf(row: readonly Loop[], y0: number, rise: number, cords: readonly 
 			];
 		};
 		/** To the middle between this loop and the next: past the sides of the old ones before it changes its layer. */
-		const sinker = (other: Loop | undefined, side: 1 | -1): [number, number, number, number][] => {
+		const sinker = (other: YarnLoop | undefined, side: 1 | -1): [number, number, number, number][] => {
 			const foot = -face * THROUGH + z(0);
 			const edge = other ? (x + other.x) / 2 : x + side * 0.5;
 			const there = other ? -other.face * THROUGH + liftAt(other, 0) : foot;

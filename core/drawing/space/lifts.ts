@@ -13,7 +13,7 @@ function meetingAt(
 	return turned !== 0 && at > 0 && at < 1 ? at : undefined;
 }
 
-export interface Lift {
+export interface LayerLift {
 	/** Forward, in layers: half a layer up and half a layer down for two cords. */
 	readonly layer: number;
 	/** Where it lies over some and under others in a ring, each meeting by itself: where, and forward or back. */
@@ -24,7 +24,7 @@ export interface Lift {
  * The layer of each stitch of a crossing: what lies over another is a layer nearer, layers centred on the fabric. In a
  * ring, where none is nearest, each meeting is lifted by itself. Quadratic in stitches.
  */
-export function liftsOf({ order, over }: Pick<Crossing, 'order' | 'over'>): ReadonlyMap<StitchNumber, Lift> {
+export function liftsOf({ order, over }: Pick<Crossing, 'order' | 'over'>): ReadonlyMap<StitchNumber, LayerLift> {
 	const above = new Map<number, number[]>();
 	for (const [upper, lower] of over) above.set(lower, [...(above.get(lower) ?? []), upper]);
 	const place = new Map(order.map((s, k) => [s, k + 1]));
@@ -43,7 +43,7 @@ export function liftsOf({ order, over }: Pick<Crossing, 'order' | 'over'>): Read
 		depth.set(s, most);
 		return most;
 	};
-	const lifts = new Map<StitchNumber, Lift>();
+	const lifts = new Map<StitchNumber, LayerLift>();
 	const ranks = [...crossed].map((s) => rank(s, new Set()));
 	if (ranks.every((r) => r !== undefined)) {
 		const deepest = Math.max(0, ...ranks);

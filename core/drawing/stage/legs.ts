@@ -3,7 +3,7 @@ import { between, pathOf } from '../curve.ts';
 import type { Palette } from '../palette.ts';
 import type { Shape } from '../shapes.ts';
 import { paintStrand, type StrandStyle } from '../strand.ts';
-import type { Piece } from '../weave.ts';
+import type { StrandPiece } from '../weave.ts';
 import { DEPTH } from './depths.ts';
 
 interface Legs {
@@ -16,7 +16,7 @@ interface Legs {
 }
 
 /** The legs of all loops in their order from the weave, each with a shade on what it lies over. */
-export const paintLegs = (pieces: readonly Piece[], { palette, strand, stitchOf, styleOf }: Legs): Shape[] =>
+export const paintLegs = (pieces: readonly StrandPiece[], { palette, strand, stitchOf, styleOf }: Legs): Shape[] =>
 	pieces.flatMap((piece): Shape[] => {
 		const depth = DEPTH.strands + Math.min(piece.level, 15);
 		const stitch = stitchOf(piece.stitch);

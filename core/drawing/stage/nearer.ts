@@ -3,7 +3,7 @@ import { pairKey, type PassingEvent, type StitchNumber } from '../../crossing/in
 interface Moved {
 	readonly steps: readonly { readonly passings: readonly PassingEvent[] }[];
 }
-interface Standing {
+interface LoopOrder {
 	readonly loops: readonly { readonly stitch: StitchNumber; readonly plane: number }[];
 }
 
@@ -11,7 +11,7 @@ interface Standing {
 export function whoIsNearer(
 	trace: Moved,
 	step: number,
-	state: Standing,
+	state: LoopOrder,
 ): (a: StitchNumber, b: StitchNumber) => boolean {
 	const uppers = new Map<string, StitchNumber>();
 	for (const { pair, upper } of trace.steps.slice(0, step).flatMap((s) => s.passings)) {

@@ -4,7 +4,7 @@
  * Of a plane grid the stiffnesses are the same on every level: half as many, twice as long, twice as wide.
  */
 
-interface Level {
+interface GridLevel {
 	readonly rows: number;
 	readonly columns: number;
 	readonly x: Float64Array;
@@ -16,7 +16,7 @@ interface Level {
 const AT_LAST = 12;
 
 export class GridCycle {
-	readonly #levels: Level[] = [];
+	readonly #levels: GridLevel[] = [];
 
 	constructor(
 		rows: number,
@@ -69,7 +69,7 @@ export class GridCycle {
 	}
 
 	/** Each loop put where its neighbours want it, one after another. */
-	#sweep({ rows, columns, x, b }: Level, way: 1 | -1): void {
+	#sweep({ rows, columns, x, b }: GridLevel, way: 1 | -1): void {
 		const { across, up } = this;
 		const last = rows * columns - 1;
 		for (let k = 0; k <= last; k++) {
@@ -97,7 +97,7 @@ export class GridCycle {
 		}
 	}
 
-	#residual({ rows, columns, x, b, rest }: Level): void {
+	#residual({ rows, columns, x, b, rest }: GridLevel): void {
 		const { across, up } = this;
 		rest.set(b);
 		for (let r = 0; r < rows; r++) {
@@ -121,7 +121,7 @@ const pair = (i: number, many: number): readonly [number, number] => [
 	(i & 1) === 0 ? i >> 1 : Math.min((i >> 1) + 1, many - 1),
 ];
 
-function gather(fine: Level, coarse: Level): void {
+function gather(fine: GridLevel, coarse: GridLevel): void {
 	coarse.b.fill(0);
 	for (let r = 0; r < fine.rows; r++) {
 		const [r0, r1] = pair(r, coarse.rows);
@@ -136,7 +136,7 @@ function gather(fine: Level, coarse: Level): void {
 	}
 }
 
-function spread(coarse: Level, fine: Level): void {
+function spread(coarse: GridLevel, fine: GridLevel): void {
 	const { x } = coarse;
 	for (let r = 0; r < fine.rows; r++) {
 		const [r0, r1] = pair(r, coarse.rows);

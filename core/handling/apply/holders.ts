@@ -13,10 +13,10 @@ import {
 	replace,
 	tidy,
 	times,
-	type Applied,
+	type HandApplied,
 } from './row.ts';
 
-export function hold(state: HandState, move: MoveOf<'hold'>): Result<Applied> {
+export function hold(state: HandState, move: MoveOf<'hold'>): Result<HandApplied> {
 	const holder: Holder = { side: move.side, depth: move.depth ?? 'inner' };
 	const hangs = state.holders[move.holder];
 	if (hangs && !move.adds) {
@@ -49,7 +49,7 @@ export function hold(state: HandState, move: MoveOf<'hold'>): Result<Applied> {
 }
 
 /** Brings a hanging holder to the other side, or nearer or further, with all that is on it. */
-export function swing(state: HandState, move: MoveOf<'swing'>): Result<Applied> {
+export function swing(state: HandState, move: MoveOf<'swing'>): Result<HandApplied> {
 	const others: HandState['holders'] = Object.fromEntries(
 		Object.entries(state.holders).filter(([id]) => id !== move.holder),
 	);
@@ -71,7 +71,7 @@ export function swing(state: HandState, move: MoveOf<'swing'>): Result<Applied> 
 	});
 }
 
-export function giveBack(state: HandState, move: MoveOf<'return'>): Result<Applied> {
+export function giveBack(state: HandState, move: MoveOf<'return'>): Result<HandApplied> {
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const candidates = loopsOn(state, move.from).filter((l) => !l.done);

@@ -5,16 +5,16 @@ import type { Move } from '../moves.ts';
 import type { HandState } from '../state.ts';
 import { giveBack, hold, swing } from './holders.ts';
 import { drop, enter, lose, recapture, release, slip, withdraw } from './needles.ts';
-import { refuse, type Applied } from './row.ts';
+import { refuse, type HandApplied } from './row.ts';
 import { shiftYarn, work } from './work.ts';
 
-export type { Applied } from './row.ts';
+export type { HandApplied } from './row.ts';
 
 /**
  * The state after one move; the state given is never changed. Problem `illegal-move`: what cannot be
  * done, and what to do instead. Linear in the loops times the loops moved.
  */
-export function applyMove(state: HandState, move: Move): Result<Applied> {
+export function applyMove(state: HandState, move: Move): Result<HandApplied> {
 	switch (move.kind) {
 		case 'hold':
 			return hold(state, move);

@@ -3,7 +3,17 @@
 import { ok, type Result } from '../../result.ts';
 import type { MoveOf } from '../moves.ts';
 import { carriedPlane, loopsOn, NEEDLES_PLANE, turnedMount, type HandState, type Loop, type Needle } from '../state.ts';
-import { atLeftTip, enteredInTheWay, keptInTheWay, moveTo, refuse, replace, tidy, times, type Applied } from './row.ts';
+import {
+	atLeftTip,
+	enteredInTheWay,
+	keptInTheWay,
+	moveTo,
+	refuse,
+	replace,
+	tidy,
+	times,
+	type HandApplied,
+} from './row.ts';
 
 const otherNeedle = (needle: Needle): Needle => (needle === 'left' ? 'right' : 'left');
 
@@ -17,7 +27,7 @@ export const fromTip = (state: HandState, needle: Needle): readonly Loop[] => {
 const inRow = (loops: readonly Loop[], needle: Needle): readonly Loop[] =>
 	needle === 'left' ? loops : [...loops].reverse();
 
-export function slip(state: HandState, move: MoveOf<'slip'>): Result<Applied> {
+export function slip(state: HandState, move: MoveOf<'slip'>): Result<HandApplied> {
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const taken = atLeftTip(state, move.count);
@@ -33,7 +43,7 @@ export function slip(state: HandState, move: MoveOf<'slip'>): Result<Applied> {
 	return ok({ state: { ...state, loops: replace(moved.loops, slipped) }, stitches, passings: moved.passings });
 }
 
-export function enter(state: HandState, move: MoveOf<'enter'>): Result<Applied> {
+export function enter(state: HandState, move: MoveOf<'enter'>): Result<HandApplied> {
 	const kept = keptInTheWay(state);
 	if (kept) return kept;
 	const into = otherNeedle(move.needle);
@@ -55,7 +65,7 @@ export function enter(state: HandState, move: MoveOf<'enter'>): Result<Applied> 
 	});
 }
 
-export function withdraw(state: HandState, move: MoveOf<'withdraw'>): Result<Applied> {
+export function withdraw(state: HandState, move: MoveOf<'withdraw'>): Result<HandApplied> {
 	const { needle, count } = move;
 	const loops = fromTip(state, needle);
 	const left = inRow(loops.slice(0, count), needle);
@@ -89,7 +99,7 @@ export function withdraw(state: HandState, move: MoveOf<'withdraw'>): Result<App
 	return ok({ state: { ...state, loops: moved.loops }, stitches: left.map((l) => l.stitch), passings: moved.passings });
 }
 
-export function recapture(state: HandState, move: MoveOf<'recapture'>): Result<Applied> {
+export function recapture(state: HandState, move: MoveOf<'recapture'>): Result<HandApplied> {
 	const { needle, count, from } = move;
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
@@ -104,7 +114,7 @@ export function recapture(state: HandState, move: MoveOf<'recapture'>): Result<A
 	return ok({ state: { ...state, loops: replace(moved.loops, onNeedle) }, stitches, passings: moved.passings });
 }
 
-export function drop(state: HandState, move: MoveOf<'drop'>): Result<Applied> {
+export function drop(state: HandState, move: MoveOf<'drop'>): Result<HandApplied> {
 	const inTheWay = keptInTheWay(state) ?? enteredInTheWay(state);
 	if (inTheWay) return inTheWay;
 	const [loop] = atLeftTip(state, 1) ?? [];
@@ -113,7 +123,7 @@ export function drop(state: HandState, move: MoveOf<'drop'>): Result<Applied> {
 	return ok({ state: { ...state, loops: replace(state.loops, [fallen]) }, stitches: [loop.stitch], passings: [] });
 }
 
-export function release(state: HandState, move: MoveOf<'release'>): Result<Applied> {
+export function release(state: HandState, move: MoveOf<'release'>): Result<HandApplied> {
 	const off = state.kept.slice(0, move.count);
 	if (move.count < 1 || off.length < move.count) {
 		return refuse(`There are not ${move.count} old loops to let off.`, 'Let off fewer.');
@@ -129,7 +139,7 @@ export function release(state: HandState, move: MoveOf<'release'>): Result<Appli
 	return ok({ state: { ...state, kept: state.kept.slice(move.count) }, stitches, passings: [] });
 }
 
-export function lose(state: HandState, move: MoveOf<'lose'>): Result<Applied> {
+export function lose(state: HandState, move: MoveOf<'lose'>): Result<HandApplied> {
 	const loop = state.loops.find((l) => l.stitch === move.stitch);
 	if (!loop || loop.done) {
 		return refuse(`Stitch ${move.stitch} has no open loop to lose.`, 'Choose one that is not worked yet.');

@@ -7,7 +7,7 @@ import { refuse } from '../refuse.ts';
 import type { Applied as AppliedTo } from '../run.ts';
 import { loopsOn, type HandState, type Holder, type Loop } from '../state.ts';
 
-export type Applied = AppliedTo<HandState>;
+export type HandApplied = AppliedTo<HandState>;
 
 export { refuse };
 

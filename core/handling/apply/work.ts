@@ -2,8 +2,8 @@
 
 import { ok, type Result } from '../../result.ts';
 import type { MoveOf } from '../moves.ts';
-import { loopsOn, NEEDLES_PLANE, pastPlane, type Bar, type Done, type HandState, type Loop } from '../state.ts';
-import { enteredInTheWay, hangingOn, moveTo, refuse, replace, tidy, type Applied } from './row.ts';
+import { loopsOn, NEEDLES_PLANE, pastPlane, type Bar, type DoneStitch, type HandState, type Loop } from '../state.ts';
+import { enteredInTheWay, hangingOn, moveTo, refuse, replace, tidy, type HandApplied } from './row.ts';
 
 /** The loop that is meant: the next one, the second past the first, or the one at the wrong end of a holder. */
 function meant(state: HandState, { from, past, end }: MoveOf<'work'>): Loop | undefined {
@@ -12,7 +12,7 @@ function meant(state: HandState, { from, past, end }: MoveOf<'work'>): Loop | un
 	return end === 'far' ? there.at(-1) : there[0];
 }
 
-export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
+export function work(state: HandState, move: MoveOf<'work'>): Result<HandApplied> {
 	const { from, past } = move;
 	if (move.again) return workAgain(state, move);
 	if (past && (from !== 'left' || !move.keep)) {
@@ -44,7 +44,7 @@ export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 		return refuse('The right needle still has unworked loops.', 'Put them back on the left needle first.');
 	}
 	const leading = loop.mount === 'front' ? 'front' : 'back';
-	const done: Done = {
+	const done: DoneStitch = {
 		stitch: move.stitch,
 		twisted: move.leg !== leading,
 		...(move.split ? { split: true } : {}),
@@ -84,7 +84,7 @@ export function work(state: HandState, move: MoveOf<'work'>): Result<Applied> {
 }
 
 /** A stitch worked twice: its new loop stands, and there is one more beside it. */
-function workAgain(state: HandState, { from, stitch }: MoveOf<'work'>): Result<Applied> {
+function workAgain(state: HandState, { from, stitch }: MoveOf<'work'>): Result<HandApplied> {
 	const [kept] = state.kept;
 	if (from !== 'left' || !kept || kept.after !== undefined) {
 		return refuse(
@@ -106,7 +106,7 @@ function workAgain(state: HandState, { from, stitch }: MoveOf<'work'>): Result<A
 const withBar = (bars: readonly Bar[], bar: Bar): readonly Bar[] =>
 	bars.some((b) => b.side === bar.side && bar.across.every((s) => b.across.includes(s))) ? bars : [...bars, bar];
 
-export function shiftYarn(state: HandState, move: MoveOf<'yarn'>): Result<Applied> {
+export function shiftYarn(state: HandState, move: MoveOf<'yarn'>): Result<HandApplied> {
 	const outside = move.outside ?? false;
 	const moved = { ...state, yarn: move.to, outside };
 	if (move.round) {

@@ -21,14 +21,17 @@ import {
 	type BedState,
 } from './state.ts';
 
-type Done = Result<Applied<BedState>>;
-type Of<K extends BedMove['kind']> = Extract<BedMove, { kind: K }>;
+type BedResult = Result<Applied<BedState>>;
+type BedMoveOf<K extends BedMove['kind']> = Extract<BedMove, { kind: K }>;
 
-const done = (state: BedState, stitches: readonly StitchNumber[] = [], passings: readonly PassingEvent[] = []): Done =>
-	ok({ state, stitches, passings });
+const done = (
+	state: BedState,
+	stitches: readonly StitchNumber[] = [],
+	passings: readonly PassingEvent[] = [],
+): BedResult => ok({ state, stitches, passings });
 
 /** Linear in the loops times the loops moved. Problem `illegal-move`. */
-export function applyOnBed(state: BedState, move: BedMove): Done {
+export function applyOnBed(state: BedState, move: BedMove): BedResult {
 	const [bare] = bareNeedles(state);
 	if (bare !== undefined && NEEDS_LOOPS.has(move.kind))
 		return refuse(`Needle ${bare} is still bare.`, 'Cast on all of them first.');
@@ -68,7 +71,7 @@ export function applyOnBed(state: BedState, move: BedMove): Done {
 /** What is done with loops, and so not before they are cast on. */
 const NEEDS_LOOPS: ReadonlySet<BedMove['kind']> = new Set(['pick-up', 'put-down', 'row', 'ladder', 'latch-up']);
 
-function castOn(state: BedState, { needle }: Of<'cast-on'>): Done {
+function castOn(state: BedState, { needle }: BedMoveOf<'cast-on'>): BedResult {
 	const wrong = missing(state, needle);
 	if (wrong) return wrong;
 	const [next] = bareNeedles(state);
@@ -89,7 +92,7 @@ const missing = (state: BedState, needle: number, count = 1): ReturnType<typeof 
 		: refuse(`There is no needle ${off} here.`, `They run from 0 to ${last(state)}, from the left.`);
 };
 
-function pickUp(state: BedState, { tool, prongs, needle, count }: Of<'pick-up'>): Done {
+function pickUp(state: BedState, { tool, prongs, needle, count }: BedMoveOf<'pick-up'>): BedResult {
 	if (!PRONGS.some((p) => p === prongs)) {
 		return refuse(`There is no transfer tool of ${prongs} prongs.`, 'They have 1, 2 or 3.');
 	}
@@ -121,7 +124,7 @@ function pickUp(state: BedState, { tool, prongs, needle, count }: Of<'pick-up'>)
  * What is put down lies next to the bed: it goes in behind whatever still hangs on a tool, as the worker
  * sees it, and in front of whatever stayed on its needle.
  */
-function putDown(state: BedState, { tool, needle }: Of<'put-down'>): Done {
+function putDown(state: BedState, { tool, needle }: BedMoveOf<'put-down'>): BedResult {
 	const lifted = state.tools[tool];
 	const group = onTool(state, tool);
 	if (!lifted || group.length === 0) return refuse('That tool is empty.', 'Lift loops with it first.');
@@ -154,7 +157,7 @@ function putDown(state: BedState, { tool, needle }: Of<'put-down'>): Done {
 	return done({ ...state, loops, tools }, stitches, passings);
 }
 
-function place(state: BedState, { needle, count, to }: Of<'place'>): Done {
+function place(state: BedState, { needle, count, to }: BedMoveOf<'place'>): BedResult {
 	const wrong = missing(state, needle, count);
 	if (wrong) return wrong;
 	const within = (i: number): boolean => i >= needle && i < needle + count;
@@ -171,7 +174,7 @@ function place(state: BedState, { needle, count, to }: Of<'place'>): Done {
 	);
 }
 
-function row(state: BedState): Done {
+function row(state: BedState): BedResult {
 	const lifted = state.loops.filter((l) => l.on === 'tool-1' || l.on === 'tool-2');
 	if (lifted.length > 0) {
 		return refuse(`Loop ${lifted[0]!.stitch} is still on a tool.`, 'Put it down before the carriage passes.');
@@ -216,7 +219,7 @@ const besideNow = (state: BedState, side: 'left' | 'right', is: Beside): BedStat
 	beside: { ...state.beside, [side]: is },
 });
 
-function ladder(state: BedState, { needle, pinched }: Of<'ladder'>): Done {
+function ladder(state: BedState, { needle, pinched }: BedMoveOf<'ladder'>): BedResult {
 	const wrong = missing(state, needle);
 	if (wrong) return wrong;
 	const side = sideOf(state, needle);
@@ -233,7 +236,7 @@ function ladder(state: BedState, { needle, pinched }: Of<'ladder'>): Done {
 	]);
 }
 
-function latchUp(state: BedState, { needle }: Of<'latch-up'>): Done {
+function latchUp(state: BedState, { needle }: BedMoveOf<'latch-up'>): BedResult {
 	const side = sideOf(state, needle);
 	if (side && state.beside[side] === 'ladder') return done(besideNow(state, side, 'purl'));
 	const free = !missing(state, needle) && !side && !onNeedle(state, needle);
@@ -254,7 +257,7 @@ function latchUp(state: BedState, { needle }: Of<'latch-up'>): Done {
 	);
 }
 
-function fall(state: BedState, { stitch }: Of<'fall'>): Done {
+function fall(state: BedState, { stitch }: BedMoveOf<'fall'>): BedResult {
 	const loop = state.loops.find((l) => l.stitch === stitch);
 	if (!loop) return refuse(`Loop ${stitch} is not there to fall.`, 'Choose one that is.');
 	const loops = state.loops.filter((l) => l !== loop);

@@ -1,7 +1,7 @@
 /** The mistakes that happen at a single bed, each a change to what is done. */
 
 import type { StitchNumber } from '../../crossing/index.ts';
-import { movesIn, type BedMistake, type Site as AnySite } from '../mistakes/mistake.ts';
+import { movesIn, type BedMistake, type BedSite as AnySite } from '../mistakes/mistake.ts';
 import type { BedTrace } from '../trace.ts';
 import type { BedMove } from './moves.ts';
 

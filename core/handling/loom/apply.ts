@@ -17,8 +17,8 @@ import {
 	type PegLoop,
 } from './state.ts';
 
-type Done = Result<Applied<LoomState>>;
-type Of<K extends LoomMove['kind']> = Extract<LoomMove, { kind: K }>;
+type LoomResult = Result<Applied<LoomState>>;
+type LoomMoveOf<K extends LoomMove['kind']> = Extract<LoomMove, { kind: K }>;
 
 const WORDS: Readonly<Record<Parked['by'], string>> = {
 	peg: 'The far peg',
@@ -28,7 +28,7 @@ const WORDS: Readonly<Record<Parked['by'], string>> = {
 };
 
 /** Linear in the loops times the loops moved. Problem `illegal-move`. */
-export function applyOnLoom(state: LoomState, move: LoomMove): Done {
+export function applyOnLoom(state: LoomState, move: LoomMove): LoomResult {
 	const [bare] = barePegs(state);
 	if (bare !== undefined && move.kind !== 'cast-on' && move.kind !== 'slip-off')
 		return refuse(`Peg ${bare} is still bare.`, 'Cast on all of them first.');
@@ -68,12 +68,12 @@ const change = (
 	loops: readonly PegLoop[],
 	stitches: readonly StitchNumber[],
 	passings: readonly PassingEvent[] = [],
-): Done => ok({ state: { ...state, loops }, stitches, passings });
+): LoomResult => ok({ state: { ...state, loops }, stitches, passings });
 
 const withLoop = (loops: readonly PegLoop[], newer: PegLoop): readonly PegLoop[] =>
 	loops.map((l) => (l.stitch === newer.stitch ? newer : l));
 
-function castOn(state: LoomState, { peg }: Of<'cast-on'>): Done {
+function castOn(state: LoomState, { peg }: LoomMoveOf<'cast-on'>): LoomResult {
 	const wrong = exists(state, peg);
 	if (wrong) return wrong;
 	const [next] = barePegs(state);
@@ -102,7 +102,7 @@ function mayCross(state: LoomState): ReturnType<typeof fail> | undefined {
 			);
 }
 
-function park(state: LoomState, { peg, side, by }: Of<'park'>): Done {
+function park(state: LoomState, { peg, side, by }: LoomMoveOf<'park'>): LoomResult {
 	const wrong = exists(state, peg) ?? mayCross(state);
 	if (wrong) return wrong;
 	const loop = onPeg(state, peg);
@@ -167,7 +167,7 @@ function placed(
 /** Nearer the worker than a loop on its peg, further than what is held outside. */
 const LED_PAST = 0.5;
 
-function shift(state: LoomState, { from, to, hooked = false }: Of<'shift'>): Done {
+function shift(state: LoomState, { from, to, hooked = false }: LoomMoveOf<'shift'>): LoomResult {
 	const wrong = exists(state, from) ?? exists(state, to) ?? mayCross(state);
 	if (wrong) return wrong;
 	const loop = onPeg(state, from);
@@ -181,7 +181,7 @@ function shift(state: LoomState, { from, to, hooked = false }: Of<'shift'>): Don
 const occupied = (state: LoomState, to: number): ReturnType<typeof fail> | undefined =>
 	onPeg(state, to) && refuse(`Peg ${to} already has a loop.`, 'Park that one first, or take a free peg.');
 
-function seat(state: LoomState, { stitch, to, hooked = false }: Of<'seat'>): Done {
+function seat(state: LoomState, { stitch, to, hooked = false }: LoomMoveOf<'seat'>): LoomResult {
 	const wrong = exists(state, to) ?? mayCross(state) ?? occupied(state, to);
 	if (wrong) return wrong;
 	const loop = state.loops.find((l) => l.stitch === stitch);
@@ -191,7 +191,7 @@ function seat(state: LoomState, { stitch, to, hooked = false }: Of<'seat'>): Don
 }
 
 /** Pulled level: nothing stays borrowed. A hooked loop is pulled round no peg by that. */
-function tug(state: LoomState, { peg, count }: Of<'tug'>): Done {
+function tug(state: LoomState, { peg, count }: LoomMoveOf<'tug'>): LoomResult {
 	const wrong = exists(state, peg) ?? exists(state, peg + count - 1);
 	if (wrong) return wrong;
 	const level = state.loops.filter((l) => l.peg !== undefined && l.peg >= peg && l.peg < peg + count);
@@ -228,7 +228,7 @@ function mayWork(state: LoomState, peg: number): ReturnType<typeof fail> | undef
 		: refuse(`The yarn has come as far as peg ${next}.`, `Work peg ${next} before peg ${peg}.`);
 }
 
-function wrap(state: LoomState, { peg, count }: Of<'wrap'>): Done {
+function wrap(state: LoomState, { peg, count }: LoomMoveOf<'wrap'>): LoomResult {
 	const wrong = mayWork(state, peg);
 	if (wrong) return wrong;
 	if (!Number.isInteger(count) || count < 1 || count > MOST_WRAPPED) {
@@ -245,7 +245,7 @@ function wrap(state: LoomState, { peg, count }: Of<'wrap'>): Done {
 }
 
 /** A loop that does not go round its peg is not there to be lifted: it hangs up, with the wrap above it. */
-function liftOver(state: LoomState, { peg }: Of<'lift-over'>): Done {
+function liftOver(state: LoomState, { peg }: LoomMoveOf<'lift-over'>): LoomResult {
 	const wrong = exists(state, peg);
 	if (wrong) return wrong;
 	const loop = onPeg(state, peg);
@@ -253,21 +253,21 @@ function liftOver(state: LoomState, { peg }: Of<'lift-over'>): Done {
 	return change(state, withLoop(state.loops, { ...loop, wrapped: false, done: 'k' }), [loop.stitch]);
 }
 
-function drawUp(state: LoomState, { peg }: Of<'draw-up'>): Done {
+function drawUp(state: LoomState, { peg }: LoomMoveOf<'draw-up'>): LoomResult {
 	const wrong = mayWork(state, peg);
 	if (wrong) return wrong;
 	const loop = onPeg(state, peg)!;
 	return change(state, withLoop(state.loops, { ...loop, done: 'p' }), [loop.stitch]);
 }
 
-function beyond(state: LoomState): Done {
+function beyond(state: LoomState): LoomResult {
 	if (state.loops.some((l) => !l.done)) {
 		return refuse('Not every loop of the crossing is knitted off.', 'Knit the row as far as this first.');
 	}
 	return ok({ state: { ...state, beyond: true }, stitches: [], passings: [] });
 }
 
-function slipOff(state: LoomState, { stitch }: Of<'slip-off'>): Done {
+function slipOff(state: LoomState, { stitch }: LoomMoveOf<'slip-off'>): LoomResult {
 	if (!state.loops.some((l) => l.stitch === stitch)) {
 		return refuse(`Loop ${stitch} is not there to slip off.`, 'Choose one that is.');
 	}

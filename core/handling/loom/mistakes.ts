@@ -1,13 +1,13 @@
 /** The mistakes that happen at a loom, each a change to what is done. */
 
-import { movesIn, type LoomMistake, type Site as AnySite } from '../mistakes/mistake.ts';
+import { movesIn, type LoomMistake, type BedSite as AnySite } from '../mistakes/mistake.ts';
 import type { LoomTrace } from '../trace.ts';
 import type { LoomMove } from './moves.ts';
 
-type Site = AnySite<LoomMove>;
+type LoomSite = AnySite<LoomMove>;
 
-const each = (trace: LoomTrace, otherwise: (move: LoomMove) => LoomMove | undefined): readonly Site[] =>
-	trace.steps.flatMap(({ move }, i): Site[] => {
+const each = (trace: LoomTrace, otherwise: (move: LoomMove) => LoomMove | undefined): readonly LoomSite[] =>
+	trace.steps.flatMap(({ move }, i): LoomSite[] => {
 		const instead = otherwise(move);
 		return instead ? [{ at: i + 1, moves: movesIn(trace).map((m, at) => (at === i ? instead : m)) }] : [];
 	});
@@ -53,7 +53,7 @@ export const LOOM_MISTAKES: readonly LoomMistake[] = [
 		title: 'the loops not tugged back',
 		how: 'The loop keeps the yarn that it took from its neighbours.',
 		sites: (trace) =>
-			trace.steps.flatMap(({ move }, i): Site[] =>
+			trace.steps.flatMap(({ move }, i): LoomSite[] =>
 				move.kind === 'tug' ? [{ at: i + 1, moves: movesIn(trace).filter((_, at) => at !== i) }] : [],
 			),
 	},
@@ -62,7 +62,7 @@ export const LOOM_MISTAKES: readonly LoomMistake[] = [
 		title: 'a loop lost on the way',
 		how: 'A loop slips off the pin, the fingers or the peg it is brought to, and runs down.',
 		sites: (trace) =>
-			trace.steps.flatMap(({ move, stitches: [stitch] }, i): Site[] => {
+			trace.steps.flatMap(({ move, stitches: [stitch] }, i): LoomSite[] => {
 				if ((move.kind !== 'park' && move.kind !== 'shift') || stitch === undefined) return [];
 				// What is done with it afterwards falls away, and so does its wrap.
 				const peg = trace.steps.at(-1)!.state.loops.find((l) => l.stitch === stitch)?.peg;
@@ -83,7 +83,7 @@ export const LOOM_MISTAKES: readonly LoomMistake[] = [
 		title: 'knit and purl mixed up',
 		how: 'The yarn is drawn up from below where it should be lifted over, or the other way round.',
 		sites: (trace) =>
-			trace.steps.flatMap(({ move }, i): Site[] => {
+			trace.steps.flatMap(({ move }, i): LoomSite[] => {
 				if (move.kind !== 'draw-up') return [];
 				const knit: LoomMove[] = [
 					{ kind: 'wrap', peg: move.peg, count: 1 },

@@ -5,18 +5,21 @@ import type { From, Move } from '../moves.ts';
 import { loopsOn } from '../state.ts';
 import { stateAt } from '../run.ts';
 import type { Trace } from '../trace.ts';
-import { movesIn, type Site as AnySite } from './mistake.ts';
+import { movesIn, type BedSite as AnySite } from './mistake.ts';
 
-type Site = AnySite<Move>;
+type ChangeSite = AnySite<Move>;
 
 /** The same moves with one of them made otherwise, or more than one in its place. */
-export const changed = (trace: Trace, index: number, ...instead: readonly Move[]): Site => ({
+export const changed = (trace: Trace, index: number, ...instead: readonly Move[]): ChangeSite => ({
 	at: index + 1,
 	moves: movesIn(trace).flatMap((move, i) => (i === index ? instead : [move])),
 });
 
 /** A site for each move that can be made otherwise. */
-export const eachMove = (trace: Trace, otherwise: (move: Move, index: number) => Move | undefined): readonly Site[] =>
+export const eachMove = (
+	trace: Trace,
+	otherwise: (move: Move, index: number) => Move | undefined,
+): readonly ChangeSite[] =>
 	trace.steps.flatMap(({ move }, i) => {
 		const instead = otherwise(move, i);
 		return instead ? [changed(trace, i, instead)] : [];
@@ -38,7 +41,7 @@ export function withYarn(moves: readonly Move[]): readonly Move[] {
 }
 
 /** The moves after the stitch was lost at the end of move `index`: each handles what is left of its stitches, or falls away. */
-export function withoutStitch(trace: Trace, index: number, stitch: StitchNumber): Site {
+export function withoutStitch(trace: Trace, index: number, stitch: StitchNumber): ChangeSite {
 	const after = trace.steps.slice(index + 1).flatMap(({ move, stitches }, i): Move[] => {
 		const left = stitches.filter((s) => s !== stitch);
 		if (stitches.length > 0 && left.length === 0) return [];

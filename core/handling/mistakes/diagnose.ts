@@ -1,7 +1,7 @@
 /** From what is seen in the fabric back to what the hands are likely to have done. */
 
 import type { Crossing } from '../../crossing/index.ts';
-import { HAND_MISTAKE_IDS, sitesOf, type Mistake, type MistakeId, type Site } from './mistake.ts';
+import { HAND_MISTAKE_IDS, sitesOf, type Mistake, type MistakeId, type BedSite } from './mistake.ts';
 import { MISTAKES } from './mistakes.ts';
 import { signsOf, type Sign, type SignId } from './signs.ts';
 import { again, type AnyTrace } from '../trace.ts';
@@ -23,8 +23,8 @@ export interface Likely {
 	readonly exposure: number;
 }
 
-interface Tried extends Omit<Likely, 'mistakes' | 'exposure'> {
-	readonly site: Site;
+interface TriedCause extends Omit<Likely, 'mistakes' | 'exposure'> {
+	readonly site: BedSite;
 }
 
 const BY_HAND: readonly Mistake[] = HAND_MISTAKE_IDS.map((id) => MISTAKES[id]);
@@ -39,7 +39,7 @@ export interface Suspects {
 	readonly signs: (trace: AnyTrace) => readonly Sign[];
 }
 
-function tried({ signs: shows }: Suspects, right: AnyTrace, site: Site, seen: ReadonlySet<SignId>): Tried {
+function tried({ signs: shows }: Suspects, right: AnyTrace, site: BedSite, seen: ReadonlySet<SignId>): TriedCause {
 	const trace = again(right, site.moves);
 	const signs = shows(trace);
 	const shown = new Set(signs.map((s) => s.id));
@@ -54,7 +54,7 @@ function tried({ signs: shows }: Suspects, right: AnyTrace, site: Site, seen: Re
 	};
 }
 
-const better = (a: Tried, b: Tried): number =>
+const better = (a: TriedCause, b: TriedCause): number =>
 	b.explains.length - a.explains.length || a.shows.length - b.shows.length || a.at - b.at;
 
 /**
@@ -70,7 +70,7 @@ export function diagnose(
 ): readonly Likely[] {
 	const wanted = new Set(seen);
 	if (wanted.size === 0) return [];
-	const singles = suspects.mistakes.flatMap((mistake): (Likely & { readonly best: Tried })[] => {
+	const singles = suspects.mistakes.flatMap((mistake): (Likely & { readonly best: TriedCause })[] => {
 		const sites = sitesOf(mistake, right);
 		const [best] = sites
 			.slice(0, MOST_SITES)
@@ -103,7 +103,7 @@ export function diagnose(
 
 function pairsOf(
 	suspects: Suspects,
-	singles: readonly (Likely & { readonly best: Tried })[],
+	singles: readonly (Likely & { readonly best: TriedCause })[],
 	seen: ReadonlySet<SignId>,
 ): Likely[] {
 	return singles.flatMap((first, i) =>

@@ -10,7 +10,7 @@ export {
 	type HandMistakeId,
 	type Mistake,
 	type MistakeId,
-	type Site,
+	type BedSite,
 } from './mistake.ts';
 export { MISTAKES } from './mistakes.ts';
 export { bothFaces, SIGN_IDS, signsOf, type SideSeen, type Sign, type SignId } from './signs.ts';

@@ -39,18 +39,18 @@ export interface Mistake {
 	 * The moves of a procedure with the mistake made, once for each place where it can be made. A method, as
 	 * a mistake is only asked about procedures on its own tool.
 	 */
-	sites(trace: AnyTrace): readonly Site[];
+	sites(trace: AnyTrace): readonly BedSite[];
 }
 
 /** A mistake on one tool. */
 export interface MistakeOn<T extends AnyTrace> extends Omit<Mistake, 'sites'> {
-	readonly sites: (trace: T) => readonly Site<T['steps'][number]['move']>[];
+	readonly sites: (trace: T) => readonly BedSite<T['steps'][number]['move']>[];
 }
 export type HandMistake = MistakeOn<Trace>;
 export type LoomMistake = MistakeOn<LoomTrace>;
 export type BedMistake = MistakeOn<BedTrace>;
 
-export interface Site<M = AnyMove> {
+export interface BedSite<M = AnyMove> {
 	/** The move, from 1, at which it happens. */
 	readonly at: number;
 	readonly moves: readonly M[];
@@ -63,17 +63,17 @@ export const movesIn = <M>({ steps }: { readonly steps: readonly { readonly move
 const MOST_RUN = 60_000;
 
 /** Places that are tried, first those that come first. */
-function tried(mistake: Mistake, trace: AnyTrace): readonly Site[] {
+function tried(mistake: Mistake, trace: AnyTrace): readonly BedSite[] {
 	const one = Math.max(1, trace.steps.length) * Math.max(1, trace.start.loops.length);
 	return mistake.sites(trace).slice(0, Math.max(4, Math.floor(MOST_RUN / one)));
 }
 
-const goesOn = (trace: AnyTrace, { moves }: Site): boolean => !again(trace, moves).stopped;
+const goesOn = (trace: AnyTrace, { moves }: BedSite): boolean => !again(trace, moves).stopped;
 
 /** The places where hands can really make a mistake: the moves after it can still be done. */
-export function sitesOf(mistake: HandMistake, trace: Trace): readonly Site<Move>[];
-export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly Site[];
-export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly Site[] {
+export function sitesOf(mistake: HandMistake, trace: Trace): readonly BedSite<Move>[];
+export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly BedSite[];
+export function sitesOf(mistake: Mistake, trace: AnyTrace): readonly BedSite[] {
 	return tried(mistake, trace).filter((site) => goesOn(trace, site));
 }
 
@@ -87,8 +87,8 @@ export const hasSite = (mistake: Mistake, trace: AnyTrace): boolean =>
 		: tried(mistake, trace).some((site) => goesOn(trace, site));
 
 /** The place of that number, counted from 0, or the first one where there are fewer. */
-export function siteAt(mistake: Mistake, trace: AnyTrace, number: number): Site | undefined {
-	let first: Site | undefined;
+export function siteAt(mistake: Mistake, trace: AnyTrace, number: number): BedSite | undefined {
+	let first: BedSite | undefined;
 	let seen = 0;
 	for (const site of tried(mistake, trace)) {
 		if (!goesOn(trace, site)) continue;

@@ -6,9 +6,9 @@ import { stateAt } from '../run.ts';
 import type { Trace } from '../trace.ts';
 import { loopsOn, type HandState, type HolderId } from '../state.ts';
 import { changed, eachMove, otherFrom, withoutStitch, withYarn } from './changes.ts';
-import { movesIn, type HandMistake, type HandMistakeId, type Site as AnySite } from './mistake.ts';
+import { movesIn, type HandMistake, type HandMistakeId, type BedSite as AnySite } from './mistake.ts';
 
-type Site = AnySite<Move>;
+type HandSite = AnySite<Move>;
 
 const otherSide = (side: Side): Side => (side === 'front' ? 'back' : 'front');
 
@@ -75,7 +75,7 @@ const yarnLeft: HandMistake = {
 const hangingIds = (state: HandState): readonly HolderId[] => Object.keys(state.holders) as HolderId[];
 
 /** A site at each stitch worked off the left needle while a holder hangs. */
-const whileHolding = (trace: Trace, instead: (state: HandState, move: Move) => Move | undefined): readonly Site[] =>
+const whileHolding = (trace: Trace, instead: (state: HandState, move: Move) => Move | undefined): readonly HandSite[] =>
 	trace.steps.flatMap(({ move }, i) => {
 		const state = stateAt(trace, i);
 		if (move.kind !== 'work' || move.from !== 'left' || hangingIds(state).length === 0) return [];
@@ -108,7 +108,7 @@ const wrongOrder: HandMistake = {
 	title: 'worked from the wrong end of the cable needle',
 	how: 'The stitches come off the end that they went on, the last one first.',
 	sites: (trace) =>
-		(['holder-1', 'holder-2'] as const).flatMap((id): Site[] => {
+		(['holder-1', 'holder-2'] as const).flatMap((id): HandSite[] => {
 			const at = trace.steps.flatMap(({ move }, i) => (move.kind === 'work' && move.from === id ? [i] : []));
 			// Of a single stitch both ends are the same.
 			if (!at.some((i) => loopsOn(stateAt(trace, i), id).length > 1)) return [];

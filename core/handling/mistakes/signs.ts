@@ -1,7 +1,7 @@
 /** What shows when a crossing came out otherwise than it was asked for: computed from the outcome, never looked up. */
 
 import { pairKey, shortNumbers, type Crossing, type StitchNumber } from '../../crossing/index.ts';
-import type { Outcome } from '../outcome.ts';
+import type { HandlingOutcome } from '../outcome.ts';
 
 export const SIGN_IDS = [
 	'leans-wrong',
@@ -53,7 +53,7 @@ const sign = (id: SignId, stitches: readonly StitchNumber[], faces: readonly Sid
 });
 
 /** Everything about an outcome that is not as asked, in the order in which it strikes the eye; none when all is right. */
-export function signsOf(asked: Crossing, outcome: Outcome): readonly Sign[] {
+export function signsOf(asked: Crossing, outcome: HandlingOutcome): readonly Sign[] {
 	return [
 		...passingSigns(asked, outcome),
 		...countSigns(asked, outcome),
@@ -63,7 +63,7 @@ export function signsOf(asked: Crossing, outcome: Outcome): readonly Sign[] {
 	];
 }
 
-function passingSigns(asked: Crossing, outcome: Outcome): Sign[] {
+function passingSigns(asked: Crossing, outcome: HandlingOutcome): Sign[] {
 	const wanted = new Map(asked.over.map((pair) => [pairKey(...pair), pair[0]]));
 	const wrong = outcome.over.filter(([u, l]) => wanted.has(pairKey(u, l)) && wanted.get(pairKey(u, l)) !== u);
 	const signs: Sign[] = [];
@@ -97,10 +97,10 @@ function passingSigns(asked: Crossing, outcome: Outcome): Sign[] {
 	return signs;
 }
 
-const isUnsettled = ({ tangled, level }: Outcome, pair: readonly [number, number]): boolean =>
+const isUnsettled = ({ tangled, level }: HandlingOutcome, pair: readonly [number, number]): boolean =>
 	[...tangled, ...level].some((p) => pairKey(...p) === pairKey(...pair));
 
-function countSigns(asked: Crossing, { extraLoops, lost, order, unworked }: Outcome): Sign[] {
+function countSigns(asked: Crossing, { extraLoops, lost, order, unworked }: HandlingOutcome): Sign[] {
 	const signs: Sign[] = [];
 	if (lost.length > 0) {
 		const many = lost.length === 1 ? 'a ladder runs' : 'ladders run';
@@ -116,7 +116,7 @@ function countSigns(asked: Crossing, { extraLoops, lost, order, unworked }: Outc
 	return signs;
 }
 
-function workSigns(asked: Crossing, outcome: Outcome): Sign[] {
+function workSigns(asked: Crossing, outcome: HandlingOutcome): Sign[] {
 	const signs: Sign[] = [];
 	const where = (which: (wanted: string, made: string) => boolean): number[] =>
 		asked.work.flatMap((w, i) => {
@@ -159,7 +159,7 @@ function workSigns(asked: Crossing, outcome: Outcome): Sign[] {
 	return signs;
 }
 
-function yarnSigns({ bars, split }: Outcome): Sign[] {
+function yarnSigns({ bars, split }: HandlingOutcome): Sign[] {
 	const signs = bars.map(({ side, across }): Sign => {
 		const face: SideSeen = side === 'front' ? 'RS' : 'WS';
 		return sign('bar', across, [face], `a strand of yarn lies across ${shortNumbers(across, ', ')}`);
@@ -171,7 +171,7 @@ function yarnSigns({ bars, split }: Outcome): Sign[] {
 	return signs;
 }
 
-function leftoverSigns({ turned, unworked, kept, hung }: Outcome): Sign[] {
+function leftoverSigns({ turned, unworked, kept, hung }: HandlingOutcome): Sign[] {
 	const signs: Sign[] = [];
 	if (turned.length > 0) {
 		const says = `${shortNumbers(turned, ', ')} ${turned.length === 1 ? 'sits' : 'sit'} turned on the needle`;

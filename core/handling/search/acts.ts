@@ -7,7 +7,7 @@
 import type { From } from '../moves.ts';
 import type { SearchMove } from './limits.ts';
 import { BROUGHT, FIRST_NEARER, IN_FRONT, type HolderIndex, type Places } from './places.ts';
-import { FIRST, LEFT, LOOSE, MOST_TURNS, RIGHT, Row, SECOND } from './row.ts';
+import { FIRST, LEFT, LOOSE, MOST_TURNS, RIGHT, SearchRow, SECOND } from './row.ts';
 
 /** What leads from one row to the next. Counts are units. */
 export type Act =
@@ -69,7 +69,7 @@ const wantedOf = (task: Task, a: number, b: number): number =>
 	task.wanted[a < b ? a * task.units + b : b * task.units + a]!;
 
 /** Called with the act, the row after it, which is only good until the call returns, and what the act cost. */
-export type Visit = (act: Act, row: Row, cost: number) => void;
+export type Visit = (act: Act, row: SearchRow, cost: number) => void;
 
 /** Marks the loops that a move takes along. */
 const moves = new Uint8Array(64);
@@ -94,12 +94,12 @@ export class Acts {
 	readonly #fitting: Places[] = [];
 
 	/** Lent out for the rows that come, and for what is let go before one of them. */
-	readonly next: Row;
-	readonly #let: Row;
+	readonly next: SearchRow;
+	readonly #let: SearchRow;
 
 	constructor(readonly rules: Rules) {
-		this.next = new Row(rules.units);
-		this.#let = new Row(rules.units);
+		this.next = new SearchRow(rules.units);
+		this.#let = new SearchRow(rules.units);
 	}
 
 	/** What so many moves cost, each of which leaves as many loops loose as the row after them has. */
@@ -115,7 +115,7 @@ export class Acts {
 	 * The sets of places that have to be told apart when the loops taken along pass those that are not,
 	 * between `low` and `high`, in a holder's plane where they come off one.
 	 */
-	#partsOf(parts: Places[], b: Row, taken: Uint8Array, low: number, high: number, off: number): Places[] {
+	#partsOf(parts: Places[], b: SearchRow, taken: Uint8Array, low: number, high: number, off: number): Places[] {
 		let first = false;
 		let second = false;
 		let level = false;
@@ -135,7 +135,7 @@ export class Acts {
 	}
 
 	/** 1 when a loop in this plane, or on this holder, passes the one at `still` in front, -1 behind, 0 when nothing tells. */
-	#side(b: Row, part: Places, off: number, plane: number, still: number): number {
+	#side(b: SearchRow, part: Places, off: number, plane: number, still: number): number {
 		const on = b.on[still]!;
 		if (off >= FIRST) {
 			if (on < FIRST) return (part & IN_FRONT[(off - FIRST) as HolderIndex]) !== 0 ? 1 : -1;
@@ -146,7 +146,7 @@ export class Acts {
 	}
 
 	/** Winds every loop marked in `moves` with those it passes on its way to the right or the left; false when it may not. */
-	#wind(b: Row, part: Places, low: number, high: number, toRight: boolean, off: number, plane?: number): boolean {
+	#wind(b: SearchRow, part: Places, low: number, high: number, toRight: boolean, off: number, plane?: number): boolean {
 		const { next, rules } = this;
 		for (let i = low; i < high; i++) {
 			if (!moves[i]) continue;
@@ -173,11 +173,11 @@ export class Acts {
 
 	/** Takes the loops marked in `moves` to a needle's tip; visits each outcome. */
 	#carry(
-		b: Row,
+		b: SearchRow,
 		to: number,
 		off: number,
 		plane: number | undefined,
-		onto: (row: Row, from: number, count: number) => void,
+		onto: (row: SearchRow, from: number, count: number) => void,
 		say: () => void,
 	): void {
 		const { next } = this;
@@ -216,7 +216,7 @@ export class Acts {
 	}
 
 	/** Where the next unit stands when it can be worked now; else -1. */
-	workable(b: Row): number {
+	workable(b: SearchRow): number {
 		const { order, may } = this.rules;
 		const unit = order[b.done];
 		if (unit === undefined || b.on[0] === RIGHT) return -1;
@@ -233,7 +233,7 @@ export class Acts {
 	 * The places with which the unit at `at`, worked now past all before it, is wound with every other one as it
 	 * is to be for good; at most one such set. 0 when there is none. With a `plane`, it is reached there past others.
 	 */
-	fits(b: Row, at: number, plane?: number): Places {
+	fits(b: SearchRow, at: number, plane?: number): Places {
 		const { rules } = this;
 		const unit = b.unit[at]!;
 		for (let j = at + 1; j < b.length; j++) {
@@ -254,7 +254,7 @@ export class Acts {
 		return 0;
 	}
 
-	work(b: Row, at: number, part: Places): void {
+	work(b: SearchRow, at: number, part: Places): void {
 		// The old loops go off together.
 		if (b.on[at] === LEFT) b.kept = false;
 		b.part = part;
@@ -264,13 +264,13 @@ export class Acts {
 	}
 
 	/** Where the next unit stands when it is worked without a choice, as it would only be in the way; else -1. */
-	worksAtOnce(b: Row): number {
+	worksAtOnce(b: SearchRow): number {
 		// While loops hang loose it may pay to catch them first.
 		return this.rules.loose > 0 && b.carries(LOOSE) ? -1 : this.workable(b);
 	}
 
 	/** Every act within the limits but the working of a unit that is worked at once. */
-	visit(b: Row, visit: Visit): void {
+	visit(b: SearchRow, visit: Visit): void {
 		this.#work(b, visit);
 		this.#holders(b, visit);
 		if (b.kept) return;
@@ -282,7 +282,7 @@ export class Acts {
 	}
 
 	/** The next unit worked while others hang loose. */
-	#work(b: Row, visit: Visit): void {
+	#work(b: SearchRow, visit: Visit): void {
 		const { rules, next } = this;
 		if (rules.loose === 0 || !b.carries(LOOSE)) return;
 		const at = this.workable(b);
@@ -293,7 +293,7 @@ export class Acts {
 		visit({ kind: 'work' }, next, this.#cost(rules.sizes[b.unit[at]!]!, 0));
 	}
 
-	#holders(b: Row, visit: Visit): void {
+	#holders(b: SearchRow, visit: Visit): void {
 		const { rules, next } = this;
 		const { may } = rules;
 		const has = [b.carries(FIRST), b.carries(SECOND)] as const;
@@ -328,7 +328,7 @@ export class Acts {
 		}
 	}
 
-	#give(b: Row, left: number, visit: Visit): void {
+	#give(b: SearchRow, left: number, visit: Visit): void {
 		const { next } = this;
 		const { may } = this.rules;
 		const n = b.length;
@@ -359,7 +359,7 @@ export class Acts {
 	}
 
 	/** What hangs loose is caught again: by the left needle from the left, by the right one from the right. */
-	#catch(b: Row, left: number, visit: Visit): void {
+	#catch(b: SearchRow, left: number, visit: Visit): void {
 		const { next } = this;
 		for (const needle of [LEFT, RIGHT]) {
 			moves.fill(0, 0, b.length);
@@ -380,7 +380,7 @@ export class Acts {
 	}
 
 	/** What a needle is drawn out of hangs loose, or is taken by the other needle, which has entered it before. */
-	#letGo(b: Row, left: number, visit: Visit): void {
+	#letGo(b: SearchRow, left: number, visit: Visit): void {
 		const { next } = this;
 		const { may, loose, relaxed, sizes, weights } = this.rules;
 		const right = b.right;
@@ -416,7 +416,7 @@ export class Acts {
 	}
 
 	#enter(
-		b: Row,
+		b: SearchRow,
 		{ needle, skip, count, beyond }: Omit<Extract<Act, { kind: 'enter' }>, 'kind' | 'from'>,
 		say: (act: Act, cost: number) => void,
 	): void {
@@ -441,7 +441,7 @@ export class Acts {
 	}
 
 	/** The second stitch of the left needle worked past the first, when it comes next and the first will follow. */
-	#past(b: Row, left: number, visit: Visit): void {
+	#past(b: SearchRow, left: number, visit: Visit): void {
 		const { rules, next } = this;
 		if (!rules.may.past || b.on[0] === RIGHT || b.length < left + 2) return;
 		const second = rules.order[b.done]!;
@@ -467,13 +467,13 @@ const CARRIED = 2;
 
 const onto =
 	(carrier: number, plane: number) =>
-	(row: Row, from: number, count: number): void => {
+	(row: SearchRow, from: number, count: number): void => {
 		row.on.fill(carrier, from, from + count);
 		row.plane.fill(plane, from, from + count);
 	};
 
 /** So many units from a place in the row on hang loose, in the plane of the needles. */
-function loosen(row: Row, from: number, count: number): void {
+function loosen(row: SearchRow, from: number, count: number): void {
 	row.on.fill(LOOSE, from, from + count);
 	row.plane.fill(0, from, from + count);
 }

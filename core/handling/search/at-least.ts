@@ -6,7 +6,7 @@
  * last, which working may give it.
  */
 
-import { FIRST, LOOSE, RIGHT, SECOND, type Row } from './row.ts';
+import { FIRST, LOOSE, RIGHT, SECOND, type SearchRow } from './row.ts';
 import type { Rules } from './acts.ts';
 
 const CARRIERS = 5;
@@ -19,7 +19,7 @@ const LACKS = new Int8Array(MOST * MOST);
 /** The place of each in the order of working. */
 const PLACE = new Int8Array(MOST);
 
-export function transfersToCome(rules: Rules, b: Row): number {
+export function transfersToCome(rules: Rules, b: SearchRow): number {
 	const { units, place, wanted, loose } = rules;
 	const { turns, unit, on, plane, length } = b;
 	LAST.fill(-1);

@@ -7,13 +7,13 @@ import TinyQueue from 'tinyqueue';
 import { Acts, type Act, type Rules } from './acts.ts';
 import { transfersToCome } from './at-least.ts';
 import { Nodes } from './nodes.ts';
-import { MOST_TURNS, Row } from './row.ts';
+import { MOST_TURNS, SearchRow } from './row.ts';
 
 /** An act, the row that it is done on, and the row after it. */
-export interface Step {
+export interface ActStep {
 	readonly act: Act;
-	readonly on: Row;
-	readonly after: Row;
+	readonly on: SearchRow;
+	readonly after: SearchRow;
 }
 
 export class Fewest {
@@ -22,7 +22,7 @@ export class Fewest {
 	/** No way costs less than this. */
 	atLeast = 0;
 	/** The way found, and what it costs. */
-	steps: readonly Step[] | undefined;
+	steps: readonly ActStep[] | undefined;
 	cost = Infinity;
 	/** Nothing more to look at below the bound that was set. */
 	done = false;
@@ -31,8 +31,8 @@ export class Fewest {
 	/** Nodes that are not looked at yet by what a way over each costs at least, and these costs, the least first. */
 	readonly #queue = new Map<number, number[]>();
 	readonly #ranks = new TinyQueue<number>();
-	readonly #now: Row;
-	readonly #trial: Row;
+	readonly #now: SearchRow;
+	readonly #trial: SearchRow;
 	readonly #acts: Acts;
 	/** Where rows that were not followed might have led to. */
 	#unknown = Infinity;
@@ -40,13 +40,13 @@ export class Fewest {
 	/** Only ways that cost less than `below` are looked for. With `haste`, moves to come outweigh those made, and nothing is proved. */
 	constructor(
 		readonly rules: Rules,
-		readonly start: Row,
+		readonly start: SearchRow,
 		readonly below: number,
 		readonly haste = 1,
 	) {
 		this.#nodes = new Nodes(rules.units, (b) => transfersToCome(rules, b), rules.weights.transfer);
-		this.#now = new Row(rules.units);
-		this.#trial = new Row(rules.units);
+		this.#now = new SearchRow(rules.units);
+		this.#trial = new SearchRow(rules.units);
 		this.#acts = new Acts(rules);
 		this.#meet(start, 0, -1);
 	}
@@ -100,7 +100,7 @@ export class Fewest {
 	 * A stitch that can be worked as it is to lie is worked: it would only be in the way of the others. Where that
 	 * depends on where a holder hangs, the row with the other places is kept as well.
 	 */
-	#meet(row: Row, cost: number, before: number): void {
+	#meet(row: SearchRow, cost: number, before: number): void {
 		const b = this.#trial;
 		b.set(row);
 		for (let at = this.#acts.worksAtOnce(b); at !== -1; at = this.#acts.worksAtOnce(b)) {
@@ -116,7 +116,7 @@ export class Fewest {
 		this.#keep(b, cost, before);
 	}
 
-	#keep(b: Row, cost: number, before: number): void {
+	#keep(b: SearchRow, cost: number, before: number): void {
 		const node = this.#nodes.meet(b, cost, before, this.below);
 		if (node === -1) return;
 		const least = cost + this.#nodes.toCome(node) * this.rules.weights.transfer * this.haste;
@@ -131,14 +131,14 @@ export class Fewest {
 	}
 
 	/** The steps that led to a node, found again from row to row. */
-	#wayTo(last: number): Step[] {
+	#wayTo(last: number): ActStep[] {
 		const line: number[] = [];
 		for (let node = last; node !== -1; node = this.#nodes.before(node)) line.unshift(node);
-		const steps: Step[] = [];
+		const steps: ActStep[] = [];
 		const now = this.start.copy();
-		const trial = new Row(this.rules.units);
+		const trial = new SearchRow(this.rules.units);
 		/** Works what is worked at once, until the row of a node is met; whether it was. */
-		const workTo = (b: Row, node: number, say: (step: Step) => void): boolean => {
+		const workTo = (b: SearchRow, node: number, say: (step: ActStep) => void): boolean => {
 			for (;;) {
 				const at = this.#acts.worksAtOnce(b);
 				const part = at === -1 ? 0 : this.#acts.fits(b, at);
@@ -155,11 +155,11 @@ export class Fewest {
 		};
 		if (!workTo(now, line[0]!, (s) => steps.push(s))) throw new Error('The way to a row was lost.');
 		for (const node of line.slice(1)) {
-			let found: { readonly by: readonly Step[]; readonly row: Row } | undefined;
+			let found: { readonly by: readonly ActStep[]; readonly row: SearchRow } | undefined;
 			this.#acts.visit(now, (act, row) => {
 				if (found) return;
 				trial.set(row);
-				const by: Step[] = [{ act, on: now.copy(), after: row.copy() }];
+				const by: ActStep[] = [{ act, on: now.copy(), after: row.copy() }];
 				if (workTo(trial, node, (s) => by.push(s))) found = { by, row: trial.copy() };
 			});
 			if (!found) throw new Error('The way to a row was lost.');

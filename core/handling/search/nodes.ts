@@ -4,10 +4,10 @@
  */
 
 import { EXCHANGED, type Places } from './places.ts';
-import { Row } from './row.ts';
+import { SearchRow } from './row.ts';
 
-type Words = Uint8Array | Uint16Array | Int32Array;
-const grown = <T extends Words>(from: T, to: T): T => {
+type NodeArray = Uint8Array | Uint16Array | Int32Array;
+const grown = <T extends NodeArray>(from: T, to: T): T => {
 	to.set(from as never);
 	return to;
 };
@@ -37,11 +37,11 @@ export class Nodes {
 
 	constructor(
 		units: number,
-		readonly bound: (b: Row) => number,
+		readonly bound: (b: SearchRow) => number,
 		/** What a transfer costs. */
 		readonly transfer: number,
 	) {
-		this.#stride = Row.words(units);
+		this.#stride = SearchRow.words(units);
 		const room = 1024;
 		this.#key = new Int32Array(this.#stride);
 		this.#words = new Int32Array(room * this.#stride);
@@ -60,7 +60,7 @@ export class Nodes {
 	 * The node of a row, when some of its places are new or were dearer so far and it can end below a cost; -1 when nothing
 	 * is gained.
 	 */
-	meet(b: Row, cost: number, before: number, below: number): number {
+	meet(b: SearchRow, cost: number, before: number, below: number): number {
 		const at = this.#rowFor(b);
 		let { places } = this.#told;
 		if (this.#toCome[at] === UNKNOWN) this.#toCome[at] = this.bound(b);
@@ -94,18 +94,18 @@ export class Nodes {
 	}
 
 	/** The row of a node; holders may have changed names. */
-	row(node: number, into: Row): void {
+	row(node: number, into: SearchRow): void {
 		into.unpack(this.#words, this.#rowOf[node]! * this.#stride, this.#places[node]!);
 	}
 
 	/** Whether a row is that of a node, with all its places. */
-	is(node: number, b: Row): boolean {
+	is(node: number, b: SearchRow): boolean {
 		return this.#rowFor(b) === this.#rowOf[node]! && (this.#places[node]! & ~this.#told.places) === 0;
 	}
 
 	readonly #told: { places: Places } = { places: 0 };
 
-	#rowFor(b: Row): number {
+	#rowFor(b: SearchRow): number {
 		const stride = this.#stride;
 		const key = this.#key;
 		this.#told.places = b.pack(key) ? EXCHANGED(b.places) : b.places;

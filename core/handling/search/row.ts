@@ -18,7 +18,7 @@ export const SECOND = 4;
 /** More half turns than this are not followed; a search that met them says so. */
 export const MOST_TURNS = 3;
 
-export class Row {
+export class SearchRow {
 	length = 0;
 	readonly unit: Int8Array;
 	readonly on: Int8Array;
@@ -44,7 +44,7 @@ export class Row {
 		this.turns = this.#all.subarray(3 * units);
 	}
 
-	set(other: Row): void {
+	set(other: SearchRow): void {
 		this.length = other.length;
 		this.#all.set(other.#all);
 		this.kept = other.kept;
@@ -52,8 +52,8 @@ export class Row {
 		this.part = other.part;
 	}
 
-	copy(): Row {
-		const made = new Row(this.units);
+	copy(): SearchRow {
+		const made = new SearchRow(this.units);
 		made.set(this);
 		return made;
 	}

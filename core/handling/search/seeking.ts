@@ -114,7 +114,7 @@ export function* seeking(
 	function* run(
 		task: RowTask,
 		rules: Partial<Rules>,
-		{ rows, below = best?.cost ?? Infinity, haste = 1, bounds = false }: Run,
+		{ rows, below = best?.cost ?? Infinity, haste = 1, bounds = false }: SeekOptions,
 	): Generator<Progress, Fewest> {
 		const once = rules.once === true;
 		const all = { ...task, may, holders, loose, weights, once, relaxed: false, ...rules };
@@ -176,7 +176,7 @@ export function* seeking(
 	return { ...told(), settled };
 }
 
-interface Run {
+interface SeekOptions {
 	/** Rows that it may look at. */
 	readonly rows: number;
 	/** Only what costs less is looked for; the best so far when it is left out. */

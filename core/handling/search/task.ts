@@ -4,11 +4,11 @@ import { isOver, pairKey, type Crossing, type PassingEvent, type StitchNumber } 
 import { startState, type HandState } from '../state.ts';
 import type { Task } from './acts.ts';
 import { combinationOf } from './places.ts';
-import { FIRST, LEFT, LOOSE, RIGHT, Row, SECOND } from './row.ts';
+import { FIRST, LEFT, LOOSE, RIGHT, SearchRow, SECOND } from './row.ts';
 
 export interface RowTask extends Task {
 	readonly stitches: readonly (readonly StitchNumber[])[];
-	readonly start: Row;
+	readonly start: SearchRow;
 }
 
 /** Half turns of each pair so far: +1 when the one on the right passed in front. Undefined where a pair passed in one plane. */
@@ -86,7 +86,7 @@ export function taskOf(
 	// Units are numbered as they stood at first, so that the order of two tells whether their turns are odd.
 	const stitches = [...runs].sort((a, b) => a[0]! - b[0]!);
 	const units = stitches.length;
-	const start = new Row(units);
+	const start = new SearchRow(units);
 	start.length = units;
 	start.kept = from.kept.length > 0;
 	start.places = combinationOf([from.holders['holder-1'], from.holders['holder-2']]);

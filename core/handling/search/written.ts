@@ -4,14 +4,14 @@ import type { Move } from '../moves.ts';
 import type { HolderId } from '../state.ts';
 import type { Works } from './works.ts';
 import { agreeOn, combinationsOf, placeOf, type Places } from './places.ts';
-import type { Step } from './fewest.ts';
-import { FIRST, LEFT, LOOSE, RIGHT, SECOND, type Row } from './row.ts';
+import type { ActStep } from './fewest.ts';
+import { FIRST, LEFT, LOOSE, RIGHT, SECOND, type SearchRow } from './row.ts';
 
 const HOLDERS: readonly HolderId[] = ['holder-1', 'holder-2'];
 const needleOf = (on: number): 'left' | 'right' => (on === LEFT ? 'left' : 'right');
 
 /** For each step the combination of places after it: chosen from the last one back, so that each led to the next. */
-function placesAfter(steps: readonly Step[]): readonly Places[] {
+function placesAfter(steps: readonly ActStep[]): readonly Places[] {
 	const after: Places[] = [];
 	for (let i = steps.length - 1; i >= 0; i--) {
 		const next = after[0];
@@ -33,7 +33,7 @@ function placesAfter(steps: readonly Step[]): readonly Places[] {
 	return after;
 }
 
-export interface Written {
+export interface WrittenUnits {
 	/** Stitches of each unit. */
 	readonly sizes: readonly number[];
 	readonly stitches: readonly (readonly number[])[];
@@ -41,11 +41,15 @@ export interface Written {
 }
 
 /** Moves for these steps. */
-export function movesOf({ sizes, stitches, order }: Written, steps: readonly Step[], works: Works): readonly Move[] {
+export function movesOf(
+	{ sizes, stitches, order }: WrittenUnits,
+	steps: readonly ActStep[],
+	works: Works,
+): readonly Move[] {
 	const places = placesAfter(steps);
 	const moves: Move[] = [...works.first];
 	/** Stitches of the first `count` units that `counted` finds from `from` on, in steps of `by`. */
-	const sizeOf = (b: Row, counted: (at: number) => boolean, count: number, from: number, by: 1 | -1): number => {
+	const sizeOf = (b: SearchRow, counted: (at: number) => boolean, count: number, from: number, by: 1 | -1): number => {
 		let sum = 0;
 		for (let at = from, left = count; left > 0; at += by) {
 			if (!counted(at)) continue;

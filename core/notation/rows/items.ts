@@ -68,7 +68,7 @@ export interface RowProblem extends Problem {
 	readonly fixes?: readonly Fix[];
 }
 
-interface Token extends Span {
+interface RowToken extends Span {
 	readonly name: string;
 	readonly text: string;
 	readonly node: SyntaxNode;
@@ -191,8 +191,8 @@ export class ItemReader {
 		return this.#items(this.#tokens(node));
 	}
 
-	#tokens(node: SyntaxNode): Token[] {
-		const tokens: Token[] = [];
+	#tokens(node: SyntaxNode): RowToken[] {
+		const tokens: RowToken[] = [];
 		for (let child = node.firstChild; child; child = child.nextSibling) {
 			if (child.name === 'Comment' || child.name === 'Open' || child.name === 'CloseGroup') continue;
 			const { from, to } = child;
@@ -213,7 +213,7 @@ export class ItemReader {
 		return tokens;
 	}
 
-	#items(tokens: readonly Token[]): readonly Item[] {
+	#items(tokens: readonly RowToken[]): readonly Item[] {
 		const items: Item[] = [];
 		const backs = nextRepeat(tokens);
 		let i = 0;
@@ -222,7 +222,7 @@ export class ItemReader {
 	}
 
 	/** Reads what begins at a token; gives the place of the next one. */
-	#next(tokens: readonly Token[], i: number, backs: readonly number[], items: Item[]): number {
+	#next(tokens: readonly RowToken[], i: number, backs: readonly number[], items: Item[]): number {
 		const token = tokens[i]!;
 		switch (token.name) {
 			case 'Comma':
@@ -250,7 +250,7 @@ export class ItemReader {
 	}
 
 	/** `*k2, p2; rep from * to end`, with what it ends with behind it. */
-	#star(tokens: readonly Token[], i: number, back: number, items: Item[]): number {
+	#star(tokens: readonly RowToken[], i: number, back: number, items: Item[]): number {
 		const token = tokens[i]!;
 		if (back === -1) {
 			const todo = 'Write “; rep from * to end” after it, or remove the star.';
@@ -277,7 +277,7 @@ export class ItemReader {
 	}
 
 	/** `[k1, p1] 3 times`; behind a name `(4 sts)`, how many it takes, which must be what it takes. */
-	#group(tokens: readonly Token[], i: number, items: Item[]): number {
+	#group(tokens: readonly RowToken[], i: number, items: Item[]): number {
 		const token = tokens[i]!;
 		const before = items.at(-1);
 		const size = before?.kind === 'crossing' ? SIZE_IN_BRACKETS.exec(token.text) : null;
@@ -295,7 +295,7 @@ export class ItemReader {
 	}
 
 	/** Behind a repeat, `, end with p2` or `ending k2`: the place of what it ends with. */
-	#ending(tokens: readonly Token[], at: number): number | undefined {
+	#ending(tokens: readonly RowToken[], at: number): number | undefined {
 		let i = at;
 		while (tokens[i]?.name === 'Comma' || tokens[i]?.name === 'Semicolon') i += 1;
 		if (tokens[i]?.name !== 'Term' || !isEnd(tokens[i]!.text)) return undefined;
@@ -304,7 +304,7 @@ export class ItemReader {
 	}
 
 	/** Reads what begins at a word; gives the place of the next token. */
-	#term(tokens: readonly Token[], i: number, items: Item[]): number {
+	#term(tokens: readonly RowToken[], i: number, items: Item[]): number {
 		const run = this.#run(tokens, i);
 		const word = run[0]!.text.toLowerCase();
 		const read =
@@ -327,7 +327,7 @@ export class ItemReader {
 	}
 
 	/** `knit the knits and purl the purls to last 3 sts`: the longest way of saying it, and how far. */
-	#asTheyStand(tokens: readonly Token[], i: number, run: readonly Token[]): ItemRead | undefined {
+	#asTheyStand(tokens: readonly RowToken[], i: number, run: readonly RowToken[]): ItemRead | undefined {
 		for (let many = Math.min(MOST_PHRASE, run.length); many > 1; many--) {
 			const phrase = run
 				.slice(0, many)
@@ -346,7 +346,7 @@ export class ItemReader {
 	}
 
 	/** `pm`, `place marker`, `slip a marker`. */
-	#marker(i: number, run: readonly Token[]): ItemRead | undefined {
+	#marker(i: number, run: readonly RowToken[]): ItemRead | undefined {
 		const does = MARKERS[run[0]!.text.toLowerCase()];
 		const [first, second, third] = run.slice(0, 3).map((t) => t.text.toLowerCase());
 		const words = second === 'marker' ? 2 : second === 'a' && third === 'marker' ? 3 : 0;
@@ -358,7 +358,7 @@ export class ItemReader {
 	}
 
 	/** The longest run of words that is a name; behind it, how often. */
-	#crossing(tokens: readonly Token[], i: number, run: readonly Token[]): ItemRead | undefined {
+	#crossing(tokens: readonly RowToken[], i: number, run: readonly RowToken[]): ItemRead | undefined {
 		for (let many = Math.min(MOST_WORDS, run.length); many > 0; many--) {
 			const last = run[many - 1]!;
 			const name = this.#text.slice(run[0]!.from, last.to);
@@ -378,7 +378,7 @@ export class ItemReader {
 	}
 
 	/** How many words from here on are a name that means several things: `C4B` of “C4B twice”. */
-	#ambiguous(run: readonly Token[]): number | undefined {
+	#ambiguous(run: readonly RowToken[]): number | undefined {
 		if (eitherOf(run[0]!.text)) return run[1]?.text === '1' ? 2 : 1;
 		if (!/\d/.test(run[0]!.text) && !/\d/.test(run[1]?.text ?? '')) return undefined;
 		for (let many = Math.min(MOST_WORDS, run.length) - 1; many > 0; many--)
@@ -387,7 +387,7 @@ export class ItemReader {
 	}
 
 	/** `Cable 8 Back (4/4 RC)`: a crossing that is named twice, the second name in brackets. */
-	#namedTwice(tokens: readonly Token[], i: number, many: number): Item | undefined {
+	#namedTwice(tokens: readonly RowToken[], i: number, many: number): Item | undefined {
 		const group = tokens[i + many];
 		if (group?.name !== 'Group' || group.to - tokens[i]!.from > MAX_NAME_LENGTH) return undefined;
 		const name = this.#text.slice(tokens[i]!.from, group.to);
@@ -399,7 +399,7 @@ export class ItemReader {
 	}
 
 	/** `garter over next 5 sts`, `rib 4`, `work 4 sts in moss st`, `work in k1p1-rib to end`. */
-	#inFabric(tokens: readonly Token[], i: number): ItemRead | undefined {
+	#inFabric(tokens: readonly RowToken[], i: number): ItemRead | undefined {
 		const words: string[] = [];
 		for (let k = i; tokens[k]?.name === 'Term' && words.length < MOST_PHRASE; k++)
 			words.push(tokens[k]!.text.toLowerCase());
@@ -427,7 +427,7 @@ export class ItemReader {
 	}
 
 	/** `work 4 sts`, `work to last 2 sts`, `work even`: as the stitches stand. */
-	#asSet(tokens: readonly Token[], i: number): ItemRead | undefined {
+	#asSet(tokens: readonly RowToken[], i: number): ItemRead | undefined {
 		if (tokens[i]!.text.toLowerCase() !== 'work') return undefined;
 		const words = [1, 2].map((k) => (tokens[i + k]?.name === 'Term' ? tokens[i + k]!.text.toLowerCase() : ''));
 		const made = (until: Until, next: number): { item: Item; next: number } => ({
@@ -442,13 +442,13 @@ export class ItemReader {
 	}
 
 	/** Words from here to the next sign. */
-	#run(tokens: readonly Token[], i: number): readonly Token[] {
+	#run(tokens: readonly RowToken[], i: number): readonly RowToken[] {
 		let end = i;
 		while (end - i < MOST_RUN && tokens[end]?.name === 'Term') end += 1;
 		return tokens.slice(i, end);
 	}
 
-	#stitch(tokens: readonly Token[], i: number): ItemRead | undefined {
+	#stitch(tokens: readonly RowToken[], i: number): ItemRead | undefined {
 		const first = tokens[i]!;
 		const word = this.#stitchWord(tokens, i);
 		if (!word) return undefined;
@@ -464,7 +464,7 @@ export class ItemReader {
 
 	/** A stitch with its number, written together or apart: `k3`, `k 3`, `m 1`, `knit three`. */
 	#stitchWord(
-		tokens: readonly Token[],
+		tokens: readonly RowToken[],
 		i: number,
 	): { kind: StitchKind; times: number | undefined; next: number } | undefined {
 		const { text } = tokens[i]!;
@@ -484,13 +484,13 @@ export class ItemReader {
 	}
 
 	/** A slash name begins with a number too, so a number of stitches must stand for itself. */
-	#isNameAt(tokens: readonly Token[], i: number): boolean {
+	#isNameAt(tokens: readonly RowToken[], i: number): boolean {
 		const last = tokens[Math.min(i + 1, tokens.length - 1)]!;
 		return this.#names.read(this.#text.slice(tokens[i]!.from, last.to)) !== undefined;
 	}
 
 	/** How far a stitch without a number goes on; `knit` alone in a row, as in “Row 2: purl”, goes on to its end. */
-	#howMany(tokens: readonly Token[], i: number, end: number): { until: Until; next: number } | undefined {
+	#howMany(tokens: readonly RowToken[], i: number, end: number): { until: Until; next: number } | undefined {
 		const { until, next } = this.#until(tokens, end, false);
 		if (until) return { until, next };
 		const isAlone =
@@ -501,7 +501,7 @@ export class ItemReader {
 	}
 
 	/** `to end`, `to last 2 sts`, `3 times`, `to marker`; nothing when none of them stands here. */
-	#until(tokens: readonly Token[], i: number, afterStar: boolean): { until: Until | undefined; next: number } {
+	#until(tokens: readonly RowToken[], i: number, afterStar: boolean): { until: Until | undefined; next: number } {
 		const words: string[] = [];
 		for (let k = i; tokens[k]?.name === 'Term' && words.length < MOST_UNTIL; k++)
 			words.push(tokens[k]!.text.toLowerCase());
@@ -509,7 +509,7 @@ export class ItemReader {
 		return { until: said?.until, next: i + (said?.words ?? 0) };
 	}
 
-	#unknown(tokens: readonly Token[], from: number, to: number, items: Item[]): void {
+	#unknown(tokens: readonly RowToken[], from: number, to: number, items: Item[]): void {
 		const span = { from: tokens[from]!.from, to: tokens[to - 1]!.to };
 		const text = this.#text.slice(span.from, span.to);
 		const fixes = this.#names.near(text).map((fix): Fix => ({ ...span, ...fix }));
@@ -544,7 +544,7 @@ function withHow(kind: StitchKind, word: string): StitchKind | undefined {
 }
 const TWISTED: Readonly<Record<string, string>> = { k: 'ktbl', p: 'ptbl', k2tog: 'ssk', p2tog: 'ssp' };
 
-function stitchHow(tokens: readonly Token[], at: number, said: StitchKind): { kind: StitchKind; next: number } {
+function stitchHow(tokens: readonly RowToken[], at: number, said: StitchKind): { kind: StitchKind; next: number } {
 	let [kind, next] = [said, at];
 	for (;;) {
 		const word = tokens[next]?.name === 'Term' ? tokens[next]!.text.toLowerCase() : '';
@@ -586,7 +586,7 @@ function takenBy(items: readonly Item[]): number | undefined {
 }
 
 /** For each place, that of the next “rep from *” behind it; -1 when there is none. */
-function nextRepeat(tokens: readonly Token[]): readonly number[] {
+function nextRepeat(tokens: readonly RowToken[]): readonly number[] {
 	const next: number[] = new Array<number>(tokens.length).fill(-1);
 	for (let i = tokens.length - 2; i >= 0; i--) next[i] = tokens[i + 1]!.name === 'RepeatFrom' ? i + 1 : next[i + 1]!;
 	return next;

@@ -12,7 +12,7 @@ import type { SchoolId } from '../schools.ts';
 import { bounded } from './bounded.ts';
 import { ItemReader, nameReader, type Item, type RowProblem } from './items.ts';
 import { ROWS_LIMITS } from './limits.ts';
-import { plainly, reach, type Plainly } from './plainly.ts';
+import { plainly, reach, type PlainRows } from './plainly.ts';
 import { sizesIn } from './sizes.ts';
 import { parser } from './rows.parser.js';
 import type { RepeatLine, RowLine, RowsText } from './rows-text.ts';
@@ -206,13 +206,13 @@ class LineReader {
 	readonly #text: string;
 	readonly #items: ItemReader;
 	readonly #problems: RowProblem[];
-	readonly #yarns: Plainly['yarns'];
+	readonly #yarns: PlainRows['yarns'];
 	#next = 1;
 	/** The highest row told so far, and how many numbers all labels told. */
 	#highest = 0;
 	#told = 0;
 
-	constructor(text: string, items: ItemReader, problems: RowProblem[], yarns: Plainly['yarns']) {
+	constructor(text: string, items: ItemReader, problems: RowProblem[], yarns: PlainRows['yarns']) {
 		this.#text = text;
 		this.#yarns = yarns;
 		this.#items = items;

@@ -8,7 +8,7 @@ import { SCHOOLS } from '../schools.ts';
 import { MAX_SENTENCE_LENGTH, readSentence } from '../sentence/index.ts';
 import { NUMBER_WORDS, numberIn } from '../words.ts';
 
-export interface Plainly {
+export interface PlainRows {
 	readonly text: string;
 	readonly past: readonly Span[];
 	/** How many stitches there are behind a row, by what the text says. */
@@ -228,7 +228,7 @@ const WITH_YARN =
 	/^([^:\n]{0,60}?(?::[ \t]{0,9}|[ \t]))?((?:[Ww]ith|[Uu]sing|[Ii]n|[Cc]hange to|[Jj]oin)[ \t]{1,3}(?:the[ \t]{1,3})?(?:yarn[ \t]{1,3}|colou?r[ \t]{1,3})?(A|B|MC|CC)\b(?:[ \t]{0,3},|(?=[ \t]{0,3}:)|(?=[ \t]{1,3}(?:cast|knit|purl|k|p|sl|work)\b)))/;
 
 /** As long a text with the yarns taken out of its rows, and where each of them was said. */
-function withoutYarns(text: string): Pick<Plainly, 'text' | 'yarns'> {
+function withoutYarns(text: string): Pick<PlainRows, 'text' | 'yarns'> {
 	if (!/\b(?:with|using|in|change to|join)\b/i.test(text)) return { text, yarns: [] };
 	const yarns: (Span & { colour: 'A' | 'B' })[] = [];
 	let at = 0;
@@ -244,10 +244,10 @@ function withoutYarns(text: string): Pick<Plainly, 'text' | 'yarns'> {
 	return { text: lines.join('\n'), yarns };
 }
 
-export function plainly(whole: string): Plainly {
+export function plainly(whole: string): PlainRows {
 	const past: Span[] = [];
 	const counts: (Span & { stitches: number })[] = [];
-	let castOn: Plainly['castOn'];
+	let castOn: PlainRows['castOn'];
 	const sentences = new Map<number, number>();
 	const { text: plain, yarns } = withoutYarns(whole);
 	let text = plain;

@@ -9,7 +9,7 @@ const TWO_SIZES = /\bcast[ \t-]{1,3}on[ \t]{1,3}\d{1,4}[ \t]{0,3}[([]\d{1,4}[)\]
 const NUMBER_OF_TWO = /(\d{1,4})[ \t]{0,3}[([][ \t]{0,3}(\d{1,4})[ \t]{0,3}[)\]]/g;
 const NTH = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
 
-interface Sized {
+interface SizedText {
 	/** As long a text for the first size. */
 	readonly first: string;
 	readonly problem: RowProblem;
@@ -19,7 +19,7 @@ interface Sized {
 const numbersOf = (first = '', more = ''): readonly string[] => [first, ...more.split(/[,:;/–-]/).map((n) => n.trim())];
 
 /** What a text says for several sizes; `undefined` when it is for one. Linear in its length. */
-export function sizesIn(text: string): Sized | undefined {
+export function sizesIn(text: string): SizedText | undefined {
 	const sized = TWO_SIZES.test(text) ? NUMBER_OF_TWO : SIZES;
 	const found = [...text.matchAll(sized)];
 	const [one] = found;

@@ -1,7 +1,7 @@
 /** What a clause says besides its verb: how many, from where, to where, on which side, how. What says nothing where it stands is named. */
 
 import { NUMBER_WORDS } from '../words.ts';
-import type { Clause, HolderName, Place, Token, Verb } from './clause.ts';
+import type { Clause, HolderName, LoopSource, Token, Verb } from './clause.ts';
 
 /** What a needle is called by. */
 const NEEDLES: ReadonlySet<string> = new Set(['LeftNeedle', 'LeftWord', 'RightWord', 'Hand', 'Needle']);
@@ -9,9 +9,9 @@ const NEEDLES: ReadonlySet<string> = new Set(['LeftNeedle', 'LeftWord', 'RightWo
 const BEGINS_HOLDER: ReadonlySet<string> = new Set(['Holder', 'Cable', 'Ordinal', 'Count']);
 
 export type Arguments = Omit<Clause, 'verb' | 'text' | 'at' | 'opens' | 'closed'>;
-type Found = { -readonly [K in keyof Arguments]: Arguments[K] };
+type ArgumentsSoFar = { -readonly [K in keyof Arguments]: Arguments[K] };
 
-export function readArguments(tokens: readonly Token[], verb: Verb): Found {
+export function readArguments(tokens: readonly Token[], verb: Verb): ArgumentsSoFar {
 	const reader = new ArgumentReader(tokens, verb);
 	reader.readAll();
 	return reader.found;
@@ -27,7 +27,7 @@ export function isManner(tokens: readonly Token[], i: number): boolean {
 }
 
 class ArgumentReader {
-	readonly found: Found = {
+	readonly found: ArgumentsSoFar = {
 		several: false,
 		single: false,
 		inner: false,
@@ -142,7 +142,7 @@ class ArgumentReader {
 		return { which, end: this.#tokens[needle]?.term === 'Needle' ? needle + 1 : at + 1 };
 	}
 
-	#put(place: Place): void {
+	#put(place: LoopSource): void {
 		const { found } = this;
 		if (this.#preposition === 'from') found.source = place;
 		// “In front of the left needle” is in front; of the right one nothing waits to be crossed.

@@ -8,7 +8,7 @@ export type Verb = 'slip' | 'hold' | 'knit' | 'purl' | 'return' | 'bring';
 /** A holder as the sentence calls it; `undefined` for just "the cn". */
 export type HolderName = 'first' | 'second' | 'other' | undefined;
 
-export type Place = { readonly kind: 'left' | 'right' } | { readonly kind: 'holder'; readonly which: HolderName };
+export type LoopSource = { readonly kind: 'left' | 'right' } | { readonly kind: 'holder'; readonly which: HolderName };
 
 export interface Clause {
 	/** Where it stands in the text. */
@@ -21,8 +21,8 @@ export interface Clause {
 	/** One is spoken of, without a number: "the st". */
 	readonly single: boolean;
 	/** Where stitches are taken from, and where they are put. */
-	readonly source?: Place;
-	readonly target?: Place;
+	readonly source?: LoopSource;
+	readonly target?: LoopSource;
 	/** A holder that is itself held or moved. */
 	readonly holder?: { readonly which: HolderName };
 	readonly side?: Side;

@@ -6,7 +6,7 @@
 
 import type { Span } from '../../result.ts';
 
-export interface Plainly {
+export interface PlainSentence {
 	readonly text: string;
 	/** Where each sign of it stands in what was typed; one more than there are signs. */
 	readonly at: readonly number[];
@@ -16,10 +16,10 @@ export interface Plainly {
 	readonly isTwisted: boolean;
 }
 
-type Way = readonly [from: RegExp, to: string | ((...groups: string[]) => string)];
+type Rewriting = readonly [from: RegExp, to: string | ((...groups: string[]) => string)];
 
 /** Longer ways first: what one line makes, a later one may read. */
-const WAYS: readonly Way[] = [
+const WAYS: readonly Rewriting[] = [
 	// Names of the holder.
 	[/\bc\.\s*n\.?/gi, 'cn'],
 	[/\bcn\s+#?([ab12])\b(?!\s*st)/gi, (_, which) => (/[a1]/i.test(which) ? 'cn1' : 'cn2')],
@@ -216,7 +216,7 @@ class Text {
 		this.at = [...this.at.slice(0, from), ...places, ...this.at.slice(to)];
 	}
 
-	replace(from: RegExp, to: Way[1]): void {
+	replace(from: RegExp, to: Rewriting[1]): void {
 		if (this.text.search(from) === -1) return;
 		// From the end, so that the places of what comes before stay.
 		for (const m of [...this.text.matchAll(global(from))].reverse()) {
@@ -228,7 +228,7 @@ class Text {
 
 const global = (from: RegExp): RegExp => (from.flags.includes('g') ? from : new RegExp(from.source, `${from.flags}g`));
 
-export function plainly(typed: string): Plainly {
+export function plainly(typed: string): PlainSentence {
 	const now = new Text(typed);
 	const past: Span[] = [];
 	const leave = (from: number, to: number): void => {

@@ -3,7 +3,7 @@
 import { MAX_STITCHES, type Side } from '../../crossing/index.ts';
 import type { Depth, HolderId, Move } from '../../handling/index.ts';
 import { fail, ok, type Result, type Span } from '../../result.ts';
-import { isWork, type Clause, type HolderName, type Place } from './clause.ts';
+import { isWork, type Clause, type HolderName, type LoopSource } from './clause.ts';
 
 /** What the sentence does not say, settled one way. */
 export interface Choices {
@@ -47,7 +47,7 @@ interface Hanging {
 	count: number;
 }
 
-type Holder = Extract<Place, { kind: 'holder' }>;
+type HolderSource = Extract<LoopSource, { kind: 'holder' }>;
 
 class Planner {
 	readonly moves: { move: Move; at: Span }[] = [];
@@ -197,7 +197,7 @@ class Planner {
 	}
 
 	/** What a clause of work says of a place that cannot be. */
-	#misplaced(clause: Clause, from: Place | undefined, fromHolder: Holder | undefined): Refused | undefined {
+	#misplaced(clause: Clause, from: LoopSource | undefined, fromHolder: HolderSource | undefined): Refused | undefined {
 		if (clause.into && clause.count !== undefined)
 			return problem(
 				clause.at,
@@ -289,7 +289,7 @@ class Planner {
 	}
 
 	/** Puts stitches of a holder back on the left needle. */
-	#putBack(clause: Clause, fromHolder: Holder | undefined): Refused | undefined {
+	#putBack(clause: Clause, fromHolder: HolderSource | undefined): Refused | undefined {
 		const { at, nth } = clause;
 		const source = this.#meant(fromHolder?.which, at);
 		if (!source.ok) return source;

@@ -13,7 +13,7 @@ import { drill, type Deck, type Option, type Verdict } from '../question.ts';
  * A cord between purls, set up in two rows and crossed in the third, as these hands make it; so many purls are worked before
  * it and after it on the right side.
  */
-interface Cord {
+interface CordDrill {
 	readonly school: Deck['school'];
 	readonly crossing: Crossing;
 	/** Left hands make it: they begin at the left edge. */
@@ -25,20 +25,20 @@ interface Cord {
 const ROW = 3;
 const EDGES = [1, 2, 3, 4] as const;
 
-const edgeOf = ({ mirrored }: Pick<Cord, 'mirrored'>): 'right' | 'left' => (mirrored ? 'left' : 'right');
+const edgeOf = ({ mirrored }: Pick<CordDrill, 'mirrored'>): 'right' | 'left' => (mirrored ? 'left' : 'right');
 /** The row as right hands read it: it is worked and drawn from that. */
-const rowOf = ({ school, crossing, first, last }: Cord): string | undefined => {
+const rowOf = ({ school, crossing, first, last }: CordDrill): string | undefined => {
 	const named = namedIn({ school, crossings: [] }, crossing);
 	return named && `p${first}, ${named.name}, p${last}`;
 };
 /** The same as these hands read it: names by look tell left ones what the fabric shows. */
-const rowSaid = (cord: Cord): string => {
+const rowSaid = (cord: CordDrill): string => {
 	const { school, crossing, mirrored, first, last } = cord;
 	const name = nameIn(school, crossing, mirrored) ?? nameIn('slash', crossing, mirrored);
 	return `p${first}, ${name}, p${last}`;
 };
-const fabricOf = ({ crossing, mirrored }: Cord): Crossing => demonstrated(crossing, mirrored).fabric;
-function swatchOf(cord: Cord): SwatchText | undefined {
+const fabricOf = ({ crossing, mirrored }: CordDrill): Crossing => demonstrated(crossing, mirrored).fabric;
+function swatchOf(cord: CordDrill): SwatchText | undefined {
 	const row = rowOf(cord);
 	const { crossing, first, last } = cord;
 	const { n } = crossing;
@@ -51,7 +51,8 @@ function swatchOf(cord: Cord): SwatchText | undefined {
 				text: `Row 1: p${first}, k${n}, p${last}\nRow 2: k${last}, p${n}, k${first}\nRow 3: ${row}\nRow 4: k${last}, p${n}, k${first}`,
 			};
 }
-const keyOf = ({ school, crossing, first, last }: Cord): string => `${school} ${first} ${last} ${canonical(crossing)}`;
+const keyOf = ({ school, crossing, first, last }: CordDrill): string =>
+	`${school} ${first} ${last} ${canonical(crossing)}`;
 /** What a row comes to, however it is written: its crossing and its faces. Empty where it cannot be worked. */
 const worked = memoize(2000, keyOf, (cord): string => {
 	const swatch = swatchOf(cord);
@@ -60,7 +61,7 @@ const worked = memoize(2000, keyOf, (cord): string => {
 	const { stitches, crossings } = row;
 	return JSON.stringify([stitches.map((s) => s.face), crossings.map((c) => canonical(c.crossing))]);
 });
-function cordIn(deck: Deck, by: Chance): Cord | undefined {
+function cordIn(deck: Deck, by: Chance): CordDrill | undefined {
 	const all = twoGrouped(deck);
 	if (all.length === 0) return undefined;
 	const { made, mirrored } = asNamed(by.of(all), deck);
@@ -69,8 +70,8 @@ function cordIn(deck: Deck, by: Chance): Cord | undefined {
 }
 
 interface Read {
-	readonly cord: Cord;
-	readonly among: readonly Cord[];
+	readonly cord: CordDrill;
+	readonly among: readonly CordDrill[];
 }
 export const rowOfChart = drill<Read>({
 	id: 'row-of-chart',
@@ -81,7 +82,7 @@ export const rowOfChart = drill<Read>({
 		if (!cord) return undefined;
 		const { first, last, crossing } = cord;
 		const other = mirror(crossing);
-		const near: readonly Cord[] = [
+		const near: readonly CordDrill[] = [
 			{ ...cord, crossing: other },
 			{ ...cord, first: last, last: first },
 			{ ...cord, crossing: other, first: last, last: first },
@@ -167,8 +168,8 @@ const gapsIn = memoize(400, keyOf, (cord): readonly number[] => {
 	return all.map((g) => g.column + 1);
 });
 /** Undefined where there is more than one, or none. */
-const gapIn = (cord: Cord): number | undefined => (gapsIn(cord).length === 1 ? gapsIn(cord)[0] : undefined);
-export const whereItGapes = drill<Cord>({
+const gapIn = (cord: CordDrill): number | undefined => (gapsIn(cord).length === 1 ? gapsIn(cord)[0] : undefined);
+export const whereItGapes = drill<CordDrill>({
 	id: 'where-it-gapes',
 	title: 'Where does it gape?',
 	skill: 'gap',

@@ -12,12 +12,12 @@ import { drill, type Deck } from '../question.ts';
 /** As many stitches as stand on the needles in a picture on a phone. */
 const MOST_BY_HAND = 8;
 
-interface Done {
+interface DoneDrill {
 	readonly named: Named;
 	readonly shown: Demonstrated;
 	readonly deck: Deck;
 }
-export const doIt = drill<Done>({
+export const doIt = drill<DoneDrill>({
 	id: 'do-it',
 	title: 'Do it',
 	skill: 'holder',

@@ -30,13 +30,13 @@ const movesOf = memoize(200, canonical, (c): readonly Move[] => {
 	return planned.ok ? (planned.value as readonly Move[]) : [];
 });
 
-interface Handled {
+interface HandsDrill {
 	readonly crossing: Crossing;
 	readonly sentence: string;
 	readonly deck: Deck;
 	readonly among: readonly Crossing[];
 }
-const handled = (deck: Deck, by: Chance): Handled | undefined => {
+const handled = (deck: Deck, by: Chance): HandsDrill | undefined => {
 	const crossing = someOf(deck, by);
 	const sentence = crossing && sentenceFor(crossing);
 	if (!crossing || !sentence) return undefined;
@@ -46,15 +46,15 @@ const handled = (deck: Deck, by: Chance): Handled | undefined => {
 
 const read = memoize(200, (sentence: string) => sentence, readSentence);
 /** What the hands make by a sentence: worked on the simulator. */
-const madeOf = ({ sentence, crossing, deck }: Handled): Crossing => {
+const madeOf = ({ sentence, crossing, deck }: HandsDrill): Crossing => {
 	const run = read(sentence);
 	// Read in one way only, or it says nothing for sure.
 	return asItStands(run.ok && run.value.length === 1 ? run.value[0]!.crossing : crossing, deck).fabric;
 };
-const asksOf = ({ deck }: Handled, what: string): string =>
+const asksOf = ({ deck }: HandsDrill, what: string): string =>
 	isLeft(deck) ? `Worked left-handed as written: ${what}?` : `${capital(what)}?`;
 
-export const leanOfHands = drill<Handled>({
+export const leanOfHands = drill<HandsDrill>({
 	id: 'lean-of-hands',
 	title: 'From the hands: which way?',
 	skill: 'lean',
@@ -73,7 +73,7 @@ export const leanOfHands = drill<Handled>({
 	},
 });
 
-export const madeOfSentence = drill<Handled>({
+export const madeOfSentence = drill<HandsDrill>({
 	id: 'made-of-sentence',
 	title: 'What will this make?',
 	skill: 'glossary',

@@ -75,10 +75,10 @@ export const holdOfPicture = drill<Looked>({
 	},
 });
 
-interface Place extends Looked {
+interface LookedPlace extends Looked {
 	readonly place: number;
 }
-export const whoComesHere = drill<Place>({
+export const whoComesHere = drill<LookedPlace>({
 	id: 'who-comes-here',
 	title: 'Which stitch comes here?',
 	skill: 'read-needle',

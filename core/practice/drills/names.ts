@@ -47,11 +47,11 @@ export function byName(
 const leanOf = (c: Crossing): string | undefined => wordsFor(c).lean;
 
 /** A name, and whose hands are asked about. */
-interface Handled {
+interface NamesDrill {
 	readonly named: Named;
 	readonly deck: Deck;
 }
-const handled = (deck: Deck, by: Chance): Handled | undefined => {
+const handled = (deck: Deck, by: Chance): NamesDrill | undefined => {
 	const named = someNamed(deck, by);
 	return named && { named, deck };
 };
@@ -61,7 +61,7 @@ function handsSaid(c: Crossing, deck: Deck): string {
 	return `${handsOf(made)}; it leans ${lean}${lean === written ? '' : `, mirrored, where right hands make it lean ${written}`}.`;
 }
 
-export const leanOfName = drill<Handled>({
+export const leanOfName = drill<NamesDrill>({
 	id: 'lean-of-name',
 	title: 'Which way does it lean?',
 	skill: 'lean',
@@ -81,7 +81,7 @@ export const leanOfName = drill<Handled>({
 		),
 });
 
-export const holdOfName = drill<Handled>({
+export const holdOfName = drill<NamesDrill>({
 	id: 'hold-of-name',
 	title: 'In front or at the back?',
 	skill: 'front-back',
@@ -101,7 +101,7 @@ export const holdOfName = drill<Handled>({
 		),
 });
 
-export const countOfName = drill<Handled>({
+export const countOfName = drill<NamesDrill>({
 	id: 'count-of-name',
 	title: 'How many on the cable needle?',
 	skill: 'holder',

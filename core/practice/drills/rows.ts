@@ -7,22 +7,22 @@ import { someOf, titleOf } from '../crossings.ts';
 import { drill, type Deck, type Option } from '../question.ts';
 
 /** Crossed first in one row, and then every so many rows; so many rows are finished. */
-interface Counted {
+interface CountedRows {
 	readonly first: number;
 	readonly every: number;
 	readonly done: number;
 }
-const counted = (_: Deck, by: Chance): Counted => {
+const counted = (_: Deck, by: Chance): CountedRows => {
 	const every = 2 * (2 + by.below(4));
 	const first = 1 + 2 * (1 + by.below(3));
 	return { first, every, done: first + by.below(4 * every) };
 };
-const told = ({ first, every }: Counted): string[] => {
+const told = ({ first, every }: CountedRows): string[] => {
 	const rows = [first, first + every, first + 2 * every];
 	return [`Crossing rows: ${rows.join(', ')}, and so on, every ${every}th row.`];
 };
-const since = ({ first, every, done }: Counted): number => (done - first) % every;
-const until = (c: Counted): number => c.every - since(c);
+const since = ({ first, every, done }: CountedRows): number => (done - first) % every;
+const until = (c: CountedRows): number => c.every - since(c);
 const numbers = (right: number, near: readonly number[]): Option[] => {
 	const all = new Set([right, ...near.filter((n) => n >= 0)]);
 	for (let n = 0; all.size < 4; n++) all.add(n);
@@ -32,7 +32,7 @@ const numbers = (right: number, near: readonly number[]): Option[] => {
 		.map((n) => ({ id: String(n), label: String(n) }));
 };
 
-export const rowsSince = drill<Counted>({
+export const rowsSince = drill<CountedRows>({
 	id: 'rows-since',
 	title: 'How many rows since?',
 	skill: 'count-rows',
@@ -48,7 +48,7 @@ export const rowsSince = drill<Counted>({
 	}),
 });
 
-export const rowsUntil = drill<Counted>({
+export const rowsUntil = drill<CountedRows>({
 	id: 'rows-until',
 	title: 'When is the next crossing?',
 	skill: 'where-am-i',
@@ -64,7 +64,7 @@ export const rowsUntil = drill<Counted>({
 	}),
 });
 
-export const isDue = drill<Counted>({
+export const isDue = drill<CountedRows>({
 	id: 'is-due',
 	title: 'Is a crossing due?',
 	skill: 'where-am-i',

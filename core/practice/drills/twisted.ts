@@ -13,23 +13,23 @@ const MOST_STITCHES = 4;
 /** One stitch in so many is worked through the back loop. */
 const BACK_ONE_IN = 3;
 
-interface Worked {
+interface TwistedDrill {
 	readonly title: string;
 	readonly n: number;
 	readonly deck: Deck;
 	readonly moves: readonly Move[];
 	readonly among: readonly (readonly StitchNumber[])[];
 }
-const traceOf = ({ n, moves }: Pick<Worked, 'n' | 'moves'>): Trace => simulate(moves, startState(n)) as Trace;
+const traceOf = ({ n, moves }: Pick<TwistedDrill, 'n' | 'moves'>): Trace => simulate(moves, startState(n)) as Trace;
 /** Worked on the simulator: a stitch is twisted where leg and mount do not agree. */
-const twistedIn = (about: Pick<Worked, 'n' | 'moves'>): readonly StitchNumber[] =>
+const twistedIn = (about: Pick<TwistedDrill, 'n' | 'moves'>): readonly StitchNumber[] =>
 	Object.entries(traceOf(about).outcome.work)
 		.filter(([, work]) => work.endsWith('tbl'))
 		.map(([stitch]) => Number(stitch))
 		.sort((a, b) => a - b);
 const idOf = (stitches: readonly StitchNumber[]): string => stitches.join(' ') || 'none';
 
-function make(deck: Deck, by: Chance): Worked | undefined {
+function make(deck: Deck, by: Chance): TwistedDrill | undefined {
 	const all = twoGrouped(deck).filter((c) => c.n <= MOST_STITCHES);
 	if (all.length === 0) return undefined;
 	const crossing = by.of(all);
@@ -64,7 +64,7 @@ function make(deck: Deck, by: Chance): Worked | undefined {
 	};
 }
 
-export const whichIsTwisted = drill<Worked>({
+export const whichIsTwisted = drill<TwistedDrill>({
 	id: 'which-is-twisted',
 	title: 'Which stitch is twisted?',
 	skill: 'tbl',

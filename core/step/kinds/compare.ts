@@ -4,7 +4,7 @@ import { COMPARISONS, sidesOf } from '../../look/index.ts';
 import { isLong } from '../../made/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted } from '../any.ts';
-import { kind, type Shown } from '../kind.ts';
+import { kind, type StepAudience } from '../kind.ts';
 import { madeAt } from '../places.ts';
 import type { Block } from '../../block/index.ts';
 import { crossingTitle } from '../title.ts';
@@ -43,7 +43,7 @@ const craftsIn = (step: CompareStep): readonly { craft: CompareStep['craft']; wa
 		? [step, { craft: step.inCraft, way: craftOf(step.inCraft).ways[0]!.id }]
 		: [step];
 
-function blocks(step: CompareStep, { style }: Shown): readonly Block[] {
+function blocks(step: CompareStep, { style }: StepAudience): readonly Block[] {
 	const sides = sidesOf(step, style);
 	return [
 		{ kind: 'comparison', sides },

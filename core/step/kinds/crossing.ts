@@ -17,7 +17,7 @@ import { holdersOf, isLong, perform, ribbonOf, stageAt } from '../../made/index.
 import { stitches, wordsMade } from '../../notation/index.ts';
 import { skillOf, type SkillId } from '../../skill/index.ts';
 import { Asked, Noted, ViewSchema } from '../any.ts';
-import { kind, type Shown } from '../kind.ts';
+import { kind, type StepAudience } from '../kind.ts';
 import { ownName } from '../own-name.ts';
 import { crossingTitle } from '../title.ts';
 import { half } from '../pace.ts';
@@ -82,7 +82,7 @@ function mending(step: CrossingStep, craft: Craft, done: Performance): Block[] {
 }
 
 /** Names by school, and what it looks like; how many of the lines are names. */
-function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonly Line[]; names: number } {
+function factsOf(step: CrossingStep, { style, school }: StepAudience): { facts: readonly Line[]; names: number } {
 	const craft = craftIn(style, step.craft);
 	const shown = shownIn(style, step.crossing, craft);
 	const words = wordsMade(shown);
@@ -111,7 +111,7 @@ function factsOf(step: CrossingStep, { style, school }: Shown): { facts: readonl
 }
 
 /** What is shown of it where it is made. */
-function blocksAt(step: CrossingStep, shown: Shown): readonly Block[] {
+function blocksAt(step: CrossingStep, shown: StepAudience): readonly Block[] {
 	const { style } = shown;
 	const craft = craftIn(style, step.craft);
 	const { made, mirrored } = shownIn(style, step.crossing, craft);

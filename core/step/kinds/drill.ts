@@ -12,7 +12,7 @@ import {
 	FIRST_CROSSINGS,
 	shownSaid,
 	TOGETHER,
-	type Asked,
+	type AskedQuestion,
 } from '../../practice/index.ts';
 import { CrossingSchema, noteOf } from '../../schema/index.ts';
 import { Noted } from '../any.ts';
@@ -44,7 +44,7 @@ const EACH = 1;
 const questionsOf = memoize(
 	40,
 	({ school, kinds, crossings, many, seed }: DrillStep) => JSON.stringify([school, kinds, crossings, many, seed]),
-	({ school, kinds, crossings, many, seed }): readonly Asked[] => {
+	({ school, kinds, crossings, many, seed }): readonly AskedQuestion[] => {
 		const chosen = chosenAmong(TOGETHER, kinds);
 		const deck = { school, crossings: crossings.length > 0 ? crossings : FIRST_CROSSINGS };
 		return askedTogether(deck, chosen.length > 0 ? chosen : TOGETHER, many, seed);

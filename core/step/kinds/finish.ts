@@ -4,7 +4,7 @@ import { noteOf } from '../../schema/index.ts';
 import { Noted } from '../any.ts';
 import { kind } from '../kind.ts';
 
-interface Part {
+interface FinishPart {
 	readonly name: string;
 	readonly says: string;
 	/** Assumed. */
@@ -12,7 +12,7 @@ interface Part {
 	readonly kit?: (learners: number) => KitNeed;
 }
 
-const NEEDLE: Part['kit'] = () => ({ what: 'Darning needle, blunt', each: 1 });
+const NEEDLE: FinishPart['kit'] = () => ({ what: 'Darning needle, blunt', each: 1 });
 
 const TABLE = {
 	edge: {
@@ -45,11 +45,11 @@ const TABLE = {
 		minutes: 12,
 		kit: NEEDLE,
 	},
-} as const satisfies Record<string, Part>;
+} as const satisfies Record<string, FinishPart>;
 
 export type Finish = keyof typeof TABLE;
 export const FINISHES = Object.keys(TABLE) as [Finish, ...Finish[]];
-export const finishOf = (part: Finish): Part => TABLE[part];
+export const finishOf = (part: Finish): FinishPart => TABLE[part];
 
 const FinishStepSchema = z.object({
 	...Noted,

@@ -32,7 +32,7 @@ import {
 	type Worked,
 } from '../../swatch/index.ts';
 import { Noted } from '../any.ts';
-import { kind, type Shown } from '../kind.ts';
+import { kind, type StepAudience } from '../kind.ts';
 import { half } from '../pace.ts';
 
 const SwatchStepSchema = z.object({
@@ -72,7 +72,7 @@ const MOST_LAIN = 2500;
 function lainBlock(
 	swatch: Swatch,
 	shown: Pick<SwatchShown, 'worked' | 'cords' | 'mirrored'>,
-	{ units, sides }: Shown['style'],
+	{ units, sides }: StepAudience['style'],
 	size: string,
 ): Block | undefined {
 	if (loopsIn(shown.worked) > MOST_LAIN || shown.worked.rows.length === 0) return undefined;
@@ -114,7 +114,7 @@ function rowsBeside({ worked, mirrored }: SwatchShown, language: Language): read
 }
 
 /** A swatch as blocks: its chart, its rows to tick, what is done at a tool, and its legend. */
-export function swatchBlocks(swatch: Swatch, { style, school, beside }: Shown): readonly Block[] {
+export function swatchBlocks(swatch: Swatch, { style, school, beside }: StepAudience): readonly Block[] {
 	const shown = swatchShown(swatch, style, school);
 	const { worked, cords, mirrored } = shown;
 	const cure: readonly RowShown[] =

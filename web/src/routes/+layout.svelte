@@ -17,7 +17,7 @@
 	import { teacherHere } from '$lib/class/teacher-here';
 	import Failed from '$lib/ui/Failed.svelte';
 	import NewVersion from '$lib/ui/NewVersion.svelte';
-	import { followSystem, LIGHT_COOKIE, type Light } from '$lib/ui/light';
+	import { followSystem, LIGHT_COOKIE, type PageLight } from '$lib/ui/light';
 	import { setLocale } from '$lib/ui/locale';
 	import { englishFor } from '@pond-loop/core/english';
 	import { setEnglish } from '$lib/words/english';
@@ -66,7 +66,7 @@
 		/\/(print|needles|show)$|^\/(shared|evenings|practice)\//.test(page.url.pathname) && !page.error,
 	);
 
-	function showLight(next: Light): void {
+	function showLight(next: PageLight): void {
 		light.now = next;
 		document.documentElement.dataset['theme'] = next;
 	}
@@ -77,7 +77,7 @@
 	});
 	function switchLight(): void {
 		stopFollowing?.();
-		const next: Light = light.now === 'day' ? 'dusk' : 'day';
+		const next: PageLight = light.now === 'day' ? 'dusk' : 'day';
 		remember(LIGHT_COOKIE, next);
 		showLight(next);
 	}

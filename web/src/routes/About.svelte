@@ -2,26 +2,26 @@
 	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import Moon from '@lucide/svelte/icons/moon';
 	import Sun from '@lucide/svelte/icons/sun';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
 
 	interface Props {
 		teacher: { readonly name: string } | undefined;
 		/** The path of the page that is open. */
 		here: string;
-		light: Light;
+		light: PageLight;
 		switchLight: () => void;
 		showKeys: () => Promise<void>;
 	}
 	const { teacher, here, light, switchLight, showKeys }: Props = $props();
 
-	interface Place {
+	interface NavPlace {
 		readonly id: string;
 		readonly href: string;
 		readonly title: string;
 	}
 	/** In the order of the work; on a phone the first five lie under the thumb, the others behind More. */
-	const places = $derived<readonly Place[]>([
+	const places = $derived<readonly NavPlace[]>([
 		{ id: 'home', href: '/', title: 'Home' },
 		{ id: 'cables', href: '/crossings', title: 'Cables' },
 		...(teacher
@@ -51,7 +51,7 @@
 		'relative block py-1.5 max-lg:text-[0.92rem] max-sm:px-1 max-sm:py-3.5 max-sm:whitespace-nowrap max-[22.4rem]:px-0 max-[22.4rem]:text-[0.74rem] md:py-2';
 </script>
 
-{#snippet to({ href, title }: Place)}
+{#snippet to({ href, title }: NavPlace)}
 	<a
 		{href}
 		aria-current={at === href ? 'page' : undefined}

@@ -11,14 +11,14 @@
 	import NotRead from '$lib/name/NotRead.svelte';
 	import Places from '$lib/find/Places.svelte';
 	import AskSchool from '$lib/name/AskSchool.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
 	interface Props {
 		style: HouseStyle;
-		light: Light;
+		light: PageLight;
 		/** Whether whoever asks is signed in. */
 		teacher: boolean;
 		/** Whether they said what their patterns mean by names that are read in two ways. */

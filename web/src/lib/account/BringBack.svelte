@@ -4,7 +4,7 @@
 	import { sendText, troubleOf } from '$lib/save/send';
 	import FileField from '$lib/ui/FileField.svelte';
 
-	interface Found {
+	interface FoundHere {
 		readonly kind: string;
 		readonly title: string;
 		readonly standing: string;
@@ -23,14 +23,15 @@
 
 	let text: string | undefined;
 	let name = $state('');
-	let found = $state.raw<readonly Found[]>();
+	let found = $state.raw<readonly FoundHere[]>();
 	let differing = $state<'mine' | 'file'>('mine');
 	let trouble = $state<string>();
 	let done = $state<string>();
 	let busy = $state(false);
-	const of = (standing: keyof typeof STANDING): readonly Found[] => found?.filter((f) => f.standing === standing) ?? [];
+	const of = (standing: keyof typeof STANDING): readonly FoundHere[] =>
+		found?.filter((f) => f.standing === standing) ?? [];
 
-	async function ask(how: string): Promise<readonly Found[] | undefined> {
+	async function ask(how: string): Promise<readonly FoundHere[] | undefined> {
 		busy = true;
 		const answer = await sendText(`/api/bring-back?${how}`, text ?? '', FOUND);
 		busy = false;

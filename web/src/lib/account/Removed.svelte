@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { DONE } from '$lib/save/answers';
-	import { send, troubleOf, type Answer } from '$lib/save/send';
+	import { send, troubleOf, type SendAnswer } from '$lib/save/send';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 
@@ -25,7 +25,7 @@
 	const sizeOf = (bytes: number): string =>
 		bytes < 100_000 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 
-	async function after(answer: Answer<object>): Promise<void> {
+	async function after(answer: SendAnswer<object>): Promise<void> {
 		trouble = troubleOf(answer);
 		sure = undefined;
 		await invalidateAll();

@@ -4,7 +4,7 @@
 	import { useLocale } from '$lib/ui/locale';
 	import { keepPage } from './keep-page';
 
-	interface Session {
+	interface SessionEntry {
 		readonly id: string;
 		readonly browser: string;
 		readonly startedAt: Date;
@@ -14,7 +14,7 @@
 	}
 	interface Props {
 		/** This browser's first. */
-		sessions: readonly Session[];
+		sessions: readonly SessionEntry[];
 		/** Days after which one that is not used ends. */
 		idleDays: number;
 		/** Says what went wrong. */

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import type { ThresholdPicture } from '$lib/server/threshold';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		title: string;
-		light: Light;
+		light: PageLight;
 		picture: ThresholdPicture;
 		children: Snippet;
 	}

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { movesOf, type Paint, type Side } from '@pond-loop/core/block';
+	import { movesOf, type Paint, type ComparedSide } from '@pond-loop/core/block';
 	import Drawing from '$lib/picture/Drawing.svelte';
 
 	interface Props {
-		sides: readonly Side[];
+		sides: readonly ComparedSide[];
 		paint: Paint;
 		/** As wide as each picture may be. */
 		width?: number;

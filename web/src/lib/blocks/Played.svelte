@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { Side } from '@pond-loop/core/block';
+	import type { ComparedSide } from '@pond-loop/core/block';
 	import { inWriting } from '$lib/ui/in-writing';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Compared from './Compared.svelte';
 
 	interface Props {
-		sides: readonly Side[];
-		light: Light;
+		sides: readonly ComparedSide[];
+		light: PageLight;
 		/** The move at which all sides stand. */
 		move: number;
 	}

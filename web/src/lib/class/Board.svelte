@@ -26,7 +26,7 @@
 	import { csvFile } from '$lib/files/table';
 	import { goto } from '$app/navigation';
 	import { download, fileName } from '$lib/files/download';
-	import { troubleOf, type Answer } from '$lib/save/send';
+	import { troubleOf, type SendAnswer } from '$lib/save/send';
 	import { forgetRunning, keepRunning } from './device';
 	import { removeEvening } from './doors';
 	import { EveningLog } from './log.svelte';
@@ -41,7 +41,7 @@
 		unit: LengthUnit;
 		news: { readonly seq: number; readonly presses: readonly Press[] };
 		/** Of an evening that only this browser knows: how it is begun at the server, and how it is forgotten. */
-		unbegun?: { readonly begin: () => Promise<Answer<unknown>>; readonly forget: () => Promise<void> };
+		unbegun?: { readonly begin: () => Promise<SendAnswer<unknown>>; readonly forget: () => Promise<void> };
 	}
 	const { opened, news, unit, unbegun }: Props = $props();
 	// svelte-ignore state_referenced_locally

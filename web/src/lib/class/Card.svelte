@@ -8,15 +8,15 @@
 	import Drawing from '$lib/picture/Drawing.svelte';
 
 	/** Something that somebody can, or is about to: in words, and the skill that it is where it is one. */
-	interface Told {
+	interface SkillTitle {
 		readonly id: string;
 		readonly title: string;
 	}
 	interface Props {
 		person: Person;
 		style: HouseStyle;
-		can: readonly Told[];
-		next: readonly Told[];
+		can: readonly SkillTitle[];
+		next: readonly SkillTitle[];
 	}
 	/** What one learner can, and what comes next: drawn where it is seen on a crossing, said for their own hands. */
 	const { person, style, can, next }: Props = $props();
@@ -24,7 +24,7 @@
 	/** Pictures of a part; more would be no card. */
 	const MOST_DRAWN = 3;
 	/** Crossings that these are seen on, each once. */
-	function seenOn(told: readonly Told[]): readonly Crossing[] {
+	function seenOn(told: readonly SkillTitle[]): readonly Crossing[] {
 		const all = told.flatMap(({ id }) => exampleOf(id) ?? []);
 		return all.filter((c, i) => all.findIndex((other) => equal(other, c)) === i).slice(0, MOST_DRAWN);
 	}
@@ -33,7 +33,7 @@
 		demonstrate(c, person.at === PLAIN_CRAFT && person.hands === 'left' ? 'left-same' : 'right');
 </script>
 
-{#snippet drawn(told: readonly Told[])}
+{#snippet drawn(told: readonly SkillTitle[])}
 	{@const all = seenOn(told)}
 	{#if all.length > 0}
 		<ul class="mt-1 flex flex-wrap gap-4">

@@ -4,12 +4,12 @@
 	import type { Chart as ChartOf } from 'chart.js';
 	import { onMount } from 'svelte';
 	import { lineChart } from '$lib/ui/line-chart';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		/** Of each evening that has any; the figures stand in a table besides. */
 		points: readonly { readonly day: string; readonly value: number }[];
-		light: Light;
+		light: PageLight;
 	}
 	const { points, light }: Props = $props();
 	let canvas = $state<HTMLCanvasElement>();

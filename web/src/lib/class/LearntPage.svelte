@@ -15,7 +15,7 @@
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { makeNext } from './doors';
 	import { saveClass } from './api';
 	import type { OpenedClass } from './keep';
@@ -33,7 +33,7 @@
 		proposals: readonly Proposal[];
 		/** What is hard in practice between evenings. */
 		hard: HardIn;
-		light: Light;
+		light: PageLight;
 		unit: LengthUnit;
 		/** Of the teacher's drawer. */
 		yarns: readonly { readonly id: string; readonly name: string }[];

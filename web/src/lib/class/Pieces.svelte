@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { EVENING_LIMITS, type Did, type Person, type Piece, type Press } from '@pond-loop/core/class';
+	import { EVENING_LIMITS, type Did, type Person, type PiecePress, type Press } from '@pond-loop/core/class';
 	import { onMount } from 'svelte';
 	import { sendPicture } from '$lib/picture/send';
 	import { dropPieceHere, keepPieceHere, madeSmaller, piecesHere, type PieceHere } from './pieces-here';
@@ -9,7 +9,7 @@
 		evening: string;
 		people: readonly Person[];
 		nameOf: ReadonlyMap<string, string>;
-		pieces: readonly Piece[];
+		pieces: readonly PiecePress[];
 		press: (did: Did, id?: string) => Press;
 	}
 	const { evening, people, nameOf, pieces, press }: Props = $props();

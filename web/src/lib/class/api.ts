@@ -3,7 +3,7 @@
 import { ClassSchema, EveningSchema, PressSchema, type Class, type Press } from '@pond-loop/core/class';
 import { z } from 'zod';
 import type { Stored } from '$lib/save/autosave.svelte';
-import { send, type Answer } from '$lib/save/send';
+import { send, type SendAnswer } from '$lib/save/send';
 
 const Saved = z.object({ version: z.number() });
 const Current = z
@@ -14,13 +14,13 @@ export const saveClass = (
 	id: string,
 	version: number,
 	value: Class,
-): Promise<Answer<z.infer<typeof Saved>, Stored<Class>>> =>
+): Promise<SendAnswer<z.infer<typeof Saved>, Stored<Class>>> =>
 	send('PUT', `/api/classes/${id}`, { version, class: value }, Saved, Current);
 
 const Meant = z.object({ class: ClassSchema, evenings: z.array(EveningSchema) });
 
 /** What the evenings of a class can begin with. */
-export const meantFor = (classId: string): Promise<Answer<z.infer<typeof Meant>>> =>
+export const meantFor = (classId: string): Promise<SendAnswer<z.infer<typeof Meant>>> =>
 	send('GET', `/api/classes/${classId}/evenings`, undefined, Meant);
 
 const News = z.object({ seq: z.number(), presses: z.array(PressSchema) });
@@ -29,4 +29,4 @@ export const sendPresses = (
 	id: string,
 	presses: readonly Press[],
 	since: number,
-): Promise<Answer<z.infer<typeof News>>> => send('POST', `/api/evenings/${id}/presses`, { presses, since }, News);
+): Promise<SendAnswer<z.infer<typeof News>>> => send('POST', `/api/evenings/${id}/presses`, { presses, since }, News);

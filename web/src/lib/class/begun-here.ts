@@ -19,14 +19,14 @@ export interface BegunHere {
 	readonly told: { readonly day: string; readonly lesson?: string };
 }
 
-interface Shelf extends DBSchema {
+interface BegunShelf extends DBSchema {
 	meant: { key: string; value: { classId: string; class: unknown; evenings: unknown[] } };
 	begun: { key: string; value: BegunHere; indexes: { classId: string } };
 }
 
-let opened: Promise<IDBPDatabase<Shelf>> | undefined;
-const shelf = (): Promise<IDBPDatabase<Shelf>> =>
-	(opened ??= openDB<Shelf>('pond-loop-begun', 1, {
+let opened: Promise<IDBPDatabase<BegunShelf>> | undefined;
+const shelf = (): Promise<IDBPDatabase<BegunShelf>> =>
+	(opened ??= openDB<BegunShelf>('pond-loop-begun', 1, {
 		upgrade(db) {
 			db.createObjectStore('meant', { keyPath: 'classId' });
 			db.createObjectStore('begun', { keyPath: 'id' }).createIndex('classId', 'classId');

@@ -1,7 +1,7 @@
 /** The log of one evening in a page: what is pressed is kept in the browser at once, and joined with the server's when it can be. */
 
 import { EVENING_LIMITS, joined, type Did, type Press } from '@pond-loop/core/class';
-import type { Answer } from '$lib/save/send';
+import type { SendAnswer } from '$lib/save/send';
 import { sendPresses } from './api';
 import { dropHere, forgetPressesHere, keepHere, keptHere, newPress } from './presses-here';
 
@@ -36,9 +36,9 @@ export class EveningLog {
 	#atOnce: number = EVENING_LIMITS.atOnce;
 
 	/** What has to be done before anything is sent, such as beginning the evening at the server; until it was. */
-	#before: (() => Promise<Answer<unknown>>) | undefined;
+	#before: (() => Promise<SendAnswer<unknown>>) | undefined;
 
-	constructor(evening: string, known: readonly Press[], seq: number, before?: () => Promise<Answer<unknown>>) {
+	constructor(evening: string, known: readonly Press[], seq: number, before?: () => Promise<SendAnswer<unknown>>) {
 		this.#before = before;
 		this.#evening = evening;
 		this.#known = known;

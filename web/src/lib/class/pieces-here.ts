@@ -11,13 +11,13 @@ export interface PieceHere {
 	readonly picture: Blob;
 }
 
-interface Shelf extends DBSchema {
+interface PiecesShelf extends DBSchema {
 	pieces: { key: string; value: PieceHere; indexes: { evening: string } };
 }
 
-let opened: Promise<IDBPDatabase<Shelf>> | undefined;
-const shelf = (): Promise<IDBPDatabase<Shelf>> =>
-	(opened ??= openDB<Shelf>('pond-loop-pieces', 1, {
+let opened: Promise<IDBPDatabase<PiecesShelf>> | undefined;
+const shelf = (): Promise<IDBPDatabase<PiecesShelf>> =>
+	(opened ??= openDB<PiecesShelf>('pond-loop-pieces', 1, {
 		upgrade(db) {
 			db.createObjectStore('pieces', { keyPath: 'id' }).createIndex('evening', 'evening');
 		},

@@ -3,7 +3,7 @@
 import { PressSchema, type Did, type Press } from '@pond-loop/core/class';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
-interface Shelf extends DBSchema {
+interface PressesShelf extends DBSchema {
 	presses: {
 		key: [string, string];
 		value: { evening: string; id: string; press: Press };
@@ -11,9 +11,9 @@ interface Shelf extends DBSchema {
 	};
 }
 
-let opened: Promise<IDBPDatabase<Shelf>> | undefined;
-const shelf = (): Promise<IDBPDatabase<Shelf>> =>
-	(opened ??= openDB<Shelf>('pond-loop-evenings', 1, {
+let opened: Promise<IDBPDatabase<PressesShelf>> | undefined;
+const shelf = (): Promise<IDBPDatabase<PressesShelf>> =>
+	(opened ??= openDB<PressesShelf>('pond-loop-evenings', 1, {
 		upgrade(db) {
 			db.createObjectStore('presses', { keyPath: ['evening', 'id'] }).createIndex('evening', 'evening');
 		},

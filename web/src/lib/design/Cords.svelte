@@ -19,13 +19,13 @@
 	const STILL = 6;
 
 	let box = $state<HTMLElement>();
-	interface Held {
+	interface DragState {
 		readonly group: number | undefined;
 		readonly from: { readonly x: number; readonly y: number };
 		readonly moved: boolean;
 		readonly over: CrossPoint | undefined;
 	}
-	let held = $state.raw<Held>();
+	let held = $state.raw<DragState>();
 
 	const groups = (p: CrossPoint): readonly [number, number] => [groupOf[p.upper - 1]!, groupOf[p.lower - 1]!];
 

@@ -8,12 +8,12 @@
 	import { troubleOf } from '$lib/save/send';
 	import { addressOf } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { removeDesign, saveDesign } from './api';
 
 	interface Props {
 		designs: readonly Design[];
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 	}
 	const { designs, light, style }: Props = $props();

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Place } from './places';
+	import type { AppPlace } from './places';
 
 	interface Props {
-		places: readonly Place[];
+		places: readonly AppPlace[];
 		/** Called when one was taken. */
 		taken?: () => void;
 	}

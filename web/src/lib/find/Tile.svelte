@@ -5,11 +5,11 @@
 	import { shownIn } from '@pond-loop/core/look';
 	import { addressOf } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		entry: Entry;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 	}
 	const { entry, light, style }: Props = $props();

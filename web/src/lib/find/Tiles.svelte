@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { Entry } from '@pond-loop/core/collection';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Tile from './Tile.svelte';
 
 	interface Props {
 		entries: readonly Entry[];
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 	}
 	const { entries, light, style }: Props = $props();

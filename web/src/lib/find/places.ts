@@ -5,7 +5,7 @@ import { SEEN } from '@pond-loop/core/wrong';
 import MiniSearch from 'minisearch';
 import { addressOf } from '$lib/choices/address';
 
-export interface Place {
+export interface AppPlace {
 	readonly id: string;
 	readonly title: string;
 	/** What is there, in a few words. */
@@ -20,7 +20,7 @@ const cable = (text: string, more: Parameters<typeof addressOf>[0] = {}): string
 const inCraft = (craft: NonNullable<Parameters<typeof addressOf>[0]['craft']>): string =>
 	addressOf({ text: '2/2 LC', school: 'slash', craft });
 
-const PLACES: readonly Omit<Place, 'id'>[] = [
+const PLACES: readonly Omit<AppPlace, 'id'>[] = [
 	{
 		title: 'Work a cable with a cable needle',
 		says: 'Move by move',
@@ -268,7 +268,7 @@ const SEEN_WORDS: Readonly<Partial<Record<string, string>>> = {
 	split: 'split yarn half',
 };
 
-const ALL: readonly Place[] = [
+const ALL: readonly AppPlace[] = [
 	...PLACES.map((p, i) => ({ ...p, id: `p${i}` })),
 	...SEEN.map(([id, says]) => ({
 		id: `w-${id}`,
@@ -288,7 +288,7 @@ const ALL: readonly Place[] = [
 
 const STOP = new Set('a an the my is of to in on for it i do how what does and or with'.split(' '));
 const BY_ID = new Map(ALL.map((p) => [p.id, p]));
-const search = new MiniSearch<Place>({
+const search = new MiniSearch<AppPlace>({
 	fields: ['title', 'words', 'says'],
 	processTerm: (term) => {
 		const lower = term.toLowerCase();
@@ -303,7 +303,7 @@ const search = new MiniSearch<Place>({
 search.addAll(ALL);
 
 /** Places for what was typed, the best first; all words of it first, then any of them. None when nothing is near. */
-export function placesFor(text: string, most = 6): readonly Place[] {
+export function placesFor(text: string, most = 6): readonly AppPlace[] {
 	// “Without” says more than any other word of it.
 	const typed = text.replace(/\bno (cable )?needle\b/i, 'without cable needle');
 	const all = search.search(typed, { combineWith: 'AND' });

@@ -12,7 +12,7 @@
 	import { Walk } from '$lib/stage/walk.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { inWriting } from '$lib/ui/in-writing';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { oneButton } from '$lib/ui/roving-tabindex';
 	import { runSoon } from '$lib/ui/hydration';
 
@@ -22,7 +22,7 @@
 		/** A craft that is tried by hand, and takes the crossing. */
 		craft: Craft;
 		style: HouseStyle;
-		light: Light;
+		light: PageLight;
 		/** Whether hands begin with loops on their tool, or with that bare. */
 		begun?: BegunWith;
 		/** Shown once all is worked: a way to keep what was done. */

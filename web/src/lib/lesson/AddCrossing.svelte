@@ -7,11 +7,11 @@
 	import Plus from '@lucide/svelte/icons/plus';
 	import { craftIn, shownIn, wayIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import NameField from '$lib/name/NameField.svelte';
 
 	interface Props {
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** The teacher's words and those of the lesson's swatches. */
 		words: Glossary;

@@ -3,13 +3,13 @@
 	import { craftIn, shownIn } from '@pond-loop/core/look';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { compareStep, crossingStep, type kindOf, KINDS, mistakesFor, type Step } from '@pond-loop/core/step';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { oneButton } from '$lib/ui/roving-tabindex';
 	import AddCrossing from './AddCrossing.svelte';
 
 	interface Props {
 		lesson: Lesson;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		add: (step: Step) => void;
 		addEmpty: (kind: ReturnType<typeof kindOf>) => void;

@@ -31,7 +31,7 @@
 	import { Portions } from '$lib/ui/portions.svelte';
 	import { keepFocus } from '$lib/ui/focus';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
 	import Versions from '$lib/save/Versions.svelte';
@@ -52,7 +52,7 @@
 		others: readonly { readonly id: string; readonly title: string }[];
 		/** The token of the link to read it by, when it has one. */
 		token: string | undefined;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 	}
 	const { opened, others, token, light, style }: Props = $props();

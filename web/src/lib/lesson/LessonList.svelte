@@ -3,11 +3,11 @@
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Glances from '$lib/picture/Glances.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 
-	interface Item {
+	interface LessonItem {
 		readonly id: string;
 		readonly title: string;
 		readonly steps: number;
@@ -15,12 +15,12 @@
 		readonly updatedAt: Date;
 	}
 	interface Props {
-		lessons: readonly Item[];
-		light: Light;
+		lessons: readonly LessonItem[];
+		light: PageLight;
 		style: HouseStyle;
 		/** How many crossings to show for each. */
 		glance?: number;
-		actions?: Snippet<[Item]>;
+		actions?: Snippet<[LessonItem]>;
 	}
 	const { lessons, light, style, glance = 3, actions }: Props = $props();
 	const locale = useLocale();

@@ -10,12 +10,12 @@
 	import Stage from '$lib/stage/Stage.svelte';
 	import Chart from '$lib/swatch/Chart.svelte';
 	import Needles from '$lib/swatch/Needles.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import RoomQuestions from './RoomQuestions.svelte';
 
 	interface Props {
 		blocks: readonly Block[];
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		move: number;
 		camera: Camera;

@@ -3,11 +3,11 @@
 	import { placeIn } from './room-questions';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { inWriting } from '$lib/ui/in-writing';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		questions: readonly QuestionShown[];
-		light: Light;
+		light: PageLight;
 		/** Presses so far, two to a question: asked, told, the next one asked. The other window goes by it. */
 		move: number;
 	}

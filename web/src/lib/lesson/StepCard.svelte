@@ -6,13 +6,13 @@
 	import NoteField from '$lib/note/NoteField.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import Later from '$lib/ui/Later.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Toggles from './edit/Toggles.svelte';
 	import { EDITORS } from './editors';
 
 	interface Props {
 		step: Step;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** Where people of the class work. */
 		places: readonly CraftId[];

@@ -3,7 +3,7 @@
 import { type Lesson, LessonSchema } from '@pond-loop/core/lesson';
 import { z } from 'zod';
 import type { Stored } from '$lib/save/autosave.svelte';
-import { send, type Answer } from '$lib/save/send';
+import { send, type SendAnswer } from '$lib/save/send';
 import { versionsAt } from '$lib/save/versions';
 
 const Saved = z.object({ version: z.number() });
@@ -15,7 +15,7 @@ export const saveLesson = (
 	id: string,
 	version: number,
 	lesson: Lesson,
-): Promise<Answer<z.infer<typeof Saved>, Stored<Lesson>>> =>
+): Promise<SendAnswer<z.infer<typeof Saved>, Stored<Lesson>>> =>
 	send('PUT', `/api/lessons/${id}`, { version, lesson }, Saved, Current);
 
 export const versionsOf = (id: string): ReturnType<typeof versionsAt<Lesson>> =>

@@ -2,9 +2,9 @@
 
 import type { Step } from '@pond-loop/core/step';
 import { DONE, fields } from '$lib/save/answers';
-import { send, type Answer } from '$lib/save/send';
+import { send, type SendAnswer } from '$lib/save/send';
 
-interface Made {
+interface CreatedLesson {
 	readonly id: string;
 	readonly version: number;
 	readonly title: string;
@@ -12,19 +12,19 @@ interface Made {
 const MADE = fields({ id: 'string', version: 'number', title: 'string' });
 const REMOVED = fields({ title: 'string' });
 
-export const createLesson = (title: string, steps: readonly Step[] = []): Promise<Answer<Made>> =>
+export const createLesson = (title: string, steps: readonly Step[] = []): Promise<SendAnswer<CreatedLesson>> =>
 	send('POST', '/api/lessons', { title, steps }, MADE);
 
-export const addStep = (id: string, step: Step): Promise<Answer<Made>> =>
+export const addStep = (id: string, step: Step): Promise<SendAnswer<CreatedLesson>> =>
 	send('POST', `/api/lessons/${id}/steps`, { step }, MADE);
 
-export const removeLesson = (id: string): Promise<Answer<{ readonly title: string }>> =>
+export const removeLesson = (id: string): Promise<SendAnswer<{ readonly title: string }>> =>
 	send('DELETE', `/api/lessons/${id}`, undefined, REMOVED);
 
-export const restoreLesson = (id: string): Promise<Answer<object>> => send('POST', `/api/lessons/${id}`, {}, DONE);
+export const restoreLesson = (id: string): Promise<SendAnswer<object>> => send('POST', `/api/lessons/${id}`, {}, DONE);
 
-export const shareLesson = (id: string): Promise<Answer<{ token: string }>> =>
+export const shareLesson = (id: string): Promise<SendAnswer<{ token: string }>> =>
 	send('PUT', `/api/lessons/${id}/share`, {}, fields({ token: 'string' }));
 
-export const withdrawShare = (id: string): Promise<Answer<object>> =>
+export const withdrawShare = (id: string): Promise<SendAnswer<object>> =>
 	send('DELETE', `/api/lessons/${id}/share`, undefined, DONE);

@@ -3,14 +3,14 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { page } from '$app/state';
 	import { rememberSchool } from '$lib/style/remember-school';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Meanings from './Meanings.svelte';
 
 	interface Props {
 		reading: NameRead;
 		/** The name as it was typed. */
 		text: string;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		readIn: (school: SchoolId) => void;
 	}

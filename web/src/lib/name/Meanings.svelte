@@ -5,12 +5,12 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { shownIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		/** Crossings side by side, each with what sets it apart. */
 		meanings: readonly T[];
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** What decides for this one, or what it leaves to be said. */
 		says: (meaning: T) => string;

@@ -13,11 +13,11 @@
 	import Anatomy from './Anatomy.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import Meanings from './Meanings.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		reading: NameNotRead;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** Called with the name to read instead. */
 		choose: (name: CloseName) => void;

@@ -2,14 +2,14 @@
 	import type { Snippet } from 'svelte';
 	import { troubleOf } from '$lib/save/send';
 	import FileField from '$lib/ui/FileField.svelte';
-	import { type Kept, sendPicture } from './send';
+	import { type SentPicture, sendPicture } from './send';
 
 	interface Props {
 		/** What the button says. */
 		label: string;
 		/** What it is for, and what is done with it. */
 		says: string;
-		chosen: (picture: Kept) => void;
+		chosen: (picture: SentPicture) => void;
 		/** More buttons, behind the first. */
 		children?: Snippet;
 	}

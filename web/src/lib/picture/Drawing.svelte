@@ -3,7 +3,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { svgOf } from '@pond-loop/core/made';
 	import { isHydrating, runWhenIdle } from '$lib/ui/hydration';
-	import { patchSvg, shownAs, standingIn, type Shown } from './patch-svg';
+	import { patchSvg, shownAs, standingIn, type ShownDrawing } from './patch-svg';
 
 	interface Props {
 		/** Not asked for while the page is hydrated: the server drew it. */
@@ -16,7 +16,7 @@
 	const isThere = isHydrating();
 	/** What is written when the picture first appears; from then on it is changed in place. */
 	const first = isThere ? undefined : untrack(() => ({ drawing, svg: svgOf(drawing, width) }));
-	let shown: Shown | undefined;
+	let shown: ShownDrawing | undefined;
 	let box = $state<HTMLElement>();
 	let ready = $state(!isThere);
 	onMount(() => (isThere ? runWhenIdle(() => (ready = true)) : undefined));

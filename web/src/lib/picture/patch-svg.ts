@@ -8,15 +8,15 @@ import { type Drawing, type SvgElement, svgElements } from '@pond-loop/core/draw
 const SVG = 'http://www.w3.org/2000/svg';
 
 /** A drawing as it stands in the page; what it was of is not known where the server drew it. */
-export interface Shown {
+export interface ShownDrawing {
 	readonly drawing?: Drawing;
 	readonly elements: readonly SvgElement[];
 }
 
-export const shownAs = (drawing: Drawing): Shown => ({ drawing, elements: svgElements(drawing) });
+export const shownAs = (drawing: Drawing): ShownDrawing => ({ drawing, elements: svgElements(drawing) });
 
 /** What stands in a picture, read from it. */
-export const standingIn = (svg: SVGSVGElement): Shown => ({
+export const standingIn = (svg: SVGSVGElement): ShownDrawing => ({
 	elements: [...svg.children].map((node): SvgElement => {
 		const attributes = Object.fromEntries([...node.attributes].map(({ name, value }) => [name, value]));
 		return {
@@ -28,7 +28,7 @@ export const standingIn = (svg: SVGSVGElement): Shown => ({
 });
 
 /** `svg` must show `before` now; returns what it shows then. */
-export function patchSvg(svg: SVGSVGElement, before: Shown, drawing: Drawing): Shown {
+export function patchSvg(svg: SVGSVGElement, before: ShownDrawing, drawing: Drawing): ShownDrawing {
 	const after = shownAs(drawing);
 	const { width, height, top = 0 } = drawing;
 	const was = before.drawing;

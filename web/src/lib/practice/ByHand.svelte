@@ -3,13 +3,13 @@
 	import type { AnyMove } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import YourHands from '$lib/hands/YourHands.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		shown: Demonstrated;
 		hands: Demonstration;
 		style: HouseStyle;
-		light: Light;
+		light: PageLight;
 		/** Whether it was judged: then what came out is told. */
 		isJudged: boolean;
 		/** The moves, each as JSON. */

@@ -14,7 +14,7 @@
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import { troubleOf, type Answer } from '$lib/save/send';
+	import { troubleOf, type SendAnswer } from '$lib/save/send';
 	import { copied } from '$lib/ui/copy';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
@@ -70,7 +70,7 @@
 	const copy = async (): Promise<void> => void (said = await copied(field));
 	/** What is asked about once more before it is done. */
 	let sure = $state<'renew' | 'erase'>();
-	async function settle(answer: Answer<object>, done: string): Promise<void> {
+	async function settle(answer: SendAnswer<object>, done: string): Promise<void> {
 		sure = undefined;
 		trouble = troubleOf(answer);
 		said = answer.kind === 'ok' ? done : '';

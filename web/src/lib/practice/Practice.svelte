@@ -8,7 +8,7 @@
 		drawnCrossing,
 		FIRST_DRILLS,
 		shownSaid,
-		type Asked,
+		type AskedQuestion,
 		type Drill,
 		type Verdict,
 	} from '@pond-loop/core/practice';
@@ -17,7 +17,7 @@
 	import { onMount, tick, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { canSpeak, hush, speak } from './aloud';
 	import { answered, nextOf, type Cards } from './schedule';
@@ -38,7 +38,7 @@
 		kinds?: readonly string[];
 		/** The door that is practised behind; none when empty. */
 		place?: string;
-		light: Light;
+		light: PageLight;
 		/** How what is done by hand is shown. */
 		style: HouseStyle;
 		/** Called when a sitting is over. */
@@ -57,7 +57,7 @@
 	let cards = $state.raw<Cards>({});
 	/** Kinds that this page knows: the others come while the first question is answered. */
 	let drills: readonly Drill[] = [];
-	let asked = $state.raw<Asked>();
+	let asked = $state.raw<AskedQuestion>();
 	let verdict = $state.raw<Verdict>();
 	/** The option that was chosen, or those chosen so far where all are put in an order. */
 	let chosen = $state.raw<readonly string[]>([]);
@@ -113,7 +113,7 @@
 		};
 	});
 
-	function make(drill: Drill): Asked | undefined {
+	function make(drill: Drill): AskedQuestion | undefined {
 		const own = !cards[drill.id] && latest.length > 0 ? [latest, crossings] : [crossings];
 		for (const from of own)
 			for (let tries = 0; tries < TRIES; tries++) {
@@ -150,7 +150,7 @@
 		}
 	}
 	/** Without a network, and where it was never fetched, such a question is left for later. */
-	async function fetchFor({ question, drill }: Asked): Promise<void> {
+	async function fetchFor({ question, drill }: AskedQuestion): Promise<void> {
 		try {
 			if (question.byHand) Hands ??= (await import('./ByHand.svelte')).default;
 			if (question.shows?.kind === 'chart') chartOf ??= (await import('./chart')).drawnChart;
@@ -184,7 +184,7 @@
 		// Seen whole above what is pressed next.
 		void tick().then(() => why?.scrollIntoView({ block: 'nearest' }));
 	}
-	const aloud = ({ question: { asks, shows, options, inOrder } }: Asked): string =>
+	const aloud = ({ question: { asks, shows, options, inOrder } }: AskedQuestion): string =>
 		[
 			asks,
 			...shownSaid(shows),

@@ -6,7 +6,7 @@
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 	import { sendSummary, takeBack } from './doors';
-	import { answersAt, keepTold, toldAt, type Told } from './shelf';
+	import { answersAt, keepTold, toldAt, type SentSummary } from './shelf';
 	import type SummaryTable from './SummaryTable.svelte';
 
 	interface Props {
@@ -20,7 +20,7 @@
 	}
 	const { token, place, by, school }: Props = $props();
 	const locale = useLocale();
-	let told = $state.raw<Told>();
+	let told = $state.raw<SentSummary>();
 	let isOpen = $state(false);
 	let name = $state('');
 	let again = $state(false);
@@ -42,11 +42,11 @@
 		isOpen = summary.kinds.length > 0;
 		if (!isOpen) said = 'Nothing to send yet. Answer a question first.';
 	}
-	async function put(next: Told | undefined): Promise<void> {
+	async function put(next: SentSummary | undefined): Promise<void> {
 		told = next;
 		await keepTold(place, next);
 	}
-	async function sendIt(as: Told, what: PracticeSummary): Promise<boolean> {
+	async function sendIt(as: SentSummary, what: PracticeSummary): Promise<boolean> {
 		busy = true;
 		trouble = undefined;
 		const answer = await sendSummary(token, as.learner, what);

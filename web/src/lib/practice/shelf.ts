@@ -6,7 +6,7 @@ import type { Card } from 'ts-fsrs';
 import type { Cards } from './schedule';
 
 /** What was told to the teacher behind one door. */
-export interface Told {
+export interface SentSummary {
 	/** Known to this browser alone: what was sent is replaced and erased by it. */
 	readonly learner: string;
 	readonly name: string;
@@ -18,19 +18,19 @@ export interface Told {
 	readonly sentAt?: number;
 }
 
-interface Shelf extends DBSchema {
+interface PracticeShelf extends DBSchema {
 	cards: { key: string; value: { id: string; card: Card } };
 	answers: { key: number; value: Answer & { place: string }; indexes: { at: number } };
-	told: { key: string; value: Told & { place: string } };
+	told: { key: string; value: SentSummary & { place: string } };
 }
 /** Answers that are kept at most as long: what is shown looks back on four weeks. */
 const KEPT_MS = 35 * 24 * 3600_000;
 
-let opened: Promise<IDBPDatabase<Shelf>> | undefined;
-const shelf = (): Promise<IDBPDatabase<Shelf>> => (opened ??= open());
-const open = (): Promise<IDBPDatabase<Shelf>> =>
+let opened: Promise<IDBPDatabase<PracticeShelf>> | undefined;
+const shelf = (): Promise<IDBPDatabase<PracticeShelf>> => (opened ??= open());
+const open = (): Promise<IDBPDatabase<PracticeShelf>> =>
 	new Promise((done, refused) => {
-		const opening = openDB<Shelf>('pond-loop-practice', 2, {
+		const opening = openDB<PracticeShelf>('pond-loop-practice', 2, {
 			upgrade(db, from) {
 				if (from < 1) db.createObjectStore('cards', { keyPath: 'id' });
 				db.createObjectStore('answers', { autoIncrement: true }).createIndex('at', 'at');
@@ -45,7 +45,7 @@ const open = (): Promise<IDBPDatabase<Shelf>> =>
 	});
 
 /** `otherwise` where a browser keeps nothing: then it is practised for as long as the page is open. */
-async function on<T>(otherwise: T, does: (db: IDBPDatabase<Shelf>) => Promise<T>): Promise<T> {
+async function on<T>(otherwise: T, does: (db: IDBPDatabase<PracticeShelf>) => Promise<T>): Promise<T> {
 	try {
 		return await does(await shelf());
 	} catch {
@@ -85,9 +85,9 @@ export const answersAt = (place: string, now: number): Promise<readonly Answer[]
 		return (await db.getAllFromIndex('answers', 'at')).filter((a) => a.place === place);
 	});
 
-export const toldAt = (place: string): Promise<Told | undefined> => on(undefined, (db) => db.get('told', place));
+export const toldAt = (place: string): Promise<SentSummary | undefined> => on(undefined, (db) => db.get('told', place));
 
-export const keepTold = (place: string, told: Told | undefined): Promise<void> =>
+export const keepTold = (place: string, told: SentSummary | undefined): Promise<void> =>
 	on(undefined, async (db) => {
 		if (told) await db.put('told', { ...told, place });
 		else await db.delete('told', place);

@@ -11,7 +11,7 @@ import { keptHere, keptInTab } from '$lib/ui/kept-here';
 import { change, type History, redo, startHistory, undo } from '@pond-loop/core/document';
 import { cleanedIn, firstIssue, lenient, uncleanIn, uncleanWords } from '@pond-loop/core/schema';
 import { z } from 'zod';
-import type { Answer, Unreached } from './send';
+import type { SendAnswer, Unreached } from './send';
 
 const REST_MS = 450;
 const FIRST_RETRY_MS = 1000;
@@ -28,7 +28,7 @@ export interface Keeping<T> {
 	readonly key: string;
 	readonly schema: z.ZodType<T>;
 	/** Sends it, with the version that it was made from. */
-	readonly send: (version: number, value: T) => Promise<Answer<{ version: number }, Stored<T>>>;
+	readonly send: (version: number, value: T) => Promise<SendAnswer<{ version: number }, Stored<T>>>;
 }
 
 export type SaveState<T> =

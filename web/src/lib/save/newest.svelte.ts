@@ -1,6 +1,6 @@
 import { onMount } from 'svelte';
 import { waitsToLeave } from './leave';
-import { type Answer, troubleOf } from './send';
+import { type SendAnswer, troubleOf } from './send';
 
 const REST_MS = 250;
 const RETRY_MS = 4000;
@@ -15,12 +15,12 @@ const LEAVING_MS = 2000;
 export class Newest<T> {
 	/** Why the newest is not kept yet. */
 	trouble = $state<string>();
-	readonly #send: (value: T) => Promise<Answer<object>>;
+	readonly #send: (value: T) => Promise<SendAnswer<object>>;
 	#waits: { readonly value: T } | undefined;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending: Promise<void> | undefined;
 
-	constructor(send: (value: T) => Promise<Answer<object>>) {
+	constructor(send: (value: T) => Promise<SendAnswer<object>>) {
 		this.#send = send;
 		waitsToLeave({
 			isUnsent: () => this.#waits !== undefined || this.#sending !== undefined,

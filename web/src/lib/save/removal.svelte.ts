@@ -2,11 +2,11 @@
 
 import { invalidateAll } from '$app/navigation';
 import { keepFocus } from '$lib/ui/focus';
-import { troubleOf, type Answer } from './send';
+import { troubleOf, type SendAnswer } from './send';
 
 export interface RemovalAddresses {
-	readonly remove: (id: string) => Promise<Answer<{ title: string }>>;
-	readonly restore: (id: string) => Promise<Answer<object>>;
+	readonly remove: (id: string) => Promise<SendAnswer<{ title: string }>>;
+	readonly restore: (id: string) => Promise<SendAnswer<object>>;
 }
 
 export class Removal {

@@ -7,7 +7,7 @@ const Refused = fields({ message: 'string' });
 // Browsers let a request outlive its page up to 64 kB of bodies at once.
 const KEEPALIVE_MOST = 20_000;
 
-export type Answer<T, Current = never> =
+export type SendAnswer<T, Current = never> =
 	| { readonly kind: 'ok'; readonly value: T }
 	/** Somebody saved in between; this is what stands there. */
 	| { readonly kind: 'stale'; readonly current: Current }
@@ -28,15 +28,15 @@ export const send = <T, Current = never>(
 	body: unknown,
 	schema: Reader<T>,
 	current?: Reader<Current>,
-): Promise<Answer<T, Current>> =>
+): Promise<SendAnswer<T, Current>> =>
 	answered(method, path, body === undefined ? null : JSON.stringify(body), schema, current);
 
 /** Sends the text of a file of JSON as it is. */
-export const sendText = <T>(path: string, text: string, schema: Reader<T>): Promise<Answer<T>> =>
+export const sendText = <T>(path: string, text: string, schema: Reader<T>): Promise<SendAnswer<T>> =>
 	answered('POST', path, text, schema);
 
 /** Sends a file as it is. */
-export const sendFile = <T>(path: string, file: Blob, schema: Reader<T>): Promise<Answer<T>> =>
+export const sendFile = <T>(path: string, file: Blob, schema: Reader<T>): Promise<SendAnswer<T>> =>
 	answered('POST', path, file, schema);
 
 async function answered<T, Current = never>(
@@ -45,7 +45,7 @@ async function answered<T, Current = never>(
 	body: string | Blob | null,
 	schema: Reader<T>,
 	current?: Reader<Current>,
-): Promise<Answer<T, Current>> {
+): Promise<SendAnswer<T, Current>> {
 	let response: Response;
 	let data: unknown;
 	try {
@@ -86,7 +86,7 @@ export const UNREACHED: Readonly<Record<Unreached, string>> = {
 };
 
 /** What to tell the teacher about an answer; nothing when it went well. */
-export function troubleOf(answer: Answer<unknown, unknown>): string | undefined {
+export function troubleOf(answer: SendAnswer<unknown, unknown>): string | undefined {
 	switch (answer.kind) {
 		case 'ok':
 			return undefined;

@@ -1,7 +1,7 @@
 /** Earlier versions of a document, as the server lists them. */
 
 import * as z from 'zod/mini';
-import { send, type Answer } from './send';
+import { send, type SendAnswer } from './send';
 
 export interface Version {
 	readonly version: number;
@@ -20,8 +20,8 @@ export const versionsAt = <T>(
 	address: string,
 	schema: z.core.$ZodType<T>,
 ): {
-	readonly list: () => Promise<Answer<Version[]>>;
-	readonly read: (version: number) => Promise<Answer<{ value: T }>>;
+	readonly list: () => Promise<SendAnswer<Version[]>>;
+	readonly read: (version: number) => Promise<SendAnswer<{ value: T }>>;
 } => ({
 	list: () => send('GET', `${address}/versions`, undefined, Listed),
 	read: (version) => send('GET', `${address}/versions/${version}`, undefined, z.object({ value: schema })),

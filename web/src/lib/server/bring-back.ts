@@ -2,7 +2,7 @@
 
 import { ClassFileSchema, withPieces } from '@pond-loop/core/class';
 import { randomUUID } from 'node:crypto';
-import { type AccountFile, type Found, foundIn, type Mine } from '@pond-loop/core/document';
+import { type AccountFile, type FoundDocument, foundIn, type Mine } from '@pond-loop/core/document';
 import { DESIGN_LIMITS, DesignSchema } from '@pond-loop/core/schema';
 import { rows, transaction, type Queryable } from './database';
 import { dropUnnamed, putPicture, readBack, tooMany, type Small } from './pictures';
@@ -16,7 +16,7 @@ import { rawHouseStyle } from './house-styles';
 import { Full, holdQuota, QUOTA } from './quota';
 import type { Teacher } from './teachers';
 
-interface Row {
+interface StoredRow {
 	readonly id: string;
 	readonly document: unknown;
 	readonly version: number;
@@ -25,11 +25,11 @@ interface Row {
 async function mineOf(
 	teacher: Teacher,
 	on: Queryable,
-): Promise<Mine & { readonly versions: ReadonlyMap<string, Row> }> {
-	const lessons = await rows<Row>(on, sql.MINE.lessons, [teacher.id]);
-	const swatches = await rows<Row>(on, sql.MINE.swatches, [teacher.id]);
+): Promise<Mine & { readonly versions: ReadonlyMap<string, StoredRow> }> {
+	const lessons = await rows<StoredRow>(on, sql.MINE.lessons, [teacher.id]);
+	const swatches = await rows<StoredRow>(on, sql.MINE.swatches, [teacher.id]);
 	const designs = await rows<{ id: string; name: string; crossing: unknown }>(on, sql.DESIGNS, [teacher.id]);
-	const byId = (all: readonly Row[]): ReadonlyMap<string, unknown> => new Map(all.map((r) => [r.id, r.document]));
+	const byId = (all: readonly StoredRow[]): ReadonlyMap<string, unknown> => new Map(all.map((r) => [r.id, r.document]));
 	return {
 		lessons: byId(lessons),
 		swatches: byId(swatches),
@@ -42,7 +42,7 @@ async function mineOf(
 }
 
 /** What bringing it back would do; nothing is changed. */
-export const lookInto = (teacher: Teacher, file: AccountFile): Promise<readonly Found[]> =>
+export const lookInto = (teacher: Teacher, file: AccountFile): Promise<readonly FoundDocument[]> =>
 	transaction(async (on) => foundIn(file, await mineOf(teacher, on)));
 
 /** Ids under which the new ones of a file are kept: their own, or another where somebody else has it. */
@@ -102,7 +102,7 @@ export async function bringBack(
 	teacher: Teacher,
 	file: AccountFile,
 	differing: 'mine' | 'file',
-): Promise<readonly Found[]> {
+): Promise<readonly FoundDocument[]> {
 	// Made anew like any that is sent, so that nothing comes in that is no picture.
 	const pictures = new Map<string, Small>();
 	for (const { id, jpeg } of file.pictures) {
@@ -113,7 +113,7 @@ export async function bringBack(
 		const mine = await mineOf(teacher, on);
 		const found = foundIn(file, mine);
 		const told = new Map(found.map((f) => [`${f.kind} ${f.id ?? ''}`, f.standing]));
-		const isNew = (kind: Found['kind'], id: string): boolean => told.get(`${kind} ${id}`) === 'new';
+		const isNew = (kind: FoundDocument['kind'], id: string): boolean => told.get(`${kind} ${id}`) === 'new';
 		const swatchIds = await idsFor(
 			on,
 			'swatches',
@@ -128,7 +128,7 @@ export async function bringBack(
 			table: DocumentTable,
 			one: Pick<AccountFile['lessons'][number], 'id' | 'version' | 'createdAt' | 'updatedAt' | 'removedAt'>,
 			document: unknown,
-			standing: Found['standing'] | undefined,
+			standing: FoundDocument['standing'] | undefined,
 		): Promise<void> => {
 			const text = JSON.stringify(document);
 			if (standing === 'new') {
@@ -189,7 +189,7 @@ async function putDesigns(
 	on: Queryable,
 	teacher: Teacher,
 	file: AccountFile,
-	told: ReadonlyMap<string, Found['standing']>,
+	told: ReadonlyMap<string, FoundDocument['standing']>,
 	differing: 'mine' | 'file',
 ): Promise<void> {
 	const designs = file.designs.flatMap((d) => DesignSchema.safeParse(d).data ?? []);

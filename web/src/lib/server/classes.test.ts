@@ -1,5 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import { eveningFor, newClass, wentBy, type Did, type Person, type Piece, type Press } from '@pond-loop/core/class';
+import {
+	eveningFor,
+	newClass,
+	wentBy,
+	type Did,
+	type Person,
+	type PiecePress,
+	type Press,
+} from '@pond-loop/core/class';
 import { emptyLesson } from '@pond-loop/core/lesson';
 import { newDoor, summaryOf } from '@pond-loop/core/practice';
 import { readAccountFile } from '@pond-loop/core/document';
@@ -40,7 +48,7 @@ const press = (did: Did): Press => ({ id: randomUUID(), at: new Date().toISOStri
 const can = (who: Person, outcome: 'alone' | 'help'): Press =>
 	press({ kind: 'goal', goal: 'lean', person: who.id, outcome });
 
-async function keptPicture(teacher: Teacher): Promise<Piece['picture']> {
+async function keptPicture(teacher: Teacher): Promise<PiecePress['picture']> {
 	const kept = await keepPicture(
 		teacher,
 		await sharp({ create: { width: 30, height: 20, channels: 3, background: '#c08552' } })
@@ -269,7 +277,7 @@ describe('a class in the file of an account', () => {
 		const [came, was] = [(await heldOf(fresh, mine!.id))[0]!, (await heldOf(teacher, of.id))[0]!];
 		// Pictures that another account has under their ids get ones of their own.
 		const [{ picture }] = (await learntOf(fresh, (await readClass(fresh, mine!.id))!)).learnt.pieces as unknown as [
-			Piece,
+			PiecePress,
 		];
 		expect(await readPicture(fresh, picture.id)).toMatchObject({ width: 30, height: 20 });
 		const alike = (p: Press): Press => (p.did.kind === 'piece' ? { ...p, did: { ...p.did, picture } } : p);

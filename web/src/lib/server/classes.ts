@@ -21,7 +21,7 @@ import {
 	type Class,
 	type ClassFile,
 	type Evening,
-	type Held,
+	type HeldEvening,
 	type LearntShown,
 	type Press,
 	type Proposal,
@@ -157,7 +157,7 @@ export interface UnreadInLog {
 async function logOf(
 	teacher: Teacher,
 	id: string,
-): Promise<{ readonly held: readonly Held[]; readonly unread: readonly UnreadInLog[] }> {
+): Promise<{ readonly held: readonly HeldEvening[]; readonly unread: readonly UnreadInLog[] }> {
 	const [evenings, pressed] = await Promise.all([
 		rows<{ id: string; document: unknown }>(database(), sql.EVENINGS, [teacher.id, id]),
 		rows<PressRow & { evening_id: string }>(database(), sql.PRESSES_OF_CLASS, [teacher.id, id]),
@@ -180,7 +180,8 @@ async function logOf(
 }
 
 /** Evenings with all that was pressed at them, without what cannot be read. */
-export const heldOf = async (teacher: Teacher, id: string): Promise<readonly Held[]> => (await logOf(teacher, id)).held;
+export const heldOf = async (teacher: Teacher, id: string): Promise<readonly HeldEvening[]> =>
+	(await logOf(teacher, id)).held;
 
 /** Begins an evening under an id of its page's own: begun again, it is the same one. */
 export async function beginEvening(

@@ -54,7 +54,7 @@ export type ChangeResult<T> =
 	| { readonly kind: 'stale'; readonly current: StoredDocument<T> }
 	| { readonly kind: 'missing' };
 
-interface Row {
+interface DocumentRow {
 	readonly id: string;
 	readonly document: unknown;
 	readonly version: number;
@@ -83,7 +83,7 @@ export class Documents<T> {
 		throw new Unread({ kind: this.#table, id, version }, document, firstIssue(checked.error));
 	}
 
-	#stored({ id, version, document, updated_at }: Row): StoredDocument<T> {
+	#stored({ id, version, document, updated_at }: DocumentRow): StoredDocument<T> {
 		return { id, version, value: this.#checked(id, version, document), updatedAt: updated_at };
 	}
 
@@ -91,7 +91,7 @@ export class Documents<T> {
 	async *oneByOne(teacher: Teacher, on: Queryable): AsyncGenerator<KeptDocument<unknown>> {
 		const ids = await rows<{ id: string }>(on, this.#queries.IDS, [teacher.id]);
 		for (const { id } of ids) {
-			const [row] = await rows<Row & { created_at: Date; removed_at: Date | null }>(on, this.#queries.WHOLE, [
+			const [row] = await rows<DocumentRow & { created_at: Date; removed_at: Date | null }>(on, this.#queries.WHOLE, [
 				teacher.id,
 				id,
 			]);
@@ -110,7 +110,7 @@ export class Documents<T> {
 	/** Writes over what stands there, readable or not, if that is still of this version. */
 	async mend(teacher: Teacher, id: string, version: number, value: T): Promise<boolean> {
 		return transaction(async (on) => {
-			const [row] = await rows<Row>(on, this.#queries.READ_FOR_UPDATE, [teacher.id, id]);
+			const [row] = await rows<DocumentRow>(on, this.#queries.READ_FOR_UPDATE, [teacher.id, id]);
 			if (row?.version !== version) return false;
 			await rows(on, sql.KEEP_VERSION, [teacher.id, id, row.version, JSON.stringify(row.document), row.updated_at, 0]);
 			await rows(on, this.#queries.SAVE, [teacher.id, id, value]);
@@ -119,7 +119,7 @@ export class Documents<T> {
 	}
 
 	async read(teacher: Teacher, id: string): Promise<StoredDocument<T> | undefined> {
-		const [row] = await rows<Row>(database(), this.#queries.READ, [teacher.id, id]);
+		const [row] = await rows<DocumentRow>(database(), this.#queries.READ, [teacher.id, id]);
 		return row && this.#stored(row);
 	}
 
@@ -127,7 +127,7 @@ export class Documents<T> {
 	async insert(teacher: Teacher, value: T, within?: Queryable): Promise<StoredDocument<T>> {
 		if (!within) return transaction((on) => this.insert(teacher, value, on));
 		const on = within;
-		const [row] = await rows<Row>(on, this.#queries.INSERT, [teacher.id, randomUUID(), value]);
+		const [row] = await rows<DocumentRow>(on, this.#queries.INSERT, [teacher.id, randomUUID(), value]);
 		await holdQuota(teacher, this.#table, on);
 		return this.#stored(row!);
 	}
@@ -135,7 +135,7 @@ export class Documents<T> {
 	/** One locked read and write. `next` gives the new value, or `undefined` to leave things as they are. */
 	change(teacher: Teacher, id: string, next: (current: StoredDocument<T>) => T | undefined): Promise<ChangeResult<T>> {
 		return transaction(async (on): Promise<ChangeResult<T>> => {
-			const [row] = await rows<Row>(on, this.#queries.READ_FOR_UPDATE, [teacher.id, id]);
+			const [row] = await rows<DocumentRow>(on, this.#queries.READ_FOR_UPDATE, [teacher.id, id]);
 			if (!row) return { kind: 'missing' };
 			const current = this.#stored(row);
 			const value = next(current);
@@ -146,7 +146,7 @@ export class Documents<T> {
 				await rows(on, sql.DROP_VERSIONS, [teacher.id, id, MOST_VERSIONS]);
 				await rows(on, sql.DROP_OLDEST, [teacher.id, QUOTA.versions]);
 			}
-			const [saved] = await rows<Row>(on, this.#queries.SAVE, [teacher.id, id, value]);
+			const [saved] = await rows<DocumentRow>(on, this.#queries.SAVE, [teacher.id, id, value]);
 			await holdQuota(teacher, this.#table, on);
 			return { kind: 'saved', saved: this.#stored(saved!) };
 		});

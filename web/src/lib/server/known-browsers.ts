@@ -12,7 +12,7 @@ import type { Teacher } from './teachers';
 const YEAR = 365 * 24 * 60 * 60;
 const MOST = 20;
 
-interface Asked {
+interface BrowserRequest {
 	readonly cookies: Cookies;
 	readonly url: URL;
 }
@@ -21,7 +21,7 @@ const isSecure = (url: URL): boolean => url.protocol === 'https:';
 const nameFor = (url: URL): string => (isSecure(url) ? '__Host-pond-known' : 'pond-known');
 
 /** The token of this browser when it was given to the teacher of this name; else undefined. */
-export async function knownFor({ cookies, url }: Asked, signInName: string): Promise<string | undefined> {
+export async function knownFor({ cookies, url }: BrowserRequest, signInName: string): Promise<string | undefined> {
 	const token = cookies.get(nameFor(url));
 	if (!token || token.length > 100) return undefined;
 	const [known] = await rows(database(), sql.KNOWS, [hashed(token), signInName]);
@@ -29,7 +29,7 @@ export async function knownFor({ cookies, url }: Asked, signInName: string): Pro
 }
 
 /** From now on this browser is known to be this teacher's. */
-export async function makeKnown({ cookies, url }: Asked, teacher: Teacher): Promise<void> {
+export async function makeKnown({ cookies, url }: BrowserRequest, teacher: Teacher): Promise<void> {
 	const token = newToken();
 	await transaction(async (on) => {
 		await on.query(sql.ADD, [hashed(token), teacher.id]);

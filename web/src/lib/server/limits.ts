@@ -9,7 +9,7 @@ import { hashed } from './secrets';
 const QUARTER = 15 * 60;
 const HOUR = 60 * 60;
 
-interface Limits {
+interface RateLimits {
 	/** New accounts from one address. */
 	readonly signUps: RateLimiterPostgres;
 	/** Tries to sign in from one address, whatever the name. */
@@ -30,9 +30,9 @@ interface Limits {
 	readonly newSenders: RateLimiterPostgres;
 }
 
-let made: { readonly pool: unknown; readonly limits: Limits } | undefined;
+let made: { readonly pool: unknown; readonly limits: RateLimits } | undefined;
 
-function limits(): Limits {
+function limits(): RateLimits {
 	const pool = database();
 	if (made?.pool === pool) return made.limits;
 	const { SIGN_UPS_AN_HOUR, SIGN_INS_A_QUARTER, DEMO_ENTRIES_AN_HOUR, NEW_SENDERS_AN_HOUR } = config();

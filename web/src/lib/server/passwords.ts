@@ -25,7 +25,7 @@ function INTURN<T>(work: () => Promise<T>): Promise<T> {
 	return limit(work);
 }
 
-interface Asked {
+interface HashTask {
 	readonly password: string;
 	readonly options?: Options;
 	/** Verify against this hash; make a new one when left out. */
@@ -69,7 +69,7 @@ function started(): ChildProcess {
 	return child;
 }
 
-const ask = (asked: Asked): Promise<string | boolean> =>
+const ask = (asked: HashTask): Promise<string | boolean> =>
 	new Promise((done, failed) => {
 		const id = (next += 1);
 		waiting.set(id, { done, failed });
@@ -81,7 +81,7 @@ const ask = (asked: Asked): Promise<string | boolean> =>
 	});
 
 /** Where the program does not stand, as in a part of the app that is tested by itself, the hash is made here. */
-async function hashing(asked: Asked): Promise<string | boolean> {
+async function hashing(asked: HashTask): Promise<string | boolean> {
 	if (existsSync(program())) return ask(asked);
 	return asked.against === undefined ? hash(asked.password, asked.options) : verify(asked.against, asked.password);
 }

@@ -117,7 +117,7 @@ export interface Behind {
 /** What is behind a door: `closed` while it is, undefined where there is none, `unread` where it cannot be read. */
 export async function readDoor(token: string): Promise<Behind | 'closed' | 'unread' | undefined> {
 	if (!TokenSchema.safeParse(token).success) return undefined;
-	interface Row {
+	interface DoorRow {
 		readonly is_open: boolean;
 		readonly document: unknown;
 		readonly class_id: string | null;
@@ -126,7 +126,7 @@ export async function readDoor(token: string): Promise<Behind | 'closed' | 'unre
 		readonly lesson: unknown;
 		readonly class: unknown;
 	}
-	const [row] = await rows<Row>(database(), sql.READ, [token]);
+	const [row] = await rows<DoorRow>(database(), sql.READ, [token]);
 	if (!row || (row.lesson === null && row.class === null)) return undefined;
 	if (!row.is_open) return 'closed';
 	const door = PracticeDoorSchema.safeParse(row.document);

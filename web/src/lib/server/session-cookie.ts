@@ -15,14 +15,14 @@ const optionsFor = (url: URL): { path: '/'; httpOnly: true; sameSite: 'lax'; sec
 	secure: url.protocol === 'https:',
 });
 
-interface Asked {
+interface SessionRequest {
 	readonly cookies: Cookies;
 	readonly url: URL;
 }
 
-export const tokenOf = ({ cookies, url }: Asked): string | undefined => cookies.get(nameFor(url));
+export const tokenOf = ({ cookies, url }: SessionRequest): string | undefined => cookies.get(nameFor(url));
 
-export const keepToken = ({ cookies, url }: Asked, token: string): void =>
+export const keepToken = ({ cookies, url }: SessionRequest, token: string): void =>
 	cookies.set(nameFor(url), token, { ...optionsFor(url), maxAge: LIFE_DAYS * DAY });
 
-export const dropToken = ({ cookies, url }: Asked): void => cookies.delete(nameFor(url), optionsFor(url));
+export const dropToken = ({ cookies, url }: SessionRequest): void => cookies.delete(nameFor(url), optionsFor(url));

@@ -3,10 +3,10 @@
 import { hand, perform } from '@pond-loop/core/craft';
 import { twoGroups } from '@pond-loop/core/crossing';
 import { drawStage, toSvg } from '@pond-loop/core/drawing';
-import type { Light } from '$lib/ui/light';
+import type { PageLight } from '$lib/ui/light';
 
 export interface ThresholdPicture {
-	readonly svg: Readonly<Record<Light, string>>;
+	readonly svg: Readonly<Record<PageLight, string>>;
 	readonly caption: string;
 }
 
@@ -19,7 +19,7 @@ export function thresholdPicture(): ThresholdPicture {
 	const done = perform(hand, crossing, 'off-holder');
 	if (!done.ok) throw new Error('The plainest crossing cannot be drawn.');
 	const { trace } = done.value;
-	const svg = (light: Light): string => toSvg(drawStage(crossing, trace, MOMENT, { light }));
+	const svg = (light: PageLight): string => toSvg(drawStage(crossing, trace, MOMENT, { light }));
 	drawn = { svg: { day: svg('day'), dusk: svg('dusk') }, caption: hand.words(trace, MOMENT).caption };
 	return drawn;
 }

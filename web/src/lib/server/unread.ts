@@ -22,7 +22,7 @@ import type { Teacher } from './teachers';
 export const UNREAD_KINDS = ['lessons', 'swatches', 'designs', 'house-style', 'classes', 'evenings'] as const;
 export type UnreadKind = (typeof UNREAD_KINDS)[number];
 
-interface Kind {
+interface UnreadEntry {
 	/** What one is called. */
 	readonly noun: string;
 	readonly schema: z.ZodType;
@@ -32,7 +32,7 @@ interface Kind {
 	readonly remove: (teacher: Teacher, id: string) => Promise<boolean>;
 }
 
-const KINDS: Readonly<Record<UnreadKind, Kind>> = {
+const KINDS: Readonly<Record<UnreadKind, UnreadEntry>> = {
 	lessons: {
 		noun: 'lesson',
 		schema: LessonSchema,

@@ -3,7 +3,7 @@
 	import type { HouseStyle, Yarn } from '@pond-loop/core/schema';
 	import { goto } from '$app/navigation';
 	import type { OpenedSwatch } from '$lib/swatch/keep';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import LaidOne from './LaidOne.svelte';
 	import StateChoice from './StateChoice.svelte';
 
@@ -13,7 +13,7 @@
 		titles: readonly { readonly id: string; readonly title: string }[];
 		style: HouseStyle;
 		yarns: readonly Yarn[];
-		light: Light;
+		light: PageLight;
 	}
 	/** Two swatches as they will lie, at one scale and in one state, each with what it measures. */
 	const { one, two, titles, style, yarns, light }: Props = $props();

@@ -5,7 +5,7 @@
 	import type { HouseStyle, Swatch, Yarn } from '@pond-loop/core/schema';
 	import { alike, checked as checkedOnce, crossedSaid, gaugeSource, yarnNeeded } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { FabricSeen } from './fabric-seen.svelte';
 	import LiePicture from './LiePicture.svelte';
 
@@ -14,7 +14,7 @@
 		swatch: Swatch;
 		style: HouseStyle;
 		yarns: readonly Yarn[];
-		light: Light;
+		light: PageLight;
 		look: FabricState;
 		/** Points a centimetre; undefined until both are measured. */
 		scale: number | undefined;

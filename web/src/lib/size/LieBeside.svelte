@@ -4,7 +4,7 @@
 	import type { HouseStyle, SwatchSizeTold, Yarn } from '@pond-loop/core/schema';
 	import type { Checked } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { FabricSeen } from './fabric-seen.svelte';
 	import LiePicture from './LiePicture.svelte';
 	import { useEnglish } from '$lib/words/english';
@@ -16,7 +16,7 @@
 		told: SwatchSizeTold | undefined;
 		checked: Checked;
 		side: 'RS' | 'WS';
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		yarns: readonly Yarn[];
 	}

@@ -56,7 +56,7 @@
 	import { saveWithPage } from '$lib/save/page';
 	import { keepSwatch, type OpenedSwatch } from '$lib/swatch/keep';
 	import Looks from '$lib/swatch/Looks.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { FabricSeen } from './fabric-seen.svelte';
 	import LiePicture from './LiePicture.svelte';
@@ -70,7 +70,7 @@
 		opened: OpenedSwatch;
 		/** What was opened, checked. */
 		first: Checked;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** The teacher's drawer. */
 		yarns: readonly Yarn[];

@@ -12,13 +12,13 @@
 	import type { Chart as ChartOf } from 'chart.js';
 	import { onMount } from 'svelte';
 	import { lineChart } from '$lib/ui/line-chart';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		together: readonly CordsTogether[];
 		gauge: Gauge;
 		pulled: Pick<Pulled, 'fibre' | 'tension'>;
-		light: Light;
+		light: PageLight;
 		/** The colour of each cord, by its place. */
 		colours: readonly number[];
 	}

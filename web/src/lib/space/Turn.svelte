@@ -5,19 +5,19 @@
 	import { onMount } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { download, fileName } from '$lib/files/download';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { Lying } from '$lib/workers/lying.svelte';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { MOST_TURNED, part } from './part';
 	import type { YarnScene } from './scene';
-	import { SIDE_IDS, SIDES, type Side } from './sides';
+	import { SIDE_IDS, SIDES, type SpaceSide } from './sides';
 
 	interface Props {
 		checked: Checked;
 		gauge: Gauge;
 		/** What makes it lie otherwise than is assumed. */
 		how?: HowItLies;
-		light: Light;
+		light: PageLight;
 		/** What it is, for who does not see it. */
 		label: string;
 		/** The name of a saved picture. */
@@ -36,7 +36,7 @@
 	const shown = $derived(lying && part(centreLines(checked.worked, checked.cords, lying, rise)));
 	const cords = $derived(checked.cords.cords.map(({ colour }, i) => ({ colour, letter: letterOf(i) })));
 	let pull = $state(1);
-	let side = $state<Side | undefined>('slant');
+	let side = $state<SpaceSide | undefined>('slant');
 	let canvas = $state<HTMLCanvasElement>();
 	let box = $state<HTMLElement>();
 	let scene = $state.raw<YarnScene>();

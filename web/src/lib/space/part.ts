@@ -4,7 +4,7 @@ import type { YarnRow } from '@pond-loop/core/drawing';
 
 export const MOST_TURNED = 60;
 
-export interface Part {
+export interface YarnPart {
 	readonly rows: readonly YarnRow[];
 	readonly widest: number;
 	/** Whether there is more of it. */
@@ -12,7 +12,7 @@ export interface Part {
 }
 
 /** The first rows and, of each, the first stitches. */
-export function part(rows: readonly YarnRow[]): Part {
+export function part(rows: readonly YarnRow[]): YarnPart {
 	const some = rows.slice(0, MOST_TURNED + 1).map((row): YarnRow => {
 		if (row.cords.length <= MOST_TURNED) return row;
 		const end = row.stitch.findIndex((s) => s >= MOST_TURNED);

@@ -26,9 +26,9 @@ import { inPieces } from '$lib/ui/in-pieces';
 import { yieldToMain } from '$lib/ui/hydration';
 import { curveOf } from './curves';
 import { pulledOut } from './pulled';
-import { SIDES, type Side } from './sides';
+import { SIDES, type SpaceSide } from './sides';
 
-export interface Shown {
+export interface ShownYarn {
 	readonly rows: readonly YarnRow[];
 	readonly thickness: number;
 	/** The colour of each cord, by its place among the palette's, and its letter. */
@@ -53,7 +53,7 @@ export class YarnScene {
 	#size = new Vector3(1, 1, 1);
 	#asked = 0;
 	/** What is to be shown next, and the work on it while there is any. */
-	#wanted: Shown | undefined;
+	#wanted: ShownYarn | undefined;
 	#making: Promise<void> | undefined;
 	#isEnded = false;
 
@@ -80,7 +80,7 @@ export class YarnScene {
 	 * Made in pieces; what was seen before stays until it is whole. Of what is asked for meanwhile only the last is made.
 	 * Resolves once it is seen.
 	 */
-	show(shown: Shown): Promise<void> {
+	show(shown: ShownYarn): Promise<void> {
 		this.#wanted = shown;
 		this.#making ??= (async () => {
 			try {
@@ -96,7 +96,7 @@ export class YarnScene {
 		return this.#making;
 	}
 
-	*#made({ rows, thickness, cords, light, pull }: Shown): Generator<undefined, void> {
+	*#made({ rows, thickness, cords, light, pull }: ShownYarn): Generator<undefined, void> {
 		const yarn = new Group();
 		const palette = PALETTES[light];
 		const stitches = rows.reduce((sum, r) => sum + r.cords.length, 0);
@@ -156,7 +156,7 @@ export class YarnScene {
 	}
 
 	/** Each cord's letter, above where it ends. */
-	#letters(yarn: Group, rows: readonly YarnRow[], cords: Shown['cords'], ink: string, pull: number): void {
+	#letters(yarn: Group, rows: readonly YarnRow[], cords: ShownYarn['cords'], ink: string, pull: number): void {
 		const last = rows.at(-1);
 		if (!last) return;
 		const top = Math.max(...last.points.map((p) => p.y));
@@ -182,7 +182,7 @@ export class YarnScene {
 	}
 
 	/** As seen from a named side, all of it in the picture. */
-	see(side: Side): void {
+	see(side: SpaceSide): void {
 		const { round, down } = SIDES[side];
 		const { x, y, z } = this.#size;
 		const tall = side === 'above' ? Math.max(z, 2) : y;

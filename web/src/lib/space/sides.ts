@@ -6,5 +6,5 @@ export const SIDES = {
 	slant: { title: 'At an angle', round: 32, down: 68 },
 	above: { title: 'From above', round: 0, down: 12 },
 } as const;
-export type Side = keyof typeof SIDES;
-export const SIDE_IDS = Object.keys(SIDES) as Side[];
+export type SpaceSide = keyof typeof SIDES;
+export const SIDE_IDS = Object.keys(SIDES) as SpaceSide[];

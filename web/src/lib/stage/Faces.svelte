@@ -1,14 +1,14 @@
 <script lang="ts">
 	import type { Taken } from '@pond-loop/core/craft';
 	import { ribbonOf } from '@pond-loop/core/made';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { useEnglish } from '$lib/words/english';
 
 	const say = useEnglish();
 	interface Props {
 		taken: Taken;
-		light: Light;
+		light: PageLight;
 		mirrored: boolean;
 		/** Of one picture, at most. */
 		width: number;

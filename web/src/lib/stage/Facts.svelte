@@ -6,12 +6,12 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { afterwards, memoryFor, shownIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		/** As it was asked for. */
 		crossing: Crossing;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** The craft, and what the crossing is to it; plain knitting when left out. */
 		craft?: Craft;

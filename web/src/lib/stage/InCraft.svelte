@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { Craft, Taken } from '@pond-loop/core/craft';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Faces from './Faces.svelte';
 
 	interface Props {
 		craft: Craft;
 		taken: Taken;
-		light: Light;
+		light: PageLight;
 		mirrored: boolean;
 	}
 	const { craft, taken, light, mirrored }: Props = $props();

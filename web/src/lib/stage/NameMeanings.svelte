@@ -2,12 +2,12 @@
 	import type { Meaning } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Meanings from '$lib/name/Meanings.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		/** All that the name leaves open. */
 		meanings: readonly Meaning[];
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		chosen: number;
 		choose: (index: number) => void;

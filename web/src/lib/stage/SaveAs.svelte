@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { demonstrationPage, type Frame, PALETTES, stripSvg, toSvg } from '@pond-loop/core/drawing';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import type { FilmKind } from '$lib/film/film';
 	import type { Scenes } from '$lib/film/scenes';
 	import { download, fileName } from '$lib/files/download';
@@ -10,7 +10,7 @@
 		title: string;
 		/** What is said under the title of a page. */
 		lines: readonly string[];
-		light: Light;
+		light: PageLight;
 		/** Every step, drawn when it is asked for. */
 		frames: () => readonly Frame[];
 		/** The one that is shown. */

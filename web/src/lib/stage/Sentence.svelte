@@ -5,14 +5,14 @@
 	import { isLong, sentenceFor } from '@pond-loop/core/made';
 	import Later from '$lib/ui/Later.svelte';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Meanings from '$lib/name/Meanings.svelte';
 
 	interface Props {
 		/** What the name means, when it could be read. */
 		crossing: Crossing | undefined;
 		name: string;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		/** Called with the slash name of what the sentence makes. */
 		take: (name: string) => void;

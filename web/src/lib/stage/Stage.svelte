@@ -16,7 +16,7 @@
 	import { onMount, untrack, type Snippet } from 'svelte';
 	import { loopsIn, wordsIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 	import { canFillScreen, fillScreen } from '$lib/ui/full-screen';
@@ -25,7 +25,7 @@
 	import { cameraTitle, drawFrom } from './cameras';
 	import { SPEEDS, Walk } from './walk.svelte';
 
-	interface Shown {
+	interface ShownTrace {
 		readonly title: string;
 		readonly trace: AnyTrace;
 	}
@@ -38,8 +38,8 @@
 		trace: AnyTrace;
 		title: string;
 		/** Another way, walked beside it in step. */
-		beside?: Shown | undefined;
-		light: Light;
+		beside?: ShownTrace | undefined;
+		light: PageLight;
 		style: HouseStyle;
 		step: number;
 		camera: Camera;
@@ -79,7 +79,7 @@
 	$effect(() => walk.to(shownStep));
 	$effect(() => () => walk.stop());
 
-	const all = $derived<Shown[]>([{ title, trace }, ...(beside ? [beside] : [])]);
+	const all = $derived<ShownTrace[]>([{ title, trace }, ...(beside ? [beside] : [])]);
 	const within = (of: AnyTrace, at: number): number => Math.min(at, of.steps.length);
 	// A picture that stands there already as the server drew it is not asked for.
 	const pictures = $derived(

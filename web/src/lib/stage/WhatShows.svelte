@@ -6,7 +6,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { isLeftHanded } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		craft: Craft;
@@ -18,7 +18,7 @@
 		mistake: MistakeId;
 		site: number;
 		style: HouseStyle;
-		light: Light;
+		light: PageLight;
 		/** Makes the mistake in another place. */
 		move: (site: number) => void;
 		back: () => void;

@@ -4,10 +4,16 @@ import { DEFAULT_HOUSE_STYLE } from '@pond-loop/core/schema';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { answer } from './answer';
-import { keyOf, type Question } from './question';
+import { keyOf, type StageQuestion } from './question';
 
 const style = { ...DEFAULT_HOUSE_STYLE, glossary: 'Weir: sl 2 sts to cn and hold in back, k2, k2 from cn' };
-const ask = (more: Partial<Question>): Question => ({ text: '', own: undefined, school: 'slash', meaning: 0, ...more });
+const ask = (more: Partial<StageQuestion>): StageQuestion => ({
+	text: '',
+	own: undefined,
+	school: 'slash',
+	meaning: 0,
+	...more,
+});
 
 it('is what the reader says, and comes to a browser as it was said', () => {
 	const texts = fc.oneof(

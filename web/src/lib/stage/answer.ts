@@ -4,7 +4,7 @@ import { equal, fromCanonical, type Crossing } from '@pond-loop/core/crossing';
 import { wordsFor } from '@pond-loop/core/made';
 import { type Glossary, type NameRead, readGlossary, readTextWith, SCHOOLS } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
-import { type Answer, keyOf, type Question } from './question';
+import { type StageAnswer, keyOf, type StageQuestion } from './question';
 
 const ofItsOwn = (crossing: Crossing): NameRead => ({
 	ok: true,
@@ -21,11 +21,11 @@ function isReadAs(glossary: Glossary, style: HouseStyle, name: string, crossing:
 	return read.ok && equal(read.crossing, crossing);
 }
 
-export function answer(style: HouseStyle, asked: Question): Answer {
+export function answer(style: HouseStyle, asked: StageQuestion): StageAnswer {
 	const glossary = readGlossary(style.glossary);
 	const line = asked.own === undefined ? undefined : fromCanonical(asked.own);
 	const key = keyOf(style, asked);
-	const rowName = (ownName: string | undefined, crossing: Crossing): Pick<Answer, 'rowName'> => {
+	const rowName = (ownName: string | undefined, crossing: Crossing): Pick<StageAnswer, 'rowName'> => {
 		const names = [ownName, SCHOOLS[style.school].write(crossing), SCHOOLS.slash.write(crossing)];
 		const name = names.find((one) => one !== undefined && isReadAs(glossary, style, one, crossing));
 		return name === undefined ? {} : { rowName: name };

@@ -1,6 +1,6 @@
 import type { HouseStyle } from '@pond-loop/core/schema';
 import type * as reader from './answer';
-import { type Answer, keyOf, type Question } from './question';
+import { type StageAnswer, keyOf, type StageQuestion } from './question';
 
 /**
  * What stands for what is asked: the server's answer as long as that is the question, then answers of the reader, which
@@ -8,16 +8,16 @@ import { type Answer, keyOf, type Question } from './question';
  */
 export class Asking {
 	#reader = $state.raw<typeof reader>();
-	#last: Answer;
+	#last: StageAnswer;
 	readonly #style: () => HouseStyle;
-	readonly #question: () => Question;
+	readonly #question: () => StageQuestion;
 	readonly #key = $derived.by(() => keyOf(this.#style(), this.#question()));
-	readonly answer: Answer = $derived.by(() => {
+	readonly answer: StageAnswer = $derived.by(() => {
 		if (this.#key !== this.#last.key && this.#reader) this.#last = this.#reader.answer(this.#style(), this.#question());
 		return this.#last;
 	});
 
-	constructor(first: Answer, style: () => HouseStyle, question: () => Question) {
+	constructor(first: StageAnswer, style: () => HouseStyle, question: () => StageQuestion) {
 		this.#last = first;
 		this.#style = style;
 		this.#question = question;

@@ -4,7 +4,7 @@ import { findWay, type FoundLimits, mayTakeLong } from '@pond-loop/core/craft';
 import type { Crossing } from '@pond-loop/core/crossing';
 import { Searcher } from '$lib/workers/search';
 
-export interface Wanted {
+export interface WantedWay {
 	readonly crossing: Crossing;
 	readonly limits: FoundLimits;
 }
@@ -12,7 +12,7 @@ export interface Wanted {
 export class LookedFor {
 	/** Grows with each answer, so that what reads `waitsFor` is asked again. */
 	#answers = $state(0);
-	#asked: Wanted | undefined;
+	#asked: WantedWay | undefined;
 	readonly #searcher = new Searcher((said) => {
 		if (!('found' in said) || !this.#asked) return;
 		findWay.keep(said.found, this.#asked.crossing, this.#asked.limits);
@@ -21,13 +21,13 @@ export class LookedFor {
 	});
 
 	/** Whether a search has to be waited for; never on the server, whose pages have threads of their own. */
-	waitsFor({ crossing, limits }: Wanted): boolean {
+	waitsFor({ crossing, limits }: WantedWay): boolean {
 		void this.#answers;
 		return typeof Worker !== 'undefined' && mayTakeLong(crossing, limits);
 	}
 
 	/** Looks for it; what was asked before and not answered yet is given up. */
-	ask(wanted: Wanted): void {
+	ask(wanted: WantedWay): void {
 		this.#asked = wanted;
 		this.#searcher.ask(wanted);
 	}

@@ -4,9 +4,9 @@ import type { NameNotRead, NameRead } from '@pond-loop/core/notation';
 import type { HouseStyle } from '@pond-loop/core/schema';
 import type { StageChoices } from '$lib/choices/address';
 
-export type Question = Pick<StageChoices, 'text' | 'own' | 'school' | 'meaning'>;
+export type StageQuestion = Pick<StageChoices, 'text' | 'own' | 'school' | 'meaning'>;
 
-export interface Answer {
+export interface StageAnswer {
 	/** What was asked, and by whose words; the same for the same. */
 	readonly key: string;
 	readonly reading: NameRead | NameNotRead;
@@ -23,5 +23,5 @@ export interface Answer {
 }
 
 /** Which question a style's owner asks. */
-export const keyOf = ({ glossary, school: house }: HouseStyle, { text, own, school, meaning }: Question): string =>
+export const keyOf = ({ glossary, school: house }: HouseStyle, { text, own, school, meaning }: StageQuestion): string =>
 	JSON.stringify([text, own ?? null, school, meaning, house, glossary]);

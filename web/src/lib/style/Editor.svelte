@@ -8,7 +8,7 @@
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { Interactive } from '$lib/ui/interactive.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { keepStyle, type OpenedStyle } from './keep';
 	import Logo from './Logo.svelte';
 	import { CHOICES, linesOf, SIDE_WORDS, type ChoiceKey } from './options';
@@ -20,7 +20,7 @@
 		/** Whose it is: a draft in this tab is theirs alone. */
 		owner: string;
 		opened: OpenedStyle;
-		light: Light;
+		light: PageLight;
 	}
 	const { owner, opened, light }: Props = $props();
 

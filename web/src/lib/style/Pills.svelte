@@ -1,12 +1,12 @@
 <script lang="ts" generics="T extends string | number">
 	import { useEnglish } from '$lib/words/english';
-	import type { Option } from './options';
+	import type { StyleOption } from './options';
 
 	const say = useEnglish();
 
 	interface Props {
 		title: string;
-		options: readonly Option<T>[];
+		options: readonly StyleOption<T>[];
 		value: T;
 		choose: (value: T) => void;
 	}

@@ -6,12 +6,12 @@
 	import { readName, SCHOOLS, wordsMade } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import Drawing from '$lib/picture/Drawing.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { craftIn, lookOf, shownIn, TAIL_CM, wayIn, wordsIn } from '@pond-loop/core/look';
 
 	interface Props {
 		style: HouseStyle;
-		light: Light;
+		light: PageLight;
 	}
 	const { style, light }: Props = $props();
 

@@ -1,9 +1,9 @@
 <script lang="ts" generics="T extends string | number">
-	import type { Option } from './options';
+	import type { StyleOption } from './options';
 
 	interface Props {
 		title: string;
-		options: readonly Option<T>[];
+		options: readonly StyleOption<T>[];
 		value: T;
 		choose: (value: T) => void;
 	}

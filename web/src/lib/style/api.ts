@@ -1,6 +1,6 @@
 import { type HouseStyle, HouseStyleSchema } from '@pond-loop/core/schema';
 import { z } from 'zod';
-import { send, type Answer } from '$lib/save/send';
+import { send, type SendAnswer } from '$lib/save/send';
 import type { Stored } from '$lib/save/autosave.svelte';
 
 const Saved = z.object({ version: z.number() });
@@ -11,5 +11,5 @@ const Current = z
 export const saveStyle = (
 	version: number,
 	style: HouseStyle,
-): Promise<Answer<z.infer<typeof Saved>, Stored<HouseStyle>>> =>
+): Promise<SendAnswer<z.infer<typeof Saved>, Stored<HouseStyle>>> =>
 	send('PUT', '/api/house-style', { version, style }, Saved, Current);

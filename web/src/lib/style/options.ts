@@ -6,7 +6,7 @@ import { needleName, NEEDLES_MM } from '@pond-loop/core/measure';
 import { schoolChoice, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 import { HOUSE_STYLE_LIMITS, type HouseStyle, PREFERRED_WAYS } from '@pond-loop/core/schema';
 
-export interface Option<T> {
+export interface StyleOption<T> {
 	readonly value: T;
 	readonly label: string;
 	readonly hint?: string;
@@ -19,14 +19,14 @@ export type ChoiceKey = Exclude<
 
 export interface Choice<K extends ChoiceKey = ChoiceKey> {
 	readonly title: string;
-	readonly options: (style: HouseStyle) => readonly Option<HouseStyle[K]>[];
+	readonly options: (style: HouseStyle) => readonly StyleOption<HouseStyle[K]>[];
 }
 
 const { least, most } = HOUSE_STYLE_LIMITS.withoutHolder;
 
 const always =
-	<T>(...options: readonly Option<T>[]) =>
-	(): readonly Option<T>[] =>
+	<T>(...options: readonly StyleOption<T>[]) =>
+	(): readonly StyleOption<T>[] =>
 		options;
 
 export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
@@ -42,7 +42,7 @@ export const CHOICES: { readonly [K in ChoiceKey]: Choice<K> } = {
 	},
 	demonstrates: {
 		title: 'You demonstrate',
-		options: always<Option<HouseStyle['demonstrates']>['value']>(
+		options: always<StyleOption<HouseStyle['demonstrates']>['value']>(
 			{ value: 'right', label: 'Right-handed' },
 			{ value: 'left-mirrored', label: 'Left-handed, as written', hint: 'The fabric comes out mirrored.' },
 			{

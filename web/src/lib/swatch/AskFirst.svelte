@@ -3,7 +3,7 @@
 	import type { Checked, RowChanged } from '@pond-loop/core/swatch';
 
 	/** A change that would make more rows come out otherwise than it was asked to. */
-	export interface Asked {
+	export interface AskedChange {
 		readonly changed: readonly RowChanged[];
 		readonly before: Checked;
 		readonly after: Checked;
@@ -24,7 +24,7 @@
 	import ChartPart from './ChartPart.svelte';
 
 	interface Props {
-		asked: Asked;
+		asked: AskedChange;
 		light: Light;
 		mirrored: boolean;
 		yes: () => void;

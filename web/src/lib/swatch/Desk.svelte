@@ -38,10 +38,10 @@
 	import { Interactive } from '$lib/ui/interactive.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import type { Timed } from '$lib/ui/in-pieces';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import TitleField from '$lib/ui/TitleField.svelte';
 	import { runSoon } from '$lib/ui/hydration';
-	import AskFirst, { type Asked } from './AskFirst.svelte';
+	import AskFirst, { type AskedChange } from './AskFirst.svelte';
 	import Chart from './Chart.svelte';
 	import { versionsOf } from './api';
 	import ToolPlan from './ToolPlan.svelte';
@@ -60,7 +60,7 @@
 		lies: Snippet<[Swatch, Checked, 'RS' | 'WS']>;
 		/** What was opened, checked; a draft that this browser kept is checked here. */
 		first: Timed<Checked>;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 	}
 	const { opened, keep, lies, first, light, style }: Props = $props();
@@ -140,7 +140,7 @@
 
 	let trouble = $state<string>();
 	/** A change of the chart, as a change of the text. */
-	function edit(result: Result<SwatchEdit>, other?: Asked['other']): void {
+	function edit(result: Result<SwatchEdit>, other?: AskedChange['other']): void {
 		if (!fresh) return;
 		if (!result.ok) {
 			trouble = `${result.problems[0]!.what} ${result.problems[0]!.todo}`;
@@ -153,7 +153,7 @@
 	}
 
 	/** What would change besides waits until it is agreed to. */
-	let asked = $state.raw<Asked>();
+	let asked = $state.raw<AskedChange>();
 	function propose(
 		next: Swatch,
 		toldAfter: ToldAfter = (n) => n,
@@ -161,7 +161,7 @@
 			wider,
 			title = 'This changes other rows too',
 			...more
-		}: { wider?: boolean; title?: string } & Pick<Asked, 'other' | 'noOther' | 'yes'> = {},
+		}: { wider?: boolean; title?: string } & Pick<AskedChange, 'other' | 'noOther' | 'yes'> = {},
 	): void {
 		trouble = undefined;
 		const then = timed(next);
@@ -180,7 +180,7 @@
 		if (asked) field.value = holds;
 	}
 	/** Flat, in the round or on a machine: the rows can be turned about so that the fabric stays. */
-	function keptFabric(more: Partial<Swatch>): Pick<Asked, 'other' | 'noOther' | 'yes'> {
+	function keptFabric(more: Partial<Swatch>): Pick<AskedChange, 'other' | 'noOther' | 'yes'> {
 		const to = { shape: more.shape ?? swatch.shape, craft: more.craft ?? craft.id };
 		if (isTurned(to) === isTurned(worked)) return {};
 		const made = reshaped(checked, to);

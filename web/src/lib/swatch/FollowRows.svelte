@@ -3,7 +3,7 @@
 	import type { Block } from '@pond-loop/core/block';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount } from 'svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { keptHere } from '$lib/ui/kept-here';
 	import { keepScreenAwake } from '$lib/ui/screen-awake';
 	import AgainFromRowOne from './AgainFromRowOne.svelte';
@@ -15,7 +15,7 @@
 		block: Block<'chart'>;
 		/** Under which this browser keeps how far one has come. */
 		place: string;
-		light: Light;
+		light: PageLight;
 		style: HouseStyle;
 		width: number;
 		/** Whether the rows are followed at once, without the whole chart before. */

@@ -15,7 +15,7 @@
 	import { onMount } from 'svelte';
 	import { addressOf } from '$lib/choices/address';
 	import Chart from '$lib/swatch/Chart.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { inWriting } from '$lib/ui/in-writing';
 	import { runSoon } from '$lib/ui/hydration';
 	import { useEnglish } from '$lib/words/english';
@@ -26,7 +26,7 @@
 		shown: SwatchShown;
 		/** Rows finished. */
 		place: number;
-		light: Light;
+		light: PageLight;
 		/** Rows of the chart around the one that is worked. */
 		rowsShown?: number;
 		/** Tells how the tools of the class stand, and which ways are liked. */

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import type { Light } from '@pond-loop/core/drawing';
 	import { readGlossary, readRows, type StatedSchool, stitches } from '@pond-loop/core/notation';
-	import { cordsOf, type PracticeMade, type Shape, workRows } from '@pond-loop/core/swatch';
+	import { cordsOf, type PracticeMade, type SwatchShape, workRows } from '@pond-loop/core/swatch';
 	import { onMount } from 'svelte';
 	import { runSoon } from '$lib/ui/hydration';
 	import Chart from './Chart.svelte';
 
 	interface Props {
 		made: PracticeMade;
-		shape: Shape;
+		shape: SwatchShape;
 		school: StatedSchool;
 		light: Light;
 	}

@@ -8,7 +8,7 @@
 	import { download, fileName } from '$lib/files/download';
 	import RowsInLanguage from './RowsInLanguage.svelte';
 	import { pngOf, svgFile } from '$lib/picture/save-as';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import { csvFile } from '$lib/files/table';
 	import ChartPart from './ChartPart.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
@@ -18,7 +18,7 @@
 		swatch: Swatch;
 		worked: Worked;
 		cords: Cords;
-		light: Light;
+		light: PageLight;
 		side: 'RS' | 'WS';
 		mirrored: boolean;
 		/** The teacher's own lines, by which names of a file are read. */

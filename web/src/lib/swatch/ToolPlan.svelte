@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { toolPlan, type Worked } from '@pond-loop/core/swatch';
-	import type { Parked } from '@pond-loop/core/craft';
+	import type { ParkedIn } from '@pond-loop/core/craft';
 
 	interface Props {
 		worked: Worked;
@@ -11,7 +11,7 @@
 	}
 	const { worked, style, still = false }: Props = $props();
 	const uid = $props.id();
-	let order = $state<Parked>('inside');
+	let order = $state<ParkedIn>('inside');
 	const plan = $derived(toolPlan(worked, { order, number: style.bedNumber }));
 </script>
 

@@ -9,13 +9,13 @@
 		withMistake,
 		type Worked,
 	} from '@pond-loop/core/swatch';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 	import Chart from './Chart.svelte';
 
 	interface Props {
 		worked: Worked;
 		cords: Cords;
-		light: Light;
+		light: PageLight;
 		/** The chosen cells: a crossing in them is the one that goes wrong. */
 		box: Box | undefined;
 	}

@@ -3,7 +3,7 @@
 import { type Swatch, SwatchSchema } from '@pond-loop/core/schema';
 import { z } from 'zod';
 import type { Stored } from '$lib/save/autosave.svelte';
-import { send, type Answer } from '$lib/save/send';
+import { send, type SendAnswer } from '$lib/save/send';
 import { versionsAt } from '$lib/save/versions';
 
 const Saved = z.object({ version: z.number() });
@@ -15,7 +15,7 @@ export const saveSwatch = (
 	id: string,
 	version: number,
 	swatch: Swatch,
-): Promise<Answer<z.infer<typeof Saved>, Stored<Swatch>>> =>
+): Promise<SendAnswer<z.infer<typeof Saved>, Stored<Swatch>>> =>
 	send('PUT', `/api/swatches/${id}`, { version, swatch }, Saved, Current);
 
 export const versionsOf = (id: string): ReturnType<typeof versionsAt<Swatch>> =>

@@ -2,9 +2,9 @@
 
 import type { Swatch, YarnPiece } from '@pond-loop/core/schema';
 import { DONE, fields } from '$lib/save/answers';
-import { send, type Answer } from '$lib/save/send';
+import { send, type SendAnswer } from '$lib/save/send';
 
-interface Made {
+interface CreatedSwatch {
 	readonly id: string;
 	readonly version: number;
 	readonly title: string;
@@ -12,16 +12,17 @@ interface Made {
 const MADE = fields({ id: 'string', version: 'number', title: 'string' });
 const REMOVED = fields({ title: 'string' });
 
-export const createSwatch = (swatch: Swatch): Promise<Answer<Made>> => send('POST', '/api/swatches', { swatch }, MADE);
+export const createSwatch = (swatch: Swatch): Promise<SendAnswer<CreatedSwatch>> =>
+	send('POST', '/api/swatches', { swatch }, MADE);
 
-export const removeSwatch = (id: string): Promise<Answer<{ readonly title: string }>> =>
+export const removeSwatch = (id: string): Promise<SendAnswer<{ readonly title: string }>> =>
 	send('DELETE', `/api/swatches/${id}`, undefined, REMOVED);
 
-export const restoreSwatch = (id: string): Promise<Answer<object>> => send('POST', `/api/swatches/${id}`, {}, DONE);
+export const restoreSwatch = (id: string): Promise<SendAnswer<object>> => send('POST', `/api/swatches/${id}`, {}, DONE);
 
 /** What a measured piece taught, into its yarn of the drawer. */
-export const putPiece = (yarn: string, piece: Omit<YarnPiece, 'aside'>): Promise<Answer<object>> =>
+export const putPiece = (yarn: string, piece: Omit<YarnPiece, 'aside'>): Promise<SendAnswer<object>> =>
 	send('POST', `/api/yarns/${encodeURIComponent(yarn)}/pieces`, piece, DONE);
 
-export const savePlace = (id: string, place: number): Promise<Answer<object>> =>
+export const savePlace = (id: string, place: number): Promise<SendAnswer<object>> =>
 	send('PUT', `/api/swatches/${id}/place`, { place }, DONE);

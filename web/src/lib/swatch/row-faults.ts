@@ -16,13 +16,13 @@ const setFocused = StateEffect.define<boolean>();
 /** Faults that are shown under their rows; the list below the chart has all of them. */
 const MOST = 40;
 
-class Said extends WidgetType {
+class FaultWidget extends WidgetType {
 	readonly says: string;
 	constructor(says: string) {
 		super();
 		this.says = says;
 	}
-	override eq(other: Said): boolean {
+	override eq(other: FaultWidget): boolean {
 		return other.says === this.says;
 	}
 	toDOM(): HTMLElement {
@@ -48,7 +48,7 @@ function shownIn(state: EditorState, { faults, isFocused }: Pick<Faults, 'faults
 	}
 	return Decoration.set(
 		[...ofLine].map(([to, says]) =>
-			Decoration.widget({ widget: new Said(says.join(' ')), block: true, side: 1 }).range(to),
+			Decoration.widget({ widget: new FaultWidget(says.join(' ')), block: true, side: 1 }).range(to),
 		),
 		true,
 	);

@@ -104,13 +104,13 @@ const chosen = StateField.define<DecorationSet>({
 	provide: (field) => EditorView.decorations.from(field),
 });
 
-class Count extends GutterMarker {
+class CountMarker extends GutterMarker {
 	readonly #text: string;
 	constructor(text: string) {
 		super();
 		this.#text = text;
 	}
-	override eq(other: Count): boolean {
+	override eq(other: CountMarker): boolean {
 		return other.#text === this.#text;
 	}
 	override toDOM(): Node {
@@ -125,10 +125,10 @@ const counts = gutter({
 		const checked = view.state.field(checkedField, false);
 		if (!checked || checked.swatch.text.length !== view.state.doc.length) return null;
 		const row = rowsByLine(checked).get(block.from);
-		return row === undefined ? null : new Count(row);
+		return row === undefined ? null : new CountMarker(row);
 	},
 	lineMarkerChange: (update) => update.transactions.some((t) => t.effects.some((e) => e.is(setChecked))),
-	initialSpacer: () => new Count('000'),
+	initialSpacer: () => new CountMarker('000'),
 });
 
 const byLine = new WeakMap<Checked, Map<number, string>>();

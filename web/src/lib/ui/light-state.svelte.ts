@@ -1,24 +1,24 @@
 /** The light that the drawings on the page are painted in. */
 
 import { getContext, setContext } from 'svelte';
-import type { Light } from './light';
+import type { PageLight } from './light';
 
 const KEY = Symbol('light');
 
 class LightState {
-	#chosen = $state<Light>();
-	readonly #first: () => Light;
-	constructor(first: () => Light) {
+	#chosen = $state<PageLight>();
+	readonly #first: () => PageLight;
+	constructor(first: () => PageLight) {
 		this.#first = first;
 	}
-	get now(): Light {
+	get now(): PageLight {
 		return this.#chosen ?? this.#first();
 	}
-	set now(light: Light) {
+	set now(light: PageLight) {
 		this.#chosen = light;
 	}
 }
 
-export const setLight = (first: () => Light): LightState => setContext(KEY, new LightState(first));
+export const setLight = (first: () => PageLight): LightState => setContext(KEY, new LightState(first));
 
 export const useLight = (): LightState => getContext<LightState>(KEY);

@@ -2,21 +2,21 @@
 
 import { remember } from './cookies';
 
-export type Light = 'day' | 'dusk';
+export type PageLight = 'day' | 'dusk';
 
 /** The light that was chosen; or `system-` and the light of the system, for as long as none is chosen. */
 export const LIGHT_COOKIE = 'pond-light';
 
-export const lightFrom = (value: string | undefined): Light =>
+export const lightFrom = (value: string | undefined): PageLight =>
 	value === 'dusk' || value === 'system-dusk' ? 'dusk' : 'day';
 
 export const isLightChosen = (value: string | undefined): boolean => value === 'day' || value === 'dusk';
 
 /** Calls `show` with the light of the system, now and whenever it changes; what is returned ends that. */
-export function followSystem(show: (light: Light) => void): () => void {
+export function followSystem(show: (light: PageLight) => void): () => void {
 	const dark = matchMedia('(prefers-color-scheme: dark)');
 	const now = (): void => {
-		const light: Light = dark.matches ? 'dusk' : 'day';
+		const light: PageLight = dark.matches ? 'dusk' : 'day';
 		remember(LIGHT_COOKIE, `system-${light}`);
 		show(light);
 	};

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { GRADES, lookUp, MAKES, those, type Wanted } from '@pond-loop/core/collection';
+	import { GRADES, lookUp, MAKES, those, type CollectionFilter } from '@pond-loop/core/collection';
 	import { STRAIN_VERDICTS } from '@pond-loop/core/fabric';
 	import { MAX_SENTENCE_LENGTH, readGlossary } from '@pond-loop/core/notation';
 	import { replaceState } from '$app/navigation';
@@ -17,14 +17,14 @@
 	const light = useLight();
 
 	const PAGE = 40;
-	interface Choice {
-		readonly key: keyof Wanted;
+	interface FilterChoice {
+		readonly key: keyof CollectionFilter;
 		readonly title: string;
 		readonly options: readonly (readonly [value: string | number, label: string])[];
 	}
 	const same = (values: readonly string[]): (readonly [string, string])[] => values.map((v) => [v, v]);
 	const WIDTHS = [2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
-	const CHOICES: readonly Choice[] = [
+	const CHOICES: readonly FilterChoice[] = [
 		{
 			key: 'lean',
 			title: 'Leans',
@@ -54,19 +54,19 @@
 	// What is looked for stands in the address, so that a reload, Back and a bookmark bring it back.
 	const asked = page.url.searchParams;
 	let text = $state(asked.get('find') ?? '');
-	let wanted = $state<Wanted>(wantedFrom(asked));
+	let wanted = $state<CollectionFilter>(wantedFrom(asked));
 	let many = $state(PAGE);
 	/** Lines that were pasted, until something else is typed. */
 	let pattern = $state<string>();
 	let symbol = $state(asked.has('symbol'));
 
-	function wantedFrom(params: URLSearchParams): Wanted {
+	function wantedFrom(params: URLSearchParams): CollectionFilter {
 		if (!params.has('find') && !CHOICES.some((c) => params.has(c.key))) return { make: 'knit' };
 		const chosen = CHOICES.flatMap(({ key, options }) => {
 			const option = options.find(([v]) => String(v) === params.get(key));
 			return option ? [[key, option[0]] as const] : [];
 		});
-		return Object.fromEntries(chosen) as Wanted;
+		return Object.fromEntries(chosen) as CollectionFilter;
 	}
 	const address = $derived.by(() => {
 		const usual = Object.keys(wanted).length === 1 && wanted.make === 'knit';
@@ -89,7 +89,7 @@
 	);
 	const entries = $derived(those(found?.kind === 'part' ? found.entries : data.all, wanted));
 
-	function choose(key: keyof Wanted, value: string): void {
+	function choose(key: keyof CollectionFilter, value: string): void {
 		const { [key]: _, ...rest } = wanted;
 		const chosen = CHOICES.find((c) => c.key === key)!.options.find(([v]) => String(v) === value);
 		wanted = chosen ? { ...rest, [key]: chosen[0] } : rest;

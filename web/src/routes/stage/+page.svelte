@@ -38,7 +38,7 @@
 	import { Asking } from '$lib/stage/asking.svelte';
 	import { drawFrom } from '$lib/stage/cameras';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
-	import type { Wanted } from '$lib/stage/looked-for.svelte';
+	import type { WantedWay } from '$lib/stage/looked-for.svelte';
 	import * as parts from './parts';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
@@ -100,7 +100,7 @@
 	});
 	const looked = $derived(all && new all.LookedFor());
 	/** A search that has to be waited for before a way of doing it can be shown. */
-	const wantedFor = (id: string | undefined): Wanted | undefined => {
+	const wantedFor = (id: string | undefined): WantedWay | undefined => {
 		const limits = limitsOf(id ?? '');
 		if (!looked || !shown || id === undefined || !limits) return undefined;
 		const taken = craft.takes(shown.made, id);

@@ -13,7 +13,7 @@ import { drawChartPart, type Drawing, type Light, toSvg } from '@pond-loop/core/
 import { linkOf, type Note } from '@pond-loop/core/schema';
 
 /** A picture, and the narrowest that it may be set, in points, for its words to be read across a table. */
-export interface Picture {
+export interface PaperPicture {
 	readonly svg: string;
 	readonly alt: string;
 	readonly width: number;
@@ -33,7 +33,7 @@ const TEXT_SCALE = 2.05;
 /** Points: no picture is taller, so that no page ends far above its foot. */
 const MOST_TALL = 225;
 
-export function pictureOf(drawing: Drawing, large: boolean): Picture {
+export function pictureOf(drawing: Drawing, large: boolean): PaperPicture {
 	const smallest = Math.min(...drawing.shapes.flatMap((s) => (s.kind === 'text' ? [s.size] : [])), 100);
 	return {
 		svg: toSvg(drawing, drawing.width),
@@ -74,7 +74,8 @@ export function paperBlocks(
 	blocks: readonly Block[],
 	{ light, large, photos }: { light: Light; large: boolean; photos: ReadonlySet<string> },
 ): Plain[] {
-	const picture = (draw: Draw): Picture => pictureOf(draw({ light, around: '#ffffff', textScale: TEXT_SCALE }), large);
+	const picture = (draw: Draw): PaperPicture =>
+		pictureOf(draw({ light, around: '#ffffff', textScale: TEXT_SCALE }), large);
 	const paper: Renderers<Plain> = {
 		heading: ({ text }) => ({ kind: 'heading', text }),
 		text: ({ text, tone = 'plain' }) => ({ kind: 'text', text, tone }),

@@ -8,14 +8,14 @@
 	import { addressOf, type StageChoices } from '$lib/choices/address';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import Faces from '$lib/stage/Faces.svelte';
-	import type { Light } from '$lib/ui/light';
+	import type { PageLight } from '$lib/ui/light';
 
 	interface Props {
 		crossing: Crossing;
 		/** By what it was asked for. */
 		of: Pick<StageChoices, 'text' | 'own' | 'school' | 'meaning'>;
 		style: HouseStyle;
-		light: Light;
+		light: PageLight;
 	}
 	const { crossing, of, style, light }: Props = $props();
 

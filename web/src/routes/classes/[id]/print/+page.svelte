@@ -15,12 +15,12 @@
 		['paper', 'Certificates'],
 	] as const;
 	let kind = $state<(typeof KINDS)[number][0]>('list');
-	interface Told {
+	interface SkillLine {
 		readonly id: string;
 		readonly title: string;
 	}
-	const can = (id: string): readonly Told[] => learnt.goals.filter((g) => g.people.get(id)?.last === 'alone');
-	const next = (id: string): readonly Told[] => [
+	const can = (id: string): readonly SkillLine[] => learnt.goals.filter((g) => g.people.get(id)?.last === 'alone');
+	const next = (id: string): readonly SkillLine[] => [
 		...learnt.goals.filter((g) => ['help', 'not'].includes(g.people.get(id)?.last ?? '')),
 		...proposals
 			.filter((p) => p.kind === 'ahead' && p.people?.includes(id))
