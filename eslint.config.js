@@ -26,14 +26,14 @@ const EACH_KEYS = [
 
 /** Files of core/notation that hold the words of patterns. (Its close names test the names of terms.) */
 const VOCABULARY = [
-	'words',
+	'name-words',
 	'everyday',
 	'glossary',
 	'pegs',
 	'on-tools',
 	'what',
 	'read-with',
-	'sentence/words',
+	'sentence/sentence-words',
 	'sentence/plainly',
 	'sentence/write',
 	'rows/phrases',

@@ -15,7 +15,7 @@ import type { Craft, Taken, Way } from './craft.ts';
 import { planFound } from './hand/found.ts';
 import { FOUND_WAY, limitsIn, limitsOf } from './hand/found-limits.ts';
 import { taughtByHand } from './hand/taught.ts';
-import { wordsAt } from './hand/words.ts';
+import { wordsAt } from './hand/hand-words.ts';
 import { planByHand, WAYS } from './hand/ways/index.ts';
 import type { Vocabulary } from './vocabulary.ts';
 

@@ -2,7 +2,7 @@
 
 import { distance } from 'fastest-levenshtein';
 import { twoGroups, type Lean } from '../crossing/index.ts';
-import type { NameParts } from './parts.ts';
+import type { NameParts } from './name-parts.ts';
 import { SCHOOLS, SCHOOL_IDS, type School, type SchoolId } from './schools.ts';
 
 export interface CloseName {

@@ -1,5 +1,5 @@
 export { closeNames, type CloseName } from './close.ts';
-export type { NamePart } from './parts.ts';
+export type { NamePart } from './name-parts.ts';
 export {
 	MAX_NAME_LENGTH,
 	readAll,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { closeNames } from './close.ts';
-import { nameParts } from './parts.ts';
+import { nameParts } from './name-parts.ts';
 import { readName, SCHOOLS } from './index.ts';
 
 const terms = (text: string): string[] => nameParts(text).understood.map((p) => p.term);

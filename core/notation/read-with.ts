@@ -2,7 +2,7 @@ import { notOnTools, readOnTools } from './on-tools.ts';
 import { readSentence } from './sentence/index.ts';
 import { entryFor, type Glossary, type GlossaryEntry } from './glossary.ts';
 import { SCHOOL_IDS, type SchoolId } from './schools.ts';
-import { nameParts } from './parts.ts';
+import { nameParts } from './name-parts.ts';
 import { nameIn, readName, type NameNotRead, type NameRead, type StatedSchool } from './read.ts';
 
 /** A name that a glossary settles, with the line that does. */

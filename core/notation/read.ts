@@ -3,7 +3,7 @@
 import { canonical, type Crossing } from '../crossing/index.ts';
 import type { Problem } from '../result.ts';
 import { closeNames, type CloseName } from './close.ts';
-import { nameParts, type NamePart, type NameParts } from './parts.ts';
+import { nameParts, type NamePart, type NameParts } from './name-parts.ts';
 import { SCHOOL_IDS, SCHOOLS, schoolsReading, type Meaning, type School, type SchoolId } from './schools.ts';
 
 /** The longest name that is read, in characters. */

@@ -21,7 +21,7 @@ import {
 	type Work,
 } from '../crossing/index.ts';
 import { fail, ok, type Problem, type Result, type Span } from '../result.ts';
-import type { NamePart, NameShape } from './parts.ts';
+import type { NamePart, NameShape } from './name-parts.ts';
 
 export const SCHOOL_IDS = ['slash', 'total-front-back', 'total-right-left', 'held-front-back', 'twist'] as const;
 export type SchoolId = (typeof SCHOOL_IDS)[number];

@@ -100,7 +100,7 @@ export {
 export { cablesOf, type Cable } from './cables.ts';
 export { nextCrossing, placeInRepeat, whereAmI } from './where.ts';
 export { swatchShown, type ShownTo, type SwatchShown } from './shown.ts';
-export { cellWords, legendOf, type LegendEntry } from './words.ts';
+export { cellWords, legendOf, type LegendEntry } from './swatch-words.ts';
 export { betweenMarkers, grouped, rowParts, type RowsFor } from './row-words.ts';
 export { seenFrom } from './seen-layer.ts';
 export { hasToolPlan, toolPlan, type ToolPlan } from './tool-plan.ts';

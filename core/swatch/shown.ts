@@ -17,7 +17,7 @@ import { cordsOf } from './cords.ts';
 import { inHands } from './in-hands.ts';
 import { refers } from './refers.ts';
 import { isTurned } from './turned.ts';
-import { legendOf, type LegendEntry } from './words.ts';
+import { legendOf, type LegendEntry } from './swatch-words.ts';
 import { CAST_ON } from './work.ts';
 import { workRow } from './work-row.ts';
 import { writeRow } from './write-row.ts';

@@ -8,7 +8,7 @@ import { CRAFT_TITLES } from '../titles.ts';
 import { FOUND_WAY, limitsOf } from './found-limits.ts';
 import { isOwnWay, withOwnWays } from './own-way.ts';
 import { deviationByHand, planByHand, WAYS } from './ways/index.ts';
-import { wordsAt } from './words.ts';
+import { wordsAt } from './hand-words.ts';
 
 /** Why a way is not there: its search is not, or whoever kept it let it go. */
 const notHere = (way: string): ReturnType<typeof fail> =>

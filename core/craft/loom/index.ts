@@ -12,7 +12,7 @@ import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '..
 import { pegNames } from './names.ts';
 import { groupsOnPegs, parkedGroup, planOnLoom } from './plan.ts';
 import { LOOM_WAYS, MOST_ON_PEGS, type LoomWay } from './ways.ts';
-import { loomWords } from './words.ts';
+import { loomWords } from './loom-words.ts';
 
 export { crossOnPegs, type OnPegs } from './cross.ts';
 export { pegNames, type PegNames } from './names.ts';

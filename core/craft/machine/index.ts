@@ -22,7 +22,7 @@ import { difficulty } from '../hand/difficulty.ts';
 import { isTwisted, nearestOfTwo, noSuchWay, otherFace, twoGroupsUpTo } from '../two-groups-only.ts';
 import { LEAST_ROWS, looserBy, planOnBed, ROPE_ROWS } from './plan.ts';
 import { MACHINE_WAYS, MOST_ON_BED } from './ways.ts';
-import { bedWords } from './words.ts';
+import { bedWords } from './machine-words.ts';
 
 export { BED_NEEDLES, bedNeedleName } from './bed-plan.ts';
 export { crossOnBed, type OnBed } from './cross.ts';

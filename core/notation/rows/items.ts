@@ -5,7 +5,7 @@ import type { Crossing } from '../../crossing/index.ts';
 import type { Problem, Span } from '../../result.ts';
 import { closeNames } from '../close.ts';
 import type { Glossary } from '../glossary.ts';
-import { nameParts } from '../parts.ts';
+import { nameParts } from '../name-parts.ts';
 import { nameInWith, readNameWith, type NameSettled } from '../read-with.ts';
 import { MAX_NAME_LENGTH, readAll, type NameRead, type Reading, type StatedSchool } from '../read.ts';
 import { SCHOOLS, type SchoolId } from '../schools.ts';

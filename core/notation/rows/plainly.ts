@@ -6,7 +6,7 @@
 import type { Span } from '../../result.ts';
 import { SCHOOLS } from '../schools.ts';
 import { MAX_SENTENCE_LENGTH, readSentence } from '../sentence/index.ts';
-import { NUMBER_WORDS, numberIn } from '../words.ts';
+import { NUMBER_WORDS, numberIn } from '../name-words.ts';
 
 export interface PlainRows {
 	readonly text: string;

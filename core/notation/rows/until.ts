@@ -1,6 +1,6 @@
 /** How far a part of a row goes on: `to end`, `to last 2 sts`, `around`, `3 times`, `x2`, `twice`, `to marker`. */
 
-import { NUMBER_WORDS, numberIn } from '../words.ts';
+import { NUMBER_WORDS, numberIn } from '../name-words.ts';
 
 /** How far something goes on. */
 export type Until =

@@ -1,6 +1,6 @@
 /** What a clause says besides its verb: how many, from where, to where, on which side, how. What says nothing where it stands is named. */
 
-import { NUMBER_WORDS } from '../words.ts';
+import { NUMBER_WORDS } from '../name-words.ts';
 import type { Clause, HolderName, LoopSource, Token, Verb } from './clause.ts';
 
 /** What a needle is called by. */

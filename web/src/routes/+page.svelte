@@ -4,7 +4,7 @@
 	import DemoDoor from '$lib/account/DemoDoor.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
-	import { askName } from './parts';
+	import { askName } from './lazy-name-field';
 
 	const { data } = $props();
 	const light = useLight();

@@ -6,7 +6,7 @@
 	import { weekdayOf } from '$lib/ui/dates';
 	import { beginHere, begunOf, keepMeant, type BegunHere } from './begun-here';
 	import { runningOf, type Running } from './device';
-	import { beginEvening } from './doors';
+	import { beginEvening } from './class-requests';
 	import { meantFor } from './api';
 
 	interface Props {

@@ -28,13 +28,13 @@
 	import { download, fileName } from '$lib/files/download';
 	import { troubleOf, type SendAnswer } from '$lib/save/send';
 	import { forgetRunning, keepRunning } from './device';
-	import { removeEvening } from './doors';
+	import { removeEvening } from './class-requests';
 	import { EveningLog } from './log.svelte';
 	import Measures from './Measures.svelte';
 	import Pieces from './Pieces.svelte';
 	import { forgetPiecesHere } from './pieces-here';
 	import Stopwatch from './Stopwatch.svelte';
-	import { apart, clock } from './words';
+	import { apart, clock } from './person-words';
 
 	interface Props {
 		opened: { readonly id: string; readonly classId: string; readonly class: Class; readonly evening: Evening };

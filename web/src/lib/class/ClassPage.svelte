@@ -15,12 +15,12 @@
 	import { troubleOf } from '$lib/save/send';
 	import BeginEvening from './BeginEvening.svelte';
 	import { forgetClassesHere } from './device';
-	import { erasePerson, giveRoom, removeClass } from './doors';
+	import { erasePerson, giveRoom, removeClass } from './class-requests';
 	import { keepClass, type OpenedClass } from './keep';
 	import PastePeople from './PastePeople.svelte';
 	import { withoutEmpty } from '$lib/ui/without-empty';
 	import { weekdayOf } from '$lib/ui/dates';
-	import { apart, HANDED_WORDS } from './words';
+	import { apart, HANDED_WORDS } from './person-words';
 
 	interface Props {
 		opened: OpenedClass;

@@ -2,7 +2,7 @@
 	import type { ClassSquare } from '@pond-loop/core/class';
 	import { GAUGE_OF, GAUGE_OF_WORDS, type GaugeOf } from '@pond-loop/core/fabric';
 	import { troubleOf } from '$lib/save/send';
-	import { putSquares } from './doors';
+	import { putSquares } from './class-requests';
 
 	interface Props {
 		/** The class that knitted them. */

@@ -16,7 +16,7 @@
 	import { goto, invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
 	import type { PageLight } from '$lib/ui/light';
-	import { makeNext } from './doors';
+	import { makeNext } from './class-requests';
 	import { saveClass } from './api';
 	import type { OpenedClass } from './keep';
 	import { csvFile } from '$lib/files/table';

@@ -5,7 +5,7 @@
 	import { untrack } from 'svelte';
 	import { keptInTab } from '$lib/ui/kept-here';
 	import { keyOfNames } from './device';
-	import { apart } from './words';
+	import { apart } from './person-words';
 
 	interface Props {
 		classId: string;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Did, Person, Went } from '@pond-loop/core/class';
 	import { onMount } from 'svelte';
-	import { clock } from './words';
+	import { clock } from './person-words';
 
 	interface Props {
 		people: readonly Person[];

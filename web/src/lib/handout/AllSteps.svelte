@@ -7,7 +7,7 @@
 	import HandoutLink from '$lib/files/HandoutLink.svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import { Portions } from '$lib/ui/portions.svelte';
-	import { sectionSheet } from '$lib/lesson/sheet-parts';
+	import { sectionSheet } from '$lib/lesson/lazy-sheet-parts';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import Bar from './Bar.svelte';
 	import type { HandoutData } from './data';

@@ -38,12 +38,12 @@
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import { saveWithPage } from '$lib/save/page';
 	import { troubleOf } from '$lib/save/send';
-	import { addStep as addTo } from './doors';
+	import { addStep as addTo } from './lesson-requests';
 	import { versionsOf } from './api';
 	import Later from '$lib/ui/Later.svelte';
 	import { oneEntry } from '$lib/ui/roving-tabindex';
 	import TitleField from '$lib/ui/TitleField.svelte';
-	import * as parts from './parts';
+	import * as parts from './lazy-editor-parts';
 	import { keepLesson, type OpenedLesson } from './keep';
 
 	interface Props {

@@ -2,7 +2,7 @@
 	import type { Step } from '@pond-loop/core/step';
 	import { invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
-	import { addStep, createLesson } from './doors';
+	import { addStep, createLesson } from './lesson-requests';
 
 	interface Props {
 		lessons: readonly { readonly id: string; readonly title: string }[];

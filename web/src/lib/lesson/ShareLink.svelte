@@ -2,7 +2,7 @@
 	import { untrack } from 'svelte';
 	import { troubleOf } from '$lib/save/send';
 	import { copied } from '$lib/ui/copy';
-	import { shareLesson, withdrawShare } from './doors';
+	import { shareLesson, withdrawShare } from './lesson-requests';
 
 	interface Props {
 		/** The lesson. */

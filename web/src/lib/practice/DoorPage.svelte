@@ -19,7 +19,7 @@
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
 	import { crossingSaid } from './crossing-said';
-	import { closeDoor, eraseAllSent, eraseSent, openDoor, renewDoor } from './doors';
+	import { closeDoor, eraseAllSent, eraseSent, openDoor, renewDoor } from './practice-requests';
 	import SummaryTable from './SummaryTable.svelte';
 	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();

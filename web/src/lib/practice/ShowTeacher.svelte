@@ -5,7 +5,7 @@
 	import { troubleOf } from '$lib/save/send';
 	import { dayOf } from '$lib/ui/dates';
 	import { useLocale } from '$lib/ui/locale';
-	import { sendSummary, takeBack } from './doors';
+	import { sendSummary, takeBack } from './practice-requests';
 	import { answersAt, keepTold, toldAt, type SentSummary } from './shelf';
 	import type SummaryTable from './SummaryTable.svelte';
 

@@ -5,7 +5,7 @@
 	import { type Checked, loopsThatLie, type Material, pullSaid } from '@pond-loop/core/swatch';
 	import { untrack } from 'svelte';
 	import { troubleOf } from '$lib/save/send';
-	import { putPiece } from '$lib/swatch/doors';
+	import { putPiece } from '$lib/swatch/swatch-requests';
 	import { today } from '$lib/ui/dates';
 	import { learnPull } from '$lib/workers/lie';
 

@@ -13,7 +13,7 @@
 	import Logo from './Logo.svelte';
 	import { CHOICES, linesOf, SIDE_WORDS, type ChoiceKey } from './options';
 	import Pills from './Pills.svelte';
-	import { sample } from './parts';
+	import { sample } from './lazy-sample';
 	import Select from './Select.svelte';
 
 	interface Props {

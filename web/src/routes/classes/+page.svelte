@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { weekdayOf } from '$lib/ui/dates';
 	import { goto } from '$app/navigation';
-	import { createClass, takeFile } from '$lib/class/doors';
+	import { createClass, takeFile } from '$lib/class/class-requests';
 	import Glances from '$lib/picture/Glances.svelte';
 	import { troubleOf } from '$lib/save/send';
 	import FileField from '$lib/ui/FileField.svelte';

@@ -9,7 +9,7 @@
 	import Hits from '$lib/find/Hits.svelte';
 	import PatternTyped from '$lib/find/PatternTyped.svelte';
 	import { pastedLines } from '$lib/name/pasted';
-	import { tiles } from '$lib/find/parts';
+	import { tiles } from '$lib/find/lazy-tiles';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 

@@ -3,7 +3,7 @@
 	import Begin from '$lib/account/Begin.svelte';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
-	import { removeLesson, restoreLesson } from '$lib/lesson/doors';
+	import { removeLesson, restoreLesson } from '$lib/lesson/lesson-requests';
 	import { Removal } from '$lib/save/removal.svelte';
 	import RemovedNote from '$lib/save/RemovedNote.svelte';
 	import LessonList from '$lib/lesson/LessonList.svelte';

@@ -39,7 +39,7 @@
 	import { drawFrom } from '$lib/stage/cameras';
 	import CraftChoice from '$lib/stage/CraftChoice.svelte';
 	import type { WantedWay } from '$lib/stage/looked-for.svelte';
-	import * as parts from './parts';
+	import * as parts from './lazy-stage-parts';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import Fold from '$lib/ui/Fold.svelte';

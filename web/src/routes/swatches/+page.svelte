@@ -3,7 +3,7 @@
 	import { stitches } from '@pond-loop/core/notation';
 	import { Removal } from '$lib/save/removal.svelte';
 	import RemovedNote from '$lib/save/RemovedNote.svelte';
-	import { removeSwatch, restoreSwatch } from '$lib/swatch/doors';
+	import { removeSwatch, restoreSwatch } from '$lib/swatch/swatch-requests';
 	import { useLight } from '$lib/ui/light-state.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 

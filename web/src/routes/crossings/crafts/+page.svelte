@@ -10,7 +10,7 @@
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
-	import { accounts } from './parts';
+	import { accounts } from './lazy-accounts';
 
 	const { data } = $props();
 	const light = useLight();

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import Board from '$lib/class/Board.svelte';
 	import { begunHere, forgetBegun, type BegunHere } from '$lib/class/begun-here';
-	import { beginEvening } from '$lib/class/doors';
+	import { beginEvening } from '$lib/class/class-requests';
 
 	const { data } = $props();
 	let begun = $state.raw<BegunHere>();

@@ -18,7 +18,7 @@
 	import { setPicturesAt } from '$lib/picture/at';
 	import { byHandAddress, isTriedByHand } from '$lib/hands/by-hand';
 	import { addressOf } from '$lib/choices/address';
-	import { sectionSheet } from '$lib/lesson/sheet-parts';
+	import { sectionSheet } from '$lib/lesson/lazy-sheet-parts';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import { stageOf } from '$lib/lesson/stage-of';
 	import FollowRows from '$lib/swatch/FollowRows.svelte';

@@ -11,7 +11,7 @@
 	import { choicesFrom } from '$lib/choices/choices';
 	import { BARE, MOST_BY_HAND } from '$lib/hands/by-hand';
 	import KeepWay from '$lib/hands/KeepWay.svelte';
-	import { yourHands } from '$lib/hands/parts';
+	import { yourHands } from '$lib/hands/lazy-hands';
 	import NameField from '$lib/name/NameField.svelte';
 	import NotRead from '$lib/name/NotRead.svelte';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';

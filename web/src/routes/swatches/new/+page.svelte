@@ -16,7 +16,7 @@
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
 	import InEnglish from '$lib/swatch/InEnglish.svelte';
-	import { practiceMade } from '$lib/swatch/parts';
+	import { practiceMade } from '$lib/swatch/lazy-practice';
 	import LazyPart from '$lib/ui/lazy/LazyPart.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { useLight } from '$lib/ui/light-state.svelte';

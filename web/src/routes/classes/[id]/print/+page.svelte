@@ -2,7 +2,7 @@
 	import { weekdayOf } from '$lib/ui/dates';
 	import { learntBy, nextFor } from '@pond-loop/core/class';
 	import Card from '$lib/class/Card.svelte';
-	import { apart } from '$lib/class/words';
+	import { apart } from '$lib/class/person-words';
 
 	const { data } = $props();
 	const of = $derived(data.opened.class);

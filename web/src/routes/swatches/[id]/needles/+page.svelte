@@ -6,7 +6,7 @@
 	import { reckonedLength } from '@pond-loop/core/measure';
 	import { lengthToldIn, materialOf, swatchShown } from '@pond-loop/core/swatch';
 	import { Newest } from '$lib/save/newest.svelte';
-	import { savePlace } from '$lib/swatch/doors';
+	import { savePlace } from '$lib/swatch/swatch-requests';
 	import AgainFromRowOne from '$lib/swatch/AgainFromRowOne.svelte';
 	import Needles from '$lib/swatch/Needles.svelte';
 	import WhereAmI from '$lib/swatch/WhereAmI.svelte';

@@ -6,7 +6,7 @@
 import type { SyntaxNode, Tree } from '@lezer/common';
 import type { Span } from '../result.ts';
 import { parser } from './names.parser.js';
-import { numberIn, sayingSigns, WORDS } from './words.ts';
+import { numberIn, sayingSigns, WORDS } from './name-words.ts';
 
 export interface NamePart extends Span {
 	/** As it stands in the name; a number that is written as a word stands here in figures. */
