@@ -253,13 +253,14 @@ describe('people', () => {
 		]);
 		const table = peopleIn(
 			[
-				['Level', 'Name', 'Large print'],
-				['improver', 'Nour', 'yes'],
+				['Level', 'Name', 'Large print', 'Language'],
+				['improver', 'Nour', 'yes', 'Danish'],
 			],
 			[],
 			nextId,
 		);
-		expect(table.people).toMatchObject([{ name: 'Nour', level: 'improver', large: true }]);
+		expect(table.people).toMatchObject([{ name: 'Nour', level: 'improver', large: true, language: 'da' }]);
+		expect(peopleIn([['Nour', 'rows in Dutch too']], [], nextId).people).toMatchObject([{ language: 'nl' }]);
 		expect(ClassSchema.safeParse({ ...ours, people: [...people, ...list.people] }).success).toBe(true);
 		expect(ClassSchema.safeParse({ ...ours, people: [ODA, ODA] }).success).toBe(false);
 	});

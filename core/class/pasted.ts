@@ -1,6 +1,7 @@
 /** People as they are pasted: a name a line, or a table whose head says what its columns are. */
 
 import { PLACES, placeName } from '../craft/index.ts';
+import { LANGUAGE_TITLES, ROW_LANGUAGE_IDS } from '../language/index.ts';
 import { LEVELS } from '../skill/index.ts';
 import { CLASS_LIMITS } from './class.ts';
 import { PERSON_LIMITS, type Person } from './person.ts';
@@ -11,7 +12,7 @@ export interface Pasted {
 	readonly notRead: readonly string[];
 }
 
-const HEADS: Readonly<Record<string, 'name' | 'hands' | 'at' | 'level' | 'yarn' | 'large'>> = {
+const HEADS: Readonly<Record<string, 'name' | 'hands' | 'at' | 'level' | 'yarn' | 'large' | 'language'>> = {
 	name: 'name',
 	who: 'name',
 	'first name': 'name',
@@ -25,6 +26,7 @@ const HEADS: Readonly<Record<string, 'name' | 'hands' | 'at' | 'level' | 'yarn' 
 	'yarn hand': 'yarn',
 	print: 'large',
 	'large print': 'large',
+	language: 'language',
 };
 
 /** What one cell says of a person; undefined where it says nothing that is known. */
@@ -40,6 +42,11 @@ function told(cell: string): Partial<Person> | undefined {
 	if (/^(needles?|by hand)$/.test(text)) return { at: PLACES[0]! };
 	if (/^large( print)?$/.test(text)) return { large: true };
 	if (/^yarn (in|left|right)/.test(text)) return { yarnHand: text.includes('left') ? 'left' : 'right' };
+	const language = ROW_LANGUAGE_IDS.find((id) => {
+		const title = LANGUAGE_TITLES[id].toLowerCase();
+		return [title, `rows in ${title}`, `rows in ${title} too`].includes(text);
+	});
+	if (language) return { language };
 	return undefined;
 }
 

@@ -10,7 +10,7 @@ import { chance } from './chance.ts';
 import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type AskedQuestion, type Deck } from './index.ts';
 
 /** Questions of each kind; many more in the long run. */
-const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 2000);
+const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 600);
 
 const ALL = everyTwoGroups(4).map((e) => e.crossing);
 const anyDeck: fc.Arbitrary<Deck> = fc.record({

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import Keyboard from '@lucide/svelte/icons/keyboard';
-	import Moon from '@lucide/svelte/icons/moon';
-	import Sun from '@lucide/svelte/icons/sun';
+	import Icon from '$lib/ui/Icon.svelte';
+	import keyboardIcon from 'lucide-static/icons/keyboard.svg?raw';
+	import moonIcon from 'lucide-static/icons/moon.svg?raw';
+	import sunIcon from 'lucide-static/icons/sun.svg?raw';
 	import type { PageLight } from '$lib/ui/light';
 	import IconButton from '$lib/ui/IconButton.svelte';
 
@@ -97,9 +98,12 @@
 >
 <div class="flex md:-ml-2 md:flex-wrap">
 	<IconButton onclick={switchLight} label={light === 'day' ? 'Dark mode' : 'Light mode'}
-		>{#if light === 'day'}<Moon class="size-5" />{:else}<Sun class="size-5" />{/if}</IconButton
+		>{#if light === 'day'}<Icon svg={moonIcon} class="size-5" />{:else}<Icon
+				svg={sunIcon}
+				class="size-5"
+			/>{/if}</IconButton
 	>
 	<IconButton onclick={showKeys} label="Keyboard shortcuts" hint="Keyboard shortcuts (?)"
-		><Keyboard class="size-5" /></IconButton
+		><Icon svg={keyboardIcon} class="size-5" /></IconButton
 	>
 </div>

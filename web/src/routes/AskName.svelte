@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowRightIcon from 'lucide-static/icons/arrow-right.svg?raw';
 	import { craftSpeaking } from '@pond-loop/core/craft';
 	import { readGlossary, type StatedSchool, whatIs, wordsFor } from '@pond-loop/core/notation';
 	import ForeignTyped from '$lib/find/ForeignTyped.svelte';
@@ -61,7 +62,7 @@
 	{#if reading?.ok}
 		<input type="hidden" name="craft" value={craftSpeaking(text)} />
 		<p class="mt-4">
-			<button class="pill pill-strong">Show me how <ArrowRight class="size-5" /></button>
+			<button class="pill pill-strong">Show me how <Icon svg={arrowRightIcon} class="size-5" /></button>
 		</p>
 	{/if}
 </form>

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import Copy from '@lucide/svelte/icons/copy';
-	import Download from '@lucide/svelte/icons/download';
-	import Printer from '@lucide/svelte/icons/printer';
+	import Icon from '$lib/ui/Icon.svelte';
+	import copyIcon from 'lucide-static/icons/copy.svg?raw';
+	import downloadIcon from 'lucide-static/icons/download.svg?raw';
+	import printerIcon from 'lucide-static/icons/printer.svg?raw';
 
 	interface Props {
 		codes: readonly string[];
@@ -36,9 +37,12 @@
 		{#each codes as code, nth (nth)}<li class="py-0.5">{code}</li>{/each}
 	</ol>
 	<div class="mt-4 flex flex-wrap gap-3 print:hidden">
-		<button type="button" class="pill pill-soft" onclick={copy}><Copy class="size-5" /> Copy</button>
-		<button type="button" class="pill pill-soft" onclick={download}><Download class="size-5" /> Save as a file</button>
-		<button type="button" class="pill pill-soft" onclick={() => window.print()}><Printer class="size-5" /> Print</button
+		<button type="button" class="pill pill-soft" onclick={copy}><Icon svg={copyIcon} class="size-5" /> Copy</button>
+		<button type="button" class="pill pill-soft" onclick={download}
+			><Icon svg={downloadIcon} class="size-5" /> Save as a file</button
+		>
+		<button type="button" class="pill pill-soft" onclick={() => window.print()}
+			><Icon svg={printerIcon} class="size-5" /> Print</button
 		>
 	</div>
 	<p class="mt-2 min-h-[1lh]" role="status">{said}</p>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import DoorOpen from '@lucide/svelte/icons/door-open';
+	import Icon from '$lib/ui/Icon.svelte';
+	import doorOpenIcon from 'lucide-static/icons/door-open.svg?raw';
 	import { enhance } from '$app/forms';
 
 	interface Props {
@@ -10,5 +11,5 @@
 </script>
 
 <form method="post" action="/sign-in?/demo&to={encodeURIComponent(to)}" use:enhance>
-	<button class="pill pill-strong"><DoorOpen class="size-5" /> Enter the demo class</button>
+	<button class="pill pill-strong"><Icon svg={doorOpenIcon} class="size-5" /> Enter the demo class</button>
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import LogOut from '@lucide/svelte/icons/log-out';
+	import Icon from '$lib/ui/Icon.svelte';
+	import logOutIcon from 'lucide-static/icons/log-out.svg?raw';
 	import { enhance } from '$app/forms';
 	import { keepPage } from './keep-page';
 
@@ -11,5 +12,5 @@
 </script>
 
 <form method="post" action="?/out" use:enhance={keepPage(say)}>
-	<button class="pill pill-strong"><LogOut class="size-5" /> Sign out</button>
+	<button class="pill pill-strong"><Icon svg={logOutIcon} class="size-5" /> Sign out</button>
 </form>

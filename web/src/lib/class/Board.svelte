@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Circle from '@lucide/svelte/icons/circle';
+	import Icon from '$lib/ui/Icon.svelte';
+	import circleIcon from 'lucide-static/icons/circle.svg?raw';
 	import { weekdayOf } from '$lib/ui/dates';
 	import {
 		nextFor,
@@ -17,8 +18,8 @@
 	} from '@pond-loop/core/class';
 	import type { MistakeId } from '@pond-loop/core/handling';
 	import type { LengthUnit } from '@pond-loop/core/measure';
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
+	import undo2Icon from 'lucide-static/icons/undo-2.svg?raw';
 	import { onMount } from 'svelte';
 	import { waitsToLeave } from '$lib/save/leave';
 	import IconButton from '$lib/ui/IconButton.svelte';
@@ -172,7 +173,9 @@
 <main class="mx-auto flex min-h-screen max-w-6xl flex-col px-4 py-3 sm:px-6" id="main">
 	<header class="flex flex-wrap items-center gap-x-4 gap-y-1">
 		<a class="pill pill-soft max-w-44" href="/classes/{opened.classId}"
-			><ArrowLeft class="size-5 shrink-0" /><span class="min-w-0 truncate" dir="auto">{opened.class.title}</span></a
+			><Icon svg={arrowLeftIcon} class="size-5 shrink-0" /><span class="min-w-0 truncate" dir="auto"
+				>{opened.class.title}</span
+			></a
 		>
 		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{evening.title}</h1>
 		<span class="quiet text-[0.94rem] max-lg:hidden">{weekdayOf(evening.day)}</span>
@@ -191,7 +194,7 @@
 			label="Take the last press back"
 			hint="Take back"
 			disabled={log.presses.length === 0}
-			onclick={() => log.undo()}><Undo2 /></IconButton
+			onclick={() => log.undo()}><Icon svg={undo2Icon} /></IconButton
 		>
 	</header>
 	{#if log.trouble}<p class="text-error font-semibold" role="alert">{log.trouble}</p>{/if}
@@ -315,10 +318,7 @@
 												class={['can', is ?? 'unseen']}
 												aria-label="{person.name}, {goal.title}: {is ? OUTCOME_WORDS[is] : 'not seen'}"
 												onclick={() => turn(goal.id, person.id)}
-												>{#if is}{OUTCOME_WORDS[is]}{:else}<Circle
-														class="mx-auto size-5"
-														aria-hidden="true"
-													/>{/if}</button
+												>{#if is}{OUTCOME_WORDS[is]}{:else}<Icon svg={circleIcon} class="mx-auto size-5" />{/if}</button
 											>
 										</td>
 									{/each}

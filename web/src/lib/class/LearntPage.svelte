@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import { weekdayOf } from '$lib/ui/dates';
 	import {
 		learntTable,
@@ -12,7 +13,7 @@
 		type Proposal,
 	} from '@pond-loop/core/class';
 	import type { HardIn } from '@pond-loop/core/practice';
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { troubleOf } from '$lib/save/send';
 	import type { PageLight } from '$lib/ui/light';
@@ -98,7 +99,7 @@
 
 <svelte:head><title>{of.title}: progress · Pond Loop</title></svelte:head>
 
-<p><a class="wordlink" href="/classes/{opened.id}"><ArrowLeft class="inline size-4" /> {of.title}</a></p>
+<p><a class="wordlink" href="/classes/{opened.id}"><Icon svg={arrowLeftIcon} class="inline size-4" /> {of.title}</a></p>
 <h1 class="mt-1 text-[1.8rem] leading-tight">Progress</h1>
 {#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
 

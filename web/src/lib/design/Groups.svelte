@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import {
 		changedGroup,
 		type Draft,
@@ -10,11 +11,11 @@
 		type Work,
 		WORKS,
 	} from '@pond-loop/core/crossing';
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import ArrowRight from '@lucide/svelte/icons/arrow-right';
-	import Minus from '@lucide/svelte/icons/minus';
-	import Plus from '@lucide/svelte/icons/plus';
-	import X from '@lucide/svelte/icons/x';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
+	import arrowRightIcon from 'lucide-static/icons/arrow-right.svg?raw';
+	import minusIcon from 'lucide-static/icons/minus.svg?raw';
+	import plusIcon from 'lucide-static/icons/plus.svg?raw';
+	import xIcon from 'lucide-static/icons/x.svg?raw';
 	import type { Snippet } from 'svelte';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import IconButton from '$lib/ui/IconButton.svelte';
@@ -68,13 +69,13 @@
 				<IconButton
 					label="Move {letters[chip.id - 1]} to the left"
 					disabled={draft.order.at(-1) === chip.id}
-					onclick={() => step(chip.id, 1)}><ArrowLeft class="size-4" /></IconButton
+					onclick={() => step(chip.id, 1)}><Icon svg={arrowLeftIcon} class="size-4" /></IconButton
 				>
 				<span class="px-1 text-lg font-bold">{letters[chip.id - 1]}</span>
 				<IconButton
 					label="Move {letters[chip.id - 1]} to the right"
 					disabled={draft.order[0] === chip.id}
-					onclick={() => step(chip.id, -1)}><ArrowRight class="size-4" /></IconButton
+					onclick={() => step(chip.id, -1)}><Icon svg={arrowRightIcon} class="size-4" /></IconButton
 				>
 			</li>
 		{/each}
@@ -89,12 +90,14 @@
 					<IconButton
 						label="{letter}: one stitch fewer"
 						disabled={size <= 1}
-						onclick={() => change(changedGroup(draft, number, { size: size - 1 }))}><Minus class="size-4" /></IconButton
+						onclick={() => change(changedGroup(draft, number, { size: size - 1 }))}
+						><Icon svg={minusIcon} class="size-4" /></IconButton
 					>
 					<span class="min-w-12 text-lg"><strong>{letter}</strong> {size}</span>
 					<IconButton
 						label="{letter}: one stitch more"
-						onclick={() => change(changedGroup(draft, number, { size: size + 1 }))}><Plus class="size-4" /></IconButton
+						onclick={() => change(changedGroup(draft, number, { size: size + 1 }))}
+						><Icon svg={plusIcon} class="size-4" /></IconButton
 					>
 				</div>
 				<div class="flex items-center justify-center">
@@ -108,7 +111,7 @@
 					</select>
 					{#if draft.groups.length > 1}
 						<IconButton label="Take {letter} away" onclick={() => change(withoutGroup(draft, number))}
-							><X class="size-4" /></IconButton
+							><Icon svg={xIcon} class="size-4" /></IconButton
 						>
 					{/if}
 				</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowRightIcon from 'lucide-static/icons/arrow-right.svg?raw';
 	import type { LanguageId } from '@pond-loop/core/language';
 	import { readGlossary, readTextWith } from '@pond-loop/core/notation';
 	import type { Snippet } from 'svelte';
@@ -42,14 +43,14 @@
 				<p class="mt-1">In English: <span class="font-mono">{english}</span></p>
 				<p class="mt-3">
 					<a class="pill pill-strong" href="/stage?name={encodeURIComponent(english)}"
-						>How to work it <ArrowRight class="size-5" /></a
+						>How to work it <Icon svg={arrowRightIcon} class="size-5" /></a
 					>
 				</p>
 			{:else if isPattern}
 				<p class="mt-1">You can see it in English, line by line.</p>
 				<p class="mt-3">
 					{#if page.data.teacher}<button type="button" class="pill pill-strong" onclick={open}
-							>Read it in English <ArrowRight class="size-5" /></button
+							>Read it in English <Icon svg={arrowRightIcon} class="size-5" /></button
 						>
 					{:else}<a
 							class="wordlink"

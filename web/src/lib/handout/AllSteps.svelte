@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Printer from '@lucide/svelte/icons/printer';
+	import Icon from '$lib/ui/Icon.svelte';
+	import printerIcon from 'lucide-static/icons/printer.svg?raw';
 	import { placesOf, sectionsOf, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
 	import { LANGUAGE_TITLES, languageOf, ROW_LANGUAGE_IDS } from '@pond-loop/core/language';
 	import { SCHOOLS, WRITTEN_SCHOOLS } from '@pond-loop/core/notation';
@@ -70,7 +71,7 @@
 <Bar>
 	{#snippet actions()}
 		<button type="button" class="pill pill-strong" onclick={() => window.print()}
-			><Printer class="size-5" /> Print</button
+			><Icon svg={printerIcon} class="size-5" /> Print</button
 		>
 		<HandoutLink href="/lessons/{data.opened.id}/handout?{asked}">As PDF</HandoutLink>
 	{/snippet}

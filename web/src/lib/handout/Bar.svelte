@@ -1,5 +1,6 @@
 <script lang="ts">
-	import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
+	import Icon from '$lib/ui/Icon.svelte';
+	import slidersHorizontalIcon from 'lucide-static/icons/sliders-horizontal.svg?raw';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -21,7 +22,7 @@
 			class="pill pill-soft px-3 sm:hidden"
 			aria-expanded={isOpen}
 			aria-controls={uid}
-			onclick={() => (isOpen = !isOpen)}><SlidersHorizontal class="size-5" aria-hidden="true" /> Options</button
+			onclick={() => (isOpen = !isOpen)}><Icon svg={slidersHorizontalIcon} class="size-5" /> Options</button
 		>
 		<div id={uid} class={['flex-wrap items-center gap-x-4 gap-y-2 sm:flex', isOpen ? 'flex' : 'hidden']}>
 			{@render children()}

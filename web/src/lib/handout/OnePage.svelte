@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Printer from '@lucide/svelte/icons/printer';
+	import Icon from '$lib/ui/Icon.svelte';
+	import printerIcon from 'lucide-static/icons/printer.svg?raw';
 	import { DEMONSTRATIONS, HANDS_SAID } from '@pond-loop/core/craft';
 	import { LANGUAGE_TITLES, ROW_LANGUAGE_IDS } from '@pond-loop/core/language';
 	import { cablesShown, sheetsFor, sheetsSaid } from '@pond-loop/core/lesson';
@@ -78,7 +79,7 @@
 	{#snippet actions()}
 		{#if !isInPart}
 			<button type="button" class="pill pill-strong" disabled={now.kind !== 'drawn'} onclick={() => window.print()}
-				><Printer class="size-5" /> Print</button
+				><Icon svg={printerIcon} class="size-5" /> Print</button
 			>
 		{/if}
 		<HandoutLink href="/lessons/{data.opened.id}/handout?{asked}">As PDF</HandoutLink>

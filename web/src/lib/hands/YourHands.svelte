@@ -1,10 +1,11 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import type { Craft, Demonstrated, Zone } from '@pond-loop/core/craft';
 	import { type AnyMove, type AnyState, type Offer, simulate, stateAt } from '@pond-loop/core/handling';
 	import { type BegunWith, begunIn, isLeftHanded, toolsSaid, whatIsIt, wayOn, wordsIn } from '@pond-loop/core/look';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import Redo2 from '@lucide/svelte/icons/redo-2';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import redo2Icon from 'lucide-static/icons/redo-2.svg?raw';
+	import undo2Icon from 'lucide-static/icons/undo-2.svg?raw';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { onMount, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -291,9 +292,11 @@
 						label="Undo the last move"
 						hint="Take back (⌫)"
 						disabled={done.length === 0}
-						onclick={() => takeBack(done.length - 1)}><Undo2 /></IconButton
+						onclick={() => takeBack(done.length - 1)}><Icon svg={undo2Icon} /></IconButton
 					>
-					<IconButton label="Redo" hint="Redo" disabled={undone.length === 0} onclick={again}><Redo2 /></IconButton>
+					<IconButton label="Redo" hint="Redo" disabled={undone.length === 0} onclick={again}
+						><Icon svg={redo2Icon} /></IconButton
+					>
 					<button
 						type="button"
 						class="wordlink mx-2 disabled:opacity-40"

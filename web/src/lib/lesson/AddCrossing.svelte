@@ -1,10 +1,11 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import { type CraftId, CRAFTS, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import { ribbonOf } from '@pond-loop/core/made';
 	import { type CompareStep, compareStep, type CrossingStep, crossingStep } from '@pond-loop/core/step';
 	import { type Glossary, readTextWith, type StatedSchool, wordsFor } from '@pond-loop/core/notation';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import Plus from '@lucide/svelte/icons/plus';
+	import plusIcon from 'lucide-static/icons/plus.svg?raw';
 	import { craftIn, shownIn, wayIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
 	import type { PageLight } from '$lib/ui/light';
@@ -82,7 +83,7 @@
 				{#each CRAFTS as { id, title } (id)}<option value={id}>{title.toLowerCase()}</option>{/each}
 			</select>
 			{#if refused}<p class="text-error basis-full font-semibold">{refused.what} {refused.todo}</p>{/if}
-			<button class="pill pill-strong"><Plus class="size-5" /> Add to the lesson</button>
+			<button class="pill pill-strong"><Icon svg={plusIcon} class="size-5" /> Add to the lesson</button>
 			<button class="pill pill-soft" value="compare">Add as a comparison</button>
 		{:else if !empty || tried}
 			<p class="min-w-0">

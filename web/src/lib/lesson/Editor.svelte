@@ -1,8 +1,9 @@
 <script lang="ts">
-	import Printer from '@lucide/svelte/icons/printer';
-	import Ellipsis from '@lucide/svelte/icons/ellipsis';
-	import GripVertical from '@lucide/svelte/icons/grip-vertical';
-	import Play from '@lucide/svelte/icons/play';
+	import Icon from '$lib/ui/Icon.svelte';
+	import printerIcon from 'lucide-static/icons/printer.svg?raw';
+	import ellipsisIcon from 'lucide-static/icons/ellipsis.svg?raw';
+	import gripVerticalIcon from 'lucide-static/icons/grip-vertical.svg?raw';
+	import playIcon from 'lucide-static/icons/play.svg?raw';
 	import {
 		addStep,
 		changeStep,
@@ -173,8 +174,8 @@
 
 <!-- Each picture stands in the page once, however many steps there are. -->
 <svg class="hidden" aria-hidden="true">
-	<symbol id="step-more" viewBox="0 0 24 24"><Ellipsis /></symbol>
-	<symbol id="step-grip" viewBox="0 0 24 24"><GripVertical /></symbol>
+	<symbol id="step-more" viewBox="0 0 24 24"><Icon svg={ellipsisIcon} /></symbol>
+	<symbol id="step-grip" viewBox="0 0 24 24"><Icon svg={gripVerticalIcon} /></symbol>
 </svg>
 
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
@@ -193,8 +194,12 @@
 			</div>
 			<div class="flex flex-wrap items-center gap-y-2">
 				<UndoRedo {save} onundo={() => (said = undefined)} />
-				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"><Printer class="size-5" /> Handout</a>
-				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"><Play class="size-5" /> Present</a>
+				<a class="pill pill-soft ml-2" href="/lessons/{opened.id}/print"
+					><Icon svg={printerIcon} class="size-5" /> Handout</a
+				>
+				<a class="pill pill-strong ml-2" href="/lessons/{opened.id}/show"
+					><Icon svg={playIcon} class="size-5" /> Present</a
+				>
 			</div>
 		</div>
 		<div class="mt-1 flex min-h-[1.6lh] flex-wrap items-center justify-between gap-x-6">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import { PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import {
 		type Lesson,
@@ -17,7 +18,7 @@
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { stepTitle } from '@pond-loop/core/step';
 	import { type Level, LEVELS } from '@pond-loop/core/skill';
-	import X from '@lucide/svelte/icons/x';
+	import xIcon from 'lucide-static/icons/x.svg?raw';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { oneButton } from '$lib/ui/roving-tabindex';
 	import { useLocale } from '$lib/ui/locale';
@@ -199,7 +200,8 @@
 				<IconButton
 					label="Don’t show this again: {remark.says}"
 					hint="Not here"
-					onclick={() => set({ dismissed: [...plan.dismissed, remark.key] })}><X class="size-4" /></IconButton
+					onclick={() => set({ dismissed: [...plan.dismissed, remark.key] })}
+					><Icon svg={xIcon} class="size-4" /></IconButton
 				>
 			</li>
 		{/each}
@@ -218,7 +220,7 @@
 			<li class="flex items-center gap-2">
 				{when(d)}
 				<IconButton label="Take {when(d)} out" onclick={() => set({ dates: plan.dates.filter((x) => x !== d) })}
-					><X class="size-4" /></IconButton
+					><Icon svg={xIcon} class="size-4" /></IconButton
 				>
 			</li>
 		{/each}

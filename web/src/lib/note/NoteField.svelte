@@ -1,9 +1,10 @@
 <script lang="ts">
-	import BoldIcon from '@lucide/svelte/icons/bold';
-	import ItalicIcon from '@lucide/svelte/icons/italic';
-	import List from '@lucide/svelte/icons/list';
-	import ListOrdered from '@lucide/svelte/icons/list-ordered';
-	import LinkIcon from '@lucide/svelte/icons/link';
+	import Icon from '$lib/ui/Icon.svelte';
+	import boldIcon from 'lucide-static/icons/bold.svg?raw';
+	import italicIcon from 'lucide-static/icons/italic.svg?raw';
+	import listIcon from 'lucide-static/icons/list.svg?raw';
+	import listOrderedIcon from 'lucide-static/icons/list-ordered.svg?raw';
+	import linkIcon from 'lucide-static/icons/link.svg?raw';
 	import { isBlank, LINKS, type Note } from '@pond-loop/core/schema';
 	import type { Editor } from '@tiptap/core';
 	import { onMount, tick, untrack } from 'svelte';
@@ -101,10 +102,10 @@
 	}
 
 	const TOOLS = [
-		['bold', 'Bold', 'Ctrl B', BoldIcon],
-		['italic', 'Italic', 'Ctrl I', ItalicIcon],
-		['bulletList', 'List', 'Ctrl Shift 8', List],
-		['orderedList', 'Numbered list', 'Ctrl Shift 7', ListOrdered],
+		['bold', 'Bold', 'Ctrl B', boldIcon],
+		['italic', 'Italic', 'Ctrl I', italicIcon],
+		['bulletList', 'List', 'Ctrl Shift 8', listIcon],
+		['orderedList', 'Numbered list', 'Ctrl Shift 7', listOrderedIcon],
 	] as const;
 	function use(tool: (typeof TOOLS)[number][0]): void {
 		const chain = editor?.chain().focus();
@@ -154,7 +155,7 @@
 	<div class="note-field" bind:this={box} hidden={!editor}></div>
 	{#if editor}
 		<div class="note-tools" role="toolbar" aria-label="Marks and lists" use:oneButton>
-			{#each TOOLS as [tool, title, keys, Icon], nth (nth)}
+			{#each TOOLS as [tool, title, keys, icon], nth (nth)}
 				<button
 					type="button"
 					class="iconbutton size-8"
@@ -162,7 +163,7 @@
 					aria-pressed={has[tool]}
 					title="{title} ({keys})"
 					onmousedown={(e) => e.preventDefault()}
-					onclick={() => use(tool)}><Icon class="size-4" /></button
+					onclick={() => use(tool)}><Icon svg={icon} class="size-4" /></button
 				>
 			{/each}
 			<button
@@ -173,7 +174,8 @@
 				aria-expanded={href !== undefined}
 				title="Link"
 				onmousedown={(e) => e.preventDefault()}
-				onclick={() => (href === undefined ? askLink() : (href = undefined))}><LinkIcon class="size-4" /></button
+				onclick={() => (href === undefined ? askLink() : (href = undefined))}
+				><Icon svg={linkIcon} class="size-4" /></button
 			>
 		</div>
 		{#if href !== undefined}

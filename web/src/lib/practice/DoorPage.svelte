@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import type { Drawing as Picture } from '@pond-loop/core/drawing';
 	import { schoolChoice, SCHOOL_IDS } from '@pond-loop/core/notation';
 	import {
@@ -10,7 +11,7 @@
 		type PracticeDoor,
 		type PracticeSummary,
 	} from '@pond-loop/core/practice';
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -89,7 +90,11 @@
 
 <svelte:head><title>Practice: {title} · Pond Loop</title></svelte:head>
 
-<p><a class="wordlink" href="/{of}/{id}"><ArrowLeft class="inline size-4" /> <span dir="auto">{title}</span></a></p>
+<p>
+	<a class="wordlink" href="/{of}/{id}"
+		><Icon svg={arrowLeftIcon} class="inline size-4" /> <span dir="auto">{title}</span></a
+	>
+</p>
 <h1 class="mt-1 text-[1.8rem] leading-tight">Practice between sessions</h1>
 <p class="quiet max-w-2xl">
 	{of === 'classes'

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import { DEMONSTRATIONS, HANDS_SAID, type Demonstration } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { nameIn, type SchoolId } from '@pond-loop/core/notation';
@@ -12,7 +13,7 @@
 		type Drill,
 		type Verdict,
 	} from '@pond-loop/core/practice';
-	import Volume2 from '@lucide/svelte/icons/volume-2';
+	import volume2Icon from 'lucide-static/icons/volume-2.svg?raw';
 	import type { HouseStyle } from '@pond-loop/core/schema';
 	import { onMount, tick, type Snippet } from 'svelte';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -238,7 +239,7 @@
 						label="Read it aloud"
 						onclick={() => {
 							if (asked) speak(verdict ? verdict.says : aloud(asked));
-						}}><Volume2 class="size-5" /></IconButton
+						}}><Icon svg={volume2Icon} class="size-5" /></IconButton
 					>{/if}
 			</div>
 			{#if question.shows?.kind === 'fabric'}

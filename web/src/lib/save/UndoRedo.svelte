@@ -1,6 +1,7 @@
 <script lang="ts">
-	import Redo2 from '@lucide/svelte/icons/redo-2';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import Icon from '$lib/ui/Icon.svelte';
+	import redo2Icon from 'lucide-static/icons/redo-2.svg?raw';
+	import undo2Icon from 'lucide-static/icons/undo-2.svg?raw';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { hasOwnUndo } from '$lib/ui/in-writing';
 	import type { Autosave } from './autosave.svelte';
@@ -34,8 +35,8 @@
 <svelte:window {onkeydown} />
 
 <IconButton label="Undo" hint="Undo (Ctrl Z)" disabled={!save.canUndo} onclick={undo}
-	><Undo2 class="size-5" /></IconButton
+	><Icon svg={undo2Icon} class="size-5" /></IconButton
 >
 <IconButton label="Redo" hint="Redo (Ctrl Shift Z)" disabled={!save.canRedo} onclick={() => save.redo()}
-	><Redo2 class="size-5" /></IconButton
+	><Icon svg={redo2Icon} class="size-5" /></IconButton
 >

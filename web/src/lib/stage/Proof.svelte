@@ -1,7 +1,8 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import type { Proof } from '@pond-loop/core/handling';
-	import Check from '@lucide/svelte/icons/check';
-	import X from '@lucide/svelte/icons/x';
+	import checkIcon from 'lucide-static/icons/check.svg?raw';
+	import xIcon from 'lucide-static/icons/x.svg?raw';
 
 	interface Props {
 		proof: Proof;
@@ -17,9 +18,9 @@
 		{#each proof.checks as check (check.id)}
 			<li class="flex gap-2 text-[0.94rem]" data-check={check.id} data-ok={check.ok}>
 				{#if check.ok}
-					<Check class="text-success mt-0.5 size-4 shrink-0" aria-label="holds" />
+					<Icon svg={checkIcon} class="text-success mt-0.5 size-4 shrink-0" label="holds" />
 				{:else}
-					<X class="text-error mt-0.5 size-4 shrink-0" strokeWidth={3} aria-label="fails" />
+					<Icon svg={xIcon} class="text-error mt-0.5 size-4 shrink-0" label="fails" />
 				{/if}
 				<span class={check.ok ? '' : 'text-error font-semibold'}>{check.says}</span>
 			</li>

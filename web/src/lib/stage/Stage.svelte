@@ -1,18 +1,19 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import { type Craft, type Taken, taughtByHand } from '@pond-loop/core/craft';
 	import type { Crossing } from '@pond-loop/core/crossing';
 	import { PALETTES, WATER_STOPS } from '@pond-loop/core/drawing';
 	import type { AnyTrace } from '@pond-loop/core/handling';
 	import type { HouseStyle } from '@pond-loop/core/schema';
-	import ChevronFirst from '@lucide/svelte/icons/chevron-first';
-	import ChevronLast from '@lucide/svelte/icons/chevron-last';
-	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
-	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import Maximize from '@lucide/svelte/icons/maximize';
-	import Pause from '@lucide/svelte/icons/pause';
-	import Play from '@lucide/svelte/icons/play';
-	import Repeat from '@lucide/svelte/icons/repeat-1';
-	import Shuffle from '@lucide/svelte/icons/shuffle';
+	import chevronFirstIcon from 'lucide-static/icons/chevron-first.svg?raw';
+	import chevronLastIcon from 'lucide-static/icons/chevron-last.svg?raw';
+	import chevronLeftIcon from 'lucide-static/icons/chevron-left.svg?raw';
+	import chevronRightIcon from 'lucide-static/icons/chevron-right.svg?raw';
+	import maximizeIcon from 'lucide-static/icons/maximize.svg?raw';
+	import pauseIcon from 'lucide-static/icons/pause.svg?raw';
+	import playIcon from 'lucide-static/icons/play.svg?raw';
+	import repeatIcon from 'lucide-static/icons/repeat-1.svg?raw';
+	import shuffleIcon from 'lucide-static/icons/shuffle.svg?raw';
 	import { onMount, untrack, type Snippet } from 'svelte';
 	import { loopsIn, wordsIn } from '@pond-loop/core/look';
 	import Drawing from '$lib/picture/Drawing.svelte';
@@ -225,7 +226,7 @@
 				class="pill gap-1 max-sm:px-2"
 				title="One move back (←)"
 				disabled={shownStep === 0}
-				onclick={() => go(shownStep - 1)}><ChevronLeft class="size-5" aria-hidden="true" />Back</button
+				onclick={() => go(shownStep - 1)}><Icon svg={chevronLeftIcon} class="size-5" />Back</button
 			>
 			<p class="min-w-[5.8rem] text-center sm:min-w-[6.5rem]" data-testid="move-of">
 				{#if shownStep === 0}{last} {last === 1 ? 'move' : 'moves'}{:else}move <strong>{shownStep}</strong> of {last}{/if}
@@ -235,12 +236,12 @@
 				class="pill pill-strong gap-1 rounded-2xl px-5 sm:px-7"
 				title="One move on (→)"
 				disabled={shownStep === last}
-				onclick={() => go(shownStep + 1)}>Next<ChevronRight class="size-5" aria-hidden="true" /></button
+				onclick={() => go(shownStep + 1)}>Next<Icon svg={chevronRightIcon} class="size-5" /></button
 			>
 			<button type="button" class="pill gap-1 px-2" title="{walk.playing ? 'Pause' : 'Play'} (P)" onclick={toggle}
-				>{#if walk.playing}<Pause class="size-5 sm:size-4" aria-hidden="true" />{:else}<Play
+				>{#if walk.playing}<Icon svg={pauseIcon} class="size-5 sm:size-4" />{:else}<Icon
+						svg={playIcon}
 						class="size-5 sm:size-4"
-						aria-hidden="true"
 					/>{/if}<span class="max-sm:sr-only">{walk.playing ? 'Pause' : 'Play'}</span></button
 			>
 		</div>
@@ -248,7 +249,7 @@
 			<div class="mt-2 flex items-start gap-1">
 				<div class="flex shrink-0">
 					<IconButton label="To the start" hint="To the start (Home)" disabled={shownStep === 0} onclick={() => go(0)}
-						><ChevronFirst /></IconButton
+						><Icon svg={chevronFirstIcon} /></IconButton
 					>
 				</div>
 				<ol bind:this={strip} class="relative flex min-w-0 grow overflow-x-auto py-1">
@@ -270,7 +271,7 @@
 				</ol>
 				<div class="flex shrink-0">
 					<IconButton label="To the end" hint="To the end (End)" disabled={shownStep === last} onclick={() => go(last)}
-						><ChevronLast /></IconButton
+						><Icon svg={chevronLastIcon} /></IconButton
 					>
 				</div>
 			</div>
@@ -297,16 +298,16 @@
 					label="Repeat this move"
 					hint="Repeat this move (L)"
 					aria-pressed={walk.looping}
-					onclick={() => (walk.looping = !walk.looping)}><Repeat /></IconButton
+					onclick={() => (walk.looping = !walk.looping)}><Icon svg={repeatIcon} /></IconButton
 				>
 				<IconButton
 					label="To the next crossing"
 					hint="To the next moment at which stitches cross (X)"
 					disabled={crossings.length === 0}
-					onclick={toCrossing}><Shuffle /></IconButton
+					onclick={toCrossing}><Icon svg={shuffleIcon} /></IconButton
 				>
 				{#if canFill}<IconButton label="Full screen" hint="Full screen (F)" onclick={fullScreen}
-						><Maximize /></IconButton
+						><Icon svg={maximizeIcon} /></IconButton
 					>{/if}
 				{@render more?.()}
 			</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 	import { CRAFT_IDS, craftOf, CRAFTS, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import {
@@ -27,8 +28,8 @@
 	} from '@pond-loop/core/swatch';
 	import { readNameWith, schoolChoice, SCHOOL_IDS, SCHOOLS } from '@pond-loop/core/notation';
 	import type { HouseStyle, Swatch } from '@pond-loop/core/schema';
-	import Minus from '@lucide/svelte/icons/minus';
-	import Plus from '@lucide/svelte/icons/plus';
+	import minusIcon from 'lucide-static/icons/minus.svg?raw';
+	import plusIcon from 'lucide-static/icons/plus.svg?raw';
 	import { onMount, type Snippet } from 'svelte';
 	import TwoVersions, { type VersionWords } from '$lib/save/TwoVersions.svelte';
 	import SaveNote from '$lib/save/SaveNote.svelte';
@@ -532,10 +533,10 @@
 						onclick={() => (zoom = 'fit')}>All of it</button
 					>
 					<IconButton label="Smaller" hint="Smaller (-)" onclick={() => chart?.closer(0.8)}
-						><Minus class="size-4" /></IconButton
+						><Icon svg={minusIcon} class="size-4" /></IconButton
 					>
 					<IconButton label="Larger" hint="Larger (+)" onclick={() => chart?.closer(1.25)}
-						><Plus class="size-4" /></IconButton
+						><Icon svg={plusIcon} class="size-4" /></IconButton
 					>
 				</span>
 			</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowRightIcon from 'lucide-static/icons/arrow-right.svg?raw';
 	import { stitches, type RowsText, type StatedSchool } from '@pond-loop/core/notation';
 	import { castOnNeeded } from '@pond-loop/core/swatch';
 	import { goto } from '$app/navigation';
@@ -45,7 +46,7 @@
 	{/if}
 	<p class="mt-4">
 		{#if teacher}<button type="button" class="pill pill-strong" onclick={open}
-				>Open it as a swatch <ArrowRight class="size-5" /></button
+				>Open it as a swatch <Icon svg={arrowRightIcon} class="size-5" /></button
 			>
 		{:else}<a
 				class="wordlink"

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import type { SwatchProblem } from '@pond-loop/core/swatch';
-	import CircleAlert from '@lucide/svelte/icons/circle-alert';
-	import Info from '@lucide/svelte/icons/info';
-	import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
+	import circleAlertIcon from 'lucide-static/icons/circle-alert.svg?raw';
+	import infoIcon from 'lucide-static/icons/info.svg?raw';
+	import triangleAlertIcon from 'lucide-static/icons/triangle-alert.svg?raw';
 	import { useEnglish } from '$lib/words/english';
 	const say = useEnglish();
 
@@ -14,7 +15,7 @@
 	const { problems, errors, goTo }: Props = $props();
 	const MOST = 8;
 	let all = $state(false);
-	const ICON = { error: CircleAlert, warning: TriangleAlert, note: Info } as const;
+	const ICON = { error: circleAlertIcon, warning: triangleAlertIcon, note: infoIcon } as const;
 	const COLOUR = { error: 'text-error', warning: 'text-warning', note: 'text-neutral' } as const;
 	const WEIGHT = { error: 'Wrong', warning: 'Check', note: 'Note' } as const;
 	const ordered = $derived(['error', 'warning', 'note'].flatMap((w) => problems.filter((p) => p.weight === w)));
@@ -33,9 +34,8 @@
 	{#if problems.length === 0}<p class="quiet mt-1">Every row uses all its stitches.</p>{/if}
 	<ul class="mt-2 text-[0.94rem]" data-testid="problems" aria-live="polite">
 		{#each all ? ordered : ordered.slice(0, MOST) as p, i (i)}
-			{@const Icon = ICON[p.weight]}
 			<li class="flex gap-2 py-1" data-reason={p.reason}>
-				<Icon class="mt-0.5 size-5 shrink-0 {COLOUR[p.weight]}" aria-label={WEIGHT[p.weight]} />
+				<Icon svg={ICON[p.weight]} class="mt-0.5 size-5 shrink-0 {COLOUR[p.weight]}" label={WEIGHT[p.weight]} />
 				<span>
 					{#if p.to > 0}<button type="button" class="wordlink font-semibold" onclick={() => goTo(p)}
 							>{p.row > 0 ? `Row ${p.row}` : 'There'}</button

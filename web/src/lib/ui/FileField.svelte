@@ -1,5 +1,6 @@
 <script lang="ts">
-	import FolderOpen from '@lucide/svelte/icons/folder-open';
+	import Icon from '$lib/ui/Icon.svelte';
+	import folderOpenIcon from 'lucide-static/icons/folder-open.svg?raw';
 
 	interface Props {
 		/** A verb and what it opens. */
@@ -21,7 +22,7 @@
 </script>
 
 <label class={['pill pill-soft w-fit cursor-pointer focus-within:outline-2', more]}
-	><FolderOpen class="size-5" aria-hidden="true" />
+	><Icon svg={folderOpenIcon} class="size-5" />
 	{label}
 	<input class="sr-only" type="file" {accept} {disabled} onchange={chosen} />
 </label>

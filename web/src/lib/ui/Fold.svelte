@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ChevronDown from '@lucide/svelte/icons/chevron-down';
+	import Icon from '$lib/ui/Icon.svelte';
+	import chevronDownIcon from 'lucide-static/icons/chevron-down.svg?raw';
 	import { onMount, type Snippet } from 'svelte';
 	import { keptHere } from './kept-here';
 
@@ -26,8 +27,7 @@
 
 <!-- What a first month does not need: one press away, in place, and open again next time. -->
 <details class={more} data-testid="fold-{id}" bind:open={() => open, toggled}>
-	<summary class="fold pill pill-soft w-fit list-none">{title}<ChevronDown class="size-4" aria-hidden="true" /></summary
-	>
+	<summary class="fold pill pill-soft w-fit list-none">{title}<Icon svg={chevronDownIcon} class="size-4" /></summary>
 	{@render children()}
 </details>
 

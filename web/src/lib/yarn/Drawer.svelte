@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import {
 		FABRIC_STATES,
 		type FabricState,
@@ -13,7 +14,7 @@
 	import { fromCm, toCm } from '@pond-loop/core/measure';
 	import type { Yarn, YarnPiece, YarnSquare } from '@pond-loop/core/schema';
 	import { pullSaid } from '@pond-loop/core/swatch';
-	import Plus from '@lucide/svelte/icons/plus';
+	import plusIcon from 'lucide-static/icons/plus.svg?raw';
 	import SaveNote from '$lib/save/SaveNote.svelte';
 	import TwoVersions from '$lib/save/TwoVersions.svelte';
 	import UndoRedo from '$lib/save/UndoRedo.svelte';
@@ -341,6 +342,7 @@
 		</section>
 	{/each}
 	<p class="mt-6">
-		<button type="button" class="pill pill-strong" onclick={add}><Plus class="size-5" /> Add yarn</button>
+		<button type="button" class="pill pill-strong" onclick={add}><Icon svg={plusIcon} class="size-5" /> Add yarn</button
+		>
 	</p>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Download from '@lucide/svelte/icons/download';
+	import Icon from '$lib/ui/Icon.svelte';
+	import downloadIcon from 'lucide-static/icons/download.svg?raw';
 	import AccountSection from '$lib/account/AccountSection.svelte';
 	import { codesIn } from '$lib/account/codes';
 	import Codes from '$lib/account/Codes.svelte';
@@ -76,7 +77,7 @@
 		</p>
 		<p class="mt-3">
 			<a class="pill pill-soft" href="/account/export" download data-sveltekit-reload
-				><Download class="size-5" /> Download my data</a
+				><Icon svg={downloadIcon} class="size-5" /> Download my data</a
 			>
 		</p>
 		<details class="mt-4" bind:open={bringing}>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import Icon from '$lib/ui/Icon.svelte';
+	import trash2Icon from 'lucide-static/icons/trash-2.svg?raw';
 	import Begin from '$lib/account/Begin.svelte';
 	import { enhance } from '$app/forms';
 	import { keepPage } from '$lib/account/keep-page';
@@ -53,7 +54,7 @@
 	<LessonList lessons={data.lessons} light={light.now} style={data.style} glance={6}>
 		{#snippet actions(lesson)}
 			<IconButton quiet label="Remove {lesson.title}" hint="Remove" onclick={() => removal.remove(lesson.id)}
-				><Trash2 class="size-5" /></IconButton
+				><Icon svg={trash2Icon} class="size-5" /></IconButton
 			>
 		{/snippet}
 	</LessonList>

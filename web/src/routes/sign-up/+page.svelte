@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowRightIcon from 'lucide-static/icons/arrow-right.svg?raw';
 	import { codesIn } from '$lib/account/codes';
 	import Codes from '$lib/account/Codes.svelte';
 	import SignUp from '$lib/account/SignUp.svelte';
@@ -23,7 +24,9 @@
 		</p>
 		<Codes {codes} />
 		<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-3 print:hidden">
-			<a class="pill pill-strong" href="/style">I’ve saved them. Go to Settings <ArrowRight class="size-5" /></a>
+			<a class="pill pill-strong" href="/style"
+				>I’ve saved them. Go to Settings <Icon svg={arrowRightIcon} class="size-5" /></a
+			>
 			<a class="wordlink" href={data.to}>Or go to Home</a>
 		</p>
 	</div>

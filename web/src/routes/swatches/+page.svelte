@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import Icon from '$lib/ui/Icon.svelte';
+	import trash2Icon from 'lucide-static/icons/trash-2.svg?raw';
 	import { stitches } from '@pond-loop/core/notation';
 	import { Removal } from '$lib/save/removal.svelte';
 	import RemovedNote from '$lib/save/RemovedNote.svelte';
@@ -60,7 +61,7 @@
 			</a>
 			<span class="absolute right-3 bottom-3">
 				<IconButton quiet label="Remove {s.title}" hint="Remove" onclick={() => removal.remove(s.id)}
-					><Trash2 class="size-5" /></IconButton
+					><Icon svg={trash2Icon} class="size-5" /></IconButton
 				>
 			</span>
 		</li>

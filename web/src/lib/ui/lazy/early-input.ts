@@ -12,7 +12,7 @@ const isChosen = (field: Field): field is HTMLInputElement =>
 export interface EarlyInput {
 	/** Called once after hydration: repeats what was recorded. */
 	readonly replay: () => void;
-	/** Stops recording. */
+	/** Stops listening. */
 	readonly stop: () => void;
 }
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Printer from '@lucide/svelte/icons/printer';
+	import Icon from '$lib/ui/Icon.svelte';
+	import printerIcon from 'lucide-static/icons/printer.svg?raw';
 	import type { Block } from '@pond-loop/core/block';
 	import {
 		type CraftId,
@@ -84,7 +85,7 @@
 			>
 			{#if practice}<a class="pill pill-soft" href={practice}>{say('Practise')}</a>{/if}
 			<button type="button" class="pill pill-soft ml-auto max-sm:hidden" onclick={() => window.print()}
-				><Printer class="size-5" /> Print</button
+				><Icon svg={printerIcon} class="size-5" /> Print</button
 			>
 		</nav>
 		<div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1 px-2 text-[0.94rem]">

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
 	import { type Crossing, fromCanonical } from '@pond-loop/core/crossing';
 	import { demonstrated, PLAIN_CRAFT } from '@pond-loop/core/craft';
 	import type { AnyMove, Move } from '@pond-loop/core/handling';
@@ -54,7 +55,7 @@
 		<h1 class="text-[1.8rem] leading-tight">{shown ? wordsFor(shown.fabric).title : 'Your hands'}</h1>
 		<p class="quiet">
 			Try it yourself, in any order. <a class="wordlink" href={stage}
-				><ArrowLeft class="inline size-4" /> Watch it instead</a
+				><Icon svg={arrowLeftIcon} class="inline size-4" /> Watch it instead</a
 			>
 		</p>
 	</div>

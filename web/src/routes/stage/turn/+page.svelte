@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
 	import { ASSUMED_GAUGE } from '@pond-loop/core/fabric';
 	import { shownIn } from '@pond-loop/core/look';
 	import { wordsFor } from '@pond-loop/core/made';
@@ -48,7 +49,7 @@
 		<h1 class="text-[1.8rem] leading-tight">{title}</h1>
 		<p class="quiet">
 			Its yarn in a small swatch, to be turned. <a class="wordlink" href={stage}
-				><ArrowLeft class="inline size-4" /> How to work it</a
+				><Icon svg={arrowLeftIcon} class="inline size-4" /> How to work it</a
 			>
 		</p>
 	</div>

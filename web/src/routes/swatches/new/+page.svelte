@@ -1,5 +1,6 @@
 <script lang="ts">
-	import X from '@lucide/svelte/icons/x';
+	import Icon from '$lib/ui/Icon.svelte';
+	import xIcon from 'lucide-static/icons/x.svg?raw';
 	import type * as Languages from '@pond-loop/core/language';
 	import type { LanguageId } from '@pond-loop/core/language';
 	import { readGlossary, readRows } from '@pond-loop/core/notation';
@@ -308,7 +309,7 @@
 						{#if cords.length > 1}
 							<span class="ml-auto"
 								><IconButton label="Take cable {i + 1} out" onclick={() => (cords = cords.filter((_, k) => k !== i))}
-									><X class="size-4" /></IconButton
+									><Icon svg={xIcon} class="size-4" /></IconButton
 								></span
 							>
 						{/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
+	import Icon from '$lib/ui/Icon.svelte';
 	import { amount, kitFor, kitTable } from '@pond-loop/core/lesson';
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
 	import { csvFile } from '$lib/files/table';
 	import { download, fileName } from '$lib/files/download';
 
@@ -14,7 +15,9 @@
 
 <div class="max-w-3xl">
 	<p class="print:hidden">
-		<a class="pill pill-soft" href="/lessons/{data.opened.id}"><ArrowLeft class="size-5" /> Back to the lesson</a>
+		<a class="pill pill-soft" href="/lessons/{data.opened.id}"
+			><Icon svg={arrowLeftIcon} class="size-5" /> Back to the lesson</a
+		>
 	</p>
 	<h1 class="mt-4 text-4xl">Materials list</h1>
 	<p class="quiet mt-1 wrap-anywhere">

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
 	import { page } from '$app/state';
 	import AllSteps from '$lib/handout/AllSteps.svelte';
 	import OnePage from '$lib/handout/OnePage.svelte';
@@ -17,7 +18,7 @@
 <div class="bg-base-200 min-h-screen print:bg-white">
 	<header class="flex flex-wrap items-center gap-x-2 px-2 pt-1 sm:gap-x-4 sm:px-6 sm:pt-3 print:hidden">
 		<a class="pill pill-soft max-sm:px-3" href="/lessons/{data.opened.id}"
-			><ArrowLeft class="size-5" /> <span class="max-sm:sr-only">Back to the lesson</span></a
+			><Icon svg={arrowLeftIcon} class="size-5" /> <span class="max-sm:sr-only">Back to the lesson</span></a
 		>
 		<nav aria-label="Handout" class="flex gap-1">
 			{#each KINDS as [title, query, all], nth (nth)}

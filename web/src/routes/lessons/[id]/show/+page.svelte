@@ -1,5 +1,6 @@
 <script lang="ts">
-	import X from '@lucide/svelte/icons/x';
+	import Icon from '$lib/ui/Icon.svelte';
+	import xIcon from 'lucide-static/icons/x.svg?raw';
 	import { craftOf } from '@pond-loop/core/craft';
 	import { minutesOf, timeline, type RoomView, viewSaid, viewsFor } from '@pond-loop/core/lesson';
 	import { isBlank } from '@pond-loop/core/schema';
@@ -209,7 +210,7 @@
 					>Notes in a second window</a
 				>{/if}
 			<a class="iconbutton" href="/lessons/{data.opened.id}" aria-label="Back to the lesson" title="Back to the lesson"
-				><X /></a
+				><Icon svg={xIcon} /></a
 			>
 		</span>
 	</header>

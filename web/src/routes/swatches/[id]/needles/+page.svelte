@@ -1,6 +1,7 @@
 <script lang="ts">
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import Icon from '$lib/ui/Icon.svelte';
+	import arrowLeftIcon from 'lucide-static/icons/arrow-left.svg?raw';
+	import undo2Icon from 'lucide-static/icons/undo-2.svg?raw';
 	import { placeName } from '@pond-loop/core/craft';
 	import { cellOf, gaugeIn } from '@pond-loop/core/fabric';
 	import { reckonedLength } from '@pond-loop/core/measure';
@@ -45,10 +46,10 @@
 
 <main class="mx-auto flex min-h-screen max-w-5xl flex-col px-5 py-4" id="main">
 	<header class="flex items-center gap-4">
-		<a class="pill pill-soft" href="/swatches/{data.opened.id}"><ArrowLeft class="size-5" /> Pattern</a>
+		<a class="pill pill-soft" href="/swatches/{data.opened.id}"><Icon svg={arrowLeftIcon} class="size-5" /> Pattern</a>
 		<h1 class="min-w-0 grow truncate text-2xl" dir="auto">{data.opened.swatch.title}</h1>
 		<IconButton label="One row back" hint="One row back (↓)" disabled={place === 0} onclick={() => go(place - 1)}
-			><Undo2 class="size-6" /></IconButton
+			><Icon svg={undo2Icon} class="size-6" /></IconButton
 		>
 	</header>
 	{#if last === 0}

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Download from '@lucide/svelte/icons/download';
+	import Icon from '$lib/ui/Icon.svelte';
+	import downloadIcon from 'lucide-static/icons/download.svg?raw';
 	import { z } from 'zod';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { send, troubleOf } from '$lib/save/send';
@@ -53,7 +54,9 @@
 	{#if trouble}<p class="text-error mt-2 font-semibold" role="alert">{trouble}</p>{/if}
 	<p class="mt-4 flex flex-wrap gap-3">
 		<button type="button" class="pill pill-strong" disabled={busy} onclick={keep}>Save this text</button>
-		<button type="button" class="pill pill-soft" onclick={take}><Download class="size-5" /> Download it</button>
+		<button type="button" class="pill pill-soft" onclick={take}
+			><Icon svg={downloadIcon} class="size-5" /> Download it</button
+		>
 		<button type="button" class="pill pill-soft" onclick={remove}>Remove it</button>
 	</p>
 </div>
