@@ -120,6 +120,9 @@ export function readGlossary(whole: string): Glossary {
 	return { entries: [...entries, ...kept], problems };
 }
 
+/** The names that a glossary has, as they are written in it. */
+export const namesIn = (glossary: string): readonly string[] => readGlossary(glossary).entries.map((e) => e.name);
+
 /** The entry for a name, the first one when it stands there twice. */
 export const entryFor = (glossary: Glossary, name: string): GlossaryEntry | undefined => {
 	const wanted = plainName(name);

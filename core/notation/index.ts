@@ -33,6 +33,7 @@ export {
 	GLOSSARY_LIMITS,
 	KEPT_LIMITS,
 	plainName,
+	namesIn,
 	readGlossary,
 	withKept,
 	withoutKept,

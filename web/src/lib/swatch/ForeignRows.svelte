@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { inEnglish, languageOf, looksLike } from '@pond-loop/core/language';
-	import { readGlossary } from '@pond-loop/core/notation';
+	import { namesIn } from '@pond-loop/core/notation';
 	import type { Original } from '@pond-loop/core/schema';
 
 	interface Props {
@@ -13,9 +13,7 @@
 	const { text, glossary, replace }: Props = $props();
 	const looks = $derived(looksLike(text));
 	const language = $derived(looks && looks !== 'en' ? languageOf(looks) : undefined);
-	const made = $derived(
-		language && inEnglish(language.id, text, { looks, names: readGlossary(glossary).entries.map((e) => e.name) }),
-	);
+	const made = $derived(language && inEnglish(language.id, text, { looks, names: namesIn(glossary) }));
 </script>
 
 {#if language && made}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { inEnglish, languageOf } from '@pond-loop/core/language';
-	import { readGlossary } from '@pond-loop/core/notation';
+	import { namesIn } from '@pond-loop/core/notation';
 	import type { Original, Swatch } from '@pond-loop/core/schema';
 	import { rowsInLanguage, type Worked } from '@pond-loop/core/swatch';
 	import Fold from '$lib/ui/Fold.svelte';
@@ -16,7 +16,7 @@
 	/** The pattern in the language in which it was written: typed in, the English rows follow. */
 	const { swatch, original, worked, glossary, change }: Props = $props();
 	const language = $derived(languageOf(original.language));
-	const names = $derived(readGlossary(glossary).entries.map((e) => e.name));
+	const names = $derived(namesIn(glossary));
 	const read = (text: string) => inEnglish(original.language, text, { names });
 	const made = $derived(read(original.text));
 	const isSame = $derived(made.english === swatch.text);

@@ -4,7 +4,7 @@
  * What an author must know:
  * - It pays where a page has many parts that are seldom touched: the stage (42 % fewer bytes of script) and the steps of a
  *   lesson (its longest task is halved). Elsewhere use a plain component, or `{#await import()}` behind what opens it.
- * - `given` is all that a part is given. Functions in it are taken to do the same whenever they are made anew.
+ * - `given` is all that a part is given. Functions in it are taken to be the same as before.
  * - A part that is `fetchedLater` is listed in a file `parts.ts` that awaits `loadForServer`, or the server renders nothing.
  * - Presses and typing before it is hydrated are recorded, and repeated after (`early-input.ts`).
  */

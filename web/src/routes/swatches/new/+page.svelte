@@ -3,7 +3,7 @@
 	import xIcon from 'lucide-static/icons/x.svg?raw';
 	import type * as Languages from '@pond-loop/core/language';
 	import type { LanguageId } from '@pond-loop/core/language';
-	import { readGlossary, readRows } from '@pond-loop/core/notation';
+	import { namesIn, readGlossary, readRows } from '@pond-loop/core/notation';
 	import {
 		castOnNeeded,
 		CORD_KINDS,
@@ -115,7 +115,7 @@
 	let language = $state<LanguageId | 'en'>('en');
 	const looks = $derived(languages && ownText.length > 12 ? languages.looksLike(ownText) : undefined);
 	const foreign = $derived(languages && language !== 'en' ? languages.languageOf(language) : undefined);
-	const ownNames = $derived(readGlossary(data.style.glossary).entries.map((e) => e.name));
+	const ownNames = $derived(namesIn(data.style.glossary));
 	const english = $derived(
 		languages && language !== 'en' ? languages.inEnglish(language, ownText, { looks, names: ownNames }) : undefined,
 	);
