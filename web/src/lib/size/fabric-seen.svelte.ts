@@ -15,16 +15,21 @@ export interface FabricAsked {
 	readonly side: 'RS' | 'WS';
 }
 
+/** How rows lie now, and what is seen of it on the way there. */
+export type Lies = Pick<Lying, 'now' | 'seen'>;
+
 export class FabricSeen {
 	readonly #asked: () => FabricAsked;
-	readonly #lie: Lying;
+	readonly #lie: Lies;
 
-	constructor(asked: () => FabricAsked) {
+	constructor(asked: () => FabricAsked, lies?: Lies) {
 		this.#asked = asked;
-		this.#lie = new Lying(
-			() => this.layer,
-			() => this.how,
-		);
+		this.#lie =
+			lies ??
+			new Lying(
+				() => this.layer,
+				() => this.how,
+			);
 	}
 
 	readonly material = $derived.by(() => materialOf(this.#asked().told, this.#asked().yarns));

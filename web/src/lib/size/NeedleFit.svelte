@@ -1,0 +1,42 @@
+<!-- @component Whether a round goes about its needle. -->
+<script lang="ts">
+	import { SPARE_CM } from '@pond-loop/core/fabric';
+	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
+	import { numberIn } from './number-in';
+	import type { SizeModel } from './size-model.svelte';
+
+	interface Props {
+		model: SizeModel;
+	}
+	const { model }: Props = $props();
+	const uid = $props.id();
+	const { told, unit, needle } = $derived(model);
+	const said = (cm: number): string => reckonedLength(cm, unit);
+</script>
+
+<section aria-labelledby="{uid}-needle">
+	<h2 id="{uid}-needle" class="lead font-sans">About the needle</h2>
+	<label
+		>Circular needle of <input
+			class="field w-20 py-0"
+			type="number"
+			min="10"
+			max="200"
+			step="5"
+			value={told.needleCm === undefined ? undefined : Math.round(fromCm(told.needleCm, unit) * 10) / 10}
+			oninput={(e) => {
+				const value = numberIn(e);
+				model.tell({ needleCm: value === undefined ? undefined : toCm(value, unit) }, 'needle');
+			}}
+			aria-label="Length of the circular needle, in {unit}"
+		/>
+		{unit}</label
+	>
+	{#if needle}
+		<p role="status" class={needle.fits ? '' : 'text-warning font-semibold'}>
+			{needle.fits
+				? `It goes about it, with ${said(needle.spareCm)} to spare.`
+				: `As pulled in it is ${needle.spareCm < 0 ? `${said(-needle.spareCm)} shorter than the needle` : `only ${said(needle.spareCm)} longer`}; ${said(SPARE_CM)} to spare are wanted. Take double-pointed needles, a shorter one, or a long loop.`}
+		</p>
+	{/if}
+</section>
