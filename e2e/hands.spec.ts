@@ -69,6 +69,28 @@ test('by keys alone, with what cannot be done refused in a sentence', async ({ p
 	await expect(page.getByTestId('your-hands')).toHaveAttribute('data-moves', '4');
 });
 
+test('loops 3 and 4 alone are chosen large, by two presses or drawn over, and a way on is played', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 800 });
+	await open(page, '3/3 LC');
+	// Six loops are too near each other for a finger here, so they stand large below.
+	const only = (n: number) => page.getByRole('button', { name: `Only loop ${n}` });
+	await only(3).click();
+	await only(4).click();
+	await expect(page.getByRole('heading', { name: 'With loops 3, 4' })).toBeVisible();
+	await page.keyboard.press('Escape');
+	const [from, to] = [(await only(5).boundingBox())!, (await only(2).boundingBox())!];
+	await page.mouse.move(from.x + 20, from.y + 20);
+	await page.mouse.down();
+	await page.mouse.move(to.x + 20, to.y + 20, { steps: 8 });
+	await page.mouse.up();
+	await expect(page.getByRole('heading', { name: 'With loops 2, 3, 4, 5' })).toBeVisible();
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+
+	await page.getByTestId('hint').getByRole('button', { name: 'Show me' }).click();
+	await expect(what(page)).toContainText('Exactly what was asked.');
+	// It is played: the first move is seen before the last.
+	await expect(page.getByRole('button', { name: 'See it again' })).toBeDisabled();
+});
 test('on pegs and at the bed it is done as well, by keys and drawn; the wrong one is known', async ({ page }) => {
 	await open(page, '2/2 LC', '&craft=loom');
 	await page.keyboard.press('1');
@@ -125,7 +147,7 @@ test('on pegs and at the bed it is done as well, by keys and drawn; the wrong on
 	await expect(loop(page, 2)).toBeVisible();
 	await page.getByTestId('hint').getByRole('button', { name: 'One hint' }).click();
 	await expect(page.getByTestId('hint')).toContainText('Cast on needle 3');
-	await page.getByTestId('hint').getByRole('button', { name: 'Show all remaining moves' }).click();
+	await page.getByTestId('hint').getByRole('button', { name: 'Show me' }).click();
 	await expect(what(page)).toContainText('Exactly what was asked.');
 });
 

@@ -6,11 +6,13 @@ import { SizeModel } from './size-model.svelte';
 
 const TEXT = 'Row 1: *k2, p2; rep from * to end\nRow 2: *k2, p2; rep from * to end\nRep rows 1-2 13 more times';
 const GAUGE = { stitches: 20, rows: 28, of: 'plain', state: 'off' } as const;
-const swatchOf = (more: Partial<Swatch> = {}): Swatch => ({
+const swatchOf = (more: Pick<Partial<Swatch>, 'castOn' | 'text' | 'shape' | 'size'> = {}): Swatch => ({
 	format: 'pond-loop/swatch',
 	version: SWATCH_FORMAT.version,
 	title: 'Lantern sleeve',
 	shape: 'flat',
+	school: 'slash',
+	schools: [],
 	castOn: 40,
 	text: TEXT,
 	size: { gauge: GAUGE },

@@ -47,6 +47,13 @@ export class Walk {
 		this.#arrive(this.#target);
 	}
 
+	/** Plays from a move on, whatever is shown now. */
+	playFrom(step: number): void {
+		this.at = step;
+		this.#target = step;
+		this.play();
+	}
+
 	play(): void {
 		this.playing = true;
 		if (!this.looping && this.#target >= this.#length()) {
