@@ -91,6 +91,39 @@ describe('blocks as Markdown', () => {
 		expect(of({ kind: 'rows', rows: bare, counter: [] } as unknown as Block)).toEqual(['```', 'k4\n# turn', '```', '']);
 	});
 
+	it('number the moves of each side of a comparison, and of a way', () => {
+		const moves = { frames: 3, says: (at: number) => ({ caption: `move *${at}*` }), draw } as never;
+		const sides = [
+			{ title: 'Left_', says: 'leans left', draw, wide: false, moves },
+			{ title: 'Right', says: '', draw, wide: false },
+		];
+		expect(of({ kind: 'comparison', sides })).toEqual([
+			...['- **Left\\_**: leans left', '  1. move \\*1\\*', '  2. move \\*2\\*', '- **Right**', ''],
+		]);
+		expect(of({ kind: 'moves', title: 'By hand', ...(moves as object) } as Block)).toEqual([
+			...['### By hand', '', '1. move \\*1\\*', '2. move \\*2\\*', ''],
+		]);
+	});
+
+	it('keep a list of points, its second lines under them, and italics', () => {
+		const point = (...lines: readonly string[]) => ({
+			type: 'listItem',
+			content: lines.map((text) => ({
+				type: 'paragraph',
+				content: [{ type: 'text', text, marks: [{ type: 'italic' }] }],
+			})),
+		});
+		const points = NoteSchema.parse({
+			type: 'doc',
+			content: [{ type: 'bulletList', content: [point('a', 'b'), point('c')] }],
+		});
+		expect(of({ kind: 'note', note: points, aside: false })).toEqual(['> - *a*', '>   *b*', '> - *c*', '']);
+		expect(htmlSection('Note', [{ kind: 'note', note: points, aside: false }])).toEqual({
+			title: 'Note',
+			body: '<blockquote><ul><li dir="auto"><i>a</i><br><i>b</i></li><li dir="auto"><i>c</i></li></ul></blockquote>',
+		});
+	});
+
 	it('ask questions with their letters, and give the answers in one line', () => {
 		expect(of({ kind: 'questions', questions: [question] })).toEqual([
 			...['1. Which way?', '   Row 3: C4F', '   - A: left', '   - B: right', '', 'Answers: 1 A.', ''],
@@ -127,6 +160,12 @@ describe('blocks as HTML', () => {
 			'<blockquote><p dir="auto">Bring <b> *wool* </b><br><a href="https://pond.example/a" rel="noopener noreferrer">the hall</a></p>' +
 				'<ol><li dir="auto">first</li><li dir="auto">second</li></ol></blockquote>',
 		);
+	});
+
+	it('say the moves of each side of a comparison', () => {
+		const moves = { frames: 3, says: (at: number) => ({ caption: `move <${at}>` }), draw } as never;
+		const html = of({ kind: 'comparison', sides: [{ title: 'Left', says: 'leans', draw, wide: false, moves }] });
+		expect(html).toContain('<b>Left</b><p>leans</p><ol><li>move &lt;1&gt;</li><li>move &lt;2&gt;</li></ol>');
 	});
 
 	it('number questions and turn their answers', () => {

@@ -18,6 +18,13 @@ const terms = (lines: readonly (readonly [string, string])[]): string =>
 		each(lines, ([term, says]) => `${said('dt', term)}${said('dd', says)}`),
 	);
 
+export const htmlList = (items: readonly string[], more = ''): string =>
+	tag(
+		'ul',
+		each(items, (i) => said('li', i)),
+		more,
+	);
+
 function noteHtml(note: Note): string {
 	const line = ({ content = [] }: NoteParagraph): string =>
 		content
@@ -50,12 +57,7 @@ const htmlWith = (pictures: ReadonlyMap<string, string>): Renderers<string> => (
 	text: ({ text, tone }) =>
 		said(tone === 'strong' ? 'b' : tone === 'sentence' ? 'code' : 'span', text, ' class="line"'),
 	note: ({ note }) => tag('blockquote', noteHtml(note)),
-	list: ({ items, ticks }) =>
-		tag(
-			'ul',
-			each(items, (i) => said('li', i)),
-			ticks ? ' class="ticks"' : '',
-		),
+	list: ({ items, ticks }) => htmlList(items, ticks ? ' class="ticks"' : ''),
 	picture: ({ draw, facts, large }) =>
 		tag('div', `${picture(draw(PAINT), large ? 340 : 200)}${terms(facts)}`, ' class="beside"'),
 	photo: ({ id, alt, width, height }) => {

@@ -2,6 +2,7 @@
 
 import { diagnoseIn, difficulty, perform, signsIn } from '../craft/index.ts';
 import { mirror, turn, type Crossing } from '../crossing/index.ts';
+import { isTight } from '../fabric/index.ts';
 import { mendsFor, type Sign, type SignId } from '../handling/index.ts';
 import { readName, SCHOOL_IDS, SCHOOLS, stitches } from '../notation/index.ts';
 import type { Cause, Piece } from './cause.ts';
@@ -168,18 +169,21 @@ function holes(piece: Piece): readonly Cause[] {
 	];
 }
 
-function tight({ craft, made, way }: Piece): readonly Cause[] {
-	const { verdict, strain, because } = difficulty(made, craft.isHanded ? { way } : {});
+function tight({ craft, made, way, right }: Piece): readonly Cause[] {
+	const { verdict, because } = difficulty(made, craft.isHanded ? { way } : {});
+	const usesHolder = right.trace.steps.some(({ move }) => move.kind === 'hold');
+	const less = 'Cotton and linen give less';
 	return [
 		{
-			title: `A wide crossing: ${verdict} in wool`,
-			how: `${capital(because.join('; '))}. Cotton and linen give less.`,
+			title: isTight(verdict) ? `A wide crossing: ${verdict} in wool` : `Usually ${verdict} in wool`,
+			how: `${capital(because.join('; '))}. ${isTight(verdict) ? less : `${less}, and so does tight work`}.`,
 			alsoShows: [],
 			fix: [
-				...(strain > 1 ? ['Work the row before it a little looser.'] : []),
-				'Use a thinner cable needle, and keep it close to the needles.',
+				'Work the row before it a little looser.',
+				...(usesHolder ? ['Use a thinner cable needle, and keep it close to the needles.'] : []),
 				'Knit more rows between crossings.',
-				'Slip the held stitches back to the needle before you knit them.',
+				...(usesHolder ? ['Slip the held stitches back to the needle before you knit them.'] : []),
+				...(craft.isHanded && !usesHolder ? ['Use a cable needle.'] : []),
 			],
 		},
 	];

@@ -4,7 +4,7 @@ import { CRAFTS, craftOf, perform, signsIn, type CraftId } from '../craft/index.
 import type { Crossing } from '../crossing/index.ts';
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
-import { causesOf, looksIn, SEEN, type Cause, type Piece } from './index.ts';
+import { causesOf, looksIn, SEEN, type Cause, type Piece, type SeenId } from './index.ts';
 
 function piece(
 	made: Crossing,
@@ -87,6 +87,86 @@ describe('a C4F that came out wrong', () => {
 		// What travels, and what is no rope, has no twists to be uneven.
 		expect(causesOf('uneven', piece(named('2/1 LPC')))).toEqual([]);
 		expect(looksIn(c4f.craft, c4f.right.taken, c4f.right.trace)).toContain('uneven');
+	});
+
+	it('has a cause, a mend and its cost for each thing that is seen, two rows later', () => {
+		const of = (seen: SeenId) =>
+			causesOf(seen, piece(named('2/2 LC'))).map(({ title, fix, cost, alsoShows }) => [
+				title,
+				fix.at(-1),
+				cost,
+				alsoShows.map((s) => s.id).join(),
+			]);
+		// A stitch and the two above it are 3; all four of them with their rows 12.
+		const drop = (to: string) => `Drop that stitch${to}, and work it up with a crochet hook`;
+		expect(of('bump')).toEqual([
+			['Knit and purl mixed up', `${drop('')} from the other side.`, 3, ''],
+			['Crossed on a wrong-side row', `${drop('')} from the other side.`, 12, ''],
+		]);
+		expect(of('twisted')).toEqual([
+			['Worked through the wrong leg', `${drop(' down to the twist')}.`, 3, ''],
+			['Slipped knitwise', `${drop(' down to the twist')}.`, 6, ''],
+		]);
+		expect(of('one-too-few')).toEqual([
+			['A dropped stitch', 'Find the dropped stitch, and work it up with a crochet hook.', 3, 'ladder'],
+		]);
+		expect(of('one-too-many').map(([title, , cost]) => [title, cost])).toEqual([
+			['Yarn round the cable needle', 2],
+			['Yarn not moved', 2],
+		]);
+		expect(of('kink').map(([title, , cost]) => [title, cost])).toEqual([
+			['Worked from the wrong end of the cable needle', 12],
+		]);
+		expect(of('hole').map(([title, , cost]) => [title, cost])).toEqual([
+			['Normal right after a crossing', undefined],
+			['First purl after the cable is loose', undefined],
+			['Yarn round the cable needle', 1],
+		]);
+	});
+
+	it('is seen at once, or only after the rows above it are dropped', () => {
+		const fix = (rows?: number) => {
+			const { rows: _, ...known } = c4f;
+			return causesOf('leans-wrong', rows === undefined ? known : { ...c4f, rows })[0]!.fix.slice(1);
+		};
+		const again = 'Cross them again, the first group in front.';
+		const up = 'Work them up with a crochet hook, row by row.';
+		const leave = 'Or leave it, and duplicate stitch over it when the piece is done.';
+		expect(fix(0)).toEqual(['Undo only these 4 stitches.', again]);
+		expect(fix(1)).toEqual(['Drop only these 4, down to the crossing: 1 row.', again, up]);
+		expect(fix(6)).toEqual(['Drop only these 4, down to the crossing: 6 rows.', again, up]);
+		expect(fix(7).at(-1)).toBe(leave);
+		expect(fix()).toEqual(['Drop only these 4, down to the crossing.', again, up, leave]);
+	});
+
+	it('too tight: a wide crossing is called so, a small one usual; a machine has no cable needle to change', () => {
+		const first = (made: Piece) => causesOf('tight', made)[0]!;
+		expect([first(c4f).title, first(piece(named('4/4 LC'))).title]).toEqual([
+			'Usually easy in wool',
+			'A wide crossing: tight in wool',
+		]);
+		expect(first(c4f).how).toBe(
+			'A strand goes 2 stitches sideways. Cotton and linen give less, and so does tight work.',
+		);
+		expect(first(c4f).fix).toEqual([
+			'Work the row before it a little looser.',
+			'Use a thinner cable needle, and keep it close to the needles.',
+			'Knit more rows between crossings.',
+			'Slip the held stitches back to the needle before you knit them.',
+		]);
+		const loosen = ['Work the row before it a little looser.', 'Knit more rows between crossings.'];
+		expect(first(piece(named('1/1 RC'), { id: 'machine' })).fix).toEqual(loosen);
+		expect(first(piece(named('1/1 RC'), { id: 'loom' })).fix).toEqual(loosen);
+	});
+
+	it('offers on pegs nothing that only needles do, and no reading of a name that is not there', () => {
+		const loom = piece(named('2/2 LC'), { id: 'loom' });
+		expect(titles(causesOf('leans-wrong', loom))).not.toContain('A left-hander following it as written');
+		expect(titles(causesOf('leans-wrong', piece(named('2/2 LC'))))).toEqual([
+			'Held at the back instead of in front',
+			'A left-hander following it as written',
+		]);
+		expect(titles(causesOf('smooth', piece(named('2/1 LPC'))))[0]).toBe('Knit and purl mixed up');
 	});
 
 	it('with a hole beside it is most often as it should be', () => {
