@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lengthName, needleName, NEEDLES_MM } from './index.ts';
+import { fromCm, lengthName, needleName, NEEDLES_MM, reckonedLength, toCm } from './index.ts';
 
 describe('needle sizes', () => {
 	it('are said in the system asked for, with the millimetres beside it', () => {
@@ -40,6 +40,11 @@ describe('needle sizes', () => {
 });
 
 describe('lengths', () => {
+	it('are stored in centimetres: an inch is 2.54 of them', () => {
+		expect([toCm(10, 'cm'), toCm(10, 'in'), fromCm(10, 'cm'), fromCm(25.4, 'in')]).toEqual([10, 25.4, 10, 10]);
+		expect([reckonedLength(12.34, 'cm'), reckonedLength(12.7, 'in')]).toEqual(['12.3 cm', '5.0 in']);
+	});
+
 	it('are rounded for hands: half centimetres, quarter inches', () => {
 		expect([15, 2.7, 0.4].map((cm) => lengthName(cm, 'cm'))).toEqual(['15 cm', '2.5 cm', '0.5 cm']);
 		expect([15, 10, 1, 2.54, 0.1].map((cm) => lengthName(cm, 'in'))).toEqual(['6 in', '4 in', '½ in', '1 in', '0 in']);

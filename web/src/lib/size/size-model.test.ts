@@ -1,23 +1,17 @@
 import { relax } from '@pond-loop/core/fabric';
-import { DEFAULT_HOUSE_STYLE, type Swatch, SWATCH_FORMAT, type Yarn } from '@pond-loop/core/schema';
+import { DEFAULT_HOUSE_STYLE, newSwatch, type Swatch, type Yarn } from '@pond-loop/core/schema';
 import { check, loopsThatLie } from '@pond-loop/core/swatch';
 import { describe, expect, it } from 'vitest';
 import { SizeModel } from './size-model.svelte';
 
 const TEXT = 'Row 1: *k2, p2; rep from * to end\nRow 2: *k2, p2; rep from * to end\nRep rows 1-2 13 more times';
 const GAUGE = { stitches: 20, rows: 28, of: 'plain', state: 'off' } as const;
-const swatchOf = (more: Pick<Partial<Swatch>, 'castOn' | 'text' | 'shape' | 'size'> = {}): Swatch => ({
-	format: 'pond-loop/swatch',
-	version: SWATCH_FORMAT.version,
-	title: 'Lantern sleeve',
-	shape: 'flat',
-	school: 'slash',
-	schools: [],
-	castOn: 40,
-	text: TEXT,
-	size: { gauge: GAUGE },
-	...more,
-});
+const swatchOf = (more: Partial<Swatch> = {}): Swatch =>
+	newSwatch({
+		...{ title: 'Lantern sleeve', castOn: 40, shape: 'flat', school: 'slash', text: TEXT },
+		size: { gauge: GAUGE },
+		...more,
+	});
 
 /** A model of a swatch whose rows lie as the relaxation leaves them, asked without a worker. */
 function modelOf(opened: Swatch, yarns: readonly Yarn[] = []) {
