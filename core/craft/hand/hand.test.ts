@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
 import type { Move } from '../../handling/index.ts';
+import { everyTwoGroups } from '../../test/arbitraries.ts';
+import { FIBRES } from '../../fabric/index.ts';
 import { named, traceOf, turnedRound } from '../../test/made.ts';
 import {
 	craftOf,
@@ -19,6 +21,7 @@ import {
 	waysFor,
 	type WorkedBy,
 } from '../index.ts';
+import { WAYS } from './ways/index.ts';
 
 const movesOf = (spec: TwoGroupSpec, way: string): readonly Move[] =>
 	traceOf(twoGroups(spec), way).steps.map((s) => s.move);
@@ -222,6 +225,39 @@ describe('which way for a yarn and a class', () => {
 			}),
 		);
 		const [first] = ranked(named('2/2 LC'), { fibre: 'cotton', level: 'beginner', many: false });
-		expect(first!.because).toBe('5 moves; nothing hangs loose, and cotton slips when loops are loose.');
+		expect(first!.because).toBe('It takes 5 moves; nothing hangs loose, which suits cotton: its loose loops slip.');
+	});
+
+	it('goes without a cable needle first where wool, practised hands, many and at most four stitches meet; never for a beginner', () => {
+		for (const { crossing } of everyTwoGroups(3)) {
+			const holdersOf = (by: WorkedBy) => WAYS.find((w) => w.id === ranked(crossing, by)[0]!.way)!.holders;
+			const of = `${crossing.n} ${crossing.work.join()}`;
+			if (crossing.n <= 4) expect([of, holdersOf({ fibre: 'wool', level: 'practised', many: true })]).toEqual([of, 0]);
+			for (const fibre of FIBRES)
+				for (const many of [true, false])
+					expect([of, fibre, holdersOf({ fibre, level: 'beginner', many })]).not.toEqual([of, fibre, 0]);
+		}
+		// 5 moves and 5 for the needle, against 8 moves and 1 for the loops that hang.
+		const costs = ranked(named('2/2 LC'), { fibre: 'wool', level: 'practised', many: true });
+		expect(costs.slice(0, 2).map(({ way, cost }) => [way, cost])).toEqual([
+			['pinch', 9],
+			['off-holder', 10],
+		]);
+	});
+
+	it('says why in whole sentences', () => {
+		const says = (name: string, way: string, by: WorkedBy) =>
+			ranked(named(name), by).find((w) => w.way === way)!.because;
+		const practised = { fibre: 'wool', level: 'practised', many: true } as const;
+		expect(says('2/2 LC', 'off-holder', practised)).toBe(
+			'It takes 5 moves; nothing hangs loose. The cable needle is picked up and laid down each time.',
+		);
+		expect(says('1/1 LC', 'pinch', practised)).toBe('It takes 6 moves; 1 loop hangs loose, and wool holds it.');
+		expect(says('3/3 LC', 'pinch', { fibre: 'cotton', level: 'beginner', many: false })).toBe(
+			'It takes 10 moves; 3 loops hang loose, and cotton slips. Beginners tighten up without a cable needle. 6 stitches are many without a cable needle.',
+		);
+		expect(says('1/1 LC', 'second-first', practised)).toBe(
+			'It takes 3 moves; nothing hangs loose. It twists a stitch for good.',
+		);
 	});
 });
