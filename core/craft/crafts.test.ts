@@ -96,6 +96,14 @@ describe('brioche', () => {
 		}
 	});
 
+	it('offers the fewest changes: a unit more in the centre for three over three, one fewer in front for three over two', () => {
+		const nearest = (name: string) => nearestThatFits(named(name))!.order.join(' ');
+		expect(nearest('3/3 LC')).toBe('5 6 7 4 1 2 3');
+		expect(nearest('3/2 LPC')).toBe('3 4 1 2');
+		expect(nearest('1/2 RC')).toBe('3 4 1 2');
+		expect(nearest('2/2 LC')).toBe('3 4 1 2');
+	});
+
 	it('works knit columns as brk, slips purl columns with their yarn-over, and changes them over on the back', () => {
 		const parted = perform(craftOf('brioche'), named('2/2 LC'), 'off-holder', { id: 'split', site: 0 });
 		expect(parted.ok && parted.value.proof.ok).toBe(false);

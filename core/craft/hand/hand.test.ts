@@ -1,16 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { twoGroups, type TwoGroupSpec } from '../../crossing/index.ts';
-import type { Move } from '../../handling/index.ts';
+import { startState, type Move } from '../../handling/index.ts';
 import { everyTwoGroups } from '../../test/arbitraries.ts';
 import { FIBRES } from '../../fabric/index.ts';
 import { named, traceOf, turnedRound } from '../../test/made.ts';
 import {
+	claimOf,
 	craftOf,
 	type Fibre,
+	findWay,
+	FOUND_LIMITS,
 	foundId,
 	hand,
+	limitsIn,
 	limitsOf,
+	offerWords,
 	ownWayId,
 	perform,
 	planIn,
@@ -195,6 +200,45 @@ describe('the words by hand', () => {
 			'Knit 2',
 		]);
 		expect(wordsOf({ front: 12, behind: 1, lean: 'left' }, 'off-holder', 'label')[0]).toBe('Hold 1–12 in front');
+	});
+
+	it('tell a pinch, the other way round for the other lean, and a second stitch worked first', () => {
+		const told = (name: string, way: string) => {
+			const trace = traceOf(named(name), way);
+			return trace.steps.map((_, i) => hand.words(trace, i + 1).caption);
+		};
+		const pinch = (enter: string, catches: string) => [
+			`Put the right needle into 3 and 4 ${enter}, purlwise, past the first 2.`,
+			'Pinch the base, draw the left needle out: 1 and 2 hang loose.',
+			`Catch 1 and 2 with the left needle ${catches}, the last one first.`,
+			'Put 3 and 4 back on the left needle, leftmost first, not turned.',
+		];
+		expect(told('2/2 LC', 'pinch').slice(0, 4)).toEqual(pinch('from behind', 'in front'));
+		expect(told('2/2 RC', 'pinch').slice(0, 4)).toEqual(pinch('from the front', 'from behind'));
+		expect(told('1/1 LC', 'second-first')).toEqual([
+			'Reach behind 1 and knit stitch 2 through the back loop; keep it on the needle.',
+			'Knit stitch 1; keep it on the needle too.',
+			'Let the old loops of 1 and 2 off the left needle together.',
+		]);
+	});
+
+	it('offer to let one old loop off, or more', () => {
+		const says = (count: number) => offerWords({ kind: 'release', count }, startState(2), 'left');
+		expect([says(1), says(2)]).toEqual(['Let the old loop off', 'Let the old loops off']);
+	});
+
+	it('claim of a way that was found no more than was looked at, and for which needles', () => {
+		const found = findWay(named('2/2 LC'), { ...FOUND_LIMITS, holders: 1 });
+		if (!found.ok) throw new Error('none found');
+		const claim = (holders: 0 | 1 | 2) => claimOf({ ...found, looked: 1, holders });
+		expect([claim(0), claim(1), claim(2)]).toEqual(
+			['without a cable needle', 'with one cable needle', 'with two cable needles'].map(
+				(how) =>
+					`Nothing does better ${how}: no way of fewer transfers, loops wound and unwound included (1 position looked at).`,
+			),
+		);
+		const loose = { ...FOUND_LIMITS, loose: 2 };
+		expect([limitsIn({ holdsAll: true }, loose), limitsIn({}, loose)]).toEqual([FOUND_LIMITS, loose]);
 	});
 
 	it('say something before the first move and nothing beyond the last', () => {
