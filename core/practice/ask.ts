@@ -29,6 +29,14 @@ export function ask(drill: Drill, deck: Deck, seed: number): AskedQuestion | und
 	};
 }
 
+/** All that can be seen of a question, whatever the order of its options. */
+const seenOf = ({ asks, shows, options, byHand }: Question): string =>
+	JSON.stringify([asks, shows, options.map((o) => JSON.stringify([o.label, o.picture])).sort(), byHand?.made]);
+
+/** Whether two questions ask the same about the same. */
+export const isSameQuestion = (a: AskedQuestion, b: AskedQuestion): boolean =>
+	a.drill === b.drill && seenOf(a.question) === seenOf(b.question);
+
 const NOT_DONE: Verdict = { right: false, says: 'These moves are not possible on those stitches.' };
 
 /** Moves come from outside: what cannot be read or done is not right. */

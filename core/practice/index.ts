@@ -1,6 +1,6 @@
 /** Practice: questions made from crossings, and judged by the model; the door behind which a class practises. */
 
-export { ask, type AskedQuestion } from './ask.ts';
+export { ask, isSameQuestion, type AskedQuestion } from './ask.ts';
 export { DOOR_LIMITS, newDoor, PRACTICE_DOOR_FORMAT, PracticeDoorSchema, type PracticeDoor } from './door.ts';
 export { chosenAmong, keptKinds } from './chosen.ts';
 export { drawnChart } from './drawn-chart.ts';

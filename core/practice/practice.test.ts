@@ -7,7 +7,16 @@ import { readSentence, SCHOOL_IDS, SCHOOLS, sentenceFor, wordsFor, type SchoolId
 import { everyTwoGroups } from '../test/arbitraries.ts';
 import { named } from '../test/made.ts';
 import { chance } from './chance.ts';
-import { answerTo, ask, askedTogether, DRILLS, TOGETHER, type AskedQuestion, type Deck } from './index.ts';
+import {
+	answerTo,
+	ask,
+	askedTogether,
+	DRILLS,
+	isSameQuestion,
+	TOGETHER,
+	type AskedQuestion,
+	type Deck,
+} from './index.ts';
 
 /** Questions of each kind; many more in the long run. */
 const RUNS = Number(process.env['POND_LOOP_RUNS'] ?? 600);
@@ -87,6 +96,21 @@ describe('practice', () => {
 			}),
 			{ numRuns: RUNS / 8 },
 		);
+	});
+
+	it('asks a room nothing twice while there is something else, and nothing twice in turn', () => {
+		const deck: Deck = { school: 'slash', crossings: [named('2/2 LC'), named('3/3 RC')] };
+		const all = askedTogether(deck, TOGETHER, 30, 5);
+		const isSecond = all.map((one, i) => all.slice(0, i).some((before) => isSameQuestion(before, one)));
+		expect(isSecond.slice(0, TOGETHER.length)).not.toContain(true);
+		for (const [i, one] of all.entries()) if (i > 0) expect(isSameQuestion(one, all[i - 1]!)).toBe(false);
+		// Of one kind about one crossing there may be one question: then that is asked again rather than none.
+		const drill = TOGETHER[0]!;
+		const few = askedTogether({ school: 'slash', crossings: [named('2/2 LC')] }, [drill], 3, 5);
+		expect(few).toHaveLength(3);
+		const [first] = few;
+		expect(isSameQuestion(first!, ask(drill, { school: 'slash', crossings: [named('3/3 RC')] }, 1)!)).toBe(false);
+		expect(isSameQuestion(first!, { ...first!, drill: TOGETHER[1]! })).toBe(false);
 	});
 
 	it('judges as the simulator does: what hands make by a name, a sentence, from behind and left-handed', () => {

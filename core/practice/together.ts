@@ -1,6 +1,6 @@
 /** Several questions at once, for a class that answers together or on paper. */
 
-import { ask, type AskedQuestion } from './ask.ts';
+import { ask, isSameQuestion, type AskedQuestion } from './ask.ts';
 import { DRILLS } from './drills.ts';
 import type { Deck, Drill } from './question.ts';
 
@@ -12,7 +12,10 @@ const TRIES = 8;
 /** Apart enough that no two questions of one sheet share a seed. */
 const APART = 1000;
 
-/** As many questions as are wanted, kinds in turn; the same for the same seed. Fewer where a deck has nothing for any of them. */
+/**
+ * As many questions as are wanted, kinds in turn; the same for the same seed. None comes twice while a kind has others,
+ * and none twice in turn while there is another kind. Fewer where a deck has nothing for any of them.
+ */
 export function askedTogether(
 	deck: Deck,
 	drills: readonly Drill[],
@@ -23,9 +26,17 @@ export function askedTogether(
 	let able = drills;
 	for (let i = 0; all.length < many && able.length > 0; i++) {
 		const drill = able[i % able.length]!;
-		let made: AskedQuestion | undefined;
-		for (let tries = 0; tries < TRIES && !made; tries++) made = ask(drill, deck, seed * APART + i * TRIES + tries);
-		if (made) all.push(made);
+		const last = all.at(-1);
+		let next: AskedQuestion | undefined;
+		let again: AskedQuestion | undefined;
+		for (let tries = 0; tries < TRIES && !next; tries++) {
+			const made = ask(drill, deck, seed * APART + i * TRIES + tries);
+			if (!made) continue;
+			if (!all.some((before) => isSameQuestion(made, before))) next = made;
+			else if (!last || !isSameQuestion(made, last) || able.length === 1) again ??= made;
+		}
+		next ??= again;
+		if (next) all.push(next);
 		else able = able.filter((d) => d !== drill);
 	}
 	return all;

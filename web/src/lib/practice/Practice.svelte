@@ -8,6 +8,7 @@
 		chosenAmong,
 		drawnCrossing,
 		FIRST_DRILLS,
+		isSameQuestion,
 		shownSaid,
 		type AskedQuestion,
 		type Drill,
@@ -114,20 +115,24 @@
 		};
 	});
 
-	function make(drill: Drill): AskedQuestion | undefined {
+	/** A question of a kind; not the one that was asked last, where there is another. */
+	function make(drill: Drill, before: AskedQuestion | undefined): AskedQuestion | undefined {
+		let same: AskedQuestion | undefined;
 		const own = !cards[drill.id] && latest.length > 0 ? [latest, crossings] : [crossings];
 		for (const from of own)
 			for (let tries = 0; tries < TRIES; tries++) {
 				const seed = Math.floor(Math.random() * 2 ** 31);
 				const made = ask(drill, { school: schools[seed % schools.length]!, crossings: from, hands }, seed);
-				if (made) return made;
+				if (made && before && isSameQuestion(made, before)) same = made;
+				else if (made) return made;
 			}
-		return undefined;
+		return same;
 	}
 	function next(): void {
 		hush();
 		verdict = undefined;
 		chosen = [];
+		const before = asked;
 		asked = undefined;
 		for (;;) {
 			const able = drills.filter((d) => !unable.has(d.id));
@@ -139,7 +144,10 @@
 				last,
 				fresh,
 			);
-			asked = make(able.find((d) => d.id === id)!);
+			asked = make(
+				able.find((d) => d.id === id)!,
+				before,
+			);
 			if (!asked) {
 				unable.add(id);
 				continue;
