@@ -113,8 +113,7 @@ export class HandsModel {
 	choose(stitch: StitchNumber): void {
 		const run = this.byHand.runWith(this.hands, stitch);
 		if (run.length === 0) {
-			this.choice([]);
-			this.refused = `Stitch ${stitch} is worked. Undo moves to change it.`;
+			this.#refuseWorked(stitch);
 			return;
 		}
 		const isThatRun = run.length === this.chosen.length && run.every((s) => this.chosen.includes(s));
@@ -126,17 +125,18 @@ export class HandsModel {
 				run.length === 1 && !this.chosen.includes(stitch) && this.byHand.isRun(this.hands, more) ? more : run,
 			);
 	}
+	#refuseWorked(stitch: StitchNumber): void {
+		this.choice([]);
+		this.refused = `Stitch ${stitch} is worked. Undo moves to change it.`;
+	}
 	/** The loops from one to the other; nothing changes where they are not neighbours on one thing. */
 	chooseBetween(from: StitchNumber, to: StitchNumber): boolean {
-		const run = this.#between(from, to);
-		if (run) this.choice(run, from);
-		return run !== undefined;
-	}
-	#between(from: StitchNumber, to: StitchNumber): readonly StitchNumber[] | undefined {
 		const { loops } = this.hands;
 		const [a, b] = [from, to].map((s) => loops.findIndex((l) => l.stitch === s)).sort((x, y) => x - y);
 		const run = loops.slice(a, b! + 1).map((l) => l.stitch);
-		return this.byHand.isRun(this.hands, run) ? run : undefined;
+		const isRun = this.byHand.isRun(this.hands, run);
+		if (isRun) this.choice(run, from);
+		return isRun;
 	}
 	/** One loop alone; then, with the next press, all from it to that one; after that it begins anew. */
 	chooseOne(stitch: StitchNumber): void {
@@ -145,8 +145,7 @@ export class HandsModel {
 		else if (this.chosen.length === 1 && first !== undefined && this.chooseBetween(first, stitch)) return;
 		else if (this.byHand.isRun(this.hands, [stitch])) this.choice([stitch], stitch);
 		else {
-			this.choice([]);
-			this.refused = `Stitch ${stitch} is worked. Undo moves to change it.`;
+			this.#refuseWorked(stitch);
 		}
 	}
 

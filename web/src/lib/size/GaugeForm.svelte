@@ -4,7 +4,8 @@
 	import { materialOf } from '@pond-loop/core/swatch';
 	import Fold from '$lib/ui/Fold.svelte';
 	import { useEnglish } from '$lib/words/english';
-	import { numberIn, oneDecimalSaid } from './number-in';
+	import { oneDecimalSaid } from './number-in';
+	import NumberField from './NumberField.svelte';
 	import type { SizeModel } from './size-model.svelte';
 
 	interface Props {
@@ -19,32 +20,26 @@
 <fieldset class="text-[0.94rem]">
 	<legend class="lead">{say('My tension')}, in 10 cm</legend>
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-		<label
-			><input
-				class="field w-16 py-0"
-				type="number"
-				step="0.5"
-				min="3"
-				max="80"
-				placeholder={oneDecimalSaid(measured.stitches)}
-				value={told.gauge?.stitches}
-				oninput={(e) => model.gaugeWith({ stitches: numberIn(e) ?? ASSUMED_GAUGE.stitches })}
-				aria-label="Stitches in 10 cm"
-			/> stitches</label
-		>
-		<label
-			><input
-				class="field w-16 py-0"
-				type="number"
-				step="0.5"
-				min="3"
-				max="80"
-				placeholder={oneDecimalSaid(measured.rows)}
-				value={told.gauge?.rows}
-				oninput={(e) => model.gaugeWith({ rows: numberIn(e) ?? ASSUMED_GAUGE.rows })}
-				aria-label="Rows in 10 cm"
-			/> rows</label
-		>
+		<NumberField
+			step="0.5"
+			min="3"
+			max="80"
+			placeholder={oneDecimalSaid(measured.stitches)}
+			value={told.gauge?.stitches}
+			tell={(n) => model.gaugeWith({ stitches: n ?? ASSUMED_GAUGE.stitches })}
+			aria-label="Stitches in 10 cm"
+			after="stitches"
+		/>
+		<NumberField
+			step="0.5"
+			min="3"
+			max="80"
+			placeholder={oneDecimalSaid(measured.rows)}
+			value={told.gauge?.rows}
+			tell={(n) => model.gaugeWith({ rows: n ?? ASSUMED_GAUGE.rows })}
+			aria-label="Rows in 10 cm"
+			after="rows"
+		/>
 		<label
 			><span class="sr-only">Of which fabric</span>
 			<select

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { SPARE_CM } from '@pond-loop/core/fabric';
 	import { fromCm, reckonedLength, toCm } from '@pond-loop/core/measure';
-	import { numberIn } from './number-in';
+	import NumberField from './NumberField.svelte';
 	import type { SizeModel } from './size-model.svelte';
 
 	interface Props {
@@ -16,22 +16,17 @@
 
 <section aria-labelledby="{uid}-needle">
 	<h2 id="{uid}-needle" class="lead font-sans">About the needle</h2>
-	<label
-		>Circular needle of <input
-			class="field w-20 py-0"
-			type="number"
-			min="10"
-			max="200"
-			step="5"
-			value={told.needleCm === undefined ? undefined : Math.round(fromCm(told.needleCm, unit) * 10) / 10}
-			oninput={(e) => {
-				const value = numberIn(e);
-				model.tell({ needleCm: value === undefined ? undefined : toCm(value, unit) }, 'needle');
-			}}
-			aria-label="Length of the circular needle, in {unit}"
-		/>
-		{unit}</label
-	>
+	<NumberField
+		wide
+		min="10"
+		max="200"
+		step="5"
+		value={told.needleCm === undefined ? undefined : Math.round(fromCm(told.needleCm, unit) * 10) / 10}
+		tell={(n) => model.tell({ needleCm: n === undefined ? undefined : toCm(n, unit) }, 'needle')}
+		aria-label="Length of the circular needle, in {unit}"
+		before="Circular needle of"
+		after={unit}
+	/>
 	{#if needle}
 		<p role="status" class={needle.fits ? '' : 'text-warning font-semibold'}>
 			{needle.fits

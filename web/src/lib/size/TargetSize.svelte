@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { STATE_WORDS } from '@pond-loop/core/fabric';
 	import { reckonedLength, toCm } from '@pond-loop/core/measure';
+	import NumberField from './NumberField.svelte';
 	import type { SizeModel } from './size-model.svelte';
 
 	interface Props {
@@ -18,28 +19,24 @@
 <section aria-labelledby="{uid}-wish">
 	<h2 id="{uid}-wish" class="lead font-sans">Target size</h2>
 	<div class="flex flex-wrap gap-x-6">
-		<label
-			><input
-				class="field w-20 py-0"
-				type="number"
-				min="1"
-				step="0.5"
-				bind:value={model.wide}
-				aria-label="Wide, in {unit}"
-			/>
-			{unit} wide</label
-		>
-		<label
-			><input
-				class="field w-20 py-0"
-				type="number"
-				min="1"
-				step="0.5"
-				bind:value={model.long}
-				aria-label="Long, in {unit}"
-			/>
-			{unit} long</label
-		>
+		<NumberField
+			wide
+			min="1"
+			step="0.5"
+			value={model.wide}
+			tell={(n) => (model.wide = n)}
+			aria-label="Wide, in {unit}"
+			after="{unit} wide"
+		/>
+		<NumberField
+			wide
+			min="1"
+			step="0.5"
+			value={model.long}
+			tell={(n) => (model.long = n)}
+			aria-label="Long, in {unit}"
+			after="{unit} long"
+		/>
 	</div>
 	<div class="mt-1 text-[0.94rem]" aria-live="polite" data-testid="wishes">
 		{#if wide}

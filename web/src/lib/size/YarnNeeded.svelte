@@ -1,7 +1,7 @@
 <!-- @component Yarn for one, and balls for all. -->
 <script lang="ts">
 	import { useEnglish } from '$lib/words/english';
-	import { numberIn } from './number-in';
+	import NumberField from './NumberField.svelte';
 	import type { SizeModel } from './size-model.svelte';
 
 	interface Props {
@@ -22,44 +22,40 @@
 			<strong>{Math.ceil(needed.metres)} m</strong> for one, with tails and 10 % extra{#if grams !== undefined}:
 				{Math.ceil(grams)} g{/if}.
 			{#if balls}
-				{balls.forEach === 1 ? 'One ball' : `${balls.forEach} balls`} each, {balls.ownForAll} for {people}; wound off
-				for the class, {balls.woundForAll}.
+				{balls.forEach === 1 ? 'One ball' : `${balls.forEach} balls`} each, {balls.ownForAll} for {Math.max(
+					1,
+					people ?? 1,
+				)}; wound off for the class, {balls.woundForAll}.
 			{/if}
 		</p>
 	{/if}
 	<div class="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[0.94rem]">
-		<label
-			><input
-				class="field w-20 py-0"
-				type="number"
-				min="20"
-				max="3000"
-				value={metresIn100g}
-				oninput={(e) => model.tell({ metresIn100g: numberIn(e) }, 'metres')}
-				aria-label={say('Metres in 100 grams')}
-			/> m in 100 g</label
-		>
-		<label
-			><input
-				class="field w-16 py-0"
-				type="number"
-				min="5"
-				max="1000"
-				value={ballGrams}
-				oninput={(e) => model.tell({ ballGrams: numberIn(e) }, 'ball')}
-				aria-label="Grams of a ball"
-			/> g a ball</label
-		>
-		<label
-			>for <input
-				class="field w-16 py-0"
-				type="number"
-				min="1"
-				max="200"
-				bind:value={model.people}
-				aria-label="People"
-			/> people</label
-		>
+		<NumberField
+			wide
+			min="20"
+			max="3000"
+			value={metresIn100g}
+			tell={(n) => model.tell({ metresIn100g: n }, 'metres')}
+			aria-label={say('Metres in 100 grams')}
+			after="m in 100 g"
+		/>
+		<NumberField
+			min="5"
+			max="1000"
+			value={ballGrams}
+			tell={(n) => model.tell({ ballGrams: n }, 'ball')}
+			aria-label="Grams of a ball"
+			after="g a ball"
+		/>
+		<NumberField
+			min="1"
+			max="200"
+			value={model.people}
+			tell={(n) => (model.people = n)}
+			aria-label="People"
+			before="for"
+			after="people"
+		/>
 	</div>
 	<p class="quiet mt-1 text-[0.94rem]">
 		{say('Estimated from plain stocking stitch. Crossings take a little more.')}

@@ -43,7 +43,8 @@ export class SizeModel {
 	/** Wished width and length, in the teacher's unit. */
 	wide = $state<number>();
 	long = $state<number>();
-	people = $state(8);
+	/** Undefined while nothing is typed: then one. */
+	people = $state<number | undefined>(8);
 	seam = $state<Seam>('none');
 
 	/** `lies` says how the rows lie where no worker is to be asked. */
@@ -140,7 +141,7 @@ export class SizeModel {
 	readonly balls = $derived.by(() => {
 		const grams = this.needed?.grams;
 		const { ballGrams } = this.fabric.material;
-		return grams !== undefined && ballGrams ? ballsFor(grams, ballGrams, Math.max(1, this.people || 1)) : undefined;
+		return grams !== undefined && ballGrams ? ballsFor(grams, ballGrams, Math.max(1, this.people ?? 1)) : undefined;
 	});
 	/** How the piece goes about the circular needle that was told. */
 	readonly needle = $derived.by(() => {
