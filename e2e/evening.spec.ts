@@ -206,7 +206,8 @@ test('what to bring, and files; JSON read back equal, and nothing else is taken'
 	const html = await save('HTML page with moving demonstrations');
 	const page2 = await page.context().newPage();
 	await page2.goto(pathToFileURL(html).href);
-	const second = page2.locator('section').nth(1);
+	await expect(page2.getByRole('heading', { name: 'To bring' })).toBeVisible();
+	const second = page2.locator('section').filter({ has: page2.getByRole('heading', { name: /^2\. / }) });
 	await second.getByRole('button', { name: 'Move 2' }).click();
 	await expect(second.locator('figure.now figcaption')).toContainText('Knit');
 	await page2.keyboard.press('ArrowRight');
