@@ -10,8 +10,9 @@ const MARKDOWN: LessonFormat<string> = {
 	head: (title, says) => [`# ${plain(title)}`, '', says, ''],
 	materials: (items) => ['## To bring', '', ...items.map(([what, howMuch]) => `- ${plain(what)}: ${howMuch}`), ''],
 	section: (blocks, step) => [
-		...(step ? [`## ${step.number}. ${plain(step.title ?? step.kind)}`, ''] : []),
-		...(step ? [`${step.kind}, about ${step.minutes} minutes`, ''] : []),
+		...(step
+			? [`## ${step.number}. ${plain(step.title ?? step.kind)}`, '', `${step.kind}, about ${step.minutes} minutes`, '']
+			: []),
 		...markdownOf(blocks),
 	],
 };

@@ -29,13 +29,18 @@ export function ask(drill: Drill, deck: Deck, seed: number): AskedQuestion | und
 	};
 }
 
-/** All that can be seen of a question, whatever the order of its options. */
-const seenOf = ({ asks, shows, options, byHand }: Question): string =>
-	JSON.stringify([asks, shows, options.map((o) => JSON.stringify([o.label, o.picture])).sort(), byHand?.made]);
+/** All that can be seen of a question, whatever the order of its options: the same for two that ask the same. */
+export const questionKey = ({ drill, question: { asks, shows, options, byHand } }: AskedQuestion): string =>
+	JSON.stringify([
+		drill.id,
+		asks,
+		shows,
+		options.map((o) => JSON.stringify([o.label, o.picture])).sort(),
+		byHand?.made,
+	]);
 
 /** Whether two questions ask the same about the same. */
-export const isSameQuestion = (a: AskedQuestion, b: AskedQuestion): boolean =>
-	a.drill === b.drill && seenOf(a.question) === seenOf(b.question);
+export const isSameQuestion = (a: AskedQuestion, b: AskedQuestion): boolean => questionKey(a) === questionKey(b);
 
 const NOT_DONE: Verdict = { right: false, says: 'These moves are not possible on those stitches.' };
 

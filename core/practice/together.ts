@@ -1,6 +1,6 @@
 /** Several questions at once, for a class that answers together or on paper. */
 
-import { ask, isSameQuestion, type AskedQuestion } from './ask.ts';
+import { ask, questionKey, type AskedQuestion } from './ask.ts';
 import { DRILLS } from './drills.ts';
 import type { Deck, Drill } from './question.ts';
 
@@ -23,21 +23,26 @@ export function askedTogether(
 	seed: number,
 ): readonly AskedQuestion[] {
 	const all: AskedQuestion[] = [];
+	const keys = new Set<string>();
+	let last: string | undefined;
 	let able = drills;
 	for (let i = 0; all.length < many && able.length > 0; i++) {
 		const drill = able[i % able.length]!;
-		const last = all.at(-1);
 		let next: AskedQuestion | undefined;
 		let again: AskedQuestion | undefined;
 		for (let tries = 0; tries < TRIES && !next; tries++) {
 			const made = ask(drill, deck, seed * APART + i * TRIES + tries);
 			if (!made) continue;
-			if (!all.some((before) => isSameQuestion(made, before))) next = made;
-			else if (!last || !isSameQuestion(made, last) || able.length === 1) again ??= made;
+			const key = questionKey(made);
+			if (!keys.has(key)) next = made;
+			else if (key !== last || able.length === 1) again ??= made;
 		}
 		next ??= again;
-		if (next) all.push(next);
-		else able = able.filter((d) => d !== drill);
+		if (next) {
+			all.push(next);
+			last = questionKey(next);
+			keys.add(last);
+		} else able = able.filter((d) => d !== drill);
 	}
 	return all;
 }

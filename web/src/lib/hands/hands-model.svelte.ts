@@ -144,9 +144,7 @@ export class HandsModel {
 		if (this.chosen.length === 1 && first === stitch) this.choice([]);
 		else if (this.chosen.length === 1 && first !== undefined && this.chooseBetween(first, stitch)) return;
 		else if (this.byHand.isRun(this.hands, [stitch])) this.choice([stitch], stitch);
-		else {
-			this.#refuseWorked(stitch);
-		}
+		else this.#refuseWorked(stitch);
 	}
 
 	/** The first of these that can be done, or why the first of them cannot. */
